@@ -1,0 +1,64 @@
+import type { Edit } from './edit.ts'
+import { diff } from './diff.ts'
+import { merge } from './merge.ts'
+import type { DocumentShape } from './shape.ts'
+
+/**
+ * Undo and redo of one's own edits, as a value. A step remembers the documents around it, so it can be taken back over
+ * whatever others have done since: the inverse is merged into the present, not applied blindly.
+ */
+export interface Step<Document> {
+  readonly label: string
+  readonly before: Document
+  readonly after: Document
+  readonly atMs: number
+  /** Steps with the same key in quick succession are one step: typing in one field. */
+  readonly key: string | null
+}
+
+export interface History<Document> {
+  readonly done: readonly Step<Document>[]
+  readonly undone: readonly Step<Document>[]
+}
+
+/** Typing into one field within this time is one step. */
+export const COALESCE_MS = 500
+/** Steps kept; a step is two references, so this is generous. */
+const MOST_STEPS = 500
+
+export const emptyHistory = <Document>(): History<Document> => ({ done: [], undone: [] })
+
+/** Adds a step that was just done; what had been undone is gone. */
+export function record<Document>(history: History<Document>, step: Step<Document>): History<Document> {
+  const last = history.done.at(-1)
+  const joins = last && step.key !== null && last.key === step.key && step.atMs - last.atMs <= COALESCE_MS && last.after === step.before
+  const done = joins ? [...history.done.slice(0, -1), { ...step, before: last.before }] : [...history.done, step]
+  return { done: done.slice(-MOST_STEPS), undone: [] }
+}
+
+export interface Travel<Document> {
+  readonly history: History<Document>
+  readonly edits: readonly Edit[]
+  readonly label: string
+}
+
+/** Edits that take back the last step in the present document, or null when nothing is left to undo. */
+export function undo<Document extends object>(shape: DocumentShape, history: History<Document>, now: Document): Travel<Document> | null {
+  const step = history.done.at(-1)
+  if (!step) return null
+  return { edits: between(shape, step.after, step.before, now), label: step.label, history: { done: history.done.slice(0, -1), undone: [...history.undone, step] } }
+}
+
+/** Edits that do the last undone step again, or null. */
+export function redo<Document extends object>(shape: DocumentShape, history: History<Document>, now: Document): Travel<Document> | null {
+  const step = history.undone.at(-1)
+  if (!step) return null
+  return { edits: between(shape, step.before, step.after, now), label: step.label, history: { done: [...history.done, step], undone: history.undone.slice(0, -1) } }
+}
+
+/** The change from `from` to `to`, carried over to `now`. */
+function between<Document extends object>(shape: DocumentShape, from: Document, to: Document, now: Document): Edit[] {
+  if (now === from) return diff(shape, from, to)
+  return diff(shape, now, merge(shape, from, now, to).document)
+}
+

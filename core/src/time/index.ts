@@ -1,0 +1,8 @@
+export { TICKS_PER_BEAT, tick, tickPosition, seconds, beats, beatsOfTicks, ticksOfBeats, type Tick, type TickPosition, type Seconds, type Beats, type Bars } from './units.ts'
+export { TIME_TOLERANCE_SECONDS } from './tolerance.ts'
+export { metreSchema, WALTZ_METRE, ticksPerBar, barAt, beatInBarAt, type Metre } from './metre.ts'
+export { beatMapSchema, steadyBeatMap, secondsAt, tickAt, bpmAt, freeTimes, heardSeconds, type Anchor, type BeatMap, type BeatMapSegment, type FreeTimeSide } from './beatMap.ts'
+export { layPhrases, phraseAt, timesToLineUp, stepsPerSecond, USUAL_PHRASE_BARS, type PhraseSpan } from './phrase.ts'
+export { parseNotation, printNotation, notationSum, type Notation, type NotationEvent, type NotationOptions } from './notation.ts'
+export { countLabel, type CountLabel, type CountStyle } from './countLabel.ts'
+export { readCountIn, type CountInWord } from './countIn.ts'

@@ -1,0 +1,33 @@
+import { fileURLToPath } from 'node:url'
+
+const here = (path) => fileURLToPath(new URL(path, import.meta.url))
+const swc = [
+  '@swc/jest',
+  {
+    swcrc: false,
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', decorators: true },
+      transform: { legacyDecorator: true, useDefineForClassFields: false },
+    },
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+  },
+]
+const node = {
+  testEnvironment: 'node',
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
+  transform: { '\\.ts$': swc },
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+}
+
+export default {
+  projects: [
+    { displayName: 'core', rootDir: here('core/src'), ...node },
+    { displayName: 'wire', rootDir: here('wire/src'), ...node },
+    { displayName: 'server', rootDir: here('server/src'), ...node },
+    { displayName: 'cli', rootDir: here('cli/src'), ...node },
+    { displayName: 'web', rootDir: here('web/src'), ...node },
+  ],
+}
