@@ -71,7 +71,7 @@ describe('refusing', () => {
     ['& -', 0, /no count/],
     ['1 x 3', 2, /character 3/],
     ['1 S', 2, /either in numbers or in S and Q/],
-    ['1 - 2', 4, /expected, not 2/],
+    ['1 - 2 3', 4, /expected, not 2/],
     ['1 2 3 2 3', 6, /expected, not 2/],
     ['S e Q', 2, /only & and a/],
   ])('"%s" points at character offset %d', (text, offset, message) => {

@@ -1,0 +1,25 @@
+import { applyVariation, AS_WRITTEN, danceFrom, holdFits, missingFoot, relationFits, type DancedFigure, type Figure, type FigureBook, type FloorState } from '../figure/index.ts'
+import type { DancedSlot } from '../routine/index.ts'
+
+/** Whether a figure can be danced from a state without any trouble, and the state it leaves. */
+export function cleanly(state: FloorState, danced: DancedFigure): FloorState | null {
+  if (missingFoot(state, danced) || !holdFits(state, danced)) return null
+  const { after, troubles } = danceFrom(state, danced)
+  return troubles.length === 0 && relationFits(after) ? after : null
+}
+
+/**
+ * Figures of the book that take `lengthTicks` from `before` and leave a state from which `next` begins cleanly (any
+ * state, when there is no next). Best first: facing as the figure is meant, then by name.
+ */
+export function figuresBetween(book: FigureBook, before: FloorState, lengthTicks: number, next: DancedSlot | null): Figure[] {
+  const fitting = [...book.values()].flatMap((figure) => {
+    if (figure.lengthTicks !== lengthTicks) return []
+    const danced = applyVariation(figure, AS_WRITTEN)
+    const after = danced.ok ? cleanly(before, danced.value) : null
+    if (!after || (next?.danced && !cleanly(after, next.danced))) return []
+    const facingFits = (state: FloorState, wanted: Figure): number => (wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1)
+    return [{ figure, unease: facingFits(before, figure) + (next?.figure ? facingFits(after, next.figure) : 0) }]
+  })
+  return fitting.sort((a, b) => a.unease - b.unease || a.figure.name.localeCompare(b.figure.name, 'en')).map(({ figure }) => figure)
+}

@@ -1,0 +1,26 @@
+import type { Plan, Voice } from '../cue/index.ts'
+import type { HeardClock } from '../cue/index.ts'
+import type { FigureBook } from '../figure/index.ts'
+import type { Routine, Timeline } from '../routine/index.ts'
+import type { School } from '../school/index.ts'
+import type { BeatMap, PhraseSpan, Tick } from '../time/index.ts'
+import type { Tune } from '../tune/index.ts'
+
+/** All that is computed from a sheet before it is checked. Checks read it and never compute a stage again. */
+export interface Derived {
+  readonly routine: Routine
+  readonly book: FigureBook
+  readonly school: School
+  readonly voice: Voice
+  readonly tune: Tune | null
+  readonly beatMap: BeatMap
+  readonly clock: HeardClock
+  readonly timeline: Timeline
+  readonly plan: Plan
+  /** The music's phrases on the danced timeline (tick 0 = first step); usual ones where no tune is chosen. */
+  readonly phrases: readonly PhraseSpan[]
+  /** Where the counted music ends on the danced timeline; null without a tune. */
+  readonly musicEnd: Tick | null
+}
+
+export type Check<Found> = (derived: Derived) => readonly Found[]

@@ -1,0 +1,5 @@
+export type { Finding, FindingCode, Params, Repair, RepairCode, Severity } from './finding.ts'
+export type { Check, Derived } from './derived.ts'
+export { CHECKS } from './checks.ts'
+export { misplacedStep } from './figureOrder.ts'
+export { findingMessage, findingSum, repairLabel } from './sentences.en.ts'

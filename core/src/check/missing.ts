@@ -1,0 +1,29 @@
+import { removeSlot, setSlotField, varySlot, wordsContent } from '../routine/index.ts'
+import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
+import type { Derived } from './derived.ts'
+import type { Finding, Repair } from './finding.ts'
+import { freshId } from './freshId.ts'
+
+/** What a sheet leaves open: figures the book does not hold, lengths not settled, slots without words, cuts that fall within a step. */
+export function missing(derived: Derived): Finding[] {
+  const { timeline, plan, routine } = derived
+  const bar = routine.metre.beatsPerBar * TICKS_PER_BEAT
+  const unsaid = new Set(plan.planned.flatMap((one) => (!one.said && one.reason === 'no-wording' ? [one.slot.key] : [])))
+  return timeline.slots.flatMap((slot): Finding[] => {
+    const about = { subject: slot.slot.id, slotKeys: [slot.key], at: slot.start }
+    const { content } = slot.slot
+    const drop = removeSlot(routine, slot.slot.id)
+    const dropping: Repair[] = drop ? [{ code: 'drop-slot', params: {}, edits: drop }] : []
+    if (content.type === 'figure' && !slot.figure) return [{ ...about, code: 'missing.figure', severity: 'stop', params: { id: content.figureId }, repairs: dropping }]
+    if (content.type === 'words' && slot.open) {
+      const settle = setSlotField(slot.slot, 'content', wordsContent(content.text, bar))
+      return [{ ...about, code: 'missing.length', severity: 'mend', params: { text: content.text }, repairs: settle ? [{ code: 'set-length', params: { beats: beatsOfTicks(bar as Tick) }, edits: settle }] : [] }]
+    }
+    if (slot.problem) {
+      const whole = varySlot(slot, { cut: null }, 'part', () => freshId(routine, slot.slot.id))
+      return [{ ...about, code: 'figure.cut', severity: 'stop', params: { figure: slot.figure?.name ?? '', why: slot.problem.message }, repairs: whole ? [{ code: 'whole-figure', params: {}, edits: whole }] : [] }]
+    }
+    const openCounts = content.type === 'words' && content.text === ''
+    return unsaid.has(slot.key) ? [{ ...about, code: 'missing.wording', severity: 'note', params: { open: openCounts, beats: beatsOfTicks(slot.lengthTicks), figure: slot.figure?.name ?? null }, repairs: [] }] : []
+  })
+}

@@ -1,0 +1,7 @@
+export { LANGUAGES, spokenText, wordsOf, type CueLanguage } from './language.ts'
+export { voiceSchema, DEFAULT_VOICES, spokenSeconds, plannedSeconds, marginSeconds, type Voice } from './voice.ts'
+export { cueSlots, wordingsOf, COUNT_IN_ROOM_TICKS, type CueSlot, type Wording } from './wording.ts'
+export { heardClock, type HeardClock } from './clock.ts'
+export { candidatesOf, silenceCost, targetLeadBeats, GRID_TICKS, type Candidate, type CueRules } from './candidate.ts'
+export { planCues, prefer, type Plan, type Planned, type SilenceReason, type Why } from './planner.ts'
+export { planRoutine, type PlanInput } from './plan.ts'

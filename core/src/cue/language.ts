@@ -1,0 +1,68 @@
+/** What Dellop knows of a language in which cues are spoken: data, so that another can be added beside it. */
+export interface CueLanguage {
+  readonly functionWords: ReadonlySet<string>
+  /** Words that say how much of a figure, or how it ends; they belong to the cue. */
+  readonly half: string
+  readonly times: (n: number) => string
+  readonly toHold: (hold: string) => string
+  readonly number: (n: number) => string
+  readonly fraction: (top: number, bottom: number) => string
+  readonly signs: Readonly<Record<string, string>>
+}
+
+const EN_ONES = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
+const EN_TENS = ', ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety'.split(',')
+const DE_ONES = 'null eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn siebzehn achtzehn neunzehn'.split(' ')
+const DE_TENS = ', ,zwanzig,dreißig,vierzig,fünfzig,sechzig,siebzig,achtzig,neunzig'.split(',')
+
+function english(n: number): string {
+  if (n < 20) return EN_ONES[n]!
+  if (n < 100) return EN_TENS[Math.floor(n / 10)]! + (n % 10 ? ` ${EN_ONES[n % 10]}` : '')
+  const rest = n % 100
+  return `${EN_ONES[Math.floor(n / 100)]} hundred${rest ? ` and ${english(rest)}` : ''}`
+}
+
+function german(n: number): string {
+  if (n < 20) return DE_ONES[n]!
+  if (n < 100) return n % 10 ? `${n % 10 === 1 ? 'ein' : DE_ONES[n % 10]}und${DE_TENS[Math.floor(n / 10)]}` : DE_TENS[n / 10]!
+  const rest = n % 100
+  const hundreds = Math.floor(n / 100)
+  return `${hundreds === 1 ? 'ein' : DE_ONES[hundreds]}hundert${rest ? german(rest) : ''}`
+}
+
+const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
+
+export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
+  en: {
+    functionWords: new Set('a an and as at by for from in into it its no not of off on or out so the then this to up with you your'.split(' ')),
+    half: 'halfway',
+    times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
+    toHold: (hold) => `to ${hold}`,
+    number: english,
+    fraction: (top, bottom) => ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ?? `${english(top)} over ${english(bottom)}`,
+    signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
+  },
+  de: {
+    functionWords: new Set('am an auf aus das dem den der die du durch ein eine einen es für im in ins ist mit nach nicht noch und um vom von vor zu zum zur'.split(' ')),
+    half: 'halb',
+    times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
+    toHold: (hold) => `in ${hold}`,
+    number: german,
+    fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${({ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' })[bottom] ?? `${german(bottom)}tel`}`,
+    signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },
+  },
+}
+
+/** The text as it is said: fractions, numbers up to 999 and signs written out as words. */
+export function spokenText(text: string, language: keyof typeof LANGUAGES): string {
+  const data = LANGUAGES[language]
+  return text
+    .replace(/(\d{1,2})\s*\/\s*(\d{1,2})/g, (_, top: string, bottom: string) => ` ${data.fraction(Number(top), Number(bottom))} `)
+    .replace(/\d{1,3}/g, (digits) => ` ${data.number(Number(digits))} `)
+    .replace(/[&+%°]/g, (sign) => ` ${data.signs[sign]} `)
+    .replace(/\s+/g, ' ')
+    .trim()
+}
+
+/** The words of a text, in lower case, without punctuation. */
+export const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\p{M}'’]+/gu) ?? []

@@ -1,0 +1,88 @@
+import { pickupTicks, type DancedFigure, type WordingKind } from '../figure/index.ts'
+import type { DancedSlot } from '../routine/index.ts'
+import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
+import { LANGUAGES, wordsOf, type CueLanguage } from './language.ts'
+
+/** One way to say a slot. */
+export interface Wording {
+  readonly kind: WordingKind
+  readonly text: string
+  readonly words: number
+}
+
+/** What the planner knows of a slot: its step, since when it may be cued, and what could be said. */
+export interface CueSlot {
+  readonly key: string
+  /** The earliest event of any role, pick-up included. */
+  readonly stepTick: Tick
+  /** Where the figure before begins; a cue does not start earlier. */
+  readonly notBeforeTick: Tick
+  /** Longest first. Empty when the slot has nothing to say. */
+  readonly wordings: readonly Wording[]
+  /** Words of the fullest wording, against which lost words are counted. */
+  readonly fullWords: number
+  /** Why there is nothing to say, where there is not. */
+  readonly silence: 'on-purpose' | 'no-wording' | null
+}
+
+/** Room to speak before the first step where the music has no introduction: two bars of four, under the count-in. */
+export const COUNT_IN_ROOM_TICKS = (8 * TICKS_PER_BEAT) as Tick
+
+/**
+ * Cue slots of a timeline. `introductionTicks` is the music before the first step; the first cue may start in it, or
+ * under the count-in where there is none.
+ */
+export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick): CueSlot[] {
+  const room = introductionTicks > 0 ? introductionTicks : COUNT_IN_ROOM_TICKS
+  return slots.map((slot, i) => {
+    const wordings = wordingsOf(slot, LANGUAGES[language])
+    return {
+      key: slot.key,
+      stepTick: stepOf(slot),
+      notBeforeTick: i === 0 ? (-room as Tick) : slots[i - 1]!.start,
+      wordings,
+      fullWords: wordings[0]?.words ?? 0,
+      silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
+    }
+  })
+}
+
+/** The tick of a slot's earliest step, pick-up included. */
+function stepOf(slot: DancedSlot): Tick {
+  if (!slot.danced) return slot.start
+  const pickup = pickupTicks(slot.danced.steps)
+  if (pickup > 0) return (slot.start - pickup) as Tick
+  const first = Math.min(...Object.values(slot.danced.steps).flat().map((step) => step.at))
+  return Number.isFinite(first) ? ((slot.start + first) as Tick) : slot.start
+}
+
+/** What may be said of a slot, longest first, each with the words for how much and to where. */
+export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>, language: CueLanguage): Wording[] {
+  if (slot.say === 'nothing') return []
+  const own = slot.wordings
+  if (slot.content.type === 'words') {
+    const text = own?.full ?? slot.content.text
+    return wordsOf(text).length === 0 ? [] : [wording('full', text)]
+  }
+  const amount = danced ? amountWords(danced, language) : ''
+  const texts: Record<WordingKind, string | undefined> = {
+    full: own?.full ?? withAmount(figure?.wordings.full, amount),
+    short: own?.short ?? withAmount(figure?.wordings.short, amount),
+    prompt: own?.prompt ?? withAmount(figure?.wordings.prompt, amount),
+  }
+  const written = (['full', 'short', 'prompt'] as const).flatMap((kind) => (texts[kind] ? [wording(kind, texts[kind])] : []))
+  return written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
+}
+
+const wording = (kind: WordingKind, text: string): Wording => ({ kind, text, words: wordsOf(text).length })
+const withAmount = (text: string | undefined, amount: string): string | undefined => (text === undefined ? undefined : text + amount)
+
+/** ", halfway", ", twice", ", to butterfly": amounts and exits are part of the cue and never left out of it. */
+function amountWords({ variation }: DancedFigure, language: CueLanguage): string {
+  const words = [
+    variation.cut?.type === 'half' ? language.half : null,
+    variation.times > 1 ? language.times(variation.times) : null,
+    variation.exitHold ? language.toHold(variation.exitHold) : null,
+  ]
+  return words.filter((word) => word !== null).map((word) => `, ${word}`).join('')
+}

@@ -1,0 +1,91 @@
+import { findNode, type Edit, type NewId } from '../document/index.ts'
+import { AS_WRITTEN, type Variation } from '../figure/index.ts'
+import { routineShape, type Change, type Pass, type Routine, type Slot, type SlotContent } from './routine.ts'
+import type { DancedSlot } from './unfold.ts'
+
+/**
+ * What a cuer can do to a sheet, each as the edits that do it. A function that cannot do what is asked here returns
+ * null, so the same function tells whether its button is enabled.
+ */
+
+export const figureContent = (figureId: string, variation: Variation = AS_WRITTEN): SlotContent => ({ type: 'figure', figureId, variation })
+export const wordsContent = (text: string, lengthTicks: number | null): SlotContent => ({ type: 'words', text, lengthTicks })
+export const freshSlot = (id: string, content: SlotContent): Slot => ({ id, content, wordings: null, say: 'cue', remark: '' })
+
+/** Whether an edit at a danced slot changes the part for every pass, or this pass alone. */
+export type Scope = 'part' | 'pass'
+
+/** Adds a slot to a part, behind `after` or at its head. */
+export const addSlot = (partId: string, slot: Slot, after: string | null): Edit[] => [{ type: 'insert', into: { owner: partId, list: 'slots' }, item: slot, after }]
+
+/** Takes a slot out of its part. */
+export function removeSlot(routine: Routine, slotId: string): Edit[] | null {
+  const found = findNode(routineShape, routine, slotId)
+  return found && found.address.list !== 'passes' ? [{ type: 'remove', from: found.address, item: found.node, after: found.after }] : null
+}
+
+/** Moves a slot by `by` places within its part; null at the part's ends. */
+export function moveSlotBy(routine: Routine, slotId: string, by: 1 | -1): Edit[] | null {
+  const part = routine.parts.find((one) => one.slots.some((slot) => slot.id === slotId))
+  if (!part) return null
+  const from = part.slots.findIndex((slot) => slot.id === slotId)
+  return part.slots[from + by] ? moveSlot(routine, slotId, part.id, from + by) : null
+}
+
+/** Moves a slot so that it stands at `index` of a part, counted without itself. */
+export function moveSlot(routine: Routine, slotId: string, partId: string, index: number): Edit[] | null {
+  const found = findNode(routineShape, routine, slotId)
+  const target = routine.parts.find((part) => part.id === partId)
+  if (!found || !target || found.address.list !== 'slots') return null
+  const others = target.slots.filter((slot) => slot.id !== slotId)
+  const after = others[index - 1]?.id ?? null
+  if (found.address.owner === partId && after === found.after) return null
+  return [{ type: 'move', id: slotId, from: { ...found.address, after: found.after }, to: { owner: partId, list: 'slots', after } }]
+}
+
+/** Sets one field of a slot or of a pass's change; null when it already has that value. */
+export function setSlotField<Field extends 'content' | 'wordings' | 'say' | 'remark'>(slot: Slot, field: Field, to: Slot[Field]): Edit[] | null {
+  return slot[field] === to ? null : [{ type: 'set', id: slot.id, field, from: slot[field], to }]
+}
+
+/** Puts other content in the place of a danced slot, in its part or in this pass alone. */
+export function replaceContent(danced: DancedSlot, content: SlotContent, scope: Scope, newId: NewId): Edit[] {
+  if (scope === 'part' || danced.changed) return [{ type: 'set', id: danced.slot.id, field: 'content', from: danced.slot.content, to: content }]
+  return changePass(danced, { ...danced.slot, id: newId(), content, wordings: null, type: 'replace', slotId: danced.slot.id })
+}
+
+function changePass(danced: DancedSlot, change: Change): Edit[] {
+  return [{ type: 'insert', into: { owner: danced.passId, list: 'changes' }, item: change, after: null }]
+}
+
+/** The danced slot with another variation; null for plain words. */
+export function varySlot(danced: DancedSlot, variation: Partial<Variation>, scope: Scope, newId: NewId): Edit[] | null {
+  const { content } = danced.slot
+  if (content.type !== 'figure') return null
+  return replaceContent(danced, { ...content, variation: { ...content.variation, ...variation } }, scope, newId)
+}
+
+/** Sets one wording of a slot, or gives it back to the figure when the text is empty. */
+export function setWording(slot: Slot, kind: 'full' | 'short' | 'prompt', text: string): Edit[] | null {
+  const now = slot.wordings ?? { full: null, short: null, prompt: null }
+  const next = { ...now, [kind]: text.trim() === '' ? null : text }
+  const to = next.full === null && next.short === null && next.prompt === null ? null : next
+  return setSlotField(slot, 'wordings', to)
+}
+
+/** Adds a pass over a part behind `after`. */
+export function addPass(id: string, partId: string, after: string | null, kind: Pass['kind'] = 'pass'): Edit[] {
+  const pass: Pass = { id, partId, kind, times: 1, stretch: null, reflected: false, changes: [] }
+  return [{ type: 'insert', into: { owner: '', list: 'passes' }, item: pass, after }]
+}
+
+/** Takes a pass out of the order; null for an id that is no pass. */
+export function removePass(routine: Routine, passId: string): Edit[] | null {
+  const index = routine.passes.findIndex((pass) => pass.id === passId)
+  return index < 0 ? null : [{ type: 'remove', from: { owner: '', list: 'passes' }, item: routine.passes[index]!, after: routine.passes[index - 1]?.id ?? null }]
+}
+
+/** Overrules a finding, with the reason that is kept beside it. */
+export const overrule = (routine: Routine, id: string, code: string, subject: string, reason: string): Edit[] => [
+  { type: 'insert', into: { owner: '', list: 'overrules' }, item: { id, code, subject, reason }, after: routine.overrules.at(-1)?.id ?? null },
+]

@@ -1,0 +1,65 @@
+import { CHECKS, type Derived, type Finding } from '../check/index.ts'
+import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
+import type { FigureBook } from '../figure/index.ts'
+import { unfold, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
+import type { School } from '../school/index.ts'
+import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
+import { tuneEnd, tunePhrases, type Recording, type Tune } from '../tune/index.ts'
+
+/** All a sheet depends on. */
+export interface SheetInput {
+  readonly routine: Routine
+  readonly book: FigureBook
+  readonly school: School
+  readonly voice: Voice
+  readonly tune: Tune | null
+}
+
+/** A sheet with everything that follows from it. */
+export interface Sheet extends Derived {
+  /** The recording the sheet is timed on; null where only a tempo is given. */
+  readonly recording: Recording | null
+  /** The recording's tick of the first danced step. */
+  readonly firstStep: Tick
+  readonly findings: readonly ListedFinding[]
+}
+
+/** A finding with the cuer's reason where it is overruled. */
+export interface ListedFinding extends Finding {
+  readonly overruled: string | null
+}
+
+/**
+ * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit touched is unfolded anew.
+ */
+export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
+  const { routine, book, school, voice, tune } = input
+  const recording = tune?.recordings.find((one) => one.id === routine.recordingId) ?? tune?.recordings[0] ?? null
+  const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
+  const firstStep = (tune?.danceStart ?? 0) as Tick
+  const timeline = unfold(routine, book, cache)
+  const plan = planRoutine({ timeline, school, voice, beatMap, firstStep })
+  const derived: Derived = {
+    routine, book, school, voice, tune, beatMap, timeline, plan,
+    clock: heardClock(beatMap, firstStep, 1),
+    phrases: dancedPhrases(tune, routine, timeline, firstStep),
+    musicEnd: tune && tuneEnd(tune) !== null ? ((tuneEnd(tune)! - firstStep) as Tick) : null,
+  }
+  const findings = CHECKS.flatMap((check) => check(derived)).map((finding) => ({ ...finding, overruled: reasonFor(routine, finding) }))
+  return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
+}
+
+/** The phrases from the first step on. Without a tune, usual ones as long as the dance goes. */
+function dancedPhrases(tune: Tune | null, routine: Routine, timeline: Timeline, firstStep: Tick): PhraseSpan[] {
+  const marked = tune ? tunePhrases(tune) : []
+  if (marked.length > 0) {
+    return marked.filter((phrase) => phrase.end > firstStep).map((phrase, index) => ({ ...phrase, index, start: (phrase.start - firstStep) as Tick, end: (phrase.end - firstStep) as Tick }))
+  }
+  const usual = USUAL_PHRASE_BARS * ticksPerBar(routine.metre)
+  return layPhrases(routine.metre, Array<number>(Math.ceil(timeline.lengthTicks / usual) + 1).fill(USUAL_PHRASE_BARS), 0 as Tick)
+}
+
+function reasonFor(routine: Routine, finding: Finding): string | null {
+  return routine.overrules.find((one) => one.code === finding.code && one.subject === finding.subject)?.reason ?? null
+}
+

@@ -1,0 +1,76 @@
+import { z } from 'zod'
+import { idSchema, type DocumentShape } from '../document/index.ts'
+import { beatMapSchema, layPhrases, metreSchema, ticksPerBar, type PhraseSpan, type Tick } from '../time/index.ts'
+
+const tickSchema = z.int().min(-10_000).max(10_000_000)
+
+/** Phrases are lengths in bars laid end to end from the first downbeat; sections group them, equal music shares a label. */
+const phraseSchema = z.strictObject({ id: idSchema, bars: z.int().min(1).max(64) }).readonly()
+const sectionSchema = z
+  .strictObject({ id: idSchema, label: z.string().min(1).max(30), phrases: z.array(phraseSchema).max(200).readonly() })
+  .readonly()
+
+/** A recording of the tune: its sound, by the hash of its bytes, and where its beats are. */
+const recordingSchema = z
+  .strictObject({
+    id: idSchema,
+    name: z.string().min(1).max(120),
+    /** SHA-256 of the file, in hex; null where only the beats are known. */
+    media: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 hash in hex was expected').nullable(),
+    durationSeconds: z.number().min(0).max(1200),
+    beatMap: beatMapSchema,
+  })
+  .readonly()
+
+const landmarkSchema = z
+  .strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character']), at: tickSchema, text: z.string().min(1).max(80) })
+  .readonly()
+
+export const tuneSchema = z
+  .strictObject({
+    format: z.literal('dellop-tune'),
+    version: z.literal(1),
+    id: idSchema,
+    title: z.string().min(1).max(120),
+    dance: z.string().max(40),
+    metre: metreSchema,
+    /** Tempo as written, in beats a minute; each recording has its own beat map. */
+    bpm: z.number().min(20).max(400),
+    /** Tick of the first danced step, after any introduction. */
+    danceStart: tickSchema,
+    sections: z.array(sectionSchema).max(100).readonly(),
+    recordings: z.array(recordingSchema).max(50).readonly(),
+    landmarks: z.array(landmarkSchema).max(500).readonly(),
+  })
+  .readonly()
+
+export type Tune = z.infer<typeof tuneSchema>
+export type Recording = z.infer<typeof recordingSchema>
+export type Section = z.infer<typeof sectionSchema>
+
+export const tuneShape: DocumentShape = {
+  lists: { sections: { lists: { phrases: { lists: {} } } }, recordings: { lists: {} }, landmarks: { lists: {} } },
+}
+
+/** A phrase of the tune where it lies, with the section it belongs to. */
+export interface TunePhrase extends PhraseSpan {
+  readonly label: string
+  readonly sectionId: string
+}
+
+/** Lays the tune's phrases from its first downbeat. */
+export function tunePhrases(tune: Tune): TunePhrase[] {
+  const owners = tune.sections.flatMap((section) => section.phrases.map((phrase) => ({ section, bars: phrase.bars })))
+  const spans = layPhrases(tune.metre, owners.map((owner) => owner.bars), 0 as Tick)
+  return spans.map((span, i) => ({ ...span, label: owners[i]!.section.label, sectionId: owners[i]!.section.id }))
+}
+
+/** Where the counted music ends: the end of the last phrase, or null when no phrases are marked. */
+export const tuneEnd = (tune: Tune): Tick | null => tunePhrases(tune).at(-1)?.end ?? null
+
+/** Whole bars of the tune and of what is danced of it. */
+export function tuneBars(tune: Tune): { readonly bars: number; readonly danced: number } {
+  const bar = ticksPerBar(tune.metre)
+  const end = tuneEnd(tune) ?? 0
+  return { bars: end / bar, danced: (end - tune.danceStart) / bar }
+}
