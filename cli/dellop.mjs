@@ -1,0 +1,27 @@
+#!/usr/bin/env node
+// Runs the built command, or its source through tsx when there is no build or the build is stale.
+import { spawnSync } from 'node:child_process'
+import { existsSync, readdirSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const here = fileURLToPath(new URL('.', import.meta.url))
+const built = join(here, 'dist/main.js')
+
+/** The newest change among TypeScript sources, in milliseconds. */
+function newest(folder) {
+  let latest = 0
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name)
+    if (entry.isDirectory()) latest = Math.max(latest, newest(path))
+    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts')) latest = Math.max(latest, statSync(path).mtimeMs)
+  }
+  return latest
+}
+
+const sources = [join(here, 'src'), join(here, '../core/src')].filter(existsSync)
+const fresh = existsSync(built) && sources.every((folder) => newest(folder) <= statSync(built).mtimeMs)
+const args = fresh ? [built] : ['--import', 'tsx', '--conditions=source', join(here, 'src/main.ts')]
+// tsx is found, and reads its settings, from this folder; paths are still the caller's.
+const result = spawnSync(process.execPath, [...args, ...process.argv.slice(2)], { cwd: here, stdio: 'inherit', env: { ...process.env, DELLOP_CWD: process.env.DELLOP_CWD ?? process.cwd() } })
+process.exit(result.status ?? 2)

@@ -20,7 +20,7 @@ function turn(eighths: unknown): string {
 const SENTENCES: Record<FindingCode, Sentence> = {
   'sums.phrase': {
     message: ({ part, missing }) => `${part} is ${counts(Math.abs(Number(missing)))} ${Number(missing) > 0 ? 'short of' : 'past'} the phrase.`,
-    sum: ({ terms, total, wanted }) => `${list(terms, ' + ')} = ${total}, the phrase has ${wanted}`,
+    sum: ({ terms, total, wanted }) => `${Array.isArray(terms) && terms.length > 1 ? `${list(terms, ' + ')} = ` : ''}${total}, the phrase has ${wanted}`,
   },
   'sums.music-over': {
     message: ({ difference, part }) => `The dance is ${counts(difference)} longer than the music${part ? `, which stops in ${part}` : ''}.`,

@@ -49,14 +49,22 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
-/** The phrases from the first step on. Without a tune, usual ones as long as the dance goes. */
+/**
+ * The phrases from the first step on. Without a tune a pass is held to usual phrases, as many as come nearest, while a
+ * bridge, an entrance or an ending is a phrase of its own.
+ */
 function dancedPhrases(tune: Tune | null, routine: Routine, timeline: Timeline, firstStep: Tick): PhraseSpan[] {
   const marked = tune ? tunePhrases(tune) : []
   if (marked.length > 0) {
     return marked.filter((phrase) => phrase.end > firstStep).map((phrase, index) => ({ ...phrase, index, start: (phrase.start - firstStep) as Tick, end: (phrase.end - firstStep) as Tick }))
   }
-  const usual = USUAL_PHRASE_BARS * ticksPerBar(routine.metre)
-  return layPhrases(routine.metre, Array<number>(Math.ceil(timeline.lengthTicks / usual) + 1).fill(USUAL_PHRASE_BARS), 0 as Tick)
+  const bar = ticksPerBar(routine.metre)
+  const usual = USUAL_PHRASE_BARS * bar
+  const lengths = timeline.passes.flatMap((pass) => {
+    const length = pass.end - pass.start
+    return pass.pass.kind === 'pass' ? Array<number>(Math.max(1, Math.round(length / usual))).fill(USUAL_PHRASE_BARS) : [length / bar]
+  })
+  return layPhrases(routine.metre, lengths, 0 as Tick)
 }
 
 function reasonFor(routine: Routine, finding: Finding): string | null {

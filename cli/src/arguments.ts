@@ -1,0 +1,35 @@
+import { problem, succeed, type Result } from '@dellop/core/document'
+
+/** Words and options of a command line: `--name value`, each option once. */
+export interface Arguments {
+  readonly words: readonly string[]
+  readonly options: ReadonlyMap<string, string>
+}
+
+/** Reads a command line, or says which word was not expected. */
+export function readArguments(line: readonly string[], known: readonly string[]): Result<Arguments> {
+  const words: string[] = []
+  const options = new Map<string, string>()
+  for (let i = 0; i < line.length; i++) {
+    const word = line[i]!
+    const name = /^--?[a-z]/.test(word) ? word.replace(/^--?/, '') : null
+    if (name === null) {
+      words.push(word)
+      continue
+    }
+    if (!known.includes(name)) return problem('usage.option', `There is no option "${word}" here; ${known.length > 0 ? known.map((one) => `--${one}`).join(', ') : 'none'} may be given.`)
+    const value = line[++i]
+    if (value === undefined) return problem('usage.value', `The option "${word}" needs a value behind it.`)
+    options.set(name, value)
+  }
+  return succeed({ words, options })
+}
+
+/** A number option within its range, or null when it is not given. */
+export function numberOption({ options }: Arguments, name: string, least: number, most: number): Result<number | null> {
+  const text = options.get(name)
+  if (text === undefined) return succeed(null)
+  const value = Number(text)
+  if (text.trim() === '' || !(value >= least && value <= most)) return problem('usage.number', `--${name} takes a number from ${least} to ${most}, not "${text}".`)
+  return succeed(value)
+}

@@ -1,0 +1,31 @@
+import { problem, succeed, type Result } from '@dellop/core/document'
+import { DEFAULT_VOICES } from '@dellop/core/cue'
+import { bookOf, WALTZ_FIGURES } from '@dellop/core/figure'
+import { SHIPPED_SCHOOLS } from '@dellop/core/school'
+import type { SheetInput } from '@dellop/core/sheet'
+import { numberOption, type Arguments } from './arguments.ts'
+import { readSheet } from './files.ts'
+
+/**
+ * What `check` and `plan` work on: the file's routine with its own figures (and those that ship, for any it does not
+ * hold), its school or the named one, and its tune unless a tempo is given in its place.
+ */
+export function sheetInput(args: Arguments): Result<SheetInput> {
+  if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
+  const file = readSheet(args.words[0]!)
+  if (!file.ok) return file
+  const bpm = numberOption(args, 'bpm', 20, 400)
+  if (!bpm.ok) return bpm
+  const { routine, figures, tune } = file.value
+  const wanted = args.options.get('school') ?? file.value.school?.id ?? routine.schoolId
+  const school = [...(file.value.school ? [file.value.school] : []), ...SHIPPED_SCHOOLS].find((one) => one.id === wanted)
+  if (!school) return problem('usage.school', `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`)
+  const steady = bpm.value !== null
+  return succeed({
+    routine: steady ? { ...routine, bpm: bpm.value! } : routine,
+    book: new Map([...bookOf(WALTZ_FIGURES), ...bookOf(figures)]),
+    school,
+    voice: DEFAULT_VOICES[routine.language],
+    tune: steady && tune ? { ...tune, recordings: [] } : tune,
+  })
+}

@@ -1,0 +1,37 @@
+import type { Performance, Score } from '../band/index.ts'
+import type { NewId } from '../document/index.ts'
+import { ticksPerBar, type Tick } from '../time/index.ts'
+import type { Tune } from '../tune/index.ts'
+
+/** Longest phrase that one section is kept as; longer ones are cut into phrases of the usual 8 bars. */
+const PHRASE_BARS = 8
+
+/**
+ * A tune document for a score the band has played. The dance starts with the first section that is no introduction.
+ * `media` is the SHA-256 of the recording's bytes in hex, or null where it is not stored.
+ */
+export function tuneOfScore(score: Score, performance: Performance, media: string | null, newId: NewId): Tune {
+  const start = score.sections.find((section) => section.label !== 'intro') ?? score.sections[0]
+  return {
+    format: 'dellop-tune',
+    version: 1,
+    id: newId(),
+    title: score.title,
+    dance: score.dance,
+    metre: score.metre,
+    bpm: score.bpm,
+    danceStart: (start?.at ?? 0) as Tick,
+    sections: score.sections.map((section) => ({ id: newId(), label: section.label, phrases: phrases(section.bars).map((bars) => ({ id: newId(), bars })) })),
+    recordings: [{ id: newId(), name: 'House band', media, durationSeconds: performance.durationSeconds, beatMap: upToEnd(score, performance) }],
+    landmarks: [],
+  }
+}
+
+const phrases = (bars: number): number[] => (bars <= PHRASE_BARS ? [bars] : [PHRASE_BARS, ...phrases(bars - PHRASE_BARS)])
+
+/** Anchors on the first downbeat and on the end of the last bar. */
+function upToEnd(score: Score, { beatMap }: Performance): Performance['beatMap'] {
+  const [first, second] = beatMap.segments[0]!.anchors as readonly [{ beat: number; seconds: number }, { beat: number; seconds: number }]
+  const beat = (score.end / ticksPerBar(score.metre)) * score.metre.beatsPerBar
+  return { segments: [{ anchors: [first, { beat, seconds: first.seconds + beat * (second.seconds - first.seconds) }] }] }
+}

@@ -1,0 +1,1 @@
+export { deriveSheet, type ListedFinding, type Sheet, type SheetInput } from './derive.ts'

@@ -1,0 +1,30 @@
+import { idSchema } from '@dellop/core/document'
+import { figureSchema } from '@dellop/core/figure'
+import { schoolSchema } from '@dellop/core/school'
+import { tuneSchema } from '@dellop/core/tune'
+import { z } from 'zod'
+
+export const figureListSchema = z.object({ figures: z.array(figureSchema) })
+export const newFigureSchema = z.strictObject({ figure: figureSchema })
+
+export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })
+
+export const tuneListSchema = z.object({ tunes: z.array(tuneSchema) })
+export const importAbcSchema = z.strictObject({ abc: z.string().min(1, 'the text of an ABC tune was expected').max(200_000) })
+export const tuneAnswerSchema = z.object({ tune: tuneSchema })
+
+export const mediaSchema = z.object({ hash: z.string(), bytes: z.int(), type: z.string() })
+export const peaksSchema = z.object({ peaks: z.array(z.number()) })
+
+/** What the cuer set once for this machine. */
+export const settingsSchema = z.strictObject({
+  /** Seconds the loudspeakers are late; measured by tapping. */
+  outputDelaySeconds: z.number().min(-0.5).max(1.5),
+  wordsPerMinute: z.number().min(60).max(350),
+  theme: z.enum(['light', 'dark']),
+})
+export type Settings = z.infer<typeof settingsSchema>
+export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, theme: 'light' }
+
+export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })
+export const idParamSchema = idSchema

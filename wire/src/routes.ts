@@ -1,0 +1,53 @@
+import type { z } from 'zod'
+import { figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigureSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
+import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
+
+/** One route of the API: what may be sent, what comes back, and how large a request may be. */
+export interface Route {
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  /** Path with `:name` parameters, as the router reads it. */
+  readonly path: string
+  readonly summary: string
+  readonly request: z.ZodType | null
+  readonly answer: z.ZodType | null
+  readonly limitBytes: number
+}
+
+const KB = 1024
+const MB = 1024 * KB
+/** Two hours of anything would be larger; a dance is minutes. */
+export const MEDIA_LIMIT_BYTES = 120 * MB
+
+const get = (path: string, summary: string, answer: z.ZodType | null): Route => ({ method: 'GET', path, summary, request: null, answer, limitBytes: 0 })
+const post = (path: string, summary: string, request: z.ZodType | null, answer: z.ZodType | null, limitBytes = 256 * KB): Route => ({ method: 'POST', path, summary, request, answer, limitBytes })
+
+/** Every route there is. The server registers these and no others; docs/api.json is generated from them. */
+export const ROUTES = {
+  health: get('/api/health', 'Whether the server is there.', healthSchema),
+  events: get('/api/events', 'Server-sent events: a sheet was changed.', null),
+  listSheets: get('/api/sheets', 'The shelf of sheets.', sheetListSchema),
+  newSheet: post('/api/sheets', 'An empty sheet.', newSheetSchema, sheetSchema),
+  importSheet: post('/api/sheets/import', 'Brings in a sheet file with its figures; all or nothing.', importSheetSchema, importedSheetSchema, 8 * MB),
+  getSheet: get('/api/sheets/:id', 'A sheet and its revision.', sheetSchema),
+  editSheet: post('/api/sheets/:id/edits', 'Applies a batch of edits, merged with what came since its base.', editBatchSchema, editAnswerSchema, 8 * MB),
+  sheetRevisions: get('/api/sheets/:id/revisions', 'What was changed when, newest first.', revisionListSchema),
+  callPack: get('/api/sheets/:id/call-pack', 'All that a call needs.', callPackSchema),
+  exportSheet: get('/api/sheets/:id/file', 'The sheet as a file with its figures and tune.', null),
+  listFigures: get('/api/figures', 'The figure book.', figureListSchema),
+  newFigure: post('/api/figures', 'Adds a figure to the book.', newFigureSchema, newFigureSchema),
+  listSchools: get('/api/schools', 'Schools that ship.', schoolListSchema),
+  listTunes: get('/api/tunes', 'The tunes.', tuneListSchema),
+  getTune: get('/api/tunes/:id', 'A tune.', tuneAnswerSchema),
+  importAbc: post('/api/tunes/abc', 'Brings in an ABC tune, played by the house band.', importAbcSchema, tuneAnswerSchema, 1 * MB),
+  putMedia: post('/api/media', 'Stores a sound file by the hash of its bytes.', null, mediaSchema, MEDIA_LIMIT_BYTES),
+  getPeaks: get('/api/media/:hash/peaks', 'Peaks for drawing the sound.', peaksSchema),
+  getMedia: get('/media/:hash', 'The bytes of a sound, whole or by Range.', null),
+  getSettings: get('/api/settings', 'Settings of this machine.', settingsSchema),
+  putSettings: { method: 'PUT', path: '/api/settings', summary: 'Changes the settings.', request: settingsSchema, answer: settingsSchema, limitBytes: 16 * KB },
+} as const satisfies Record<string, Route>
+export type RouteName = keyof typeof ROUTES
+
+/** The path of a route with its parameters filled in. */
+export function routePath(route: Route, params: Readonly<Record<string, string>> = {}): string {
+  return route.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(params[name] ?? ''))
+}
