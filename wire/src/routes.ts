@@ -3,13 +3,13 @@ import { figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigure
 import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
-export interface Route {
+export interface Route<Request extends z.ZodType | null = z.ZodType | null, Answer extends z.ZodType | null = z.ZodType | null> {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE'
   /** Path with `:name` parameters, as the router reads it. */
   readonly path: string
   readonly summary: string
-  readonly request: z.ZodType | null
-  readonly answer: z.ZodType | null
+  readonly request: Request
+  readonly answer: Answer
   readonly limitBytes: number
 }
 
@@ -18,8 +18,10 @@ const MB = 1024 * KB
 /** Two hours of anything would be larger; a dance is minutes. */
 export const MEDIA_LIMIT_BYTES = 120 * MB
 
-const get = (path: string, summary: string, answer: z.ZodType | null): Route => ({ method: 'GET', path, summary, request: null, answer, limitBytes: 0 })
-const post = (path: string, summary: string, request: z.ZodType | null, answer: z.ZodType | null, limitBytes = 256 * KB): Route => ({ method: 'POST', path, summary, request, answer, limitBytes })
+const get = <Answer extends z.ZodType | null>(path: string, summary: string, answer: Answer): Route<null, Answer> => ({ method: 'GET', path, summary, request: null, answer, limitBytes: 0 })
+const post = <Request extends z.ZodType | null, Answer extends z.ZodType | null>(path: string, summary: string, request: Request, answer: Answer, limitBytes = 256 * KB): Route<Request, Answer> => ({
+  method: 'POST', path, summary, request, answer, limitBytes,
+})
 
 /** Every route there is. The server registers these and no others; docs/api.json is generated from them. */
 export const ROUTES = {

@@ -1,0 +1,38 @@
+import Router from '@koa/router'
+import Koa from 'koa'
+import { figureRoutes } from './figure/routes.ts'
+import { requestBoundary } from './http/errors.ts'
+import { hostGuard, originGuard, securityHeaders } from './http/guards.ts'
+import { serve } from './http/route.ts'
+import { webApp } from './http/webApp.ts'
+import { mediaRoutes } from './media/routes.ts'
+import type { Services } from './services.ts'
+import { settingsRoutes } from './settings/routes.ts'
+import { sheetRoutes } from './sheet/routes.ts'
+import { tuneRoutes } from './tune/routes.ts'
+
+export const VERSION = '0.1.0'
+
+/** All routes, from one subject after the other. */
+export function apiRouter(services: Services): Router {
+  const router = new Router()
+  serve(router, 'health', () => ({ ok: true as const, version: VERSION }))
+  serve(router, 'events', ({ ctx }) => services.broadcast.attach(ctx))
+  for (const routes of [sheetRoutes, figureRoutes, tuneRoutes, mediaRoutes, settingsRoutes]) routes(router, services)
+  return router
+}
+
+/** The application; the middleware in the order in which a request meets it. */
+export function createApp(services: Services, webFolder: string | null): Koa {
+  const app = new Koa()
+  const router = apiRouter(services)
+  app.use(requestBoundary(services.log, services.nowMs))
+  app.use(securityHeaders)
+  app.use(hostGuard)
+  app.use(originGuard)
+  if (webFolder) app.use(webApp(webFolder))
+  app.use(router.routes())
+  app.use(router.allowedMethods())
+  app.silent = true
+  return app
+}

@@ -1,0 +1,31 @@
+import 'reflect-metadata'
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { DataSource } from 'typeorm'
+import { FigureEntity } from '../figure/figureEntity.ts'
+import { MediaEntity } from '../media/mediaEntity.ts'
+import { SettingEntity } from '../settings/settingEntity.ts'
+import { SheetBatchEntity, SheetEntity } from '../sheet/sheetEntity.ts'
+import { TuneEntity } from '../tune/tuneEntity.ts'
+import { LibsqlDriver } from './libsqlDriver.ts'
+import { FirstTables1764000000001 } from './migrations/001-first-tables.ts'
+
+export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, TuneEntity, MediaEntity, SettingEntity]
+export const MIGRATIONS = [FirstTables1764000000001]
+
+export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')
+
+/** The database of a data folder, not yet opened. */
+export function databaseSource(dataFolder: string): DataSource {
+  mkdirSync(dataFolder, { recursive: true })
+  return new DataSource({
+    type: 'better-sqlite3',
+    driver: LibsqlDriver,
+    database: databasePath(dataFolder),
+    enableWAL: true,
+    entities: ENTITIES,
+    migrations: MIGRATIONS,
+    migrationsRun: false,
+    synchronize: false,
+  })
+}

@@ -1,0 +1,16 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { readSheetFile } from '@dellop/core/file'
+import { orProblem } from './http/problem.ts'
+import type { Services } from './services.ts'
+import { importSheet, listSheets } from './sheet/service.ts'
+import { importAbc, listTunes } from './tune/service.ts'
+
+const filesIn = (folder: string, ending: string): string[] => readdirSync(folder).filter((name) => name.endsWith(ending)).sort().map((name) => join(folder, name))
+
+/** Fills an empty data folder with the demo, through the importers that everyone uses. */
+export async function seedDemo(services: Services, demoFolder: string): Promise<void> {
+  if ((await listTunes(services)).length === 0) for (const path of filesIn(join(demoFolder, 'tunes'), '.abc')) await importAbc(services, readFileSync(path, 'utf8'))
+  if ((await listSheets(services)).length > 0) return
+  for (const path of filesIn(join(demoFolder, 'sheets'), '.json')) await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
+}

@@ -1,0 +1,14 @@
+import type { NewId } from '@dellop/core/document'
+import type { Database } from './database/open.ts'
+import type { Log } from './http/log.ts'
+import type { Broadcast } from './http/events.ts'
+
+/** What every service works with. Clock and ids come from outside, so that tests can set them. */
+export interface Services {
+  readonly dataFolder: string
+  readonly database: Database
+  readonly nowMs: () => number
+  readonly newId: NewId
+  readonly log: Log
+  readonly broadcast: Broadcast
+}

@@ -1,0 +1,11 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm'
+
+/** One group of settings as JSON. */
+@Entity('setting')
+export class SettingEntity {
+  @PrimaryColumn('text')
+  id!: string
+
+  @Column('text')
+  value!: string
+}

@@ -1,0 +1,95 @@
+import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '@dellop/core/school'
+import { startingState, WALL } from '@dellop/core/figure'
+import type { SheetFile } from '@dellop/core/file'
+import type { Routine } from '@dellop/core/routine'
+import { WALTZ_METRE } from '@dellop/core/time'
+import type { Tune } from '@dellop/core/tune'
+import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
+import type { EntityManager } from 'typeorm'
+import { addFigures, allFigures } from '../figure/service.ts'
+import { HttpProblem } from '../http/problem.ts'
+import type { Services } from '../services.ts'
+import { findTune, saveTune, tuneOrNull } from '../tune/service.ts'
+import { SheetBatchEntity, SheetEntity } from './sheetEntity.ts'
+
+export const routineOf = (sheet: SheetEntity): Routine => JSON.parse(sheet.document) as Routine
+
+export async function findSheet(manager: EntityManager, id: string): Promise<SheetEntity> {
+  const sheet = await manager.findOneBy(SheetEntity, { id })
+  if (!sheet) throw new HttpProblem('not-found', 'There is no such sheet on the shelf.')
+  return sheet
+}
+
+export async function listSheets({ database }: Services): Promise<SheetSummary[]> {
+  const sheets = await database.source.manager.find(SheetEntity, { order: { title: 'ASC' } })
+  return Promise.all(
+    sheets.map(async (sheet) => {
+      const { by, dance, tuneId } = routineOf(sheet)
+      const tune = await tuneOrNull(database.source.manager, tuneId)
+      return { id: sheet.id, title: sheet.title, by, dance, tuneTitle: tune?.title ?? null, revision: sheet.revision, updatedAtMs: sheet.updatedAtMs }
+    }),
+  )
+}
+
+export async function readSheet({ database }: Services, id: string): Promise<SheetState> {
+  const sheet = await findSheet(database.source.manager, id)
+  return { routine: routineOf(sheet), revision: sheet.revision }
+}
+
+/** An empty sheet: one part, danced once, so that the page of phrases has a row to write in. */
+export async function newSheet(services: Services, title: string, tuneId: string | null): Promise<SheetState> {
+  const tune = tuneId === null ? null : await findTune(services.database.source.manager, tuneId)
+  const { newId } = services
+  const part = { id: newId(), label: 'A', slots: [] }
+  const routine: Routine = {
+    format: 'dellop-routine', version: 1, id: newId(), title, by: '', dance: tune?.dance ?? 'waltz', schoolId: ROUND_SCHOOL.id, tuneId, recordingId: null,
+    metre: tune?.metre ?? WALTZ_METRE, bpm: tune?.bpm ?? 90, language: 'en', start: startingState('butterfly', WALL), remark: '', parts: [part],
+    passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }], overrules: [],
+  }
+  await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
+  return { routine, revision: 0 }
+}
+
+async function insertSheet(manager: EntityManager, routine: Routine, atMs: number): Promise<void> {
+  await manager.insert(SheetEntity, { id: routine.id, title: routine.title, document: JSON.stringify(routine), revision: 0, createdAtMs: atMs, updatedAtMs: atMs })
+}
+
+/** Brings in a sheet file, all or nothing. A figure the book holds already stays as the book has it. */
+export async function importSheet(services: Services, file: SheetFile): Promise<{ id: string; newFigures: string[]; keptFigures: string[] }> {
+  return services.database.write(async (manager) => {
+    const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
+    const routine = taken ? { ...file.routine, id: services.newId(), title: `${file.routine.title} (copy)`.slice(0, 120) } : file.routine
+    const { added, kept } = await addFigures(manager, file.figures, services.nowMs())
+    if (file.tune && !(await tuneOrNull(manager, file.tune.id))) await saveTune(manager, file.tune, services.nowMs())
+    await insertSheet(manager, routine, services.nowMs())
+    return { id: routine.id, newFigures: added, keptFigures: kept }
+  })
+}
+
+export async function listRevisions({ database }: Services, id: string): Promise<{ revision: number; clientId: string; edits: number; atMs: number }[]> {
+  await findSheet(database.source.manager, id)
+  const batches = await database.source.manager.find(SheetBatchEntity, { where: { sheetId: id }, order: { revision: 'DESC' }, take: 500 })
+  return batches.map(({ revision, clientId, edits, atMs }) => ({ revision, clientId, edits: (JSON.parse(edits) as unknown[]).length, atMs }))
+}
+
+/** All a call needs. Figures are only those the sheet uses. */
+export async function callPack(services: Services, id: string): Promise<CallPack> {
+  const { routine, revision } = await readSheet(services, id)
+  const used = usedFigures(routine)
+  const figures = (await allFigures(services)).filter((figure) => used.has(figure.id))
+  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: schoolOf(routine), tune: await tuneOrNull(services.database.source.manager, routine.tuneId) }
+}
+
+const schoolOf = (routine: Routine) => SHIPPED_SCHOOLS.find((school) => school.id === routine.schoolId) ?? ROUND_SCHOOL
+
+function usedFigures(routine: Routine): Set<string> {
+  const slots = [...routine.parts.flatMap((part) => part.slots), ...routine.passes.flatMap((pass) => pass.changes)]
+  return new Set(slots.flatMap(({ content }) => (content.type === 'figure' ? [content.figureId] : [])))
+}
+
+/** The sheet as a file that another Dellop can bring in. */
+export async function exportSheet(services: Services, id: string): Promise<SheetFile> {
+  const pack = await callPack(services, id)
+  const tune: Tune | null = pack.tune
+  return { format: 'dellop-sheet', version: 1, routine: pack.routine, figures: pack.figures, tune, school: pack.school }
+}

@@ -1,0 +1,59 @@
+import { randomBytes } from 'node:crypto'
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { createApp } from './app.ts'
+import { openDatabase } from './database/open.ts'
+import { shipFigures } from './figure/service.ts'
+import { broadcaster } from './http/events.ts'
+import { fileLog } from './http/log.ts'
+import type { Services } from './services.ts'
+
+export interface StartOptions {
+  readonly dataFolder: string
+  readonly webFolder: string | null
+  /** 0 takes any free port. */
+  readonly port: number
+}
+
+export interface Running {
+  readonly services: Services
+  readonly address: string
+  readonly stop: () => Promise<void>
+}
+
+/** Opens the data folder and listens on 127.0.0.1. Rejects with the system's error when the port is taken. */
+export async function start({ dataFolder, webFolder, port }: StartOptions): Promise<Running> {
+  const nowMs = (): number => Date.now()
+  const database = await openDatabase(dataFolder, nowMs())
+  const broadcast = broadcaster()
+  const services: Services = { dataFolder, database, nowMs, broadcast, newId: () => randomBytes(8).toString('hex'), log: fileLog(dataFolder, nowMs) }
+  await shipFigures(services)
+  const server = createServer(createApp(services, webFolder).callback())
+  try {
+    await listen(server, port)
+  } catch (error) {
+    broadcast.close()
+    await database.close()
+    throw error
+  }
+  return {
+    services,
+    address: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    stop: async () => {
+      broadcast.close()
+      server.closeAllConnections()
+      await new Promise((resolve) => server.close(resolve))
+      await database.close()
+    },
+  }
+}
+
+function listen(server: Server, port: number): Promise<void> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject)
+    server.listen(port, '127.0.0.1', () => {
+      server.off('error', reject)
+      resolve()
+    })
+  })
+}

@@ -1,0 +1,17 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm'
+
+/** A tune with its recordings, as JSON; the sound itself lies in the media folder. */
+@Entity('tune')
+export class TuneEntity {
+  @PrimaryColumn('text')
+  id!: string
+
+  @Column('text')
+  title!: string
+
+  @Column('text')
+  document!: string
+
+  @Column('integer')
+  updatedAtMs!: number
+}
