@@ -21,10 +21,9 @@ export const settingsSchema = z.strictObject({
   /** Seconds the loudspeakers are late; measured by tapping. */
   outputDelaySeconds: z.number().min(-0.5).max(1.5),
   wordsPerMinute: z.number().min(60).max(350),
-  theme: z.enum(['light', 'dark']),
 })
 export type Settings = z.infer<typeof settingsSchema>
-export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, theme: 'light' }
+export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175 }
 
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })
 export const idParamSchema = idSchema

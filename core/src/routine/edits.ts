@@ -58,6 +58,12 @@ function changePass(danced: DancedSlot, change: Change): Edit[] {
   return [{ type: 'insert', into: { owner: danced.passId, list: 'changes' }, item: change, after: null }]
 }
 
+/** Leaves a slot out of this pass alone. */
+export const dropFromPass = (danced: DancedSlot, newId: NewId): Edit[] => changePass(danced, { ...danced.slot, id: newId(), type: 'drop', slotId: danced.slot.id })
+
+/** Puts a slot into this pass alone, behind a slot of its part. */
+export const insertInPass = (after: DancedSlot, slot: Slot): Edit[] => changePass(after, { ...slot, type: 'insert', slotId: after.slot.id })
+
 /** The danced slot with another variation; null for plain words. */
 export function varySlot(danced: DancedSlot, variation: Partial<Variation>, scope: Scope, newId: NewId): Edit[] | null {
   const { content } = danced.slot

@@ -2,5 +2,5 @@ export { routineSchema, routineShape, type Change, type Overrule, type Part, typ
 export { unfold, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, type UnfoldCache } from './unfold.ts'
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'
 export {
-  addPass, addSlot, figureContent, freshSlot, moveSlot, moveSlotBy, overrule, removePass, removeSlot, replaceContent, setSlotField, setWording, varySlot, wordsContent, type Scope,
+  addPass, addSlot, dropFromPass, insertInPass, figureContent, freshSlot, moveSlot, moveSlotBy, overrule, removePass, removeSlot, replaceContent, setSlotField, setWording, varySlot, wordsContent, type Scope,
 } from './edits.ts'

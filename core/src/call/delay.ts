@@ -1,0 +1,34 @@
+/** A measured output delay: how late the loudspeakers are, and how steady the taps were. */
+export interface DelayMeasure {
+  readonly delaySeconds: number
+  readonly spreadSeconds: number
+  readonly taps: number
+}
+
+/** Taps needed before a delay is believed. */
+export const LEAST_TAPS = 8
+
+/**
+ * The delay between clicks as they were sent and a person's taps along with them, in seconds. Each tap is held against
+ * the nearest click; the median is taken, so a stray tap does no harm. People tap a little early, by about
+ * `tapBiasSeconds` (20 to 50 ms for most; Aschersleben 2002), which is taken out. Null with too few taps.
+ */
+export function delayFromTaps(clicks: readonly number[], taps: readonly number[], tapBiasSeconds = -0.03): DelayMeasure | null {
+  if (clicks.length < 2 || taps.length < LEAST_TAPS) return null
+  const period = (clicks.at(-1)! - clicks[0]!) / (clicks.length - 1)
+  // A tap up to three quarters of a beat late still belongs to the click before it: loudspeakers are late, never early.
+  const offsets = taps.map((tap) => {
+    const phase = (tap - clicks[0]!) / period
+    const late = phase - Math.floor(phase)
+    return (late > 0.75 ? late - 1 : late) * period
+  })
+  const middle = median(offsets)
+  const spread = median(offsets.map((offset) => Math.abs(offset - middle)))
+  return { delaySeconds: middle - tapBiasSeconds, spreadSeconds: spread, taps: taps.length }
+}
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  const middle = sorted.length >> 1
+  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
+}

@@ -1,0 +1,87 @@
+import type { DancedPass, DancedSlot } from '../routine/index.ts'
+import { countLabel, phraseAt, TICKS_PER_BEAT, ticksPerBar, type CountInWord, type Tick, type TickPosition } from '../time/index.ts'
+import type { Cue, PreparedCall } from './prepare.ts'
+
+/** What the lectern shows at one position of the music. */
+export interface LecternMoment {
+  /** The cue being spoken, or the next one to speak; null after the last. */
+  readonly cue: Cue | null
+  /** Whether its moment has come. */
+  readonly speak: boolean
+  /** Beats until the moment to speak; 0 once it has come. */
+  readonly beatsToGo: number
+  /** From the end of the cue before to this one's moment, 0..1. */
+  readonly approach: number
+  readonly upcoming: readonly Cue[]
+  readonly dancing: DancedSlot | null
+  readonly pass: DancedPass | null
+  readonly count: string
+  /** Bar in the phrase from 1, and the phrase's bars; null outside the marked phrases. */
+  readonly bar: number | null
+  readonly bars: number | null
+  /** The word of the count-in that falls here. */
+  readonly countIn: CountInWord | null
+  /** Beats of the dance that are left. */
+  readonly beatsLeft: number
+}
+
+/** Cues shown after the next one. */
+const UPCOMING = 3
+/** The approach to a cue is shown over at most so many beats. */
+const APPROACH_BEATS = 6
+
+/** Everything on the lectern at a tick of the danced timeline; pure, so any position can be asked for. */
+export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
+  const { sheet, cues } = call
+  const index = nextCueIndex(cues, at)
+  const cue = cues[index] ?? null
+  const { metre } = sheet.routine
+  const pass = sheet.timeline.passes.find((one) => at >= one.start && at < one.end) ?? null
+  const phrase = phraseAt(sheet.phrases, at)
+  const whole = (Math.floor(at / TICKS_PER_BEAT) * TICKS_PER_BEAT) as Tick
+  const beatsToGo = cue ? Math.max(0, (cue.startTick - at) / TICKS_PER_BEAT) : 0
+  return {
+    cue,
+    speak: cue !== null && at >= cue.startTick,
+    beatsToGo,
+    approach: cue ? approachOf(cues[index - 1] ?? null, cue, at) : 0,
+    upcoming: cues.slice(index + 1, index + 1 + UPCOMING),
+    dancing: pass?.slots.find((slot) => at >= slot.start && at < slot.end) ?? null,
+    pass,
+    count: countLabel({ beatsPerGroup: metre.beatsPerBar, ones: 'plain', countFrom: 1, division: metre.division }, whole)?.text ?? '',
+    bar: phrase ? Math.floor((at - phrase.start) / ticksPerBar(metre)) + 1 : null,
+    bars: phrase?.bars ?? null,
+    countIn: call.countIn.find((word) => at >= word.at && at < word.at + word.lengthTicks) ?? null,
+    beatsLeft: Math.max(0, (sheet.timeline.lengthTicks - at) / TICKS_PER_BEAT),
+  }
+}
+
+/** The first cue that is not yet over. */
+function nextCueIndex(cues: readonly Cue[], at: TickPosition): number {
+  let low = 0
+  let high = cues.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (cues[middle]!.endTick > at) high = middle
+    else low = middle + 1
+  }
+  return low
+}
+
+function approachOf(before: Cue | null, cue: Cue, at: TickPosition): number {
+  const from = Math.max(before?.endTick ?? -Infinity, cue.startTick - APPROACH_BEATS * TICKS_PER_BEAT)
+  return Math.min(1, Math.max(0, (at - from) / Math.max(1, cue.startTick - from)))
+}
+
+/** Starts of all phrases and passes in order: where the keys for back and forth lead. */
+export function stopsOf({ sheet }: PreparedCall): { readonly phrases: readonly Tick[]; readonly passes: readonly Tick[] } {
+  const inDance = sheet.phrases.map((phrase) => phrase.start).filter((start) => start < sheet.timeline.lengthTicks)
+  return { phrases: [...new Set(inDance)], passes: sheet.timeline.passes.map((pass) => pass.start) }
+}
+
+/** The stop before a position; one that was only just passed counts as here, so that pressing again goes further back. */
+export function stopBefore(stops: readonly Tick[], at: TickPosition, graceTicks: number): Tick | null {
+  return stops.filter((stop) => stop < at - graceTicks).at(-1) ?? null
+}
+
+export const stopAfter = (stops: readonly Tick[], at: TickPosition): Tick | null => stops.find((stop) => stop > at) ?? null

@@ -1,0 +1,52 @@
+import { planRoutine, type Plan } from '../cue/index.ts'
+import type { DancedPass, DancedSlot } from '../routine/index.ts'
+import type { Sheet } from '../sheet/index.ts'
+import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
+
+/** A cue as the lectern gives it. Ticks count from the first step. */
+export interface Cue {
+  readonly key: string
+  readonly slot: DancedSlot
+  readonly pass: DancedPass
+  readonly text: string
+  readonly startTick: Tick
+  readonly endTick: TickPosition
+  readonly stepTick: Tick
+  /** Bar of the step in its phrase, from 1. */
+  readonly bar: number
+}
+
+/** A sheet ready to be called at one speed: all computed beforehand. */
+export interface PreparedCall {
+  readonly sheet: Sheet
+  readonly speed: number
+  readonly plan: Plan
+  readonly cues: readonly Cue[]
+  readonly countIn: readonly CountInWord[]
+}
+
+/** Plans a sheet for a speed of 0.7 to 1.2 and lays its cues out for the lectern. */
+export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
+  const { timeline, school, voice, beatMap, firstStep } = sheet
+  const plan = speed === 1 ? sheet.plan : planRoutine({ timeline, school, voice, beatMap, firstStep }, speed)
+  const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
+  const bar = ticksPerBar(sheet.routine.metre)
+  const cues = plan.planned.flatMap(({ slot: { key, stepTick }, said }): Cue[] => {
+    if (!said) return []
+    const place = slots.get(key)!
+    const phrase = sheet.phrases.find((one) => stepTick >= one.start && stepTick < one.end)
+    return [{ key, ...place, text: said.wording.text, startTick: said.startTick, endTick: said.endTick, stepTick, bar: Math.floor((stepTick - (phrase?.start ?? 0)) / bar) + 1 }]
+  })
+  const countIn = readCountIn(school.countIn)
+  return { sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }
+}
+
+/** Tick of the danced timeline at a moment of the recording. */
+export const tickOfMusic = ({ sheet }: PreparedCall, music: Seconds): TickPosition => (tickAt(sheet.beatMap, music) - sheet.firstStep) as TickPosition
+/** Moment of the recording at a tick of the danced timeline. */
+export const musicOfTick = ({ sheet }: PreparedCall, at: TickPosition): Seconds => secondsAt(sheet.beatMap, (at + sheet.firstStep) as TickPosition)
+
+/** Cues whose moment lies after `from` and not after `to`: each is due once as the music runs on. */
+export function cuesDue({ cues }: PreparedCall, from: TickPosition, to: TickPosition): Cue[] {
+  return cues.filter((cue) => cue.startTick > from && cue.startTick <= to)
+}

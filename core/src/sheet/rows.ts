@@ -1,0 +1,157 @@
+import type { Candidate, Plan, Planned } from '../cue/index.ts'
+import type { DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
+import { ticksPerBar, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
+
+/**
+ * The page of phrases: one phrase of one pass is a row, as long as the phrase; a row is broken into lines of whole bars
+ * as verse is. What is missing at a row's end is its hole, what sticks out its overhang. Rows that show the same as
+ * before keep their identity when the rows before are passed in.
+ */
+export interface PhraseRow {
+  readonly key: string
+  /** Null for the introduction. */
+  readonly pass: DancedPass | null
+  /** First row of its pass: it carries the part's label. */
+  readonly first: boolean
+  readonly last: boolean
+  readonly start: Tick
+  /** Where the dancing of this row ends. */
+  readonly end: Tick
+  /** What the phrase would take. */
+  readonly phraseTicks: Tick
+  readonly holeTicks: Tick
+  readonly overTicks: Tick
+  readonly lines: readonly RowLine[]
+}
+
+export interface RowLine {
+  readonly start: Tick
+  /** End of the line's axis, hole included. */
+  readonly end: Tick
+  readonly blocks: readonly RowBlock[]
+  readonly ribbons: readonly RowRibbon[]
+}
+
+/** A slot's dancing on one line. */
+export interface RowBlock {
+  readonly slot: DancedSlot
+  readonly start: Tick
+  readonly end: Tick
+  /** Whether the figure began on a line before, or goes on on the next. */
+  readonly fromBefore: boolean
+  readonly toNext: boolean
+}
+
+/** A cue on the line where it starts. */
+export interface RowRibbon {
+  readonly slotKey: string
+  readonly said: Candidate
+  readonly start: TickPosition
+  readonly end: TickPosition
+  /** Where its step is: the lead is drawn from `end` to here, or to the line's end when it lies beyond. */
+  readonly stepTick: Tick
+}
+
+export interface RowInput {
+  readonly timeline: Timeline
+  readonly plan: Plan
+  readonly phrases: readonly PhraseSpan[]
+  readonly metre: Metre
+  readonly firstStep: Tick
+  readonly barsPerLine: number
+}
+
+/** Bars of the introduction that are shown: the last ones, in which the first cue is spoken. */
+const INTRODUCTION_BARS = 4
+
+/** An overhang of up to this share of a phrase sticks out at the row's end; a longer one is a row of its own. */
+const MOST_OVERHANG = 0.5
+
+export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
+  const known = new Map(before.map((row) => [row.key, row]))
+  const ribbons = input.plan.planned.flatMap(ribbonOf).sort((a, b) => a.start - b.start)
+  const spans = [...introduction(input), ...input.timeline.passes.flatMap((pass) => passSpans(input, pass))]
+  let next = 0
+  return spans.map((span, i) => {
+    const until = spans[i + 1]?.start ?? Infinity
+    const own: RowRibbon[] = []
+    while (next < ribbons.length && ribbons[next]!.start < until) own.push(ribbons[next++]!)
+    const row = { ...span, lines: linesOf(span, own, input) }
+    const old = known.get(row.key)
+    return old && sameRow(old, row) ? old : row
+  })
+}
+
+type Span = Omit<PhraseRow, 'lines'>
+
+function ribbonOf(planned: Planned): RowRibbon[] {
+  if (!planned.said) return []
+  const { said, slot } = planned
+  return [{ slotKey: slot.key, said, start: said.startTick, end: said.endTick, stepTick: slot.stepTick }]
+}
+
+/** The end of the introduction, in which the first cue is spoken. */
+function introduction({ metre, firstStep, plan }: RowInput): Span[] {
+  const bar = ticksPerBar(metre)
+  const spoken = Math.min(0, ...plan.planned.flatMap((one) => (one.said ? [one.said.startTick as number] : [])))
+  const bars = Math.max(Math.min(INTRODUCTION_BARS, Math.floor(firstStep / bar)), Math.ceil(-spoken / bar))
+  if (bars <= 0) return []
+  const start = (-bars * bar) as Tick
+  return [{ key: 'introduction', pass: null, first: true, last: true, start, end: 0 as Tick, phraseTicks: -start as Tick, holeTicks: 0 as Tick, overTicks: 0 as Tick }]
+}
+
+/** The rows of one pass: phrases of the music from the one it begins nearest to. */
+function passSpans({ phrases, metre }: RowInput, pass: DancedPass): Span[] {
+  const usual = ticksPerBar(metre) * 8
+  const firstPhrase = phrases.reduce((best, phrase, i) => (Math.abs(phrase.start - pass.start) < Math.abs((phrases[best]?.start ?? 0) - pass.start) ? i : best), 0)
+  const lengthAt = (n: number): number => {
+    const phrase = phrases[firstPhrase + n]
+    return phrase ? phrase.end - phrase.start : usual
+  }
+  const spans: Span[] = []
+  let at: number = pass.start
+  for (let n = 0; n === 0 || at < pass.end; n++) {
+    const phraseTicks = lengthAt(n)
+    const left = pass.end - at
+    const over = left - phraseTicks
+    const isLast = over <= 0 || over <= lengthAt(n + 1) * MOST_OVERHANG
+    const end = isLast ? pass.end : at + phraseTicks
+    spans.push({
+      key: `${pass.key}:${n}`, pass, first: n === 0, last: isLast, start: at as Tick, end: end as Tick, phraseTicks: phraseTicks as Tick,
+      holeTicks: Math.max(0, phraseTicks - (end - at)) as Tick, overTicks: Math.max(0, end - at - phraseTicks) as Tick,
+    })
+    at = end
+    if (isLast) break
+  }
+  return spans
+}
+
+function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine }: RowInput): RowLine[] {
+  const lineTicks = ticksPerBar(metre) * barsPerLine
+  const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
+  const count = Math.max(1, Math.round(span.phraseTicks / lineTicks))
+  return Array.from({ length: count }, (_, i) => {
+    const start = (span.start + i * lineTicks) as Tick
+    const end = (i === count - 1 ? axisEnd : Math.min(axisEnd, start + lineTicks)) as Tick
+    const blocks = (span.pass?.slots ?? []).flatMap((slot): RowBlock[] => {
+      const from = Math.max(slot.start, start)
+      const to = Math.min(slot.end, end, span.end)
+      const empty = slot.start === slot.end && slot.start >= start && slot.start < end
+      return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to }] : []
+    })
+    const own = ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end))
+    return { start, end, blocks, ribbons: own }
+  })
+}
+
+function sameRow(a: PhraseRow, b: PhraseRow): boolean {
+  if (a.pass?.part !== b.pass?.part || a.pass?.pass !== b.pass?.pass || a.pass?.ordinal !== b.pass?.ordinal || a.pass?.ordinals !== b.pass?.ordinals) return false
+  if (a.start !== b.start || a.end !== b.end || a.phraseTicks !== b.phraseTicks || a.lines.length !== b.lines.length) return false
+  return a.lines.every((line, i) => {
+    const other = b.lines[i]!
+    const blocks = line.blocks.length === other.blocks.length && line.blocks.every((block, k) => block.slot === other.blocks[k]!.slot && block.start === other.blocks[k]!.start)
+    return blocks && line.end === other.end && line.ribbons.length === other.ribbons.length && line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
+  })
+}
+
+const sameRibbon = (a: RowRibbon, b: RowRibbon): boolean => a.slotKey === b.slotKey && a.start === b.start && a.end === b.end && a.said.wording.text === b.said.wording.text

@@ -1,0 +1,4 @@
+import { build, install } from './setup.mjs'
+
+install()
+build()

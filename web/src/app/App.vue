@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { useRoute } from 'vue-router'
+import { words } from '../words/index.ts'
+import AppBar from './AppBar.vue'
+import { takeUpdate, updateWaiting } from './offline.ts'
+
+const route = useRoute()
+</script>
+
+<template>
+  <a class="skip" href="#main">{{ words.nav.skip }}</a>
+  <AppBar v-if="!route.meta.whole" />
+  <div v-if="updateWaiting && !route.meta.whole" class="update" role="status">
+    {{ words.app.updateWaiting }}
+    <button class="textlink" @click="takeUpdate">{{ words.app.update }}</button>
+  </div>
+  <main id="main" tabindex="-1">
+    <RouterView />
+  </main>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 1rem;
+  top: 0.5rem;
+  background: var(--sheet);
+  padding: 0.5rem 1rem;
+  z-index: 10;
+}
+.update {
+  background: var(--music-tint);
+  padding: 0.5rem 1.5rem;
+  display: flex;
+  gap: 1rem;
+}
+main:focus {
+  outline: none;
+  box-shadow: none;
+}
+</style>

@@ -1,0 +1,48 @@
+import { DEFAULT_VOICES, type Voice } from '@dellop/core/cue'
+import { bookOf, type Figure, type FigureBook } from '@dellop/core/figure'
+import { ROUND_SCHOOL, type School } from '@dellop/core/school'
+import type { Tune } from '@dellop/core/tune'
+import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { api } from './api.ts'
+
+/** What every sheet is written with: figures, tunes, schools and this machine's settings. Read once, then kept. */
+export const useLibrary = defineStore('library', () => {
+  const figures = shallowRef<readonly Figure[]>([])
+  const tunes = shallowRef<readonly Tune[]>([])
+  const schools = shallowRef<readonly School[]>([ROUND_SCHOOL])
+  const settings = ref<Settings>(DEFAULT_SETTINGS)
+  let loading: Promise<void> | null = null
+
+  const book = computed<FigureBook>(() => bookOf(figures.value))
+
+  async function fetchAll(): Promise<void> {
+    const [figureList, tuneList, schoolList, kept] = await Promise.all([api('listFigures'), api('listTunes'), api('listSchools'), api('getSettings')])
+    figures.value = figureList.figures
+    tunes.value = tuneList.tunes
+    schools.value = schoolList.schools
+    settings.value = kept
+  }
+
+  /** Reads everything, once; a failed try can be made again. */
+  function load(): Promise<void> {
+    loading ??= fetchAll().catch((error: unknown) => {
+      loading = null
+      throw error
+    })
+    return loading
+  }
+
+  async function saveSettings(next: Settings): Promise<void> {
+    settings.value = next
+    settings.value = await api('putSettings', { body: next })
+  }
+
+  const voiceFor = (language: 'en' | 'de'): Voice => ({ ...DEFAULT_VOICES[language], wordsPerMinute: settings.value.wordsPerMinute })
+  const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
+  const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
+  const addTune = (tune: Tune): void => void (tunes.value = [...tunes.value, tune])
+
+  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, addTune }
+})

@@ -1,0 +1,31 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { words } from '../words/index.ts'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** Title of the browser's tab. */
+    title?: string
+    /** Views that take the whole screen, without the bar. */
+    whole?: boolean
+  }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/sheets' },
+    { path: '/tunes', name: 'tunes', component: () => import('../tune/TuneListView.vue'), meta: { title: words.nav.tunes } },
+    { path: '/tunes/:id', name: 'tune', component: () => import('../tune/TuneView.vue'), meta: { title: words.nav.tunes } },
+    { path: '/figures', name: 'figures', component: () => import('../figure/FigureListView.vue'), meta: { title: words.nav.figures } },
+    { path: '/figures/:id', name: 'figure', component: () => import('../figure/FigureView.vue'), meta: { title: words.nav.figures } },
+    { path: '/sheets', name: 'sheets', component: () => import('../routine/ShelfView.vue'), meta: { title: words.nav.sheets } },
+    { path: '/sheets/:id', name: 'sheet', component: () => import('../routine/SheetView.vue'), meta: { title: words.nav.sheets } },
+    { path: '/lectern/:id', name: 'lectern', component: () => import('../call/LecternView.vue'), meta: { title: words.nav.lectern, whole: true } },
+    { path: '/about', name: 'about', component: () => import('./AboutView.vue'), meta: { title: words.nav.about } },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = to.meta.title ? `${to.meta.title} · Dellop` : 'Dellop'
+})

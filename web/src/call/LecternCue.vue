@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { Cue } from '@dellop/core/call'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { words } from '../words/index.ts'
+import { widthInLines } from '../page/measure.ts'
+
+/** The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be said. */
+const props = defineProps<{ cue: Cue | null; speak: boolean; beatsToGo: number; over: boolean }>()
+
+const LARGEST = 132
+const SMALLEST = 64
+const width = ref(1200)
+const room = ref<HTMLElement | null>(null)
+let observer: ResizeObserver | null = null
+onMounted(() => {
+  observer = new ResizeObserver(() => (width.value = room.value?.clientWidth ?? 1200))
+  observer.observe(room.value!)
+})
+onBeforeUnmount(() => observer?.disconnect())
+
+/** Largest size at which the words stand on one line, or on two where one would be too small. */
+const size = computed(() => {
+  const text = props.cue?.text ?? ''
+  const least = width.value < 700 ? 40 : SMALLEST
+  for (const lines of [1, 2]) {
+    const at100 = widthInLines(text, lines, "800 100px 'Bricolage Grotesque Variable', sans-serif")
+    const fits = Math.floor(((width.value - 130) / Math.max(at100, 1)) * 100)
+    if (fits >= least * (lines === 1 ? 1.15 : 1)) return Math.min(fits, lines === 1 ? LARGEST : 92)
+  }
+  return least
+})
+const wait = computed(() => (props.speak ? words.lectern.sayNow : words.lectern.sayIn(Math.ceil(props.beatsToGo))))
+</script>
+
+<template>
+  <div ref="room" class="room">
+    <div class="cue" :class="{ speak, none: !cue }">
+      <span v-if="cue" class="text" :style="{ fontSize: `${size}px` }" data-testid="next-cue">{{ cue.text }}</span>
+      <span v-else class="end">{{ over ? words.lectern.theEnd : words.lectern.nothingMore }}</span>
+    </div>
+    <p class="wait" :class="{ speak }" aria-hidden="true">{{ cue ? wait : '' }}</p>
+  </div>
+</template>
+
+<style scoped>
+.cue {
+  position: relative;
+  min-height: 188px;
+  display: flex;
+  align-items: center;
+  padding: 0.4rem 1.5rem 0.6rem 4.6rem;
+  background: var(--voice);
+  clip-path: polygon(0 0, 100% 0, 100% 100%, 0 100%, 46px 50%);
+  color: var(--voice);
+}
+.cue::before {
+  content: '';
+  position: absolute;
+  inset: 4px 4px 4px 5px;
+  background: #2b1d0e;
+  clip-path: polygon(0 0, 100% 0, 100% 100%, 0 100%, 44px 50%);
+}
+.cue.speak::before {
+  background: var(--voice);
+}
+.cue.speak {
+  color: #241400;
+}
+.cue.none {
+  background: var(--rule);
+  color: var(--ink-soft);
+}
+.cue.none::before {
+  background: var(--sheet);
+}
+.text,
+.end {
+  position: relative;
+  font-family: var(--font-head);
+  font-weight: 800;
+  line-height: 1.02;
+}
+.end {
+  font-size: 48px;
+}
+.wait {
+  text-align: right;
+  font-size: 1.5rem;
+  font-weight: 600;
+  min-height: 2.2rem;
+  color: var(--ink-soft);
+}
+.wait.speak {
+  color: var(--voice);
+}
+</style>

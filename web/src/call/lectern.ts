@@ -1,0 +1,184 @@
+import { isMoving, lecternAt, LEAST_SPEED, MOST_SPEED, musicAt, musicOfTick, newCall, prepareCall, settle, stepCall, stopAfter, stopBefore, stopsOf, tickOfMusic, type Call, type CallEvent, type LecternMoment, type PreparedCall } from '@dellop/core/call'
+import type { Sheet } from '@dellop/core/sheet'
+import { TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
+import { shallowRef } from 'vue'
+import type { Clock } from '../sound/clock.ts'
+import { SCHEDULE_AHEAD_SECONDS, type Player } from '../sound/player.ts'
+
+/** A cue as it was shown: when its moment came on the clock, and when it was planned to. */
+export interface ShownCue {
+  readonly key: string
+  readonly text: string
+  readonly plannedAt: number
+  readonly shownAt: number
+}
+
+export interface LecternSound {
+  readonly player: Player | null
+  readonly click: (at: number, strong: boolean) => void
+}
+
+const SPEED_STEP = 0.05
+/** A stop passed less than this ago is gone back over. */
+const GRACE_BEATS = 2
+
+/**
+ * The call at the lectern: one clock, one call value, and what follows from both. `draw` asks for the state at the
+ * clock's time; cues are also woken for at their exact moment, so that none waits for a frame.
+ */
+export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, delaySeconds: () => number) {
+  const prepared = shallowRef<PreparedCall>(prepareCall(sheet, 1))
+  const from = sheet.recording ? (0 as Seconds) : musicOfTick(prepared.value, -introductionTicks(sheet) as TickPosition)
+  const call = shallowRef<Call>(newCall(from))
+  const position = shallowRef<TickPosition>(tickOfMusic(prepared.value, from))
+  const moment = shallowRef<LecternMoment>(lecternAt(prepared.value, position.value))
+  const counting = shallowRef<CountInWord | null>(null)
+  const shown: ShownCue[] = []
+  let cancelWake: (() => void) | null = null
+  let lastWoken = -Infinity
+
+  /** The moment that is being heard now: what is sent now is heard a delay later. */
+  const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delaySeconds() : now))
+
+  function draw(): void {
+    const now = clock.now()
+    call.value = settle(call.value, now)
+    const at = heardAt(now)
+    position.value = at
+    const next = lecternAt(prepared.value, at)
+    if (!sameMoment(moment.value, next)) moment.value = next
+    counting.value = countInWord(at)
+    if (at >= endTick() && isMoving(call.value)) finish(now)
+  }
+
+  const endTick = (): number => (sheet.recording ? tickOfMusic(prepared.value, sheet.recording.durationSeconds as Seconds) : sheet.timeline.lengthTicks + TICKS_PER_BEAT)
+
+  function finish(now: number): void {
+    apply({ type: 'end', at: now })
+    sound.player?.stop()
+  }
+
+  function apply(event: CallEvent): void {
+    call.value = stepCall(call.value, event)
+    schedule()
+  }
+
+  /** Wakes at the next cue's moment. Each cue is woken for once as the music runs on. */
+  function schedule(): void {
+    cancelWake?.()
+    cancelWake = null
+    const now = call.value
+    if (!isMoving(now)) return
+    const cue = prepared.value.cues.find((one) => one.startTick > lastWoken)
+    if (!cue) return
+    const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delaySeconds()
+    cancelWake = clock.wakeAt(at, () => {
+      lastWoken = cue.startTick
+      draw()
+      shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
+      schedule()
+    })
+  }
+
+  /** Cues whose moment is past at a place are not due again. */
+  const settleWoken = (at: TickPosition): void => void (lastWoken = at - 1e-6)
+
+  function start(): void {
+    const now = clock.now() + SCHEDULE_AHEAD_SECONDS
+    const at = tickOfMusic(prepared.value, call.value.music)
+    const lead = countInSeconds(at)
+    settleWoken((lead > 0 ? at - countInTicks() : at) as TickPosition)
+    startedAt = at
+    apply({ type: 'start', at: now, countInSeconds: lead })
+    if (lead > 0) clickCountIn(now, lead)
+    sound.player?.play(call.value.music, now + lead, call.value.speed)
+  }
+
+  let startedAt: TickPosition = position.value
+  const countInTicks = (): number => -(prepared.value.countIn[0]?.at ?? 0)
+
+  /** A count-in sounds before the music where there is no introduction: at the start of a phrase, never in the middle. */
+  function countInSeconds(at: TickPosition): number {
+    const onStop = stopsOf(prepared.value).phrases.some((stop) => Math.abs(stop - at) < 0.5) || (at <= 0 && sheet.firstStep === 0)
+    if (!onStop || call.value.state === 'running') return 0
+    const beat = musicOfTick(prepared.value, (at + TICKS_PER_BEAT) as TickPosition) - musicOfTick(prepared.value, at)
+    return ((countInTicks() / TICKS_PER_BEAT) * beat) / call.value.speed
+  }
+
+  function clickCountIn(now: number, lead: number): void {
+    const total = countInTicks()
+    for (const word of prepared.value.countIn) for (let t = 0; t < word.lengthTicks; t += TICKS_PER_BEAT) sound.click(now + lead * (1 + (word.at + t) / total), word.at === -total)
+  }
+
+  /** The word of the count-in: before the first step, or before the place this call was started at. */
+  function countInWord(at: TickPosition): CountInWord | null {
+    const origin = call.value.state === 'counting-in' ? startedAt : 0
+    return prepared.value.countIn.find((word) => at - origin >= word.at && at - origin < word.at + word.lengthTicks) ?? null
+  }
+
+  function pause(): void {
+    apply({ type: 'pause', at: clock.now() })
+    sound.player?.stop()
+    draw()
+  }
+
+  /** The one key: starts, pauses, goes on; after the end, begins again. */
+  function key(): void {
+    if (isMoving(call.value)) return pause()
+    if (call.value.state === 'ended') seek(null)
+    start()
+    draw()
+  }
+
+  /** Goes to a tick (null = the very beginning) and keeps running if it ran. */
+  function seek(to: Tick | null): void {
+    const music = to === null ? from : musicOfTick(prepared.value, to)
+    const moving = isMoving(call.value)
+    const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
+    if (call.value.state === 'ended') call.value = newCall(music, call.value.speed)
+    else call.value = stepCall(call.value, { type: 'seek', at: now, music })
+    settleWoken(tickOfMusic(prepared.value, music))
+    if (moving) sound.player?.play(music, now, call.value.speed)
+    schedule()
+    draw()
+  }
+
+  function setSpeed(speed: number): void {
+    const next = Math.round(Math.min(MOST_SPEED, Math.max(LEAST_SPEED, speed)) * 100) / 100
+    if (next === call.value.speed) return
+    const now = clock.now() + SCHEDULE_AHEAD_SECONDS
+    const place = position.value
+    call.value = stepCall(call.value, { type: 'speed', at: now, speed: next })
+    prepared.value = prepareCall(sheet, next)
+    // A cue that is being said now is not said again because its moment has moved.
+    settleWoken(Math.max(lastWoken, place) as TickPosition)
+    if (call.value.state === 'running') sound.player?.play(musicAt(call.value, now), now, next)
+    schedule()
+    draw()
+  }
+
+  const back = (kind: 'phrases' | 'passes'): void => seek(stopBefore(stopsOf(prepared.value)[kind], position.value, GRACE_BEATS * TICKS_PER_BEAT))
+  function forth(): void {
+    const stop = stopAfter(stopsOf(prepared.value).phrases, position.value)
+    if (stop !== null) seek(stop)
+  }
+
+  function close(): void {
+    cancelWake?.()
+    sound.player?.stop()
+  }
+
+  return { call, prepared, position, moment, counting, shown, draw, key, seek, close, back, forth, faster: () => setSpeed(call.value.speed + SPEED_STEP), slower: () => setSpeed(call.value.speed - SPEED_STEP), setSpeed }
+}
+export type Lectern = ReturnType<typeof useLectern>
+
+/** Without a recording the clock starts two bars before the first step, so that the first cue has its moment. */
+const introductionTicks = (sheet: Sheet): number => Math.max(sheet.firstStep, 2 * sheet.routine.metre.beatsPerBar * TICKS_PER_BEAT)
+
+/** Whether nothing a person reads has changed. */
+function sameMoment(a: LecternMoment, b: LecternMoment): boolean {
+  return (
+    a.cue === b.cue && a.speak === b.speak && a.count === b.count && a.bar === b.bar && a.dancing === b.dancing && a.pass === b.pass &&
+    Math.ceil(a.beatsToGo) === Math.ceil(b.beatsToGo) && Math.ceil(a.beatsLeft) === Math.ceil(b.beatsLeft) && a.upcoming[0] === b.upcoming[0]
+  )
+}

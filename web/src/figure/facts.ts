@@ -1,0 +1,31 @@
+import { applyVariation, danceFrom, entryFeet, freeFoot, startingState, stepsOf, weightChanges, type Figure, type Facing, type Role } from '@dellop/core/figure'
+import { words } from '../words/index.ts'
+
+/** What follows from a figure's steps, worded: never typed in, always computed. */
+export interface FigureFacts {
+  readonly begins: readonly string[]
+  readonly ends: readonly string[]
+  readonly turn: Readonly<Record<Role, string>>
+  readonly steps: Readonly<Record<Role, number>>
+}
+
+export function figureFacts(figure: Figure, roles: Readonly<Record<Role, string>>): FigureFacts | null {
+  const danced = applyVariation(figure)
+  if (!danced.ok) return null
+  const feet = entryFeet(danced.value)
+  const start = startingState(figure.entry.holds[0] ?? 'closed', (figure.entry.facings[0] ?? 2) as Facing)
+  const before = { ...start, lead: { ...start.lead, weight: other(feet.lead) }, follow: { ...start.follow, weight: other(feet.follow) } }
+  const { after } = danceFrom(before, danced.value)
+  const steps = stepsOf(figure)
+  const footWords = (role: Role, foot: 'left' | 'right' | null): string => (foot ? words.figures.foot(roles[role], foot) : words.figures.eitherFoot(roles[role]))
+  const total = (role: Role): string => words.figures.turn(steps[role].reduce((sum, step) => sum + step.turn, 0))
+  return {
+    begins: [words.figures.inHold(figure.entry.holds), footWords('lead', feet.lead), footWords('follow', feet.follow), ...(figure.entry.facings.length > 0 ? [words.figures.meantFacing(figure.entry.facings.map((facing) => words.format.facing(facing)))] : [])],
+    ends: [figure.exitHold ? words.figures.toHold(figure.exitHold) : words.figures.keepsHold, footWords('lead', freeFoot(after.lead.weight)), footWords('follow', freeFoot(after.follow.weight))],
+    turn: { lead: total('lead'), follow: total('follow') },
+    steps: { lead: weightChanges(steps.lead), follow: weightChanges(steps.follow) },
+  }
+}
+
+/** Weight on the foot that is not asked for; on both where none is. */
+const other = (foot: 'left' | 'right' | null): 'left' | 'right' | 'both' => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')

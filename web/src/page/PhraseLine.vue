@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import type { RowLine } from '@dellop/core/sheet'
+import { countLabel, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
+import { computed } from 'vue'
+import { words } from '../words/index.ts'
+import { layoutLine, ribbonHeight } from './lineLayout.ts'
+
+const props = defineProps<{
+  line: RowLine
+  rowStart: number
+  rowEnd: number
+  phraseEnd: number
+  metre: Metre
+  beatPx: number
+  selectedKey: string | null
+  tabKey: string | null
+  marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+  place: (slotKey: string) => string
+}>()
+const emit = defineEmits<{ select: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [] }>()
+
+const x = (ticks: number): number => ((ticks - props.line.start) / TICKS_PER_BEAT) * props.beatPx
+const names = computed(() => props.line.blocks.map((block) => words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)))
+const layout = computed(() => layoutLine(props.line, props.beatPx, names.value))
+
+const labels = computed(() => {
+  const beats = Math.round((props.line.end - props.line.start) / TICKS_PER_BEAT)
+  const style = { beatsPerGroup: props.metre.beatsPerBar, ones: 'numbered', countFrom: 1, division: props.metre.division } as const
+  return Array.from({ length: beats }, (_, i) => {
+    const label = countLabel(style, (props.line.start - props.rowStart + i * TICKS_PER_BEAT) as Tick)
+    return { i, text: label?.text ?? '', one: label?.beatInGroup === 0 }
+  })
+})
+const hole = computed(() => {
+  const from = Math.max(props.rowEnd, props.line.start)
+  const to = Math.min(props.phraseEnd, props.line.end)
+  return to > from ? { left: x(from), width: x(to) - x(from), counts: (to - from) / TICKS_PER_BEAT } : null
+})
+const phraseLine = computed(() => (props.phraseEnd < props.line.end && props.phraseEnd > props.line.start ? x(props.phraseEnd) : null))
+
+const counts = (ticks: number): string => words.format.counts(ticks / TICKS_PER_BEAT)
+const trouble = (key: string): string => {
+  const severity = props.marks.get(key)
+  return severity ? words.severity[severity] : ''
+}
+const blockLabel = (i: number): string => {
+  const { slot } = props.line.blocks[i]!
+  return words.sheet.blockLabel(names.value[i]!, props.place(slot.key), counts(slot.lengthTicks), trouble(slot.key))
+}
+
+function drop(event: DragEvent, key: string): void {
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  emit('dropOn', key, event.clientX > box.left + box.width / 2)
+}
+</script>
+
+<template>
+  <div class="line" :style="{ width: `${layout.width}px` }">
+    <div class="axis" aria-hidden="true">
+      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{ label.text }}</span>
+      <span class="beat one end" :style="{ left: `${layout.width}px` }" />
+      <span v-if="phraseLine !== null" class="phrase-end" :style="{ left: `${phraseLine}px` }" />
+    </div>
+    <div class="said" :style="{ height: `${layout.saidHeight}px` }">
+      <button
+        v-for="box in layout.ribbons"
+        :key="box.ribbon.slotKey"
+        class="ribbon"
+        tabindex="-1"
+        :class="{ chosen: box.ribbon.slotKey === selectedKey }"
+        :style="{ left: `${box.left}px`, width: `${box.width}px`, height: `${ribbonHeight(box.lines)}px`, bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px` }"
+        :data-slot="box.ribbon.slotKey"
+        :title="words.format.seconds(box.ribbon.said.spokenSeconds)"
+        @click="emit('select', box.ribbon.slotKey)"
+      >
+        <span class="sound" :style="{ left: `${box.soundLeft}px`, width: `${box.soundWidth}px` }" />
+        <span class="text">{{ box.ribbon.said.wording.text }}</span>
+      </button>
+    </div>
+    <div class="leads" aria-hidden="true">
+      <span v-for="lead in layout.leads" :key="lead.key" class="lead" :class="{ chosen: lead.key === selectedKey }" :style="{ left: `${lead.left}px`, width: `${lead.width}px` }" />
+    </div>
+    <div class="danced" :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }">
+      <button
+        v-for="(block, i) in line.blocks"
+        :key="block.slot.key"
+        class="block"
+        :class="{ chosen: block.slot.key === selectedKey, before: block.fromBefore, next: block.toNext, changed: block.slot.changed, unknown: !block.slot.danced, troubled: marks.has(block.slot.key) && marks.get(block.slot.key) !== 'note' }"
+        :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 2, 12)}px` }"
+        :data-slot="block.slot.key"
+        :tabindex="block.slot.key === tabKey ? 0 : -1"
+        :aria-label="blockLabel(i)"
+        :aria-pressed="block.slot.key === selectedKey"
+        draggable="true"
+        @click="emit('select', block.slot.key)"
+        @dblclick="emit('open', block.slot.key)"
+        @focus="emit('select', block.slot.key)"
+        @dragstart="emit('grab', block.slot.key)"
+        @dragover.prevent
+        @drop.prevent="drop($event, block.slot.key)"
+      >
+        <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i] }}<span v-if="block.toNext" aria-hidden="true"> …</span>
+        <span v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'" class="mark" aria-hidden="true">!</span>
+        <span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
+      </button>
+      <button v-if="hole" class="hole" :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }" @click="emit('fill')">{{ words.sheet.open(hole.counts) }}</button>
+    </div>
+  </div>
+</template>
+
+<style scoped src="./phraseLine.css"></style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { PhraseRow as Row } from '@dellop/core/sheet'
+import type { Metre } from '@dellop/core/time'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { words } from '../words/index.ts'
+import { barsPerLineFor } from './lineLayout.ts'
+import { forgetWidths } from './measure.ts'
+import PhraseRow from './PhraseRow.vue'
+
+const props = defineProps<{ rows: readonly Row[]; metre: Metre; selectedKey: string | null; marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'> }>()
+const emit = defineEmits<{ select: [key: string]; dropOn: [dragged: string, target: string, behind: boolean]; open: [key: string]; fill: [row: Row] }>()
+const barsPerLine = defineModel<number>('barsPerLine', { required: true })
+
+const page = ref<HTMLElement | null>(null)
+const width = ref(700)
+const drawn = ref(0)
+const dragged = ref<string | null>(null)
+const SIDES_PX = 84 + 64
+const NARROW_SIDES_PX = 56
+const NO_MARKS: ReadonlyMap<string, 'stop' | 'mend' | 'note'> = new Map()
+
+const beatPx = computed(() => Math.floor((width.value / (barsPerLine.value * props.metre.beatsPerBar)) * 10) / 10)
+const firstKey = computed(() => props.rows.flatMap((row) => row.lines.flatMap((line) => line.blocks))[0]?.slot.key ?? null)
+const tabKey = computed(() => props.selectedKey ?? firstKey.value)
+
+/** Only the rows that are concerned learn of the selection and of marks, so that the others are not drawn again. */
+const keysOf = (row: Row): string[] => row.lines.flatMap((line) => [...line.blocks.map((block) => block.slot.key), ...line.ribbons.map((ribbon) => ribbon.slotKey)])
+const inRow = (row: Row, key: string | null): string | null => (key !== null && keysOf(row).includes(key) ? key : null)
+const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> => (keysOf(row).some((key) => props.marks.has(key)) ? props.marks : NO_MARKS)
+
+function measure(): void {
+  const all = page.value?.clientWidth ?? 0
+  if (all === 0) return
+  width.value = all - (all < 700 ? NARROW_SIDES_PX : SIDES_PX) - 8
+  barsPerLine.value = barsPerLineFor(width.value, props.metre.beatsPerBar)
+}
+
+let observer: ResizeObserver | null = null
+onMounted(() => {
+  observer = new ResizeObserver(measure)
+  observer.observe(page.value!)
+  void document.fonts.ready.then(() => {
+    forgetWidths()
+    drawn.value++
+  })
+})
+onBeforeUnmount(() => observer?.disconnect())
+watch(() => props.metre.beatsPerBar, measure)
+
+function drop(target: string, behind: boolean): void {
+  if (dragged.value && dragged.value !== target) emit('dropOn', dragged.value, target, behind)
+  dragged.value = null
+}
+
+/** Brings a slot into view and to the keyboard. */
+function reveal(key: string, focus: boolean): void {
+  const block = page.value?.querySelector<HTMLElement>(`.block[data-slot="${CSS.escape(key)}"]`)
+  block?.scrollIntoView({ block: 'nearest' })
+  if (focus) block?.focus({ preventScroll: true })
+}
+defineExpose({ reveal })
+</script>
+
+<template>
+  <div ref="page" class="page" role="group" :aria-label="words.sheet.page">
+    <p class="unseen">{{ words.sheet.pageHelp }}</p>
+    <PhraseRow
+      v-for="row in rows"
+      :key="`${row.key}|${drawn}`"
+      :row="row"
+      :metre="metre"
+      :beat-px="beatPx"
+      :selected-key="inRow(row, selectedKey)"
+      :tab-key="inRow(row, tabKey)"
+      :marks="marksOf(row)"
+      @select="emit('select', $event)"
+      @grab="dragged = $event"
+      @drop-on="drop"
+      @open="emit('open', $event)"
+      @fill="emit('fill', $event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  min-width: 0;
+  container-type: inline-size;
+}
+</style>

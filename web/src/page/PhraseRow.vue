@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import type { PhraseRow } from '@dellop/core/sheet'
+import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
+import { computed } from 'vue'
+import { words } from '../words/index.ts'
+import PhraseLine from './PhraseLine.vue'
+
+const props = defineProps<{
+  row: PhraseRow
+  metre: Metre
+  beatPx: number
+  selectedKey: string | null
+  tabKey: string | null
+  marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+}>()
+const emit = defineEmits<{ select: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [row: PhraseRow] }>()
+
+const bar = computed(() => ticksPerBar(props.metre))
+const firstBar = computed(() => Math.floor(props.row.start / bar.value) + 1)
+const danced = computed(() => beatsOfTicks((props.row.end - props.row.start) as Tick))
+const wanted = computed(() => beatsOfTicks(props.row.phraseTicks))
+const off = computed(() => danced.value !== wanted.value)
+const time = computed(() => (props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : ''))
+const changed = computed(() => (props.row.pass?.pass.changes.length ?? 0) > 0)
+
+function place(slotKey: string): string {
+  const slot = props.row.pass?.slots.find((one) => one.key === slotKey)
+  if (!slot || !props.row.pass) return ''
+  return words.sheet.place(Math.floor((slot.start - props.row.pass.start) / bar.value) + 1, props.row.pass.part.label, time.value)
+}
+</script>
+
+<template>
+  <section class="row" :class="{ first: row.first }" :aria-label="row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : words.sheet.introduction">
+    <header class="margin">
+      <template v-if="row.pass">
+        <template v-if="row.first">
+          <span class="label" :class="{ long: row.pass.part.label.length > 2 }">{{ row.pass.part.label }}</span>
+          <span class="soft time">{{ time }}</span>
+          <span v-if="changed" class="soft time">{{ words.sheet.changedPass }}</span>
+        </template>
+        <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
+      </template>
+      <template v-else>
+        <span class="label long">{{ words.sheet.introduction }}</span>
+        <span class="soft time">{{ words.sheet.introductionNote }}</span>
+      </template>
+    </header>
+    <div class="lines">
+      <PhraseLine
+        v-for="line in row.lines"
+        :key="line.start"
+        :line="line"
+        :row-start="row.start"
+        :row-end="row.pass ? row.end : row.end"
+        :phrase-end="row.start + row.phraseTicks"
+        :metre="metre"
+        :beat-px="beatPx"
+        :selected-key="selectedKey"
+        :tab-key="tabKey"
+        :marks="marks"
+        :place="place"
+        @select="emit('select', $event)"
+        @grab="emit('grab', $event)"
+        @drop-on="(key, behind) => emit('dropOn', key, behind)"
+        @open="emit('open', $event)"
+        @fill="emit('fill', row)"
+      />
+    </div>
+    <footer v-if="row.pass" class="sum" :class="{ off }">
+      <span class="count total">{{ danced }}<span v-if="off" class="unseen">, {{ row.overTicks > 0 ? words.sheet.over(row.overTicks / 24) : words.sheet.open(row.holeTicks / 24) }}</span></span>
+      <span class="soft">{{ words.sheet.of(wanted) }}</span>
+    </footer>
+  </section>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 84px auto 64px;
+  justify-content: start;
+  padding: 10px 0 4px;
+  content-visibility: auto;
+  contain-intrinsic-size: auto 260px;
+}
+.row.first {
+  border-top: 2px solid var(--rule);
+}
+.margin {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  padding-top: 14px;
+}
+.label {
+  font-family: var(--font-head);
+  font-weight: 800;
+  font-size: 2.5rem;
+  line-height: 1;
+  color: var(--music);
+}
+.label.long {
+  font-size: 1.25rem;
+}
+.time,
+.bar {
+  font-size: 0.85rem;
+}
+.sum {
+  display: flex;
+  flex-direction: column;
+  justify-content: end;
+  padding: 0 0 18px 12px;
+  font-size: 0.85rem;
+}
+.total {
+  font-weight: 700;
+  font-size: 1.15rem;
+  color: var(--feet-ink);
+}
+.sum.off .total {
+  color: var(--wrong);
+}
+.sum.off .total::after {
+  content: ' !';
+}
+@media (max-width: 700px) {
+  .row {
+    grid-template-columns: 1fr auto;
+  }
+  .margin {
+    grid-column: 1 / -1;
+    flex-direction: row;
+    gap: 0.6rem;
+    align-items: baseline;
+    padding-top: 4px;
+  }
+  .sum {
+    padding-left: 6px;
+  }
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import type { Figure } from '@dellop/core/figure'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { nextTick, onMounted, ref } from 'vue'
+import { words } from '../words/index.ts'
+
+/** Type-ahead for a figure: those that can be danced from here come first. Enter takes the first. */
+const props = defineProps<{ suggest: (text: string) => { figure: Figure; fits: boolean }[]; allowWords: boolean }>()
+const emit = defineEmits<{ pick: [figureId: string]; words: [text: string]; cancel: [] }>()
+
+interface Suggestion {
+  value: string
+  figure: Figure | null
+  fits: boolean
+}
+
+const text = ref('')
+const box = ref<{ focus: () => void } | null>(null)
+onMounted(() => nextTick(() => box.value?.focus()))
+
+function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): void {
+  const found = props.suggest(typed).slice(0, 12).map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits }))
+  const own: Suggestion[] = props.allowWords && typed.trim() !== '' ? [{ value: words.sheet.asWords(typed.trim()), figure: null, fits: true }] : []
+  show([...found, ...own])
+}
+
+function take(picked: Record<string, unknown>): void {
+  const { figure } = picked as unknown as Suggestion
+  if (figure) emit('pick', figure.id)
+  else emit('words', typedText)
+}
+
+let typedText = ''
+const remember = (value: string | number): void => void (typedText = String(value).trim())
+const counts = (figure: Figure): string => words.format.counts(figure.lengthTicks / TICKS_PER_BEAT)
+</script>
+
+<template>
+  <div class="picker" @keydown.esc.stop.prevent="emit('cancel')">
+    <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
+    <el-autocomplete
+      id="figure-picker"
+      ref="box"
+      v-model="text"
+      :fetch-suggestions="fetchSuggestions"
+      :placeholder="words.sheet.pickHint"
+      :trigger-on-focus="true"
+      :debounce="0"
+      highlight-first-item
+      clearable
+      @input="remember"
+      @select="take"
+    >
+      <template #default="{ item }">
+        <span class="name">{{ item.value }}</span>
+        <span v-if="item.figure" class="hint" :class="{ fits: item.fits }">{{ counts(item.figure) }} · {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span>
+      </template>
+    </el-autocomplete>
+    <button class="button small" @click="emit('cancel')">{{ words.shelf.cancel }}</button>
+  </div>
+</template>
+
+<style scoped>
+.picker {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0.25rem 0.5rem;
+  padding: 0.75rem;
+  border: 2px solid var(--feet);
+  border-radius: 8px;
+  background: var(--sheet);
+  margin-bottom: 1rem;
+}
+.field-label {
+  grid-column: 1 / -1;
+}
+.name {
+  font-weight: 600;
+}
+.hint {
+  margin-left: 0.75rem;
+  font-size: 0.85rem;
+  color: var(--ink-soft);
+}
+.hint.fits {
+  color: var(--feet-ink);
+}
+</style>

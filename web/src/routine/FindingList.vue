@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import type { Repair } from '@dellop/core/check'
+import type { ListedFinding } from '@dellop/core/sheet'
+import { computed, ref } from 'vue'
+import { words } from '../words/index.ts'
+
+const props = defineProps<{ findings: readonly ListedFinding[]; currentKey: string | null }>()
+const emit = defineEmits<{ go: [key: string]; repair: [repair: Repair]; overrule: [finding: ListedFinding, reason: string] }>()
+
+const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`
+const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
+const wrong = computed(() => open.value.filter((finding) => finding.severity !== 'note'))
+const notes = computed(() => open.value.filter((finding) => finding.severity === 'note'))
+const overruled = computed(() => props.findings.filter((finding) => finding.overruled !== null))
+const asking = ref<string | null>(null)
+const reason = ref('')
+
+function confirm(finding: ListedFinding): void {
+  emit('overrule', finding, reason.value.trim() || words.sheet.overruleReason)
+  asking.value = null
+  reason.value = ''
+}
+</script>
+
+<template>
+  <section aria-labelledby="mend-head">
+    <h2 id="mend-head">{{ words.sheet.mend }}</h2>
+    <p v-if="wrong.length === 0" class="well">{{ words.sheet.allWell }}</p>
+    <ul>
+      <li v-for="finding in wrong" :key="idOf(finding)" class="finding" :class="{ stop: finding.severity === 'stop' }">
+        <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
+          <span class="severity">{{ words.severity[finding.severity] }}</span>
+          {{ words.finding.message(finding) }}
+        </button>
+        <p class="sum count">{{ words.finding.sum(finding) }}</p>
+        <div class="repairs">
+          <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink" @click="emit('repair', repair)">{{ words.finding.repair(repair) }}</button>
+          <button v-if="asking !== idOf(finding)" class="textlink quiet" @click="asking = idOf(finding)">{{ words.sheet.overrule }}</button>
+        </div>
+        <form v-if="asking === idOf(finding)" class="reason" @submit.prevent="confirm(finding)">
+          <label class="field-label" :for="`why-${idOf(finding)}`">{{ words.sheet.overruleWhy }}</label>
+          <el-input :id="`why-${idOf(finding)}`" v-model="reason" maxlength="300" />
+          <button class="button small">{{ words.sheet.overrule }}</button>
+        </form>
+      </li>
+    </ul>
+    <details v-if="notes.length > 0">
+      <summary>{{ words.sheet.notes }} ({{ notes.length }})</summary>
+      <ul>
+        <li v-for="finding in notes" :key="idOf(finding)" class="note">
+          <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">{{ words.finding.message(finding) }}</button>
+          <p class="sum count">{{ words.finding.sum(finding) }}</p>
+        </li>
+      </ul>
+    </details>
+    <details v-if="overruled.length > 0">
+      <summary>{{ words.sheet.overruled }} ({{ overruled.length }})</summary>
+      <ul>
+        <li v-for="finding in overruled" :key="idOf(finding)" class="note">{{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em></li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0.5rem 0 0;
+  padding: 0;
+  display: grid;
+  gap: 0.6rem;
+}
+.finding {
+  border-left: 4px solid var(--wrong);
+  background: var(--wrong-tint);
+  padding: 0.5rem 0.7rem;
+}
+.severity {
+  display: block;
+  font-size: 0.8rem;
+  font-weight: 700;
+  color: var(--wrong);
+}
+.message {
+  display: block;
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+  font-weight: 600;
+  cursor: pointer;
+}
+.message:hover {
+  text-decoration: underline;
+}
+.sum {
+  font-size: 0.85rem;
+  margin: 0.25rem 0;
+}
+.repairs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.9rem;
+}
+.repairs .textlink {
+  border-color: var(--wrong);
+}
+.repairs .quiet {
+  font-weight: 400;
+  border-color: var(--rule-strong);
+}
+.reason {
+  margin-top: 0.5rem;
+  display: grid;
+  gap: 0.35rem;
+}
+.note {
+  border-left: 4px solid var(--rule-strong);
+  padding: 0.3rem 0.7rem;
+}
+.note .message {
+  font-weight: 400;
+}
+.well {
+  border-left: 4px solid var(--feet);
+  background: var(--feet-tint);
+  padding: 0.5rem 0.7rem;
+}
+details {
+  margin-top: 0.75rem;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import type { Repair } from '@dellop/core/check'
+import { overrule, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
+import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import { sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import PhrasePage from '../page/PhrasePage.vue'
+import { words } from '../words/index.ts'
+import { sheetCommands } from './commands.ts'
+import ConflictNote from './ConflictNote.vue'
+import FigurePicker from './FigurePicker.vue'
+import FindingList from './FindingList.vue'
+import KeysDialog from './KeysDialog.vue'
+import OrderStrip from './OrderStrip.vue'
+import { randomId, useSheetDocument } from './sheetDocument.ts'
+import SheetHead from './SheetHead.vue'
+import { pageKey, type PageKey } from './sheetKeys.ts'
+import { useSheetPage } from './sheetPage.ts'
+import SlotPanel from './SlotPanel.vue'
+
+const route = useRoute()
+const router = useRouter()
+const library = useLibrary()
+const id = String(route.params['id'])
+const document_ = useSheetDocument(id)
+const page = useSheetPage(document_)
+const scope = ref<Scope>('part')
+const commands = sheetCommands(document_, page, () => scope.value)
+const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, planned, marks } = page
+
+const failure = ref<string | null>(null)
+const told = ref('')
+const keysShown = ref(false)
+const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
+/** What the picker is open for. */
+const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
+const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
+
+async function load(): Promise<void> {
+  failure.value = null
+  try {
+    await library.load()
+    await document_.open()
+    document.title = `${document_.routine.value!.title} · Dellop`
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+}
+
+onMounted(() => {
+  void load()
+  window.addEventListener('keydown', onKey)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', onKey)
+  document_.close()
+})
+onBeforeRouteLeave(() => document_.saveNow())
+
+// A slot that is gone is chosen no longer; a change for one pass only is a choice made anew for each figure.
+watch(selected, (now) => {
+  if (!now && selectedKey.value) page.select(null)
+})
+watch(selectedKey, () => (scope.value = 'part'))
+
+function choose(key: string, focus = false): void {
+  page.select(key)
+  void nextTick(() => phrasePage.value?.reveal(key, focus))
+}
+
+function openAdd(after: DancedSlot | null, partId: string | null): void {
+  const target = partId ?? after?.partId ?? sheet.value?.routine.parts[0]?.id
+  if (target) picking.value = { for: 'add', after, partId: target }
+}
+
+function pick(figureId: string | null, text = ''): void {
+  const now = picking.value
+  picking.value = null
+  if (now?.for === 'replace' && figureId) commands.replace(now.slot, figureId)
+  if (now?.for === 'add') commands.add(figureId, text, now.after, now.partId)
+  void nextTick(() => selectedKey.value && phrasePage.value?.reveal(selectedKey.value, true))
+}
+
+const fill = (row: PhraseRow): void => openAdd(row.pass?.slots.at(-1) ?? null, row.pass?.part.id ?? null)
+const slotOf = (key: string): DancedSlot | undefined => page.slots.value.find((slot) => slot.key === key)
+
+function drop(dragged: string, target: string, behind: boolean): void {
+  const from = slotOf(dragged)
+  const to = slotOf(target)
+  if (from && to) commands.drop(from, to, behind)
+}
+
+const repair = (one: Repair): boolean => document_.edit(one.edits, words.done.repair)
+const leaveSo = (finding: ListedFinding, reason: string): boolean => document_.edit(overrule(sheet.value!.routine, randomId(), finding.code, finding.subject, reason), words.done.overrule)
+
+function travel(way: 'undo' | 'redo'): void {
+  const label = document_[way]()
+  if (label) told.value = way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label)
+}
+
+function useMine(index: number): void {
+  const conflict = document_.conflicts.value[index]
+  if (conflict?.type === 'field') document_.edit([{ type: 'set', id: conflict.id, field: conflict.field, from: conflict.kept, to: conflict.mine }], words.done.repair)
+  document_.conflicts.value.splice(index, 1)
+}
+
+function goToPass(pass: DancedPass): void {
+  const first = pass.slots[0]
+  if (first) choose(first.key, true)
+}
+
+function step(by: number): void {
+  const next = page.neighbour(by) ?? (selected.value ? null : page.slots.value[0])
+  if (next) choose(next.key, true)
+}
+
+/** The slot that lies above or below: in the next row, nearest in time within it. */
+function rowStep(by: 1 | -1): void {
+  const lines = rows.value.flatMap((row) => row.lines).filter((line) => line.blocks.length > 0)
+  const here = lines.findIndex((line) => line.blocks.some((block) => block.slot.key === selectedKey.value))
+  const target = lines[here + by]
+  if (!target || !selected.value || here < 0) return
+  const offset = selected.value.start - lines[here]!.start
+  const nearest = [...target.blocks].sort((a, b) => Math.abs(a.start - target.start - offset) - Math.abs(b.start - target.start - offset))[0]!
+  choose(nearest.slot.key, true)
+}
+
+function findingStep(by: 1 | -1): void {
+  const keys = page.open.value.filter((finding) => finding.severity !== 'note').flatMap((finding) => finding.slotKeys.slice(0, 1))
+  if (keys.length === 0) return
+  const here = keys.indexOf(selectedKey.value ?? '')
+  choose(keys[(here + by + keys.length) % keys.length]!, true)
+}
+
+const toLectern = (): void => void router.push({ name: 'lectern', params: { id } })
+
+const NEEDS_SLOT: ReadonlySet<PageKey> = new Set(['replace', 'remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect', 'words'])
+const ACTIONS: Readonly<Record<PageKey, () => void>> = {
+  before: () => step(-1), after: () => step(1), 'row-before': () => rowStep(-1), 'row-after': () => rowStep(1),
+  add: () => openAdd(selected.value, null),
+  replace: () => (picking.value = { for: 'replace', slot: selected.value! }),
+  remove: () => commands.remove(selected.value!),
+  'move-before': () => commands.move(selected.value!, -1), 'move-after': () => commands.move(selected.value!, 1),
+  halve: () => commands.halve(selected.value!), more: () => commands.repeat(selected.value!, 1), less: () => commands.repeat(selected.value!, -1), reflect: () => commands.reflect(selected.value!),
+  words: () => document.getElementById('say-full')?.focus(),
+  'next-finding': () => findingStep(1), 'previous-finding': () => findingStep(-1),
+  undo: () => travel('undo'), redo: () => travel('redo'), lectern: toLectern, keys: () => (keysShown.value = true),
+}
+
+function onKey(event: KeyboardEvent): void {
+  const key = pageKey(event)
+  if (!key || !sheet.value || keysShown.value || (NEEDS_SLOT.has(key) && !selected.value)) return
+  event.preventDefault()
+  ACTIONS[key]()
+  if (['remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect'].includes(key)) void nextTick(() => selectedKey.value && phrasePage.value?.reveal(selectedKey.value, true))
+}
+</script>
+
+<template>
+  <Teleport defer to="#bar-action">
+    <RouterLink class="button main" :to="{ name: 'lectern', params: { id } }">{{ words.sheet.toLectern }}</RouterLink>
+  </Teleport>
+  <div v-if="failure" class="view" role="alert">
+    <p>{{ failure }}</p>
+    <button class="button" @click="load">{{ words.app.again }}</button>
+  </div>
+  <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
+  <div v-else class="sheet">
+    <SheetHead
+      :sheet="sheet" :saving="document_.saving.value" :can-undo="document_.canUndo.value" :can-redo="document_.canRedo.value"
+      @title="commands.setHeader('title', $event)" @by="commands.setHeader('by', $event)" @undo="travel('undo')" @redo="travel('redo')" @keys="keysShown = true"
+    />
+    <p class="unseen" role="status">{{ told }}</p>
+    <div class="body">
+      <div class="paper">
+        <ConflictNote :conflicts="document_.conflicts.value" @use-mine="useMine" @dismiss="document_.conflicts.value.splice($event, 1)" />
+        <OrderStrip
+          :passes="sheet.timeline.passes" :parts="sheet.routine.parts" :current-pass="selectedPass?.key ?? null"
+          @go="goToPass" @add="commands.passOver" @new-part="commands.newPart" @remove="commands.dropPass" @move="commands.movePass"
+        />
+        <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="choose($event); ACTIONS.replace()" @fill="fill" />
+        <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
+      </div>
+      <aside class="side">
+        <FigurePicker v-if="picking" :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))" :allow-words="picking.for === 'add'" @pick="pick" @words="pick(null, $event)" @cancel="picking = null" />
+        <SlotPanel
+          v-if="selected && selectedPass" v-model:scope="scope" :slot-danced="selected" :pass="selectedPass" :planned="planned" :school="sheet.school" :voice="voice" :metre="sheet.routine.metre"
+          @add="openAdd(selected, null)" @replace="ACTIONS.replace" @remove="commands.remove(selected)" @move="commands.move(selected, $event)" @halve="commands.halve(selected)" @repeat="commands.repeat(selected, $event)" @reflect="commands.reflect(selected)"
+          @word="(kind, text) => commands.word(selected!, kind, text)" @silence="commands.silence(selected)" @remark="commands.remark(selected, $event)" @beats="commands.wordsLength(selected, $event)"
+        />
+        <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
+        <FindingList :findings="sheet.findings" :current-key="selectedKey" @go="choose($event, true)" @repair="repair" @overrule="leaveSo" />
+      </aside>
+    </div>
+    <KeysDialog v-model="keysShown" />
+  </div>
+</template>
+
+<style scoped>
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+}
+.paper {
+  background: var(--sheet);
+  padding: 1rem 1rem 4rem 1.5rem;
+  border-right: 1px solid var(--rule);
+  min-height: 70vh;
+}
+.side {
+  padding: 1.1rem 1.25rem 3rem;
+  display: flex;
+  flex-direction: column;
+  gap: 1.5rem;
+  position: sticky;
+  top: 0;
+  align-self: start;
+  max-height: 100vh;
+  overflow-y: auto;
+}
+@media (max-width: 900px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .paper {
+    padding: 0.75rem;
+    border: 0;
+  }
+  .side {
+    position: static;
+    max-height: none;
+  }
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import type { Planned, Voice } from '@dellop/core/cue'
+import type { WordingKind } from '@dellop/core/figure'
+import type { DancedPass, DancedSlot, Scope } from '@dellop/core/routine'
+import type { School } from '@dellop/core/school'
+import { ticksPerBar, TICKS_PER_BEAT, type Metre } from '@dellop/core/time'
+import { computed } from 'vue'
+import BeatChart from '../beats/BeatChart.vue'
+import { words } from '../words/index.ts'
+import WhyHere from './WhyHere.vue'
+import WordingEditor from './WordingEditor.vue'
+
+const props = defineProps<{ slotDanced: DancedSlot; pass: DancedPass; planned: Planned | null; school: School; voice: Voice; metre: Metre }>()
+const scope = defineModel<Scope>('scope', { required: true })
+const emit = defineEmits<{
+  add: []; replace: []; remove: []; move: [by: 1 | -1]; halve: []; repeat: [by: 1 | -1]; reflect: []
+  word: [kind: WordingKind, text: string]; silence: []; remark: [text: string]; beats: [beats: number]
+}>()
+
+const name = computed(() => words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null))
+const bar = computed(() => Math.floor((props.slotDanced.start - props.pass.start) / ticksPerBar(props.metre)) + 1)
+const place = computed(() => words.sheet.place(bar.value, props.pass.part.label, words.format.ordinal(props.pass.ordinal, props.pass.ordinals)))
+const isFigure = computed(() => props.slotDanced.slot.content.type === 'figure')
+const variation = computed(() => (props.slotDanced.slot.content.type === 'figure' ? props.slotDanced.slot.content.variation : null))
+const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT)
+</script>
+
+<template>
+  <div class="panel">
+    <h2>{{ name }}</h2>
+    <p class="soft">{{ place }} · {{ words.format.counts(lengthBeats) }}</p>
+    <fieldset v-if="!slotDanced.changed" class="scope">
+      <legend class="field-label">{{ words.sheet.scope }}</legend>
+      <el-radio-group v-model="scope">
+        <el-radio value="part">{{ words.sheet.scopePart(pass.part.label) }}</el-radio>
+        <el-radio value="pass">{{ words.sheet.scopePass }}</el-radio>
+      </el-radio-group>
+    </fieldset>
+    <div class="actions">
+      <button class="button small" @click="emit('add')">{{ words.sheet.addAfter }}</button>
+      <button class="button small" @click="emit('replace')">{{ words.sheet.replace }}</button>
+      <template v-if="isFigure">
+        <button class="button small" :aria-pressed="variation?.cut?.type === 'half'" @click="emit('halve')">{{ variation?.cut?.type === 'half' ? words.sheet.wholeAgain : words.sheet.halve }}</button>
+        <button class="button small" @click="emit('repeat', 1)">{{ words.sheet.more }}</button>
+        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="emit('repeat', -1)">{{ words.sheet.less }}</button>
+        <button class="button small" :aria-pressed="variation?.reflected" @click="emit('reflect')">{{ words.sheet.reflect }}</button>
+      </template>
+      <template v-if="!slotDanced.changed">
+        <button class="button small" @click="emit('move', -1)">{{ words.sheet.earlierSlot }}</button>
+        <button class="button small" @click="emit('move', 1)">{{ words.sheet.laterSlot }}</button>
+      </template>
+      <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
+    </div>
+    <div v-if="!isFigure" class="length">
+      <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
+      <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />
+    </div>
+    <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
+      <BeatChart :danced="slotDanced.danced" :beats-per-bar="metre.beatsPerBar" :roles="school.roleLabels" :beats-per-line="3" />
+    </section>
+    <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution"><strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}</p>
+    <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
+    <WhyHere v-if="planned" :planned="planned" :school="school" :measured="voice.measured" />
+    <div>
+      <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
+      <el-input id="slot-remark" :model-value="slotDanced.slot.remark" maxlength="500" @update:model-value="emit('remark', $event)" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.panel {
+  display: flex;
+  flex-direction: column;
+  gap: 0.9rem;
+}
+.panel > p:first-of-type {
+  margin-top: -0.7rem;
+  font-size: 0.95rem;
+}
+.scope {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.35rem;
+}
+.actions .button[aria-pressed='true'] {
+  background: var(--feet-tint);
+  border-color: var(--feet);
+}
+.caution {
+  border: 2px solid var(--music);
+  border-radius: 6px;
+  padding: 0.5rem 0.7rem;
+  font-size: 0.9rem;
+}
+</style>

@@ -1,0 +1,43 @@
+import createStretch, { type StretchNode } from 'signalsmith-stretch'
+import stretchUrl from 'signalsmith-stretch?url'
+
+// Its own blob worklet is refused by the content security policy; from its file it loads.
+createStretch.moduleUrl = stretchUrl
+
+/** A worklet that is refused its WebAssembly never answers. */
+const CREATE_TIMEOUT_MS = 5000
+/** Changes are made this far ahead, so that the worklet has them in time. */
+export const SCHEDULE_AHEAD_SECONDS = 0.06
+
+/** Plays one recording at any speed with its pitch kept. Position at a time: `music + (time - when) * rate`. */
+export interface Player {
+  readonly play: (music: number, when: number, rate: number) => void
+  readonly stop: () => void
+  readonly setVolume: (volume: number) => void
+  readonly close: () => void
+}
+
+export async function createPlayer(context: AudioContext, buffer: AudioBuffer): Promise<Player> {
+  const gain = new GainNode(context, { gain: 0.9 })
+  gain.connect(context.destination)
+  const node = await stretchNode(context, buffer)
+  node.connect(gain)
+  return {
+    play: (music, when, rate) => void node.schedule({ output: when, active: true, input: music, rate }),
+    stop: () => void node.schedule({ output: context.currentTime, active: false }),
+    setVolume: (volume) => gain.gain.setTargetAtTime(volume, context.currentTime, 0.03),
+    close: () => {
+      node.disconnect()
+      gain.disconnect()
+    },
+  }
+}
+
+async function stretchNode(context: AudioContext, buffer: AudioBuffer): Promise<StretchNode> {
+  // Without an input the processor fails: it asks for the channel count of its first one.
+  const made = createStretch(context, { numberOfInputs: 1, numberOfOutputs: 1, outputChannelCount: [2] })
+  const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('the stretch worklet did not answer')), CREATE_TIMEOUT_MS))
+  const node = await Promise.race([made, late])
+  await node.addBuffers(Array.from({ length: 2 }, (_, channel) => buffer.getChannelData(Math.min(channel, buffer.numberOfChannels - 1)).slice()))
+  return node
+}

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+
+/** The sound as peaks on a canvas, with a mark where it plays. */
+const props = defineProps<{ peaks: readonly number[]; durationSeconds: number; marks: readonly { seconds: number; label: string; strong: boolean }[]; at: number; label: string }>()
+const emit = defineEmits<{ seek: [seconds: number] }>()
+const canvas = ref<HTMLCanvasElement | null>(null)
+let observer: ResizeObserver | null = null
+
+function draw(): void {
+  const box = canvas.value
+  const pen = box?.getContext('2d')
+  if (!box || !pen) return
+  const scale = window.devicePixelRatio
+  const { clientWidth: width, clientHeight: height } = box
+  box.width = width * scale
+  box.height = height * scale
+  pen.scale(scale, scale)
+  const style = getComputedStyle(box)
+  const colour = (name: string): string => style.getPropertyValue(name)
+  pen.fillStyle = colour('--music')
+  const middle = (height + 18) / 2
+  for (let x = 0; x < width; x++) {
+    const peak = props.peaks[Math.floor((x / width) * props.peaks.length)] ?? 0
+    const tall = Math.max(1, peak * (height - 26))
+    pen.fillRect(x, middle - tall / 2, 1, tall)
+  }
+  pen.font = `600 13px ${style.fontFamily}`
+  for (const mark of props.marks) {
+    const x = (mark.seconds / props.durationSeconds) * width
+    pen.fillStyle = colour(mark.strong ? '--ink' : '--rule-strong')
+    pen.fillRect(x, 0, mark.strong ? 2 : 1, height)
+    pen.fillStyle = colour('--ink')
+    pen.fillText(mark.label, x + 5, 13)
+  }
+}
+
+onMounted(() => {
+  observer = new ResizeObserver(draw)
+  observer.observe(canvas.value!)
+})
+onBeforeUnmount(() => observer?.disconnect())
+watch(() => [props.peaks, props.marks], draw)
+
+function seek(event: MouseEvent): void {
+  const box = canvas.value!.getBoundingClientRect()
+  emit('seek', ((event.clientX - box.left) / box.width) * props.durationSeconds)
+}
+</script>
+
+<template>
+  <div class="wave">
+    <canvas ref="canvas" role="img" :aria-label="label" @click="seek" />
+    <span class="head" :style="{ left: `${(100 * at) / durationSeconds}%` }" />
+  </div>
+</template>
+
+<style scoped>
+.wave {
+  position: relative;
+  background: var(--sheet);
+  border: 1px solid var(--rule);
+}
+canvas {
+  display: block;
+  width: 100%;
+  height: 140px;
+  cursor: pointer;
+}
+.head {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 3px;
+  background: var(--feet);
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,23 @@
+import vue from '@vitejs/plugin-vue'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import Components from 'unplugin-vue-components/vite'
+import { defaultClientConditions, defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    Components({ dirs: [], dts: 'src/components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+    VitePWA({
+      // The page asks before a new version takes over: never in the middle of a call.
+      injectRegister: false,
+      registerType: 'prompt',
+      workbox: { globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api/, /^\/media/], maximumFileSizeToCacheInBytes: 4 * 1024 * 1024 },
+      manifest: { name: 'Dellop', short_name: 'Dellop', description: 'Cue sheets, timed ahead of the step', theme_color: '#2a1a35', background_color: '#fbf6ec', display: 'standalone', start_url: '/', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }] },
+    }),
+  ],
+  resolve: { conditions: ['source', ...defaultClientConditions] },
+  worker: { format: 'es' },
+  build: { assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 700 },
+  server: { proxy: { '/api': 'http://127.0.0.1:4477', '/media': 'http://127.0.0.1:4477' } },
+})
