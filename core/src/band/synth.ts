@@ -101,9 +101,19 @@ function allPass(wash: Float32Array, delay: number, gain: number): void {
 
 /** Scales the mix so that its loudest sample is at `peak`. Silence stays silence. */
 export function normalise(mix: Float32Array, peak: number): void {
-  let loudest = 0
-  for (let i = 0; i < mix.length; i++) loudest = Math.max(loudest, Math.abs(mix[i]!))
+  const loudest = loudestOf(mix, 0, mix.length)
   if (loudest === 0) return
   const gain = peak / loudest
   for (let i = 0; i < mix.length; i++) mix[i]! *= gain
+}
+
+/** The loudest absolute sample of a stretch. */
+export function loudestOf(samples: Float32Array, from: number, to: number): number {
+  let loudest = 0
+  for (let i = from; i < to; i++) {
+    const sample = samples[i]!
+    if (sample > loudest) loudest = sample
+    else if (-sample > loudest) loudest = -sample
+  }
+  return loudest
 }

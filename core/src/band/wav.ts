@@ -1,3 +1,5 @@
+import { loudestOf } from './synth.ts'
+
 /** Bytes of a 16-bit mono WAV file. Samples beyond -1..1 are limited. */
 export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array {
   const bytes = new Uint8Array(44 + samples.length * 2)
@@ -15,16 +17,15 @@ export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array 
   view.setUint16(34, 16, true)
   text(36, 'data')
   view.setUint32(40, samples.length * 2, true)
-  for (let i = 0; i < samples.length; i++) view.setInt16(44 + i * 2, Math.round(Math.max(-1, Math.min(1, samples[i]!)) * 32767), true)
+  for (let i = 0; i < samples.length; i++) {
+    const sample = samples[i]!
+    view.setInt16(44 + i * 2, sample >= 1 ? 32767 : sample <= -1 ? -32767 : sample * 32767, true)
+  }
   return bytes
 }
 
 /** Peaks for drawing: for each of `count` stretches the loudest absolute sample, 0..1. */
 export function wavePeaks(samples: Float32Array, count: number): number[] {
   const span = samples.length / count
-  return Array.from({ length: count }, (_, k) => {
-    let loudest = 0
-    for (let i = Math.floor(k * span); i < Math.floor((k + 1) * span); i++) loudest = Math.max(loudest, Math.abs(samples[i]!))
-    return Math.round(loudest * 1000) / 1000
-  })
+  return Array.from({ length: count }, (_, k) => Math.round(loudestOf(samples, Math.floor(k * span), Math.floor((k + 1) * span)) * 1000) / 1000)
 }

@@ -92,7 +92,8 @@ class Merger {
   }
 
   private node(shape: NodeShape, id: string, was: object | undefined, a: object | undefined, b: object | undefined): object {
-    const merged: Record<string, unknown> = id === ROOT_ID ? {} : { id }
+    // The document's own id is no field: it never changes.
+    const merged: Record<string, unknown> = id === ROOT_ID ? ('id' in was! ? { id: was.id } : {}) : { id }
     const fields = new Set([was, a, b].flatMap((one) => (one ? fieldNames(shape, one) : [])))
     for (const field of fields) {
       const value = this.field(id, field, was, a, b)

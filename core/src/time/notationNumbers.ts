@@ -1,5 +1,5 @@
 import { problem, succeed, type Result } from '../document/index.ts'
-import type { NotationEvent, NotationToken, ReadOptions } from './notation.ts'
+import type { NotationEvent, NotationToken, ReadOptions } from './notationToken.ts'
 import { TICKS_PER_BEAT, type Tick } from './units.ts'
 
 const PARTS: Record<3 | 4, Record<string, number>> = {

@@ -4,7 +4,7 @@ import type { ListedFinding } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
-const props = defineProps<{ findings: readonly ListedFinding[]; currentKey: string | null }>()
+const props = defineProps<{ findings: readonly ListedFinding[] }>()
 const emit = defineEmits<{ go: [key: string]; repair: [repair: Repair]; overrule: [finding: ListedFinding, reason: string] }>()
 
 const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`

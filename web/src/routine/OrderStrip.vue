@@ -43,10 +43,12 @@ function create(): void {
       <el-input v-model="label" :aria-label="words.sheet.partName" :placeholder="words.sheet.partName" maxlength="30" autofocus />
       <button class="button small">{{ words.sheet.newPart }}</button>
     </form>
-    <span v-if="current" class="tools">
+    <span class="tools">
+      <template v-if="current">
       <button class="textlink" @click="emit('move', current.pass.id, -1)">{{ words.sheet.earlier(current.part.label) }}</button>
       <button class="textlink" @click="emit('move', current.pass.id, 1)">{{ words.sheet.later(current.part.label) }}</button>
       <button class="textlink" @click="emit('remove', current.pass.id)">{{ words.sheet.removePass(current.part.label) }}</button>
+      </template>
     </span>
   </section>
 </template>
@@ -71,7 +73,7 @@ ol {
 }
 .chip {
   min-height: 34px;
-  padding: 0 0.6rem;
+  padding: 0 0.5rem;
   border: 1px solid var(--music);
   border-radius: 4px;
   background: var(--music-tint);
@@ -82,7 +84,7 @@ ol {
 .chip .length {
   font-weight: 400;
   font-size: 0.8rem;
-  margin-left: 0.35rem;
+  margin-left: 0.3rem;
 }
 .chip.changed {
   border-style: double;
@@ -100,6 +102,8 @@ ol {
   display: flex;
   flex-wrap: wrap;
   gap: 0.25rem 0.9rem;
+  width: 100%;
+  min-height: 2rem;
   font-size: 0.9rem;
 }
 </style>

@@ -36,6 +36,7 @@ const keysShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
 /** What the picker is open for. */
 const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
+const wrong = computed(() => page.open.value.filter((finding) => finding.severity !== 'note').length)
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 
 async function load(): Promise<void> {
@@ -185,13 +186,13 @@ function onKey(event: KeyboardEvent): void {
       </div>
       <aside class="side">
         <FigurePicker v-if="picking" :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))" :allow-words="picking.for === 'add'" @pick="pick" @words="pick(null, $event)" @cancel="picking = null" />
+        <FindingList :class="{ last: wrong === 0 }" :findings="sheet.findings" @go="choose($event, true)" @repair="repair" @overrule="leaveSo" />
         <SlotPanel
           v-if="selected && selectedPass" v-model:scope="scope" :slot-danced="selected" :pass="selectedPass" :planned="planned" :school="sheet.school" :voice="voice" :metre="sheet.routine.metre"
           @add="openAdd(selected, null)" @replace="ACTIONS.replace" @remove="commands.remove(selected)" @move="commands.move(selected, $event)" @halve="commands.halve(selected)" @repeat="commands.repeat(selected, $event)" @reflect="commands.reflect(selected)"
           @word="(kind, text) => commands.word(selected!, kind, text)" @silence="commands.silence(selected)" @remark="commands.remark(selected, $event)" @beats="commands.wordsLength(selected, $event)"
         />
         <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
-        <FindingList :findings="sheet.findings" :current-key="selectedKey" @go="choose($event, true)" @repair="repair" @overrule="leaveSo" />
       </aside>
     </div>
     <KeysDialog v-model="keysShown" />
@@ -219,6 +220,9 @@ function onKey(event: KeyboardEvent): void {
   align-self: start;
   max-height: 100vh;
   overflow-y: auto;
+}
+.last {
+  order: 1;
 }
 @media (max-width: 900px) {
   .body {

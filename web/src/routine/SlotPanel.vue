@@ -30,7 +30,7 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
     <h2>{{ name }}</h2>
     <p class="soft">{{ place }} · {{ words.format.counts(lengthBeats) }}</p>
     <fieldset v-if="!slotDanced.changed" class="scope">
-      <legend class="field-label">{{ words.sheet.scope }}</legend>
+      <legend class="unseen">{{ words.sheet.scope }}</legend>
       <el-radio-group v-model="scope">
         <el-radio value="part">{{ words.sheet.scopePart(pass.part.label) }}</el-radio>
         <el-radio value="pass">{{ words.sheet.scopePass }}</el-radio>
@@ -83,10 +83,18 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
   padding: 0;
   margin: 0;
 }
+.scope :deep(.el-radio) {
+  height: 28px;
+  margin-right: 1.25rem;
+}
 .actions {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.35rem;
+  gap: 0.3rem;
+}
+.actions .button {
+  padding: 0 0.55rem;
+  font-size: 0.9rem;
 }
 .actions .button[aria-pressed='true'] {
   background: var(--feet-tint);

@@ -10,6 +10,12 @@ const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal 
 const facing = (value: Facing | number): string => FACINGS[value] ?? ''
 const times = (n: number): string => (n === 1 ? '' : n === 2 ? ', twice' : `, ${n} times`)
 
+/** Eighths of a turn as a person writes them: 1/8, 1/4, 3/8, 1/2, 1 1/4. */
+function eighths(n: number): string {
+  const parts = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8']
+  return [n >= 8 ? String(Math.floor(n / 8)) : '', parts[n % 8]].filter(Boolean).join(' ')
+}
+
 function slotName(content: SlotContent, figureName: string | null): string {
   if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
   const { cut, times: n, reflected, exitHold } = content.variation
@@ -85,7 +91,7 @@ export const en = {
     introduction: 'Intro', introductionNote: 'before the dance',
     bar: (n: number) => `bar ${n}`, of: (n: number) => `of ${n}`, open: (n: number) => `${counts(n)} open`, over: (n: number) => `${counts(n)} over`,
     changedPass: 'differs from its part', changedMark: 'only this time',
-    firstFigure: 'Add the first figure', addAfter: 'Add a figure after this', addHere: 'Add a figure', replace: 'Replace', pickLabel: 'Figure name, alias or initials', pickHint: 'Type a name, an alias or initials', fitsHere: 'fits here', fitsNot: 'needs a change first', asWords: (text: string) => `Keep “${text}” as words`, 
+    firstFigure: 'Add the first figure', addAfter: 'Add after', addHere: 'Add a figure', replace: 'Replace', pickLabel: 'Figure name, alias or initials', pickHint: 'Type a name, an alias or initials', fitsHere: 'fits here', fitsNot: 'needs a change first', asWords: (text: string) => `Keep “${text}” as words`, 
     blockLabel: (name: string, place: string, length: string, trouble: string) => `${name}, ${place}, ${length}${trouble ? `. ${trouble}` : ''}`,
     page: 'Page of phrases', pageHelp: 'Arrow keys move from figure to figure. Press question mark for all keys.', empty: 'This part is empty.',
     said: 'said', dancedLane: 'danced',
@@ -115,14 +121,14 @@ export const en = {
     unmeasured: 'Lengths come from the usual speed of speech and carry a margin of at least 0.15 s, until your own voice is measured.',
   },
   beats: {
-    title: 'Beat chart', weight: 'takes weight', touch: 'no weight', turnLeft: (n: number) => `turn left ${n}/8`, turnRight: (n: number) => `turn right ${n}/8`, turnShortLeft: (n: number) => `↺ ${n}/8`, turnShortRight: (n: number) => `↻ ${n}/8`, left: 'L', right: 'R', both: 'LR',
-    caption: 'Filled feet take weight, hollow ones do not. Arrows are turns, in eighths.', holdBeat: 'hold',
+    title: 'Beat chart', weight: 'takes weight', touch: 'no weight', turnLeft: (n: number) => `turn left ${eighths(n)}`, turnRight: (n: number) => `turn right ${eighths(n)}`, turnShortLeft: (n: number) => `↺ ${eighths(n)}`, turnShortRight: (n: number) => `↻ ${eighths(n)}`, left: 'L', right: 'R', both: 'LR',
+    caption: 'Filled feet take weight, hollow ones do not. Arrows are turns, in parts of a whole turn.', holdBeat: 'hold',
   },
   figures: {
     title: 'Figures', lead: 'What the feet do, and what may be said of it.', search: 'Search figures', searchHint: 'Name, alias or initials', nothing: (text: string) => `No figure is called “${text}”.`, empty: 'The book is empty.', count: (n: number) => plural(n, 'figure'),
     columns: { name: 'Figure', length: 'Counts', starts: 'Starts', ends: 'Ends', level: 'Level' },
     aliases: 'Also called', wordings: 'Words', cautions: 'Take care', entry: 'Begins', exit: 'Ends', remarks: 'Remarks', derived: 'Worked out from the steps', steps: (n: number) => plural(n, 'change of weight', 'changes of weight'),
-    foot: (role: string, foot: string) => `${role}’s ${foot} foot free`, eitherFoot: (role: string) => `${role}: either foot`, turn: (eighths: number) => (eighths === 0 ? 'no turn' : `turns ${Math.abs(eighths)}/8 ${eighths < 0 ? 'left' : 'right'}`), inHold: (holds: readonly string[]) => (holds.length === 0 ? 'in any hold' : `in ${holds.join(', ')}`), keepsHold: 'keeps its hold', toHold: (hold: string) => `ends in ${hold}`, meantFacing: (list: readonly string[]) => `meant to begin facing ${list.join(' or ')}`,
+    foot: (role: string, foot: string) => `${role}’s ${foot} foot free`, eitherFoot: (role: string) => `${role}: either foot`, turn: (n: number) => (n === 0 ? 'no turn' : `turns ${eighths(Math.abs(n))} ${n < 0 ? 'left' : 'right'}`), inHold: (holds: readonly string[]) => (holds.length === 0 ? 'in any hold' : `in ${holds.join(', ')}`), keepsHold: 'keeps its hold', toHold: (hold: string) => `ends in ${hold}`, meantFacing: (list: readonly string[]) => `meant to begin facing ${list.join(' or ')}`,
     takes: (s: string) => `${s} to say`, rate: (n: string, bpm: number) => `${n} steps a second at ${bpm} a minute`, back: 'All figures', unknown: 'There is no such figure in the book.', careFooter: 'Cautions are reminders. The hall’s rules, local codes and a qualified teacher come first.',
     onFoot: (foot: string) => `${foot} foot`, eitherShort: 'either foot',
   },

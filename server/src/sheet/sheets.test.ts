@@ -1,0 +1,93 @@
+import { applyEdits, type Edit } from '@dellop/core/document'
+import { routineShape, setWording, type Routine } from '@dellop/core/routine'
+import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
+
+let server: TestServer
+const file = demoSheet()
+const { id } = file.routine
+beforeEach(async () => {
+  server = await testServer()
+  await server.ask.post('/api/sheets/import').send({ file }).expect(200)
+})
+afterEach(() => server.remove())
+
+const retitle = (from: string, to: string): Edit => ({ type: 'set', id: '', field: 'title', from, to })
+const wordingOf = (routine: Routine, slotId: string, text: string): Edit[] => setWording(routine.parts.flatMap((part) => part.slots).find((slot) => slot.id === slotId)!, 'full', text)!
+const send = (clientId: string, batchId: string, base: number, edits: readonly Edit[]) => server.ask.post(`/api/sheets/${id}/edits`).send({ clientId: clientId.padEnd(8, '-'), batchId, base, edits })
+const now = async () => (await server.ask.get(`/api/sheets/${id}`)).body as { routine: Routine; revision: number }
+
+describe('a sheet', () => {
+  it('comes back as it was brought in, and goes out as a file that can be brought in again', async () => {
+    expect((await now()).routine).toEqual(file.routine)
+    const out = await server.ask.get(`/api/sheets/${id}/file`).expect(200)
+    const again = await server.ask.post('/api/sheets/import').send({ file: JSON.parse(out.text) }).expect(200)
+    expect(again.body.newFigures).toEqual([])
+    expect((await server.ask.get(`/api/sheets/${again.body.id}`)).body.routine.parts).toEqual(file.routine.parts)
+  })
+
+  it('is written by edits, each a revision', async () => {
+    const answer = await send('anna', '1', 0, [retitle(file.routine.title, 'Another name')]).expect(200)
+    expect(answer.body).toMatchObject({ revision: 1, conflicts: [], routine: { title: 'Another name' } })
+    expect((await server.ask.get('/api/sheets')).body.sheets[0].title).toBe('Another name')
+    expect((await server.ask.get(`/api/sheets/${id}/revisions`)).body.revisions).toHaveLength(1)
+  })
+
+  it('merges edits of two people that start from the same revision', async () => {
+    await send('anna', '1', 0, wordingOf(file.routine, 'a1', 'balance, both ways'))
+    const answer = await send('bert', '1', 0, wordingOf(file.routine, 'a2', 'twirl her')).expect(200)
+    const expected = applyEdits(routineShape, file.routine, [...wordingOf(file.routine, 'a1', 'balance, both ways'), ...wordingOf(file.routine, 'a2', 'twirl her')])
+    expect(answer.body).toMatchObject({ revision: 2, conflicts: [] })
+    expect(expected.ok && answer.body.routine).toEqual(expected.ok && expected.value)
+  })
+
+  it('keeps what is there when both change the same field, and hands the other back', async () => {
+    await send('anna', '1', 0, [retitle(file.routine.title, 'Hers')])
+    const answer = await send('bert', '1', 0, [retitle(file.routine.title, 'His')]).expect(200)
+    expect(answer.body.routine.title).toBe('Hers')
+    expect(answer.body.conflicts).toEqual([{ type: 'field', id: '', field: 'title', kept: 'Hers', mine: 'His' }])
+  })
+
+  it('answers a repeated batch as the first time and changes nothing', async () => {
+    const edits = [retitle(file.routine.title, 'Once')]
+    await send('anna', '1', 0, edits).expect(200)
+    const again = await send('anna', '1', 0, edits).expect(200)
+    expect(again.body).toMatchObject({ revision: 1, routine: { title: 'Once' } })
+    expect((await now()).revision).toBe(1)
+  })
+
+  it('refuses a batch that would leave no valid sheet, whole', async () => {
+    const bad: Edit[] = [retitle(file.routine.title, 'Kept out'), { type: 'set', id: 'a1', field: 'say', from: 'cue', to: 'shout' }]
+    const answer = await send('anna', '1', 0, bad).expect(400)
+    expect(answer.body).toMatchObject({ code: 'input.invalid' })
+    expect(answer.body.detail).toMatch(/parts\[0\]\.slots\[0\]\.say/)
+    expect(await now()).toEqual({ routine: file.routine, revision: 0 })
+  })
+
+  it('refuses an edit of what is not there, and one from a revision to come', async () => {
+    await send('anna', '1', 0, [{ type: 'set', id: 'nobody', field: 'say', from: 'cue', to: 'nothing' }]).expect(409)
+    await send('anna', '2', 7, [retitle(file.routine.title, 'x')]).expect(409)
+    expect((await now()).revision).toBe(0)
+  })
+
+  it('survives twenty people writing at once: every word is there', async () => {
+    const slots = file.routine.parts.flatMap((part) => part.slots)
+    await Promise.all(slots.map((slot, i) => send(`person-${i}`, '1', 0, setWording(slot, 'short', `word ${i}`)!).expect(200)))
+    const { routine, revision } = await now()
+    expect(revision).toBe(slots.length)
+    expect(routine.parts.flatMap((part) => part.slots).map((slot) => slot.wordings?.short)).toEqual(slots.map((_, i) => `word ${i}`))
+  })
+
+  it('packs all that a call needs, and only the figures it uses', async () => {
+    const pack = (await server.ask.get(`/api/sheets/${id}/call-pack`).expect(200)).body
+    expect(pack.routine).toEqual(file.routine)
+    expect(pack.figures.map((figure: { id: string }) => figure.id).sort()).toEqual(file.figures.map((figure) => figure.id).sort())
+    expect(pack.school.id).toBe('round')
+  })
+
+  it('is still there after the server has been stopped and started', async () => {
+    await send('anna', '1', 0, [retitle(file.routine.title, 'Overnight')])
+    await server.stop()
+    server = await testServer(server.dataFolder)
+    expect((await now()).routine.title).toBe('Overnight')
+  })
+})
