@@ -1,13 +1,14 @@
+import { phrasing } from '../routine/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
-import { offsetAt } from './phraseSum.ts'
 
 /** Figures that lie over a phrase line, in passes that begin on one. In an offset pass the offset itself is the finding. */
 export function acrossPhrase(derived: Derived): Finding[] {
   const lines = derived.phrases.map((phrase) => phrase.end)
-  return derived.timeline.passes.flatMap((pass) => {
-    if (offsetAt(derived, pass.start) !== 0) return []
+  const lies = phrasing(derived.timeline.passes, derived.phrases)
+  return derived.timeline.passes.flatMap((pass, i) => {
+    if (lies[i]?.offsetBefore !== 0) return []
     return pass.slots.flatMap((slot): Finding[] => {
       const line = lines.find((end) => end > slot.start && end < slot.end)
       if (line === undefined || !slot.figure) return []

@@ -1,5 +1,5 @@
 import { beatsOfTicks, type Tick } from '../time/index.ts'
-import { addSlot, figureContent, freshSlot, removeSlot, wordsContent, type DancedPass } from '../routine/index.ts'
+import { addSlot, figureContent, freshSlot, phrasing, removeSlot, wordsContent, type DancedPass, type PassPhrasing } from '../routine/index.ts'
 import { figuresBetween } from './alternatives.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -11,43 +11,27 @@ import { freshId } from './freshId.ts'
  */
 export function phraseSums(derived: Derived): Finding[] {
   const found = new Map<string, Finding>()
-  let carried = 0
   const { passes } = derived.timeline
-  passes.forEach((pass, i) => {
-    const offset = offsetAt(derived, pass.end)
-    if (offset === null || pass.slots.some((slot) => slot.open)) return
-    const changed = offset !== carried
-    carried = offset
-    if (!changed || offset === 0) return
+  phrasing(passes, derived.phrases).forEach((lies, i) => {
+    const pass = passes[i]!
+    if (!lies || lies.deviation === 0 || pass.slots.some((slot) => slot.open)) return
     const subject = pass.pass.changes.length > 0 ? pass.pass.id : pass.part.id
-    if (!found.has(subject)) found.set(subject, finding(derived, pass, passes[i + 1] ?? null, subject))
+    if (!found.has(subject)) found.set(subject, finding(derived, pass, passes[i + 1] ?? null, subject, lies))
   })
   return [...found.values()]
 }
 
-/** How far a tick lies past (positive) or short of (negative) the nearest phrase line; null outside the phrases. */
-export function offsetAt({ phrases }: Derived, at: Tick): number | null {
-  const first = phrases[0]
-  const last = phrases.at(-1)
-  if (!first || !last || at < first.start || at > last.end) return null
-  const lines = [first.start, ...phrases.map((phrase) => phrase.end)]
-  return lines.map((line) => at - line).sort((a, b) => Math.abs(a) - Math.abs(b))[0]!
-}
-
-function finding(derived: Derived, pass: DancedPass, next: DancedPass | null, subject: string): Finding {
-  const ends = derived.phrases.map((phrase) => phrase.end as number)
-  const length = pass.end - pass.start
-  const wanted = ends.map((end) => end - pass.start).filter((room) => room > 0).sort((a, b) => Math.abs(a - length) - Math.abs(b - length))[0]!
-  const terms = pass.slots.map((slot) => beatsOfTicks(slot.lengthTicks))
-  const missing = wanted - length
+function finding(derived: Derived, pass: DancedPass, next: DancedPass | null, subject: string, { deviation, wantedTicks }: PassPhrasing): Finding {
+  const beats = (ticks: number): number => beatsOfTicks(ticks as Tick)
+  const terms = pass.slots.map((slot) => beats(slot.lengthTicks))
   return {
     code: 'sums.phrase',
     severity: 'mend',
     subject,
     slotKeys: [pass.slots.at(-1)?.key ?? ''].filter((key) => key !== ''),
     at: pass.start,
-    params: { part: pass.part.label, terms, total: beatsOfTicks(length as Tick), wanted: beatsOfTicks(wanted as Tick), missing: beatsOfTicks(missing as Tick) },
-    repairs: missing > 0 ? padding(derived, pass, next, missing) : trimming(derived, pass, -missing),
+    params: { part: pass.part.label, terms, total: beats(pass.end - pass.start), wanted: beats(wantedTicks), missing: beats(-deviation) },
+    repairs: deviation < 0 ? padding(derived, pass, next, -deviation) : trimming(derived, pass, deviation),
   }
 }
 

@@ -4,3 +4,4 @@ export { fitToMusic, fillGap, type MusicFit } from './fit.ts'
 export {
   addPass, addSlot, dropFromPass, insertInPass, figureContent, freshSlot, moveSlot, moveSlotBy, overrule, removePass, removeSlot, replaceContent, setSlotField, setWording, varySlot, wordsContent, type Scope,
 } from './edits.ts'
+export { phrasing, type PassPhrasing } from './phrasing.ts'

@@ -1,6 +1,6 @@
 import type { Candidate, Plan, Planned } from '../cue/index.ts'
-import type { DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
-import { ticksPerBar, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
+import { phrasing, type DancedPass, type DancedSlot, type PassPhrasing, type Timeline } from '../routine/index.ts'
+import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 
 /**
  * The page of phrases: one phrase of one pass is a row, as long as the phrase; a row is broken into lines of whole bars
@@ -70,7 +70,8 @@ const MOST_OVERHANG = 0.5
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
   const ribbons = input.plan.planned.flatMap(ribbonOf).sort((a, b) => a.start - b.start)
-  const spans = [...introduction(input), ...input.timeline.passes.flatMap((pass) => passSpans(input, pass))]
+  const lies = phrasing(input.timeline.passes, input.phrases)
+  const spans = [...introduction(input), ...input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))]
   let next = 0
   return spans.map((span, i) => {
     const until = spans[i + 1]?.start ?? Infinity
@@ -100,12 +101,11 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
   return [{ key: 'introduction', pass: null, first: true, last: true, start, end: 0 as Tick, phraseTicks: -start as Tick, holeTicks: 0 as Tick, overTicks: 0 as Tick }]
 }
 
-/** The rows of one pass: phrases of the music from the one it begins nearest to. */
-function passSpans({ phrases, metre }: RowInput, pass: DancedPass): Span[] {
-  const usual = ticksPerBar(metre) * 8
-  const firstPhrase = phrases.reduce((best, phrase, i) => (Math.abs(phrase.start - pass.start) < Math.abs((phrases[best]?.start ?? 0) - pass.start) ? i : best), 0)
+/** The rows of one pass: the phrases of the music that it dances, or usual ones beyond the music's end. */
+function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhrasing | null): Span[] {
+  const usual = ticksPerBar(metre) * USUAL_PHRASE_BARS
   const lengthAt = (n: number): number => {
-    const phrase = phrases[firstPhrase + n]
+    const phrase = lies && n < Math.max(1, lies.phrases) ? phrases[lies.firstPhrase + n] : undefined
     return phrase ? phrase.end - phrase.start : usual
   }
   const spans: Span[] = []

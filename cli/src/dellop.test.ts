@@ -1,0 +1,111 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+const root = join(__dirname, '../..')
+const demo = (path: string): string => join(root, 'demo', path)
+let folder: string
+beforeAll(() => (folder = mkdtempSync(join(tmpdir(), 'dellop-cli-'))))
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+/** Runs the command as a shell would; tests use its source, so that they never see an old build. */
+function dellop(...line: string[]) {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', '--conditions=source', 'src/main.ts', ...line], { cwd: join(root, 'cli'), encoding: 'utf8', env: { ...process.env, DELLOP_CWD: folder } })
+  return { exit: status, json: stdout === '' ? null : JSON.parse(stdout), stderr: stderr.trim() }
+}
+function fileOf(name: string, text: string): string {
+  writeFileSync(join(folder, name), text)
+  return name
+}
+
+describe('dellop count', () => {
+  it('prints beats and events', () => {
+    expect(dellop('count', 'S Q & Q').json).toEqual({ beats: 4, events: [{ token: 'S', beat: 0 }, { token: 'Q', beat: 2 }, { token: '&', beat: 2.5 }, { token: 'Q', beat: 3 }] })
+    expect(dellop('count', '2 3 4 & 1', '--count-from', '2').json.beats).toBe(4)
+    expect(dellop('count', '1 & a 2', '--division', '3').json.events[1].beat).toBeCloseTo(1 / 3, 9)
+  })
+  it('says in one sentence what it does not understand', () => {
+    expect(dellop('count', '1 x')).toMatchObject({ exit: 2, json: null, stderr: expect.stringMatching(/^At character 3, "x"/) })
+    expect(dellop('count')).toMatchObject({ exit: 2, stderr: expect.stringMatching(/expected/) })
+    expect(dellop('count', '1 2', '--colour', 'blue').stderr).toMatch(/no option "--colour"/)
+  })
+})
+
+describe('dellop check', () => {
+  it('adds a sheet up and finds nothing in a sound one', () => {
+    const { exit, json } = dellop('check', demo('sheets/lanterns-at-the-weir.json'))
+    expect(exit).toBe(0)
+    expect(json).toMatchObject({ beats: 204, findings: [] })
+    expect(json.seconds).toBeCloseTo(127.5, 6)
+    expect(json.parts).toContainEqual({ label: 'Bridge', beats: 6 })
+    expect(json.passes[5]).toEqual({ part: 'A', beats: 24, startBeat: 102 })
+    expect(dellop('check', demo('sheets/lanterns-at-the-weir.json'), '--bpm', '102').json.seconds).toBeCloseTo(120, 6)
+  })
+  it('ends with 1 when a finding stops the dance', () => {
+    const sheet = JSON.parse(readFileSync(demo('sheets/lanterns-at-the-weir.json'), 'utf8'))
+    sheet.routine.parts[0].slots[2].content.figureId = 'canter'
+    const { exit, json } = dellop('check', fileOf('feet.json', JSON.stringify(sheet)))
+    expect(exit).toBe(1)
+    expect(json.findings.map((finding: { code: string }) => finding.code)).toContain('feet.not-free')
+  })
+  it('refuses a file cut in half, one of another kind, an unknown field and a negative length, each in a sentence', () => {
+    const text = readFileSync(demo('sheets/lanterns-at-the-weir.json'), 'utf8')
+    const sheet = JSON.parse(text)
+    const refused = (name: string, content: string) => dellop('check', fileOf(name, content))
+    expect(refused('half.json', text.slice(0, text.length / 2))).toMatchObject({ exit: 2, json: null, stderr: expect.stringMatching(/stops being readable at line \d+/) })
+    expect(refused('other.json', '{"format":"recipe"}').stderr).toMatch(/"dellop-sheet" was expected/)
+    expect(refused('field.json', JSON.stringify({ ...sheet, colour: 1 })).stderr).toMatch(/Unrecognized key: "colour"/)
+    expect(refused('length.json', JSON.stringify({ ...sheet, figures: [{ ...sheet.figures[0], lengthTicks: -5 }] })).stderr).toMatch(/figures\[0\]\.lengthTicks: a length of at least 1 tick/)
+    expect(dellop('check', 'nowhere.json').stderr).toMatch(/no file "nowhere.json"/)
+  })
+})
+
+describe('dellop plan', () => {
+  interface Utterance {
+    startSeconds: number
+    endSeconds: number
+    stepSeconds: number
+    minLeadSeconds: number
+    startBeat: number
+    text: string
+  }
+  it.each(['0.8', '1', '1.1'])('at speed %s keeps every hard rule, judged from its output alone', (speed) => {
+    const { exit, json } = dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', speed)
+    expect(exit).toBe(0)
+    expect(json.silent).toEqual([])
+    const utterances = json.utterances as Utterance[]
+    utterances.forEach((one, i) => {
+      expect(one.endSeconds).toBeLessThanOrEqual(one.stepSeconds - one.minLeadSeconds + 1e-9)
+      const before = utterances[i - 1]
+      if (before) expect(one.startSeconds).toBeGreaterThanOrEqual(before.endSeconds + json.breathSeconds - 1e-9)
+      if (before && i > 1) expect(one.startSeconds).toBeGreaterThanOrEqual(utterances[i - 1]!.stepSeconds - 1e-9)
+    })
+    expect(utterances[0]!.startBeat).toBeLessThan(0)
+  })
+  it('refuses a speed out of range and a school there is not', () => {
+    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', '3').stderr).toMatch(/0\.5 to 1\.5/)
+    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--school', 'square').stderr).toMatch(/no school "square"/)
+  })
+})
+
+describe('dellop band', () => {
+  it('plays a tune and writes its true beats beside it', () => {
+    const { exit, json } = dellop('band', demo('tunes/lamps-along-the-staithe.abc'), '-o', 'lamps.wav')
+    expect(exit).toBe(0)
+    expect(json).toMatchObject({ bpm: 96, bars: 72 })
+    const wav = readFileSync(join(folder, 'lamps.wav'))
+    expect([wav.subarray(0, 4).toString(), wav.readUInt32LE(24)]).toEqual(['RIFF', 44_100])
+    const beats = JSON.parse(readFileSync(join(folder, 'lamps.json'), 'utf8'))
+    expect([beats.beats.length, beats.downbeats.length]).toEqual([216, 72])
+  }, 30_000)
+  it('writes nothing for a tune with a wrong bar', () => {
+    const tune = readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace('"G"d2 B |', '"G"d2 |')
+    expect(dellop('band', fileOf('wrong.abc', tune), '-o', 'wrong.wav')).toMatchObject({ exit: 2, stderr: expect.stringMatching(/there are 2 beats; 3 were expected/) })
+    expect(() => readFileSync(join(folder, 'wrong.wav'))).toThrow()
+  })
+})
+
+it('says what commands there are', () => {
+  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band/)
+})

@@ -1,0 +1,130 @@
+import fc from 'fast-check'
+import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
+import { seconds, tickPosition, type TickPosition } from '../time/index.ts'
+import { deriveSheet } from '../sheet/index.ts'
+import { musicAt, newCall, stepCall, type Call, type CallEvent } from './call.ts'
+import { delayFromTaps } from './delay.ts'
+import { lecternAt, stopAfter, stopBefore, stopsOf } from './moment.ts'
+import { cuesDue, musicOfTick, prepareCall, tickOfMusic } from './prepare.ts'
+
+const sheet = deriveSheet(inputOf(demoRoutine('lanterns-at-the-weir'), houseWaltz()))
+const prepared = prepareCall(sheet, 1)
+
+describe('a call', () => {
+  const events = fc.array(
+    fc.oneof(
+      fc.record({ type: fc.constant('start' as const), countInSeconds: fc.constantFrom(0, 2.5) }),
+      fc.record({ type: fc.constant('pause' as const) }),
+      fc.record({ type: fc.constant('seek' as const), music: fc.double({ min: 0, max: 130, noNaN: true }) }),
+      fc.record({ type: fc.constant('speed' as const), speed: fc.constantFrom(0.7, 0.8, 1, 1.1, 1.2) }),
+    ),
+    { maxLength: 12 },
+  )
+
+  it('replayed from its events is the same call', () => {
+    fc.assert(
+      fc.property(events, fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 12, maxLength: 12 }), (list, gaps) => {
+        let at = 0
+        const log = list.map((event, i) => ({ ...event, at: (at += gaps[i]!) }) as CallEvent)
+        const replay = (): Call => log.reduce(stepCall, newCall(seconds(0)))
+        expect(replay()).toEqual(replay())
+      }),
+    )
+  })
+
+  it('runs on through a change of speed without a jump', () => {
+    let call = stepCall(newCall(seconds(0)), { type: 'start', at: 10, countInSeconds: 0 })
+    expect(musicAt(call, 12)).toBeCloseTo(2, 9)
+    call = stepCall(call, { type: 'speed', at: 12, speed: 0.8 })
+    expect([musicAt(call, 12), musicAt(call, 17)]).toEqual([2, 6])
+    call = stepCall(call, { type: 'pause', at: 17 })
+    expect(musicAt(call, 99)).toBe(6)
+    call = stepCall(call, { type: 'start', at: 100, countInSeconds: 0 })
+    expect(musicAt(call, 101)).toBeCloseTo(6.8, 9)
+  })
+
+  it('counts in before its place, and stopped while counting in is still there', () => {
+    const counting = stepCall(newCall(seconds(20)), { type: 'start', at: 0, countInSeconds: 2 })
+    expect([counting.state, musicAt(counting, 0), musicAt(counting, 2)]).toEqual(['counting-in', 18, 20])
+    expect(musicAt(stepCall(counting, { type: 'pause', at: 1 }), 5)).toBe(20)
+    expect(stepCall(counting, { type: 'pause', at: 3 })).toMatchObject({ state: 'paused', music: 21 })
+  })
+
+  it('keeps its speed in range and ignores what means nothing', () => {
+    expect(stepCall(newCall(seconds(0)), { type: 'speed', at: 0, speed: 9 }).speed).toBe(1.2)
+    expect(stepCall(newCall(seconds(3)), { type: 'pause', at: 0 })).toEqual(newCall(seconds(3)))
+  })
+})
+
+describe('cues at the lectern', () => {
+  it('are due once each and in order, however the time is cut up', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 60, noNaN: true }), { minLength: 1, maxLength: 400 }), (steps) => {
+        let at = -400
+        const due: string[] = []
+        for (const step of [...steps, 6000]) {
+          due.push(...cuesDue(prepared, tickPosition(at), tickPosition(at + step)).map((cue) => cue.key))
+          at += step
+        }
+        expect(due).toEqual(prepared.cues.map((cue) => cue.key))
+      }),
+    )
+  })
+
+  it('show the next one, then its moment, then the one after', () => {
+    const [first, second] = prepared.cues
+    const before = lecternAt(prepared, tickPosition(first!.startTick - 24))
+    expect([before.cue?.key, before.speak, before.beatsToGo]).toEqual([first!.key, false, 1])
+    const during = lecternAt(prepared, first!.startTick)
+    expect([during.cue?.key, during.speak, during.approach]).toEqual([first!.key, true, 1])
+    expect(lecternAt(prepared, tickPosition(first!.endTick + 0.01)).cue?.key).toBe(second!.key)
+    expect(before.upcoming.map((cue) => cue.key)).toEqual(prepared.cues.slice(1, 4).map((cue) => cue.key))
+  })
+
+  it('tell where the floor is: part, time, bar, count, figure', () => {
+    const at = lecternAt(prepared, tickPosition((72 + 24 + 4) * 24 + 5))
+    expect([at.pass?.part.label, at.bar, at.bars, at.count, at.dancing?.figure?.name]).toEqual(['Bridge', 2, 2, '2', 'Balance left and right'])
+    const last = lecternAt(prepared, tickPosition(203 * 24))
+    expect([last.cue, last.beatsLeft]).toEqual([null, 1])
+  })
+
+  it('count in on the last beats of the introduction', () => {
+    expect([-96, -72, -48, -24, 0].map((at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null)).toEqual(['1', '2', '3', 'ready', null])
+  })
+
+  it('fall on the same ticks whatever the clock: music and ticks are inverse', () => {
+    fc.assert(fc.property(fc.double({ min: -300, max: 5000, noNaN: true }), (at) => expect(tickOfMusic(prepared, musicOfTick(prepared, at as TickPosition))).toBeCloseTo(at, 6)))
+  })
+})
+
+describe('going back and forth', () => {
+  const { phrases, passes } = stopsOf(prepared)
+  it('stops at phrases and at the starts of passes', () => {
+    expect(phrases.map((stop) => stop / 24)).toEqual([0, 24, 48, 72, 96, 102, 126, 150, 174, 198])
+    expect(passes).toEqual(phrases)
+    expect(stopAfter(phrases, tickPosition(30 * 24))).toBe(48 * 24)
+    expect(stopAfter(phrases, tickPosition(200 * 24))).toBeNull()
+  })
+  it('goes further back when a stop was only just passed', () => {
+    expect(stopBefore(phrases, tickPosition(30 * 24), 48)).toBe(24 * 24)
+    expect(stopBefore(phrases, tickPosition(25 * 24), 48)).toBe(0)
+    expect(stopBefore(phrases, tickPosition(24), 48)).toBeNull()
+  })
+})
+
+describe('the loudspeakers’ delay', () => {
+  const clicks = Array.from({ length: 20 }, (_, i) => 5 + i * 0.75)
+  it('is the median of the taps, with the usual earliness of tapping taken out', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.45, noNaN: true }), fc.array(fc.double({ min: -0.03, max: 0.03, noNaN: true }), { minLength: 12, maxLength: 12 }), (delay, jitter) => {
+        const measure = delayFromTaps(clicks, jitter.map((late, i) => clicks[i + 2]! + delay - 0.03 + late))!
+        expect(Math.abs(measure.delaySeconds - delay)).toBeLessThan(0.031)
+      }),
+    )
+  })
+  it('is not spoilt by one stray tap and not believed from few', () => {
+    const taps = clicks.slice(2, 12).map((click) => click + 0.2 - 0.03)
+    expect(delayFromTaps(clicks, [...taps.slice(0, 9), taps[9]! + 0.3])!.delaySeconds).toBeCloseTo(0.2, 6)
+    expect(delayFromTaps(clicks, taps.slice(0, 5))).toBeNull()
+  })
+})
