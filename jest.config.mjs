@@ -29,5 +29,6 @@ export default {
     { displayName: 'server', rootDir: here('server/src'), ...node },
     { displayName: 'cli', rootDir: here('cli/src'), ...node },
     { displayName: 'web', rootDir: here('web/src'), ...node },
+    { displayName: 'docs', rootDir: here('tools'), ...node },
   ],
 }

@@ -70,7 +70,7 @@ const at = (...names) => names.map((name) => join(root, name))
 /** Builds what is older than its sources. */
 export function build() {
   const shared = at('package-lock.json', 'tsconfig.base.json', 'core', 'wire')
-  if (newest([...shared, ...at('server', 'cli')]) > modifiedMs(join(root, 'server/dist/main.js')) || !existsSync(join(root, 'cli/dist/main.js'))) {
+  if (newest([...shared, ...at('server', 'cli')]) > Math.min(modifiedMs(join(root, 'server/dist/main.js')), modifiedMs(join(root, 'cli/dist/main.js')))) {
     run(tool('tsc'), ['-b', 'core', 'wire', 'server', 'cli'])
     run(process.execPath, ['tools/touch.mjs', 'server/dist/main.js', 'cli/dist/main.js'])
   }

@@ -9,9 +9,9 @@ let folder: string
 beforeAll(() => (folder = mkdtempSync(join(tmpdir(), 'dellop-cli-'))))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-/** Runs the command as a shell would; tests use its source, so that they never see an old build. */
+/** Runs the command as a shell would; it runs its build, or its source when that is newer. */
 function dellop(...line: string[]) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', '--conditions=source', 'src/main.ts', ...line], { cwd: join(root, 'cli'), encoding: 'utf8', env: { ...process.env, DELLOP_CWD: folder } })
+  const { status, stdout, stderr } = spawnSync(process.execPath, [join(root, 'cli/dellop.mjs'), ...line], { cwd: folder, encoding: 'utf8' })
   return { exit: status, json: stdout === '' ? null : JSON.parse(stdout), stderr: stderr.trim() }
 }
 function fileOf(name: string, text: string): string {

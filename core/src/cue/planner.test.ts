@@ -82,13 +82,13 @@ describe('the planner', () => {
     fc.assert(
       fc.property(smallCase, fc.constantFrom(0.8, 1, 1.2), (input, speed) => {
         const [slots, at1] = setUp(input)
-        const with_ = { ...at1, clock: { heardAt: (at: never) => at1.clock.heardAt(at) / speed, tickAtHeard: (s: number) => at1.clock.tickAtHeard(s * speed) } }
+        const with_: CueRules = { ...at1, clock: { heardAt: (at) => at1.clock.heardAt(at) / speed, tickAtHeard: (s) => at1.clock.tickAtHeard(s * speed) } }
         let ready = -Infinity
         planCues(slots, with_).planned.forEach(({ slot, said: way }) => {
           if (!way) return
           expect(way.start).toBeGreaterThanOrEqual(ready)
           expect(way.startTick).toBeGreaterThanOrEqual(slot.notBeforeTick)
-          expect(way.end).toBeLessThanOrEqual(with_.clock.heardAt(slot.stepTick as never) - with_.school.lead.minSeconds)
+          expect(way.end).toBeLessThanOrEqual(with_.clock.heardAt(slot.stepTick) - with_.school.lead.minSeconds)
           ready = way.end + with_.school.breathSeconds
         })
       }),

@@ -1,0 +1,116 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './helpers/dellop.ts'
+
+interface Probe {
+  clock: { advanceTo(at: number): void; now(): number }
+  shown: { key: string; plannedAt: number; shownAt: number }[]
+  cues: () => { key: string }[]
+}
+declare global {
+  interface Window {
+    dellopLectern: Probe
+  }
+}
+
+const LECTERN = '/lectern/lanterns-at-the-weir?clock=manual'
+const advance = (page: Page, to: number) => page.evaluate((at) => window.dellopLectern.clock.advanceTo(at), to)
+
+async function open(page: Page): Promise<void> {
+  await page.goto(LECTERN)
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+}
+
+/** Speeds are reached as a cuer reaches them, by key. */
+async function setSpeed(page: Page, percent: number): Promise<void> {
+  for (let n = 0; n < Math.abs(percent - 100) / 5; n++) await page.keyboard.press(percent < 100 ? '-' : '+')
+  await expect(page.getByText(`speed ${percent} %`)).toBeVisible()
+}
+
+for (const percent of [80, 100, 110]) {
+  test(`the whole dance at ${percent} %: every cue due once, in order, within 1 ms of the plan`, async ({ page }) => {
+    await open(page)
+    await setSpeed(page, percent)
+    await page.keyboard.press('Space')
+    for (let at = 0.5; at < 137 / (percent / 100) + 2; at += 2.37) await advance(page, at)
+    const { shown, planned } = await page.evaluate(() => ({ shown: window.dellopLectern.shown, planned: window.dellopLectern.cues().map((cue) => cue.key) }))
+    expect(shown.map((cue) => cue.key)).toEqual(planned)
+    expect(Math.max(...shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt)))).toBeLessThan(0.001)
+    await expect(page.getByText('The dance is over.')).toBeVisible()
+  })
+}
+
+test('the plan the lectern keeps to is the one the sheet shows', async ({ page }) => {
+  await page.goto('/sheets/lanterns-at-the-weir')
+  await expect(page.locator('.ribbon').first()).toBeVisible()
+  const onPage = await page.locator('.page .ribbon').evaluateAll((ribbons) => ribbons.map((ribbon) => ribbon.getAttribute('data-slot')))
+  await open(page)
+  expect(await page.evaluate(() => window.dellopLectern.cues().map((cue) => cue.key))).toEqual(onPage)
+})
+
+test('one key starts, pauses and goes on; others go back, forth, slower and faster', async ({ page }) => {
+  await open(page)
+  const screen = page.locator('.lectern')
+  await page.keyboard.press('Space')
+  await expect(screen).toHaveAttribute('data-state', 'running')
+  await advance(page, 16)
+  await expect(page.getByText('A, first time')).toBeVisible()
+  await page.keyboard.press('Space')
+  await expect(screen).toHaveAttribute('data-state', 'paused')
+  await advance(page, 60)
+  await expect(page.getByText('A, first time')).toBeVisible()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByText('B, first time')).toBeVisible()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowLeft')
+  await expect(page.getByText('B, first time')).toBeVisible()
+  await page.keyboard.press('Space')
+  await expect(screen).toHaveAttribute('data-state', 'counting-in')
+  await expect(page.locator('.big')).toHaveText('1')
+  await advance(page, 61)
+  await expect(page.locator('.big')).toHaveText('2')
+  await advance(page, 62.7)
+  await expect(screen).toHaveAttribute('data-state', 'running')
+  await advance(page, 70)
+  await page.keyboard.press('b')
+  await expect(page.getByText('bar 1 of 8')).toBeVisible()
+  await page.keyboard.press('q')
+  await page.keyboard.press('Delete')
+  await expect(screen).toHaveAttribute('data-state', 'running')
+})
+
+test('the next cue is at least 64 px high, its moment unmistakable', async ({ page }) => {
+  await open(page)
+  await page.keyboard.press('Space')
+  const cue = page.getByTestId('next-cue')
+  for (let n = 0; n < 32; n++) {
+    await advance(page, 8 + n * 4)
+    if (await cue.isVisible()) expect(await cue.evaluate((box) => parseFloat(getComputedStyle(box).fontSize))).toBeGreaterThanOrEqual(64)
+  }
+  await page.keyboard.press('b')
+  await advance(page, 200)
+})
+
+test('a delay of the loudspeakers is set by tapping and moves every moment', async ({ page }) => {
+  await open(page)
+  await page.keyboard.press('d')
+  await expect(page.getByRole('dialog', { name: 'How late are the loudspeakers?' })).toBeVisible()
+  for (let n = 0; n < 8; n++) {
+    await page.waitForTimeout(740)
+    await page.keyboard.press('Space')
+  }
+  await expect(page.getByText(/ms late, taps within/)).toBeVisible()
+  await page.getByRole('button', { name: 'Use this' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
+  const delay = (await (await page.request.get('/api/settings')).json()).outputDelaySeconds as number
+  expect(delay).toBeGreaterThanOrEqual(0)
+  await page.keyboard.press('Space')
+  await advance(page, 12)
+  const [first] = await page.evaluate(() => window.dellopLectern.shown)
+  await page.request.put('/api/settings', { data: { outputDelaySeconds: 0.2, wordsPerMinute: 175 } })
+  await open(page)
+  await page.keyboard.press('Space')
+  await advance(page, 12)
+  const [later] = await page.evaluate(() => window.dellopLectern.shown)
+  expect(later!.shownAt - first!.shownAt).toBeCloseTo(0.2 - delay, 6)
+  await page.request.put('/api/settings', { data: { outputDelaySeconds: 0, wordsPerMinute: 175 } })
+})

@@ -1,0 +1,138 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './helpers/dellop.ts'
+
+/** An empty sheet of its own for each test. */
+async function newSheet(page: Page, title: string): Promise<void> {
+  await page.goto('/sheets')
+  await page.getByRole('button', { name: 'New sheet' }).click()
+  await page.getByLabel('Name of the dance').fill(title)
+  await page.getByLabel('Tune').selectOption({ label: 'Lamps Along the Staithe' })
+  await page.getByRole('button', { name: 'Start writing' }).click()
+  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
+}
+
+async function add(page: Page, typed: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: 'Figure name, alias or initials' })
+  await box.fill(typed)
+  await expect(page.locator('.el-autocomplete-suggestion li').first()).toBeVisible()
+  await box.press('Enter')
+}
+
+const blocks = (page: Page) => page.locator('.page .block')
+const names = async (page: Page): Promise<string[]> => (await blocks(page).allTextContents()).map((text) => text.trim())
+
+test('a sheet is written from nothing with the keyboard alone', async ({ page }) => {
+  await newSheet(page, 'Written by keys')
+  await page.getByRole('button', { name: 'Add the first figure' }).press('Enter')
+  await add(page, 'balance')
+  await expect(blocks(page)).toHaveCount(1)
+  await page.keyboard.press('a')
+  await add(page, 'tv')
+  await page.keyboard.press('a')
+  await add(page, 'through')
+  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+  await page.keyboard.press('a')
+  await add(page, 'ltb')
+  await page.keyboard.press('h')
+  await expect.poll(() => names(page)).toContain('Left turning box, half')
+  await page.keyboard.press('r')
+  await expect.poll(() => names(page)).toContain('Left turning box, half, twice')
+  await page.keyboard.press('Shift+R')
+  await page.keyboard.press('Alt+ArrowLeft')
+  await expect.poll(async () => (await names(page))[2]).toBe('Left turning box, half')
+  await page.keyboard.press('Control+z')
+  await expect.poll(async () => (await names(page))[3]).toBe('Left turning box, half')
+  await page.keyboard.press('Control+y')
+  await expect.poll(async () => (await names(page))[2]).toBe('Left turning box, half')
+  await page.keyboard.press('Delete')
+  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await page.reload()
+  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+})
+
+test('unknown words stay as words, counts stay open, and nothing is guessed', async ({ page }) => {
+  await newSheet(page, 'Words')
+  await page.getByRole('button', { name: 'Add the first figure' }).click()
+  await page.getByRole('combobox').fill('gather by the old weir')
+  await page.getByText('Keep “gather by the old weir” as words').click()
+  await expect(blocks(page)).toHaveText(['gather by the old weir'])
+  await page.getByRole('spinbutton', { name: 'Length in counts' }).fill('6')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('button', { name: '18 counts open' })).toBeVisible()
+})
+
+test('a wording is changed while its ribbon moves, for every pass of the part', async ({ page }) => {
+  await page.goto('/sheets/lanterns-at-the-weir')
+  const first = page.locator('.ribbon[data-slot="p1.0/a5"]')
+  await page.getByRole('button', { name: /^Manoeuvre, bar 6 of A, first time/ }).click()
+  const before = await first.boundingBox()
+  await page.getByLabel('full').fill('manoeuvre now and close your feet')
+  await expect(first).toHaveText('manoeuvre now and close your feet')
+  const after = await first.boundingBox()
+  expect(after!.x).toBeLessThan(before!.x)
+  await expect(page.locator('.ribbon', { hasText: 'manoeuvre now and close your feet' })).toHaveCount(4)
+  await page.getByLabel('full').fill('')
+  await expect(first).toHaveText('manoeuvre, side, close')
+})
+
+test('a change for one pass alone leaves the others', async ({ page }) => {
+  await page.goto('/sheets/lanterns-at-the-weir')
+  await page.getByRole('button', { name: /^Box, bar 3 of B, first time/ }).click()
+  await page.getByText('only this time').first().click()
+  await page.getByRole('button', { name: 'Replace' }).click()
+  await add(page, 'balance')
+  await expect(page.locator('.block[data-slot^="p2.0/"]').nth(1)).toContainText('Balance left and right')
+  await expect(page.locator('.block[data-slot="p7.0/b2"]')).toHaveText('Box')
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('.block[data-slot="p2.0/b2"]')).toHaveText('Box')
+})
+
+test('a figure is dragged to another place', async ({ page }) => {
+  await page.goto('/sheets/lanterns-at-the-weir')
+  const hover = page.locator('.block[data-slot="p1.0/a4"]')
+  const target = page.locator('.block[data-slot="p1.0/a1"]')
+  await hover.dragTo(target, { targetPosition: { x: 10, y: 10 } })
+  await expect.poll(async () => (await names(page))[0]).toBe('Hover')
+  await page.keyboard.press('Control+z')
+  await expect.poll(async () => (await names(page))[0]).toBe('Balance left and right')
+})
+
+test('arrows lead through the page and findings by key', async ({ page }) => {
+  await page.goto('/sheets/rushlight-waltz-first-draft')
+  await page.getByRole('button', { name: /^Balance left and right, bar 1 of A, first time/ }).click()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.locator('.block:focus')).toHaveText('Twirl vine')
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('.block:focus')).toHaveText('Two right turns')
+  await page.keyboard.press('ArrowUp')
+  await expect(page.locator('.block:focus')).toHaveText('Twirl vine')
+  await page.keyboard.press('n')
+  await expect(page.locator('.block:focus')).toContainText('Left turning box, half')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys of the page' })).toBeVisible()
+  await page.keyboard.press('Escape')
+})
+
+test('passes are added, moved and taken out of the order', async ({ page }) => {
+  await newSheet(page, 'In order')
+  await page.getByRole('button', { name: 'New part' }).click()
+  await page.getByRole('textbox', { name: 'Name of the part' }).fill('B')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Add a pass' }).click()
+  await page.getByRole('menuitem', { name: 'A' }).click()
+  await expect(page.locator('.chip')).toHaveText([/^A/, /^B/, /^A/])
+})
+
+test('a finding that is left so stays listed with its reason', async ({ page }) => {
+  await page.goto('/sheets/rushlight-waltz-first-draft')
+  const finding = page.locator('.finding', { hasText: 'B is 6 counts short' })
+  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await finding.getByLabel('Why is it right as it is?').fill('the band stops here')
+  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await expect(page.getByText('Overruled (1)')).toBeVisible()
+  await page.getByText('Overruled (1)').click()
+  await expect(page.getByText('the band stops here')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()
+})

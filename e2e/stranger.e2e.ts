@@ -1,0 +1,27 @@
+import { expect, test } from './helpers/dellop.ts'
+
+/** Somebody who has read nothing: only what is written on the screen is used. */
+test('a stranger opens the draft, mends its slip, changes a wording and calls the dance', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Rushlight Waltz, first draft' }).click()
+  await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()
+  await expect(page.getByText('6 + 6 + 6 = 18, the phrase has 24')).toBeVisible()
+  await expect(page.getByText('64 of 68 bars')).toBeVisible()
+
+  await page.getByRole('button', { name: 'Add Balance left and right' }).click()
+  await expect(page.getByText('Nothing to mend.')).toBeVisible()
+  await expect(page.getByText('68 of 68 bars')).toBeVisible()
+
+  await page.getByRole('button', { name: /^Twirl vine, bar 3 of A, first time/ }).click()
+  await page.getByLabel('full').fill('twirl her under')
+  await expect(page.locator('.ribbon', { hasText: 'twirl her under' }).first()).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+
+  await page.getByRole('link', { name: 'Take to the lectern' }).click()
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await page.getByRole('button', { name: 'Start' }).click()
+  await expect(page.getByTestId('next-cue')).toHaveText('balance left and right')
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()
+  await expect(page.getByText('say it now')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByTestId('next-cue')).toHaveText('twirl her under', { timeout: 20_000 })
+})

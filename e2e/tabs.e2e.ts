@@ -1,0 +1,42 @@
+import { expect, test } from './helpers/dellop.ts'
+
+const SHEET = '/sheets/lanterns-at-the-weir'
+
+test('two tabs on one sheet merge what they can and show both where they cannot', async ({ page, context }) => {
+  const other = await context.newPage()
+  await page.goto(SHEET)
+  await other.goto(SHEET)
+  const titleOf = (tab: typeof page) => tab.getByRole('textbox', { name: 'Name of the dance' })
+
+  await page.getByRole('button', { name: /^Canter, twice, bar 7 of B, first time/ }).click()
+  await page.getByLabel('short').fill('canter two')
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await other.getByRole('button', { name: /^Canter, twice, bar 7 of B, first time/ }).click()
+  await expect(other.getByLabel('short')).toHaveValue('canter two')
+
+  // Both write the same field while one of them is cut off from the server.
+  await other.route('**/edits', (route) => route.abort())
+  await titleOf(other).fill('Lanterns, his name')
+  await expect(other.getByText(/Not saved yet/)).toBeVisible()
+  await titleOf(page).fill('Lanterns, her name')
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await other.unroute('**/edits')
+  await expect(other.getByRole('heading', { name: 'Changed in two places' })).toBeVisible({ timeout: 15_000 })
+  await expect(other.getByText('Lanterns, his name')).toBeVisible()
+  await expect(titleOf(other)).toHaveValue('Lanterns, her name')
+  await other.getByRole('button', { name: 'Use mine' }).click()
+  await expect(titleOf(page)).toHaveValue('Lanterns, his name', { timeout: 10_000 })
+})
+
+test('what was written without the server is kept over a reload and sent when it is back', async ({ page }) => {
+  await page.goto('/sheets/rushlight-waltz-first-draft')
+  await page.route('**/edits', (route) => route.abort())
+  await page.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk of the Tar Loft')
+  await expect(page.getByText(/Not saved yet/)).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue('Ottoline Frisk of the Tar Loft')
+  await page.unroute('**/edits')
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 })
+  const saved = await page.request.get('/api/sheets/rushlight-waltz-first-draft')
+  expect((await saved.json()).routine.by).toBe('Ottoline Frisk of the Tar Loft')
+})

@@ -1,0 +1,48 @@
+// npm test: readies the machine, then types, lint, unit and browser tests. Every stage runs even when one fails; the sums
+// come from the runners' own reports, and a report that is missing or counts nothing is a failure.
+import { spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { browser, build, install, root, tool } from './setup.mjs'
+
+install()
+browser()
+build()
+const reports = join(root, 'reports')
+rmSync(reports, { recursive: true, force: true })
+mkdirSync(reports)
+
+const sums = { passed: 0, failed: 0 }
+function count(name, passed, failed, startMs) {
+  sums.passed += passed
+  sums.failed += failed
+  console.log(`-- ${name}: ${passed} passed, ${failed} failed (${((Date.now() - startMs) / 1000).toFixed(0)} s)`)
+}
+
+/** Runs one command whose exit code is its whole verdict. */
+function verdict(name, commands) {
+  const startMs = Date.now()
+  const ok = commands.map(([command, ...args]) => spawnSync(tool(command), args, { cwd: root, stdio: 'inherit' }).status === 0).every(Boolean)
+  count(name, ok ? 1 : 0, ok ? 0 : 1, startMs)
+}
+
+/** Runs a test runner and reads its JSON report: `read` gives passed and failed of it. */
+function runner(name, [command, ...args], report, read) {
+  const startMs = Date.now()
+  const { status } = spawnSync(tool(command), args, { cwd: root, stdio: 'inherit', env: { ...process.env, CI: process.env.CI ?? '1' } })
+  const path = join(reports, report)
+  const [passed, failed] = existsSync(path) ? read(JSON.parse(readFileSync(path, 'utf8'))) : [0, 1]
+  const hidden = (status !== 0 && failed === 0) || passed + failed === 0 ? 1 : 0
+  count(name, passed, failed + hidden, startMs)
+}
+
+verdict('types', [['tsc', '-b', 'core', 'wire', 'server', 'cli'], ['tsc', '-p', 'tsconfig.test.json'], ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit']])
+verdict('lint', [['eslint', '.', '--max-warnings', '0'], ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src']])
+runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests])
+const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]
+runner('browser, views', ['playwright', 'test', '--project', 'views', '--workers', '2'], 'e2e.json', played)
+rmSync(join(reports, 'e2e.json'), { force: true })
+runner('browser, sound', ['playwright', 'test', '--project', 'sound', '--workers', '1'], 'e2e.json', played)
+
+console.log(`${sums.passed} passed, ${sums.failed} failed`)
+process.exitCode = sums.failed === 0 && sums.passed > 0 ? 0 : 1
