@@ -14,7 +14,8 @@ export default defineConfig({
     launchOptions: { executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] },
   },
   projects: [
-    { name: 'views', testMatch: '*.e2e.ts', testIgnore: '*.sound.e2e.ts' },
+    // The service worker installs anew in every fresh browser and takes the time of the tests; the sound project keeps it.
+    { name: 'views', testMatch: '*.e2e.ts', testIgnore: '*.sound.e2e.ts', use: { serviceWorkers: 'block' } },
     { name: 'sound', testMatch: '*.sound.e2e.ts', dependencies: [], fullyParallel: false },
   ],
 })

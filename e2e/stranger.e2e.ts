@@ -3,7 +3,7 @@ import { expect, test } from './helpers/dellop.ts'
 /** Somebody who has read nothing: only what is written on the screen is used. */
 test('a stranger opens the draft, mends its slip, changes a wording and calls the dance', async ({ page }) => {
   await page.goto('/')
-  await page.getByRole('link', { name: 'Rushlight Waltz, first draft' }).click()
+  await page.getByRole('link', { name: 'Rushlight Waltz, first draft', exact: true }).click()
   await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()
   await expect(page.getByText('6 + 6 + 6 = 18, the phrase has 24')).toBeVisible()
   await expect(page.getByText('64 of 68 bars')).toBeVisible()

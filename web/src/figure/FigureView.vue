@@ -52,7 +52,7 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
         </div>
       </header>
       <div class="columns">
-        <section class="chart" :aria-label="words.beats.title">
+        <section class="chart-box" :aria-label="words.beats.title">
           <h2>{{ words.beats.title }}</h2>
           <BeatChart :danced="danced" :beats-per-bar="BEATS_PER_BAR" :roles="roles" :beats-per-line="6" />
         </section>
@@ -100,7 +100,7 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
   grid-template-columns: 1.5fr 1fr;
   gap: 2rem;
 }
-.chart {
+.chart-box {
   background: var(--sheet);
   border: 1px solid var(--rule);
   padding: 1.25rem 1.5rem;

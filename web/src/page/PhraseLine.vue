@@ -45,7 +45,7 @@ const trouble = (key: string): string => {
 }
 const blockLabel = (i: number): string => {
   const { slot } = props.line.blocks[i]!
-  return words.sheet.blockLabel(names.value[i]!, props.place(slot.key), counts(slot.lengthTicks), trouble(slot.key))
+  return words.sheet.blockLabel(names.value[i]!, props.place(slot.key), counts(slot.lengthTicks), slot.changed ? words.sheet.changedMark : '', trouble(slot.key))
 }
 
 function drop(event: DragEvent, key: string): void {

@@ -12,6 +12,8 @@ interface Suggestion {
   value: string
   figure: Figure | null
   fits: boolean
+  /** What was typed when this was suggested. */
+  typed: string
 }
 
 const text = ref('')
@@ -19,19 +21,17 @@ const box = ref<{ focus: () => void } | null>(null)
 onMounted(() => nextTick(() => box.value?.focus()))
 
 function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): void {
-  const found = props.suggest(typed).slice(0, 12).map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits }))
-  const own: Suggestion[] = props.allowWords && typed.trim() !== '' ? [{ value: words.sheet.asWords(typed.trim()), figure: null, fits: true }] : []
+  const found = props.suggest(typed).slice(0, 12).map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits, typed }))
+  const own: Suggestion[] = props.allowWords && typed.trim() !== '' ? [{ value: words.sheet.asWords(typed.trim()), figure: null, fits: true, typed: typed.trim() }] : []
   show([...found, ...own])
 }
 
 function take(picked: Record<string, unknown>): void {
-  const { figure } = picked as unknown as Suggestion
+  const { figure, typed } = picked as unknown as Suggestion
   if (figure) emit('pick', figure.id)
-  else emit('words', typedText)
+  else emit('words', typed)
 }
 
-let typedText = ''
-const remember = (value: string | number): void => void (typedText = String(value).trim())
 const counts = (figure: Figure): string => words.format.counts(figure.lengthTicks / TICKS_PER_BEAT)
 </script>
 
@@ -48,7 +48,6 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
       :debounce="0"
       highlight-first-item
       clearable
-      @input="remember"
       @select="take"
     >
       <template #default="{ item }">

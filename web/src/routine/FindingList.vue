@@ -29,7 +29,7 @@ function confirm(finding: ListedFinding): void {
     <ul>
       <li v-for="finding in wrong" :key="idOf(finding)" class="finding" :class="{ stop: finding.severity === 'stop' }">
         <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
-          <span class="severity">{{ words.severity[finding.severity] }}</span>
+          <span v-if="finding.severity === 'stop'" class="severity">{{ words.severity[finding.severity] }}</span>
           {{ words.finding.message(finding) }}
         </button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>

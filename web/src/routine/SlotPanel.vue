@@ -55,12 +55,12 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
       <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />
     </div>
+    <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
+    <WhyHere v-if="planned" :planned="planned" :school="school" :measured="voice.measured" />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
       <BeatChart :danced="slotDanced.danced" :beats-per-bar="metre.beatsPerBar" :roles="school.roleLabels" :beats-per-line="3" />
     </section>
     <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution"><strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}</p>
-    <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
-    <WhyHere v-if="planned" :planned="planned" :school="school" :measured="voice.measured" />
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
       <el-input id="slot-remark" :model-value="slotDanced.slot.remark" maxlength="500" @update:model-value="emit('remark', $event)" />

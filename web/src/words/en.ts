@@ -92,7 +92,7 @@ export const en = {
     bar: (n: number) => `bar ${n}`, of: (n: number) => `of ${n}`, open: (n: number) => `${counts(n)} open`, over: (n: number) => `${counts(n)} over`,
     changedPass: 'differs from its part', changedMark: 'only this time',
     firstFigure: 'Add the first figure', addAfter: 'Add after', addHere: 'Add a figure', replace: 'Replace', pickLabel: 'Figure name, alias or initials', pickHint: 'Type a name, an alias or initials', fitsHere: 'fits here', fitsNot: 'needs a change first', asWords: (text: string) => `Keep “${text}” as words`, 
-    blockLabel: (name: string, place: string, length: string, trouble: string) => `${name}, ${place}, ${length}${trouble ? `. ${trouble}` : ''}`,
+    blockLabel: (name: string, place: string, length: string, only: string, trouble: string) => [`${name}${only ? ` ${only}` : ''}, ${place}, ${length}`, trouble].filter(Boolean).join('. '),
     page: 'Page of phrases', pageHelp: 'Arrow keys move from figure to figure. Press question mark for all keys.', empty: 'This part is empty.',
     said: 'said', dancedLane: 'danced',
     scope: 'Changes count for', scopePart: (part: string) => `every ${part}`, scopePass: 'only this time',

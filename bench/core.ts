@@ -1,0 +1,37 @@
+import { readFileSync } from 'node:fs'
+import { playScore } from '@dellop/core/band'
+import { DEFAULT_VOICES, planRoutine } from '@dellop/core/cue'
+import { bookOf, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
+import { readAbc } from '@dellop/core/file'
+import { figureContent, freshSlot, unfold, type Routine } from '@dellop/core/routine'
+import { ROUND_SCHOOL } from '@dellop/core/school'
+import { deriveSheet } from '@dellop/core/sheet'
+import { steadyBeatMap, type Tick } from '@dellop/core/time'
+import { medianMs, type Measured } from './calibrate.ts'
+
+const book = bookOf(WALTZ_FIGURES)
+const ORDER = ['balance-left-right', 'twirl-vine', 'through-face-close', 'hover', 'manoeuvre', 'two-right-turns']
+
+/** A routine of so many slots in parts of 24 beats. */
+function routineOf(slots: number): Routine {
+  const parts = Array.from({ length: Math.ceil(slots / ORDER.length) }, (_, p) => ({ id: `p${p}`, label: `P${p}`.slice(0, 30), slots: ORDER.map((figure, i) => freshSlot(`p${p}s${i}`, figureContent(figure))) }))
+  return {
+    format: 'dellop-routine', version: 1, id: 'bench', title: 'Bench', by: '', dance: 'waltz', schoolId: 'round', tuneId: null, recordingId: null, metre: { beatsPerBar: 3, beatNote: '1/4', division: 4 }, bpm: 96,
+    language: 'en', start: startingState('butterfly', 2), remark: '', parts, passes: parts.map((part) => ({ id: `x${part.id}`, partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] })), overrules: [],
+  }
+}
+
+export function measureCore(): Measured[] {
+  const school = ROUND_SCHOOL
+  const voice = DEFAULT_VOICES.en
+  const thousand = unfold(routineOf(1000), book)
+  const six = routineOf(600)
+  const score = readAbc(readFileSync(new URL('../demo/tunes/lamps-along-the-staithe.abc', import.meta.url), 'utf8'))
+  if (!score.ok) throw new Error(score.problem.message)
+  return [
+    { what: `plan ${thousand.slots.length} slots`, ms: medianMs(9, () => planRoutine({ timeline: thousand, school, voice, beatMap: steadyBeatMap(96), firstStep: 0 as Tick })) },
+    { what: '600 slots: unfold', ms: medianMs(9, () => unfold(six, book)) },
+    { what: '600 slots: unfold, plan and check', ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })) },
+    { what: 'band: the house waltz, 2 min 17 s', ms: medianMs(3, () => playScore(score.value)) },
+  ]
+}
