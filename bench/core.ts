@@ -16,8 +16,23 @@ const ORDER = ['balance-left-right', 'twirl-vine', 'through-face-close', 'hover'
 function routineOf(slots: number): Routine {
   const parts = Array.from({ length: Math.ceil(slots / ORDER.length) }, (_, p) => ({ id: `p${p}`, label: `P${p}`.slice(0, 30), slots: ORDER.map((figure, i) => freshSlot(`p${p}s${i}`, figureContent(figure))) }))
   return {
-    format: 'dellop-routine', version: 1, id: 'bench', title: 'Bench', by: '', dance: 'waltz', schoolId: 'round', tuneId: null, recordingId: null, metre: { beatsPerBar: 3, beatNote: '1/4', division: 4 }, bpm: 96,
-    language: 'en', start: startingState('butterfly', 2), remark: '', parts, passes: parts.map((part) => ({ id: `x${part.id}`, partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] })), overrules: [],
+    format: 'dellop-routine',
+    version: 1,
+    id: 'bench',
+    title: 'Bench',
+    by: '',
+    dance: 'waltz',
+    schoolId: 'round',
+    tuneId: null,
+    recordingId: null,
+    metre: { beatsPerBar: 3, beatNote: '1/4', division: 4 },
+    bpm: 96,
+    language: 'en',
+    start: startingState('butterfly', 2),
+    remark: '',
+    parts,
+    passes: parts.map((part) => ({ id: `x${part.id}`, partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] })),
+    overrules: [],
   }
 }
 

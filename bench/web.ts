@@ -12,10 +12,12 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 export async function measureWeb(): Promise<Measured[]> {
   const data = mkdtempSync(join(tmpdir(), 'dellop-bench-'))
   const server = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') } })
-  const address = await new Promise<string>((resolve) => server.stdout.on('data', (chunk: Buffer) => {
-    const found = /ready at (http:\S+)/.exec(chunk.toString())
-    if (found) resolve(found[1]!)
-  }))
+  const address = await new Promise<string>((resolve) =>
+    server.stdout.on('data', (chunk: Buffer) => {
+      const found = /ready at (http:\S+)/.exec(chunk.toString())
+      if (found) resolve(found[1]!)
+    }),
+  )
   const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] })
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
@@ -46,10 +48,14 @@ async function keystrokes(page: Page, address: string): Promise<Measured[]> {
   await page.locator('.block').nth(4).click()
   await page.evaluate(() => {
     const times: number[] = []
-    document.addEventListener('keydown', () => {
-      const start = performance.now()
-      requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - start)))
-    }, true)
+    document.addEventListener(
+      'keydown',
+      () => {
+        const start = performance.now()
+        requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - start)))
+      },
+      true,
+    )
     Object.assign(window, { benchTimes: times })
   })
   await page.getByLabel('full').focus()
@@ -57,5 +63,8 @@ async function keystrokes(page: Page, address: string): Promise<Measured[]> {
   await page.waitForTimeout(200)
   const times = ((await page.evaluate(() => (window as unknown as { benchTimes: number[] }).benchTimes)) as number[]).sort((a, b) => a - b)
   const at = (share: number): number => times[Math.min(times.length - 1, Math.floor(times.length * share))]!
-  return [{ what: `keystroke to repainted page, median of ${times.length}`, ms: at(0.5) }, { what: 'keystroke to repainted page, p95', ms: at(0.95) }]
+  return [
+    { what: `keystroke to repainted page, median of ${times.length}`, ms: at(0.5) },
+    { what: 'keystroke to repainted page, p95', ms: at(0.95) },
+  ]
 }

@@ -18,7 +18,15 @@ for (const [name, path, there] of views) {
     if (path.includes('rushlight')) await page.locator('.block').first().click()
     const { violations } = await new AxeBuilder({ page }).analyze()
     const serious = violations.filter((violation) => violation.impact === 'serious' || violation.impact === 'critical')
-    expect(serious.map((violation) => `${violation.id}: ${violation.nodes.slice(0, 3).map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([])
+    expect(
+      serious.map(
+        (violation) =>
+          `${violation.id}: ${violation.nodes
+            .slice(0, 3)
+            .map((node) => node.target.join(' '))
+            .join(' | ')}`,
+      ),
+    ).toEqual([])
   })
 
   test(`${name} fits a phone without scrolling sideways`, async ({ page }) => {

@@ -19,6 +19,9 @@ function collect(name, from) {
 for (const part of ['core', 'wire', 'server', 'web']) for (const name of Object.keys(read(join(root, part, 'package.json')).dependencies ?? {})) collect(name, join(root, part))
 const packages = [...seen.values()].sort((a, b) => a.name.localeCompare(b.name) || a.version.localeCompare(b.version))
 const list = packages.map(({ name, version, license }) => `- ${name} ${version}: ${license}`).join('\n')
-const texts = packages.filter(({ text }) => text !== '').map(({ name, version, text }) => `## ${name} ${version}\n\n${text}`).join('\n\n')
+const texts = packages
+  .filter(({ text }) => text !== '')
+  .map(({ name, version, text }) => `## ${name} ${version}\n\n${text}`)
+  .join('\n\n')
 writeFileSync(join(root, 'web/public/THIRD-PARTY.md'), `# Third-party notices\n\nDellop uses these packages.\n\n${list}\n\n${texts}\n`)
 console.log(`${packages.length} third-party packages noted`)

@@ -11,7 +11,12 @@ build()
 const { chromium } = await import('@playwright/test')
 const data = mkdtempSync(join(tmpdir(), 'dellop-soak-'))
 const server = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') } })
-const address = await new Promise((resolve) => server.stdout.on('data', (chunk) => { const found = /ready at (http:\S+)/.exec(String(chunk)); if (found) resolve(found[1]) }))
+const address = await new Promise((resolve) =>
+  server.stdout.on('data', (chunk) => {
+    const found = /ready at (http:\S+)/.exec(String(chunk))
+    if (found) resolve(found[1])
+  }),
+)
 const chrome = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'] })
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 try {
@@ -40,7 +45,9 @@ try {
     await page.locator('.lectern[data-state=ended]').waitFor({ timeout: 240_000 })
     const { frames, seen, shown, cues } = await page.evaluate(() => ({ ...window.soak, shown: window.dellopLectern.shown, cues: window.dellopLectern.cues().length }))
     const late = seen.map(({ key, at }) => Math.abs(at - shown.find((cue) => cue.key === key).plannedAt) * 1000)
-    console.log(`${percent} %: ${seen.length} of ${cues} cues shown; late by median ${quantile(late, 0.5).toFixed(0)} ms, p95 ${quantile(late, 0.95).toFixed(0)} ms, most ${Math.max(...late).toFixed(0)} ms; frames median ${quantile(frames, 0.5).toFixed(1)} ms, p99 ${quantile(frames, 0.99).toFixed(1)} ms`)
+    console.log(
+      `${percent} %: ${seen.length} of ${cues} cues shown; late by median ${quantile(late, 0.5).toFixed(0)} ms, p95 ${quantile(late, 0.95).toFixed(0)} ms, most ${Math.max(...late).toFixed(0)} ms; frames median ${quantile(frames, 0.5).toFixed(1)} ms, p99 ${quantile(frames, 0.99).toFixed(1)} ms`,
+    )
     await page.close()
   }
 } finally {

@@ -36,8 +36,15 @@ function runner(name, [command, ...args], report, read) {
   count(name, passed, failed + hidden, startMs)
 }
 
-verdict('types', [['tsc', '-b', 'core', 'wire', 'server', 'cli'], ['tsc', '-p', 'tsconfig.test.json'], ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit']])
-verdict('lint', [['eslint', '.', '--max-warnings', '0'], ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src']])
+verdict('types', [
+  ['tsc', '-b', 'core', 'wire', 'server', 'cli'],
+  ['tsc', '-p', 'tsconfig.test.json'],
+  ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit'],
+])
+verdict('lint', [
+  ['eslint', '.', '--max-warnings', '0'],
+  ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
+])
 runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests])
 const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]
 runner('browser, views', ['playwright', 'test', '--project', 'views', '--workers', '2'], 'e2e.json', played)

@@ -21,7 +21,15 @@ function fileOf(name: string, text: string): string {
 
 describe('dellop count', () => {
   it('prints beats and events', () => {
-    expect(dellop('count', 'S Q & Q').json).toEqual({ beats: 4, events: [{ token: 'S', beat: 0 }, { token: 'Q', beat: 2 }, { token: '&', beat: 2.5 }, { token: 'Q', beat: 3 }] })
+    expect(dellop('count', 'S Q & Q').json).toEqual({
+      beats: 4,
+      events: [
+        { token: 'S', beat: 0 },
+        { token: 'Q', beat: 2 },
+        { token: '&', beat: 2.5 },
+        { token: 'Q', beat: 3 },
+      ],
+    })
     expect(dellop('count', '2 3 4 & 1', '--count-from', '2').json.beats).toBe(4)
     expect(dellop('count', '1 & a 2', '--division', '3').json.events[1].beat).toBeCloseTo(1 / 3, 9)
   })

@@ -8,9 +8,7 @@ import { sheetInput } from './sheetInput.ts'
 
 /** `dellop plan FILE [--bpm N] [--speed N] [--school NAME]` */
 export function plan(line: readonly string[]): Outcome {
-  return outcomeOf(readArguments(line, ['bpm', 'speed', 'school']), (args) =>
-    outcomeOf(numberOption(args, 'speed', 0.5, 1.5), (speed) => outcomeOf(sheetInput(args), (input) => planned(input, speed ?? 1))),
-  )
+  return outcomeOf(readArguments(line, ['bpm', 'speed', 'school']), (args) => outcomeOf(numberOption(args, 'speed', 0.5, 1.5), (speed) => outcomeOf(sheetInput(args), (input) => planned(input, speed ?? 1))))
 }
 
 function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outcome {
@@ -24,9 +22,17 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
     const place = { stepBeat: beatsOfTicks(one.slot.stepTick), stepSeconds: stepSeconds(one), leadBeats: said.leadBeats }
     return [
       {
-        text: said.wording.text, wording: said.wording.kind, mode: 'ahead', kind: 'cue', minLeadSeconds: school.lead.minSeconds,
-        startBeat: beatsOfTicks(said.startTick), endBeat: beatsOfTicks(said.endTick), startSeconds: said.start, endSeconds: said.end,
-        ...place, slots: [{ slot: one.slot.key, ...place }],
+        text: said.wording.text,
+        wording: said.wording.kind,
+        mode: 'ahead',
+        kind: 'cue',
+        minLeadSeconds: school.lead.minSeconds,
+        startBeat: beatsOfTicks(said.startTick),
+        endBeat: beatsOfTicks(said.endTick),
+        startSeconds: said.start,
+        endSeconds: said.end,
+        ...place,
+        slots: [{ slot: one.slot.key, ...place }],
       },
     ]
   })

@@ -64,4 +64,3 @@ export const test = base.extend<{ watched: void }, { server: Server }>({
   ],
 })
 export { expect }
-

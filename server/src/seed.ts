@@ -6,7 +6,11 @@ import type { Services } from './services.ts'
 import { importSheet, listSheets } from './sheet/service.ts'
 import { importAbc, listTunes } from './tune/service.ts'
 
-const filesIn = (folder: string, ending: string): string[] => readdirSync(folder).filter((name) => name.endsWith(ending)).sort().map((name) => join(folder, name))
+const filesIn = (folder: string, ending: string): string[] =>
+  readdirSync(folder)
+    .filter((name) => name.endsWith(ending))
+    .sort()
+    .map((name) => join(folder, name))
 
 /** Fills an empty data folder with the demo, through the importers that everyone uses. */
 export async function seedDemo(services: Services, demoFolder: string): Promise<void> {

@@ -28,7 +28,13 @@ export function openApiDocument(): object {
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Dellop', version: '1', description: `Problem codes and their statuses: ${Object.entries(PROBLEM_STATUS).map(([code, status]) => `${code} ${status}`).join(', ')}.` },
+    info: {
+      title: 'Dellop',
+      version: '1',
+      description: `Problem codes and their statuses: ${Object.entries(PROBLEM_STATUS)
+        .map(([code, status]) => `${code} ${status}`)
+        .join(', ')}.`,
+    },
     paths,
     components: { schemas: { Problem: z.toJSONSchema(problemSchema) } },
   }

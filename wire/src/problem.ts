@@ -10,7 +10,7 @@ export const PROBLEM_STATUS = {
   'not-found': 404,
   'method.refused': 405,
   'edit.refused': 409,
-  'exists': 409,
+  exists: 409,
   'server.stopping': 503,
   'server.failed': 500,
 } as const

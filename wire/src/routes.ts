@@ -20,7 +20,12 @@ export const MEDIA_LIMIT_BYTES = 120 * MB
 
 const get = <Answer extends z.ZodType | null>(path: string, summary: string, answer: Answer): Route<null, Answer> => ({ method: 'GET', path, summary, request: null, answer, limitBytes: 0 })
 const post = <Request extends z.ZodType | null, Answer extends z.ZodType | null>(path: string, summary: string, request: Request, answer: Answer, limitBytes = 256 * KB): Route<Request, Answer> => ({
-  method: 'POST', path, summary, request, answer, limitBytes,
+  method: 'POST',
+  path,
+  summary,
+  request,
+  answer,
+  limitBytes,
 })
 
 /** Every route there is. The server registers these and no others; docs/api.json is generated from them. */

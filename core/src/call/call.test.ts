@@ -117,7 +117,10 @@ describe('the loudspeakers’ delay', () => {
   it('is the median of the taps, with the usual earliness of tapping taken out', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 0.45, noNaN: true }), fc.array(fc.double({ min: -0.03, max: 0.03, noNaN: true }), { minLength: 12, maxLength: 12 }), (delay, jitter) => {
-        const measure = delayFromTaps(clicks, jitter.map((late, i) => clicks[i + 2]! + delay - 0.03 + late))!
+        const measure = delayFromTaps(
+          clicks,
+          jitter.map((late, i) => clicks[i + 2]! + delay - 0.03 + late),
+        )!
         expect(Math.abs(measure.delaySeconds - delay)).toBeLessThan(0.031)
       }),
     )

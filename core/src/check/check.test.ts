@@ -47,9 +47,10 @@ describe('sums', () => {
   })
 
   it('name the place where the music stops', () => {
-    const routine = routineOf([part('A', ...EIGHT_BARS), part('bridge', slot('b', 'balance-left-right')), part('end', slot('e1', 'canter'), slot('e2', 'dip'))], [
-      pass('1', 'A', { times: 4 }), pass('2', 'bridge', { kind: 'bridge' }), pass('3', 'A', { times: 4 }), pass('4', 'end', { kind: 'ending' }), pass('5', 'A'),
-    ])
+    const routine = routineOf(
+      [part('A', ...EIGHT_BARS), part('bridge', slot('b', 'balance-left-right')), part('end', slot('e1', 'canter'), slot('e2', 'dip'))],
+      [pass('1', 'A', { times: 4 }), pass('2', 'bridge', { kind: 'bridge' }), pass('3', 'A', { times: 4 }), pass('4', 'end', { kind: 'ending' }), pass('5', 'A')],
+    )
     const over = findings(routine, tune).find((finding) => finding.code === 'sums.music-over')
     expect(findingMessage(over!)).toBe('The dance is 24 counts longer than the music, which stops in A.')
     const dropped = expectOk(applyEdits(routineShape, routine, over!.repairs.at(-1)!.edits))

@@ -10,9 +10,7 @@ export function facings({ timeline }: Derived): Finding[] {
     const facing = slot.before.lead.facing
     const about = { subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, repairs: [] }
     const off: Finding[] =
-      wanted.length > 0 && !wanted.includes(facing)
-        ? [{ ...about, code: 'facing.mismatch', severity: 'note', params: { figure: slot.figure.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) } }]
-        : []
+      wanted.length > 0 && !wanted.includes(facing) ? [{ ...about, code: 'facing.mismatch', severity: 'note', params: { figure: slot.figure.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) } }] : []
     const apart: Finding[] =
       relationFits(slot.before) && !relationFits(slot.after)
         ? [{ ...about, code: 'facing.hold', severity: 'mend', params: { figure: slot.figure.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing } }]

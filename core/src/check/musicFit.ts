@@ -43,5 +43,8 @@ function wholePasses({ timeline, routine }: Derived, over: number): Repair[] {
     over > 0
       ? { code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits: removePass(routine, pass.pass.id) ?? [] }
       : { code: 'repeat-pass', params: { part: pass.part.label }, edits: [{ type: 'set', id: pass.pass.id, field: 'times', from: 1, to: 2 }] }
-  return single.filter((pass) => pass.end - pass.start === Math.abs(over)).slice(-2).map(repairOf)
+  return single
+    .filter((pass) => pass.end - pass.start === Math.abs(over))
+    .slice(-2)
+    .map(repairOf)
 }

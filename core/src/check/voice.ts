@@ -30,18 +30,25 @@ const round = (seconds: number): number => Math.round(seconds * 100) / 100
 /** Seconds in which this slot could be spoken: from the figure before or the cue before, to its step less the least lead. */
 function roomFor({ clock, school }: Derived, plan: Plan, i: number): number {
   const { slot } = plan.planned[i]!
-  const before = plan.planned.slice(0, i).reverse().find((one) => one.said)?.said
+  const before = plan.planned
+    .slice(0, i)
+    .reverse()
+    .find((one) => one.said)?.said
   const from = Math.max(clock.heardAt(slot.notBeforeTick), before ? before.end + school.breathSeconds : -Infinity)
   return Math.max(0, clock.heardAt(slot.stepTick) - school.lead.minSeconds - from)
 }
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {
   const words = (slot.slot.wordings?.prompt ?? slot.figure?.wordings.prompt ?? slot.figure?.name ?? '').split(/\s+/)
-  const shorter = words.map((_, n) => words.slice(0, words.length - n).join(' ').replace(/[,;]$/, '')).find((text) => text !== '' && plannedSeconds(speaker, text) <= room)
+  const shorter = words
+    .map((_, n) =>
+      words
+        .slice(0, words.length - n)
+        .join(' ')
+        .replace(/[,;]$/, ''),
+    )
+    .find((text) => text !== '' && plannedSeconds(speaker, text) <= room)
   const shorten = shorter ? setWording(slot.slot, 'prompt', shorter) : null
   const silent = setSlotField(slot.slot, 'say', 'nothing')
-  return [
-    ...(shorten ? [{ code: 'shorter-wording', params: { text: shorter! }, edits: shorten } as const] : []),
-    ...(silent ? [{ code: 'say-nothing', params: {}, edits: silent } as const] : []),
-  ]
+  return [...(shorten ? [{ code: 'shorter-wording', params: { text: shorter! }, edits: shorten } as const] : []), ...(silent ? [{ code: 'say-nothing', params: {}, edits: silent } as const] : [])]
 }

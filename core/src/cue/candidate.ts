@@ -37,21 +37,24 @@ export function candidatesOf(slot: CueSlot, rules: CueRules): Candidate[] {
   const step = clock.heardAt(slot.stepTick)
   const latestEnd = step - school.lead.minSeconds
   const target = targetLeadBeats(slot.stepTick, step, rules)
-  const found = slot.wordings.flatMap((wording) => {
+  const lengths = slot.wordings.map((wording) => {
     const spoken = spokenSeconds(voice, wording.text)
-    const length = spoken + marginSeconds(voice, spoken)
-    const ways: Candidate[] = []
-    for (let at = Math.ceil(slot.notBeforeTick / GRID_TICKS) * GRID_TICKS; at < slot.stepTick; at += GRID_TICKS) {
-      const start = clock.heardAt(at as Tick)
-      const end = start + length
-      if (end > latestEnd) break
+    return { wording, spoken, planned: spoken + marginSeconds(voice, spoken) }
+  })
+  const shortest = Math.min(...lengths.map(({ planned }) => planned))
+  const found: Candidate[] = []
+  for (let at = Math.ceil(slot.notBeforeTick / GRID_TICKS) * GRID_TICKS; at < slot.stepTick; at += GRID_TICKS) {
+    const start = clock.heardAt(at as Tick)
+    if (start + shortest > latestEnd) break
+    for (const { wording, spoken, planned } of lengths) {
+      const end = start + planned
+      if (end > latestEnd) continue
       const endTick = clock.tickAtHeard(end)
       const leadBeats = (slot.stepTick - endTick) / TICKS_PER_BEAT
-      ways.push({ wording, startTick: at as Tick, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end, cost: costOf(slot, wording, at, leadBeats, target, school) })
+      found.push({ wording, startTick: at as Tick, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end, cost: costOf(slot, wording, at, leadBeats, target, school) })
     }
-    return ways
-  })
-  return found.sort((a, b) => a.startTick - b.startTick)
+  }
+  return found
 }
 
 /** The lead aimed at, in beats at this place: the school's target or its least seconds, whichever is longer. */
@@ -65,9 +68,7 @@ function costOf(slot: CueSlot, wording: Wording, at: number, lead: number, targe
   const short = Math.max(0, target - lead)
   const early = Math.max(0, lead - Math.max(leads.maxBeats, target))
   return (
-    Math.round(weights.leadPerBeat * Math.abs(lead - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early) +
-    weights.lostWord * Math.max(0, slot.fullWords - wording.words) +
-    (at % TICKS_PER_BEAT === 0 ? 0 : weights.offBeat)
+    Math.round(weights.leadPerBeat * Math.abs(lead - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early) + weights.lostWord * Math.max(0, slot.fullWords - wording.words) + (at % TICKS_PER_BEAT === 0 ? 0 : weights.offBeat)
   )
 }
 

@@ -39,7 +39,9 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
     toHold: (hold) => `to ${hold}`,
     number: english,
-    fraction: (top, bottom) => ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ?? `${english(top)} over ${english(bottom)}`,
+    fraction: (top, bottom) =>
+      ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ??
+      `${english(top)} over ${english(bottom)}`,
     signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
   },
   de: {
@@ -48,7 +50,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
     toHold: (hold) => `in ${hold}`,
     number: german,
-    fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${({ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' })[bottom] ?? `${german(bottom)}tel`}`,
+    fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },
   },
 }

@@ -52,14 +52,31 @@ const smallCase = fc.record({
   texts: fc.array(fc.uniqueArray(fc.constantFrom(...WORDS), { maxLength: 2 }), { minLength: 4, maxLength: 4 }),
   bpm: fc.integer({ min: 60, max: 200 }),
   drift: fc.integer({ min: -20, max: 20 }),
-  weights: fc.record({ leadPerBeat: fc.integer({ min: 0, max: 200 }), rushPerBeat: fc.integer({ min: 0, max: 200 }), earlyPerBeat: fc.integer({ min: 0, max: 400 }), lostWord: fc.integer({ min: 0, max: 300 }), offBeat: fc.integer({ min: 0, max: 80 }), silence: fc.integer({ min: 0, max: 3000 }) }),
+  weights: fc.record({
+    leadPerBeat: fc.integer({ min: 0, max: 200 }),
+    rushPerBeat: fc.integer({ min: 0, max: 200 }),
+    earlyPerBeat: fc.integer({ min: 0, max: 400 }),
+    lostWord: fc.integer({ min: 0, max: 300 }),
+    offBeat: fc.integer({ min: 0, max: 80 }),
+    silence: fc.integer({ min: 0, max: 3000 }),
+  }),
   breath: fc.constantFrom(0, 0.1, 0.3),
   minSeconds: fc.constantFrom(0, 0.3, 0.6),
 })
 
-function setUp({ lengths, texts, bpm, drift, weights, breath, minSeconds }: (typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never)): [CueSlot[], CueRules] {
+function setUp({ lengths, texts, bpm, drift, weights, breath, minSeconds }: typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never): [CueSlot[], CueRules] {
   const later = 8 * (60 / bpm) * (1 + drift / 100)
-  const map: BeatMap = { segments: [{ anchors: [{ beat: 0, seconds: 0 }, { beat: 4, seconds: (4 * 60) / bpm }, { beat: 12, seconds: (4 * 60) / bpm + later }] }] }
+  const map: BeatMap = {
+    segments: [
+      {
+        anchors: [
+          { beat: 0, seconds: 0 },
+          { beat: 4, seconds: (4 * 60) / bpm },
+          { beat: 12, seconds: (4 * 60) / bpm + later },
+        ],
+      },
+    ],
+  }
   const school = { ...ROUND_SCHOOL, weights, breathSeconds: breath, lead: { ...ROUND_SCHOOL.lead, minSeconds } }
   return [slotsOf(lengths, texts), rules(map, school)]
 }
@@ -136,7 +153,12 @@ describe('the planner', () => {
           else for (const way of ways[i]!) if (!way || way.start >= ready) visit(i + 1, way ? way.end + with_.school.breathSeconds : ready, [...choices, way])
         }
         visit(0, -Infinity, [])
-        expect(changes(planCues(slots, with_, fixed).planned.map((one) => one.said), fixed)).toBe(fewest)
+        expect(
+          changes(
+            planCues(slots, with_, fixed).planned.map((one) => one.said),
+            fixed,
+          ),
+        ).toBe(fewest)
       }),
       { numRuns: 200 },
     )

@@ -2,9 +2,7 @@ import { candidatesOf, silenceCost, type Candidate, type CueRules } from './cand
 import type { CueSlot } from './wording.ts'
 
 /** What was decided for one slot. */
-export type Planned =
-  | { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why }
-  | { readonly slot: CueSlot; readonly said: null; readonly reason: SilenceReason }
+export type Planned = { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why } | { readonly slot: CueSlot; readonly said: null; readonly reason: SilenceReason }
 
 export type SilenceReason =
   /** The cuer wants it silent. */

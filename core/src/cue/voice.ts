@@ -28,8 +28,20 @@ export const DEFAULT_VOICES: Readonly<Record<'en' | 'de', Voice>> = {
 /** Nothing is said in less: one short syllable. */
 const SHORTEST_SECONDS = 0.12
 
+/** Lengths already worked out, by voice: the same wordings come back with every plan. */
+const known = new WeakMap<Voice, Map<string, number>>()
+
 /** Seconds this voice takes for a text, heard time, without margin. An empty text takes none. */
 export function spokenSeconds(voice: Voice, text: string): number {
+  const lengths = known.get(voice) ?? known.set(voice, new Map()).get(voice)!
+  const before = lengths.get(text)
+  if (before !== undefined) return before
+  const seconds = workOut(voice, text)
+  lengths.set(text, seconds)
+  return seconds
+}
+
+function workOut(voice: Voice, text: string): number {
   const words = wordsOf(spokenText(text, voice.language))
   if (words.length === 0) return 0
   const letters = words.reduce((sum, word) => sum + [...word].filter((letter) => /\p{L}/u.test(letter)).length, 0)

@@ -52,7 +52,11 @@ function stepOf(slot: DancedSlot): Tick {
   if (!slot.danced) return slot.start
   const pickup = pickupTicks(slot.danced.steps)
   if (pickup > 0) return (slot.start - pickup) as Tick
-  const first = Math.min(...Object.values(slot.danced.steps).flat().map((step) => step.at))
+  const first = Math.min(
+    ...Object.values(slot.danced.steps)
+      .flat()
+      .map((step) => step.at),
+  )
   return Number.isFinite(first) ? ((slot.start + first) as Tick) : slot.start
 }
 
@@ -79,10 +83,9 @@ const withAmount = (text: string | undefined, amount: string): string | undefine
 
 /** ", halfway", ", twice", ", to butterfly": amounts and exits are part of the cue and never left out of it. */
 function amountWords({ variation }: DancedFigure, language: CueLanguage): string {
-  const words = [
-    variation.cut?.type === 'half' ? language.half : null,
-    variation.times > 1 ? language.times(variation.times) : null,
-    variation.exitHold ? language.toHold(variation.exitHold) : null,
-  ]
-  return words.filter((word) => word !== null).map((word) => `, ${word}`).join('')
+  const words = [variation.cut?.type === 'half' ? language.half : null, variation.times > 1 ? language.times(variation.times) : null, variation.exitHold ? language.toHold(variation.exitHold) : null]
+  return words
+    .filter((word) => word !== null)
+    .map((word) => `, ${word}`)
+    .join('')
 }

@@ -39,7 +39,10 @@ const previous = (ids: readonly string[], id: string): string | null => ids[ids.
 function listsOf(shape: NodeShape, node: object, owner: string, into: Lists = new Map()): Lists {
   for (const [list, inner] of Object.entries(shape.lists)) {
     const children = (node as Record<string, DocumentNode[]>)[list]!
-    into.set(keyOf(owner, list), children.map((child) => child.id))
+    into.set(
+      keyOf(owner, list),
+      children.map((child) => child.id),
+    )
     for (const child of children) listsOf(inner, child, child.id, into)
   }
   return into
@@ -94,10 +97,7 @@ function bare(found: Found): DocumentNode {
 
 /** A removed owner as it stands when its turn comes: without the children that moved away. */
 function remains(found: Found, fresh: Map<string, Found>): DocumentNode {
-  const lists = Object.keys(found.shape.lists).map((list) => [
-    list,
-    (found.node[list] as DocumentNode[]).filter((child) => !fresh.has(child.id)),
-  ])
+  const lists = Object.keys(found.shape.lists).map((list) => [list, (found.node[list] as DocumentNode[]).filter((child) => !fresh.has(child.id))])
   return { ...found.node, ...Object.fromEntries(lists) } as DocumentNode
 }
 

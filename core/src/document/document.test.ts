@@ -116,7 +116,10 @@ describe('edits', () => {
   })
 
   it('apply all or none', () => {
-    const result = applyEdits(shape, base, [{ type: 'set', id: 'a1', field: 'name', from: 'a1', to: 'x' }, { type: 'set', id: 'zz', field: 'name', from: '', to: '' }])
+    const result = applyEdits(shape, base, [
+      { type: 'set', id: 'a1', field: 'name', from: 'a1', to: 'x' },
+      { type: 'set', id: 'zz', field: 'name', from: '', to: '' },
+    ])
     expect(result.ok).toBe(false)
   })
 })
@@ -228,7 +231,10 @@ describe('history', () => {
     let history = record(emptyHistory<Doc>(), step(base, one, 0, 'title'))
     history = record(history, step(one, two, 400, 'title'))
     history = record(history, step(two, three, 1000, 'title'))
-    expect(history.done.map((done) => [done.before.title, done.after.title])).toEqual([['Waltz', 'ab'], ['ab', 'abc']])
+    expect(history.done.map((done) => [done.before.title, done.after.title])).toEqual([
+      ['Waltz', 'ab'],
+      ['ab', 'abc'],
+    ])
   })
 
   it('takes back one’s own step over what others have done since', () => {

@@ -83,14 +83,26 @@ function applyRemove<Document extends object>(shape: DocumentShape, document: Do
   const now = list?.find((node) => node.id === edit.item.id)
   if (!list || !now) return refuse('missing', `"${edit.item.id}" is not there any more.`)
   if (!sameValue(now, edit.item)) return refuse('stale', `"${edit.item.id}" has changed since this edit was made.`)
-  return succeed(withList(shape, document, edit.from, list.filter((node) => node !== now)))
+  return succeed(
+    withList(
+      shape,
+      document,
+      edit.from,
+      list.filter((node) => node !== now),
+    ),
+  )
 }
 
 function applyMove<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'move'>): Result<Document> {
   const list = findList(shape, document, edit.from)
   const item = list?.find((node) => node.id === edit.id)
   if (!list || !item) return refuse('missing', `"${edit.id}" is not there any more.`)
-  const without = withList(shape, document, edit.from, list.filter((node) => node !== item))
+  const without = withList(
+    shape,
+    document,
+    edit.from,
+    list.filter((node) => node !== item),
+  )
   const target = findList(shape, without, edit.to)
   const longer = target && placed(target, item, edit.to.after)
   if (!longer) return refuse('missing', `The place "${edit.id}" was to move to is not there any more.`)

@@ -61,4 +61,3 @@ function between<Document extends object>(shape: DocumentShape, from: Document, 
   if (now === from) return diff(shape, from, to)
   return diff(shape, now, merge(shape, from, now, to).document)
 }
-

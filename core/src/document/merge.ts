@@ -124,7 +124,15 @@ class Merger {
     const idsOf = (one: Side): string[] => [...one.nodes.values()].filter((found) => listKey(found) === key).map((found) => found.node.id)
     const was = idsOf(this.base)
     const sides = [idsOf(this.theirs), idsOf(this.mine)].map((ids) => ids.filter((id) => this.home.get(id) === key))
-    const stayed = sides.map((ids) => new Set(longestIncreasing(ids.filter((id) => was.includes(id)), (id) => was.indexOf(id))))
+    const stayed = sides.map(
+      (ids) =>
+        new Set(
+          longestIncreasing(
+            ids.filter((id) => was.includes(id)),
+            (id) => was.indexOf(id),
+          ),
+        ),
+    )
     const skeleton = was.filter((id) => this.home.get(id) === key && sides.every((ids, i) => !ids.includes(id) || stayed[i]!.has(id)) && sides.some((ids) => ids.includes(id)))
     const anchors = new Set(skeleton)
     const runs = sides.map((ids, i) => runsBehind(ids, anchors, (id) => !stayed[i]!.has(id)))

@@ -7,9 +7,7 @@ import { stepSchema } from './step.ts'
  * What it is called (`name`), what is said (`wordings`) and what is done (`steps`) are three things. Length out, feet,
  * facing and turn are computed from the steps and never stored.
  */
-const wordingSchema = z
-  .strictObject({ full: z.string().min(1).max(120), short: z.string().min(1).max(80), prompt: z.string().min(1).max(60) })
-  .readonly()
+const wordingSchema = z.strictObject({ full: z.string().min(1).max(120), short: z.string().min(1).max(80), prompt: z.string().min(1).max(60) }).readonly()
 export type Wordings = z.infer<typeof wordingSchema>
 export const WORDING_KINDS = ['full', 'short', 'prompt'] as const
 export type WordingKind = (typeof WORDING_KINDS)[number]
@@ -47,7 +45,10 @@ export const figureSchema = z
     /** The hold it ends in; null where it keeps the one it began in. */
     exitHold: holdIdSchema.nullable(),
     wordings: wordingSchema,
-    cautions: z.array(z.strictObject({ kind: z.enum(CAUTION_KINDS), text: z.string().min(1).max(200) }).readonly()).max(10).readonly(),
+    cautions: z
+      .array(z.strictObject({ kind: z.enum(CAUTION_KINDS), text: z.string().min(1).max(200) }).readonly())
+      .max(10)
+      .readonly(),
     remarks: z.string().max(500),
   })
   .readonly()

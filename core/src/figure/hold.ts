@@ -15,8 +15,24 @@ const HOLD_LIST: readonly Hold[] = [
   { id: 'closed', relation: 4, hands: [['left', 'right']], mirror: null },
   { id: 'semi-closed', relation: 0, hands: [['left', 'right']], mirror: 'reverse semi-closed' },
   { id: 'reverse semi-closed', relation: 0, hands: [['left', 'right']], mirror: 'semi-closed' },
-  { id: 'butterfly', relation: 4, hands: [['left', 'right'], ['right', 'left']], mirror: 'butterfly' },
-  { id: 'two hands', relation: 4, hands: [['left', 'right'], ['right', 'left']], mirror: 'two hands' },
+  {
+    id: 'butterfly',
+    relation: 4,
+    hands: [
+      ['left', 'right'],
+      ['right', 'left'],
+    ],
+    mirror: 'butterfly',
+  },
+  {
+    id: 'two hands',
+    relation: 4,
+    hands: [
+      ['left', 'right'],
+      ['right', 'left'],
+    ],
+    mirror: 'two hands',
+  },
   { id: 'open facing', relation: 4, hands: [['left', 'right']], mirror: 'open facing' },
   { id: 'open', relation: 0, hands: [['right', 'left']], mirror: 'left open' },
   { id: 'left open', relation: 0, hands: [['left', 'right']], mirror: 'open' },
@@ -26,10 +42,34 @@ const HOLD_LIST: readonly Hold[] = [
   { id: 'sidecar', relation: 4, hands: [['left', 'right']], mirror: 'banjo' },
   { id: 'shadow', relation: 0, hands: [['left', 'left']], mirror: null },
   { id: 'tandem', relation: 0, hands: [], mirror: 'tandem' },
-  { id: 'wrap', relation: 0, hands: [['left', 'right'], ['right', 'left']], mirror: null },
-  { id: 'hammerlock', relation: null, hands: [['left', 'right'], ['right', 'left']], mirror: null },
+  {
+    id: 'wrap',
+    relation: 0,
+    hands: [
+      ['left', 'right'],
+      ['right', 'left'],
+    ],
+    mirror: null,
+  },
+  {
+    id: 'hammerlock',
+    relation: null,
+    hands: [
+      ['left', 'right'],
+      ['right', 'left'],
+    ],
+    mirror: null,
+  },
   { id: 'skaters', relation: 0, hands: [['left', 'left']], mirror: null },
-  { id: 'ring', relation: null, hands: [['left', 'right'], ['right', 'left']], mirror: 'ring' },
+  {
+    id: 'ring',
+    relation: null,
+    hands: [
+      ['left', 'right'],
+      ['right', 'left'],
+    ],
+    mirror: 'ring',
+  },
   { id: 'star', relation: null, hands: [['right', 'right']], mirror: null },
   { id: 'none', relation: null, hands: [], mirror: 'none' },
 ]

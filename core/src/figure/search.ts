@@ -11,7 +11,11 @@ function rank(figure: Figure, words: string): number | null {
 }
 
 /** First letters of a name's words: `ltb` for "left turning box". */
-const initials = (name: string): string => name.split(/[\s,]+/).map((word) => word[0] ?? '').join('')
+const initials = (name: string): string =>
+  name
+    .split(/[\s,]+/)
+    .map((word) => word[0] ?? '')
+    .join('')
 
 /** Figures by name, alias or initials, best first; all of them for an empty text. */
 export function searchFigures(figures: readonly Figure[], text: string): Figure[] {

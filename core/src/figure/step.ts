@@ -19,7 +19,10 @@ export const stepSchema = z
     kind: z.enum(STEP_KINDS),
     weight: z.enum(['full', 'part', 'split', 'none']),
     /** Direction in the body's own frame as the step begins, in eighths clockwise from forward, and size in strides. */
-    travel: z.strictObject({ direction, strides: z.number().min(0).max(4) }).readonly().nullable(),
+    travel: z
+      .strictObject({ direction, strides: z.number().min(0).max(4) })
+      .readonly()
+      .nullable(),
     /** Turn made with the step, in eighths, clockwise positive. */
     turn: z.int().min(-24).max(24),
     text: z.string().max(60),

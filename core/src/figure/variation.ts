@@ -76,8 +76,7 @@ function cutStretch(whole: Stretch, cut: Cut | null, name: string): Result<Stret
   }
   const pickup = pickupTicks(whole.steps)
   const keepLate = cut.type === 'from'
-  const part = (steps: readonly Step[]): readonly Step[] =>
-    keepLate ? steps.filter((step) => step.at >= at - pickup).map((step) => ({ ...step, at: step.at - at })) : steps.filter((step) => step.at < at - pickup)
+  const part = (steps: readonly Step[]): readonly Step[] => (keepLate ? steps.filter((step) => step.at >= at - pickup).map((step) => ({ ...step, at: step.at - at })) : steps.filter((step) => step.at < at - pickup))
   return succeed({ lengthTicks: keepLate ? whole.lengthTicks - at : at, steps: { lead: part(whole.steps.lead), follow: part(whole.steps.follow) } })
 }
 
@@ -85,7 +84,13 @@ function cutStretch(whole: Stretch, cut: Cut | null, name: string): Result<Stret
 const onBoundary = (steps: readonly Step[], at: number): boolean => Number.isInteger(at) && (steps.length === 0 || steps.some((step) => step.at === at))
 
 /** How far before the first beat the figure sounds. Every cut takes as much before its own first beat. */
-export const pickupTicks = (steps: Readonly<Record<Role, readonly Step[]>>): number => Math.max(0, ...Object.values(steps).flat().map((step) => -step.at))
+export const pickupTicks = (steps: Readonly<Record<Role, readonly Step[]>>): number =>
+  Math.max(
+    0,
+    ...Object.values(steps)
+      .flat()
+      .map((step) => -step.at),
+  )
 
 function repeat(stretch: Stretch, times: number): Stretch {
   if (times === 1) return stretch

@@ -46,7 +46,12 @@ export function readAbc(text: string): Result<Score> {
 
 function sectionNames(text: string): Map<string, string> {
   const line = /^%%dellop-sections (.*)$/m.exec(text)?.[1] ?? ''
-  return new Map(line.split(/\s+/).filter(Boolean).map((pair) => pair.split('=') as [string, string]))
+  return new Map(
+    line
+      .split(/\s+/)
+      .filter(Boolean)
+      .map((pair) => pair.split('=') as [string, string]),
+  )
 }
 
 /** The little of abcjs's parsed tune that is read here. */

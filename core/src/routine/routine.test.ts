@@ -11,12 +11,18 @@ import { unfold, type UnfoldCache } from './unfold.ts'
 const book = bookOf(WALTZ_FIGURES)
 const beats = (ticks: number) => ticks / 24
 const lengths = (routine: Routine) => unfold(routine, book).passes.map((one) => beats(one.end - one.start))
-const names = (routine: Routine, passId: string) => unfold(routine, book).slots.filter((one) => one.passId === passId).map((one) => one.slot.content.type === 'figure' ? one.slot.content.figureId : one.slot.content.text)
+const names = (routine: Routine, passId: string) =>
+  unfold(routine, book)
+    .slots.filter((one) => one.passId === passId)
+    .map((one) => (one.slot.content.type === 'figure' ? one.slot.content.figureId : one.slot.content.text))
 
 describe('unfolding', () => {
   const parts = [part('P', words('p1', 'verse', 48)), part('Q', words('q1', 'chorus', 32)), part('b', words('b1', 'bridge', 8)), part('t', words('t1', 'tag', 6))]
   const order = ['P', 'Q', 'b', 'P', 'Q', 'Q', 'P', 't']
-  const routine = routineOf(parts, order.map((id, i) => pass(`x${i}`, id)))
+  const routine = routineOf(
+    parts,
+    order.map((id, i) => pass(`x${i}`, id)),
+  )
 
   it('adds up: P Q b P Q Q P t is 144 + 96 + 8 + 6 = 254', () => {
     expect(beats(unfold(routine, book).lengthTicks)).toBe(254)
@@ -52,7 +58,11 @@ describe('unfolding', () => {
 
   it('keeps an unknown figure and open words, counts them as nothing and says from where it is open', () => {
     const timeline = unfold(routineOf([part('A', slot('a', 'box'), words('w', 'wait for the fiddles', null), slot('x', 'nobody-knows'))], [pass('1', 'A')]), book)
-    expect(timeline.slots.map((one) => [beats(one.lengthTicks), one.open, one.figure?.id ?? null])).toEqual([[6, false, 'box'], [0, true, null], [0, true, null]])
+    expect(timeline.slots.map((one) => [beats(one.lengthTicks), one.open, one.figure?.id ?? null])).toEqual([
+      [6, false, 'box'],
+      [0, true, null],
+      [0, true, null],
+    ])
     expect(beats(timeline.openFrom!)).toBe(6)
   })
 
@@ -60,7 +70,13 @@ describe('unfolding', () => {
     const cache: UnfoldCache = new Map()
     const danced = routineOf([part('A', slot('a', 'balance-left-right'), slot('a2', 'canter')), part('B', slot('b', 'box'))], [pass('1', 'A'), pass('2', 'B'), pass('3', 'A')])
     const before = unfold(danced, book, cache)
-    const changed = expectOk(applyEdits(routineShape, danced, varySlot(before.slots[2]!, { times: 2 }, 'part', () => 'n')!))
+    const changed = expectOk(
+      applyEdits(
+        routineShape,
+        danced,
+        varySlot(before.slots[2]!, { times: 2 }, 'part', () => 'n')!,
+      ),
+    )
     const after = unfold(changed, book, cache)
     expect(after.passes[0]!.slots).toBe(before.passes[0]!.slots)
     expect(after).toEqual(unfold(changed, book))
@@ -99,7 +115,11 @@ describe('edits of a sheet', () => {
   const routine = routineOf([part('A', slot('a1', 'box'), slot('a2', 'canter'), slot('a3', 'dip')), part('B', slot('b1', 'box'))], [pass('1', 'A'), pass('2', 'B'), pass('3', 'A')])
   const apply = (edits: Parameters<typeof applyEdits>[2] | null): Routine => expectOk(applyEdits(routineShape, routine, edits ?? []))
   const [first] = unfold(routine, book).slots
-  const ids = (one: Routine, partId: string) => one.parts.find((found) => found.id === partId)!.slots.map((found) => found.id).join(' ')
+  const ids = (one: Routine, partId: string) =>
+    one.parts
+      .find((found) => found.id === partId)!
+      .slots.map((found) => found.id)
+      .join(' ')
 
   it('move a slot by one, to another part, and not past the ends', () => {
     expect(ids(apply(moveSlotBy(routine, 'a2', -1)), 'A')).toBe('a2 a1 a3')

@@ -24,9 +24,7 @@ const slotFields = {
 const slotSchema = z.strictObject({ id: idSchema, ...slotFields }).readonly()
 
 /** How one pass differs from its part. `slotId` names the slot it concerns; null appends at the pass's end. */
-const changeSchema = z
-  .strictObject({ id: idSchema, type: z.enum(['replace', 'drop', 'insert']), slotId: idSchema.nullable(), ...slotFields })
-  .readonly()
+const changeSchema = z.strictObject({ id: idSchema, type: z.enum(['replace', 'drop', 'insert']), slotId: idSchema.nullable(), ...slotFields }).readonly()
 
 const partSchema = z.strictObject({ id: idSchema, label: z.string().min(1).max(30), slots: z.array(slotSchema).max(2000).readonly() }).readonly()
 

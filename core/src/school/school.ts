@@ -32,9 +32,7 @@ export const schoolSchema = z
     name: z.string().min(1).max(60),
     roleLabels: z.strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) }).readonly(),
     /** How beats are counted aloud: in bars or eights, plain ones or the number of the bar in place of 1. */
-    count: z
-      .strictObject({ group: z.enum(['bars', 'eights']), ones: z.enum(['plain', 'numbered']), countFrom: z.int().min(1).max(4) })
-      .readonly(),
+    count: z.strictObject({ group: z.enum(['bars', 'eights']), ones: z.enum(['plain', 'numbered']), countFrom: z.int().min(1).max(4) }).readonly(),
     /** A count-in pattern as docs/formats/count-notation.md describes it. */
     countIn: z.string().max(60),
     lead: z

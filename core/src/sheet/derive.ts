@@ -40,7 +40,14 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   const timeline = unfold(routine, book, cache)
   const plan = planRoutine({ timeline, school, voice, beatMap, firstStep })
   const derived: Derived = {
-    routine, book, school, voice, tune, beatMap, timeline, plan,
+    routine,
+    book,
+    school,
+    voice,
+    tune,
+    beatMap,
+    timeline,
+    plan,
     clock: heardClock(beatMap, firstStep, 1),
     phrases: dancedPhrases(tune, routine, timeline, firstStep),
     musicEnd: tune && tuneEnd(tune) !== null ? ((tuneEnd(tune)! - firstStep) as Tick) : null,
@@ -70,4 +77,3 @@ function dancedPhrases(tune: Tune | null, routine: Routine, timeline: Timeline, 
 function reasonFor(routine: Routine, finding: Finding): string | null {
   return routine.overrules.find((one) => one.code === finding.code && one.subject === finding.subject)?.reason ?? null
 }
-

@@ -5,7 +5,8 @@ import { deriveSheet, type Sheet } from './derive.ts'
 import { phraseRows, type PhraseRow } from './rows.ts'
 
 const tune = houseWaltz()
-const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4) => phraseRows({ timeline: sheet.timeline, plan: sheet.plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine }, before)
+const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4) =>
+  phraseRows({ timeline: sheet.timeline, plan: sheet.plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine }, before)
 const cache: UnfoldCache = new Map()
 const lanterns = deriveSheet(inputOf(demoRoutine('lanterns-at-the-weir'), tune), cache)
 const beats = (ticks: number) => ticks / 24
@@ -19,7 +20,10 @@ describe('the page of phrases', () => {
   })
 
   it('breaks a phrase into lines of whole bars, and shows each slot and each cue once', () => {
-    expect(rows[1]!.lines.map((line) => [beats(line.start), beats(line.end)])).toEqual([[0, 12], [12, 24]])
+    expect(rows[1]!.lines.map((line) => [beats(line.start), beats(line.end)])).toEqual([
+      [0, 12],
+      [12, 24],
+    ])
     const blocks = rows.flatMap((row) => row.lines.flatMap((line) => line.blocks.map((block) => block.slot.key)))
     expect(blocks).toEqual(lanterns.timeline.slots.map((slot) => slot.key))
     const ribbons = rows.flatMap((row) => row.lines.flatMap((line) => line.ribbons.map((ribbon) => ribbon.slotKey)))

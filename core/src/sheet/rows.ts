@@ -117,8 +117,15 @@ function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhr
     const isLast = over <= 0 || over <= lengthAt(n + 1) * MOST_OVERHANG
     const end = isLast ? pass.end : at + phraseTicks
     spans.push({
-      key: `${pass.key}:${n}`, pass, first: n === 0, last: isLast, start: at as Tick, end: end as Tick, phraseTicks: phraseTicks as Tick,
-      holeTicks: Math.max(0, phraseTicks - (end - at)) as Tick, overTicks: Math.max(0, end - at - phraseTicks) as Tick,
+      key: `${pass.key}:${n}`,
+      pass,
+      first: n === 0,
+      last: isLast,
+      start: at as Tick,
+      end: end as Tick,
+      phraseTicks: phraseTicks as Tick,
+      holeTicks: Math.max(0, phraseTicks - (end - at)) as Tick,
+      overTicks: Math.max(0, end - at - phraseTicks) as Tick,
     })
     at = end
     if (isLast) break

@@ -28,8 +28,23 @@ export const pass = (id: string, partId: string, over: Partial<Pass> = {}): Pass
 
 /** A waltz routine of these parts and passes, in butterfly facing the wall, without a tune. */
 export const routineOf = (parts: readonly Part[], passes: readonly Pass[]): Routine => ({
-  format: 'dellop-routine', version: 1, id: 'r', title: 'Test', by: '', dance: 'waltz', schoolId: 'round', tuneId: null, recordingId: null, metre: { beatsPerBar: 3, beatNote: '1/4', division: 4 }, bpm: 96,
-  language: 'en', start: startingState('butterfly', WALL), remark: '', parts, passes, overrules: [],
+  format: 'dellop-routine',
+  version: 1,
+  id: 'r',
+  title: 'Test',
+  by: '',
+  dance: 'waltz',
+  schoolId: 'round',
+  tuneId: null,
+  recordingId: null,
+  metre: { beatsPerBar: 3, beatNote: '1/4', division: 4 },
+  bpm: 96,
+  language: 'en',
+  start: startingState('butterfly', WALL),
+  remark: '',
+  parts,
+  passes,
+  overrules: [],
 })
 
 const BOOK = bookOf(WALTZ_FIGURES)

@@ -56,7 +56,17 @@ describe('a beat map', () => {
   })
 
   it('knows the tempo on either side of an anchor and runs on beyond the ends', () => {
-    const map: BeatMap = { segments: [{ anchors: [{ beat: 0, seconds: 0 }, { beat: 2, seconds: 1 }, { beat: 4, seconds: 3 }] }] }
+    const map: BeatMap = {
+      segments: [
+        {
+          anchors: [
+            { beat: 0, seconds: 0 },
+            { beat: 2, seconds: 1 },
+            { beat: 4, seconds: 3 },
+          ],
+        },
+      ],
+    }
     expect(bpmAt(map, tickPosition(24))).toBe(120)
     expect(bpmAt(map, tickPosition(48))).toBe(60)
     expect(secondsAt(map, tickPosition(-24))).toBe(-0.5)

@@ -38,7 +38,16 @@ function joins(segments: readonly BeatMapSegment[]): boolean {
 /** A map of one steady tempo. `bpm` in beats a minute, above 0; beat 0 sounds at `firstSeconds`. */
 export function steadyBeatMap(bpm: number, firstSeconds = 0): BeatMap {
   if (!(bpm > 0)) throw new RangeError(`a tempo is above 0 beats a minute, not ${bpm}`)
-  return { segments: [{ anchors: [{ beat: 0, seconds: firstSeconds }, { beat: 1, seconds: firstSeconds + 60 / bpm }] }] }
+  return {
+    segments: [
+      {
+        anchors: [
+          { beat: 0, seconds: firstSeconds },
+          { beat: 1, seconds: firstSeconds + 60 / bpm },
+        ],
+      },
+    ],
+  }
 }
 
 /** Index of the straight span that answers for `value` on `axis`: the last whose start is not after it. */

@@ -31,9 +31,24 @@ describe('count labels', () => {
 describe('a count-in', () => {
   const read = (pattern: string) => expectOk(readCountIn(pattern)).map((word) => [word.text, word.at / 24])
   it('ends on the first step', () => {
-    expect(read('5 6 7 8')).toEqual([['5', -4], ['6', -3], ['7', -2], ['8', -1]])
-    expect(read('5 6 ready go')).toEqual([['5', -4], ['6', -3], ['ready', -2], ['go', -1]])
-    expect(read('1 2 3 ready')).toEqual([['1', -4], ['2', -3], ['3', -2], ['ready', -1]])
+    expect(read('5 6 7 8')).toEqual([
+      ['5', -4],
+      ['6', -3],
+      ['7', -2],
+      ['8', -1],
+    ])
+    expect(read('5 6 ready go')).toEqual([
+      ['5', -4],
+      ['6', -3],
+      ['ready', -2],
+      ['go', -1],
+    ])
+    expect(read('1 2 3 ready')).toEqual([
+      ['1', -4],
+      ['2', -3],
+      ['3', -2],
+      ['ready', -1],
+    ])
     expect(read('')).toEqual([])
   })
   it('leaves the cue 7 and 8', () => {
@@ -50,7 +65,12 @@ describe('phrases', () => {
   const waltz = { beatsPerBar: 3, beatNote: '1/4', division: 4 } as const
   it('lie end to end and may be irregular', () => {
     const phrases = layPhrases(waltz, [4, 8, 9, 8], tick(0))
-    expect(phrases.map((phrase) => [phrase.start / 72, phrase.end / 72])).toEqual([[0, 4], [4, 12], [12, 21], [21, 29]])
+    expect(phrases.map((phrase) => [phrase.start / 72, phrase.end / 72])).toEqual([
+      [0, 4],
+      [4, 12],
+      [12, 21],
+      [21, 29],
+    ])
     expect(phraseAt(phrases, tickPosition(12 * 72 - 0.5))?.index).toBe(1)
     expect(phraseAt(phrases, tickPosition(12 * 72))?.index).toBe(2)
     expect([phraseAt(phrases, tickPosition(-1)), phraseAt(phrases, tickPosition(29 * 72))]).toEqual([null, null])

@@ -92,9 +92,7 @@ describe('refusing', () => {
 
 describe('laws', () => {
   const bar = fc.record({ beats: fc.integer({ min: 1, max: 12 }), parts: fc.array(fc.constantFrom('', '&', 'e&', 'ea', '&a', 'e&a'), { minLength: 12, maxLength: 12 }), gaps: fc.array(fc.boolean(), { minLength: 12, maxLength: 12 }) })
-  const numbers = bar.map(({ beats, parts, gaps }) =>
-    Array.from({ length: beats }, (_, i) => `${i > 0 && gaps[i] ? '-' : i + 1}${[...parts[i]!].map((syllable) => ` ${syllable}`).join('')}`).join(' '),
-  )
+  const numbers = bar.map(({ beats, parts, gaps }) => Array.from({ length: beats }, (_, i) => `${i > 0 && gaps[i] ? '-' : i + 1}${[...parts[i]!].map((syllable) => ` ${syllable}`).join('')}`).join(' '))
   const slowQuick = fc.array(fc.constantFrom('S', 'Q', '- Q', 'S &', 'Q & Q'), { minLength: 1, maxLength: 10 }).map((words) => words.join(' '))
 
   it('printing what was read gives the same syllables back', () => {

@@ -6,9 +6,7 @@ const tickSchema = z.int().min(-10_000).max(10_000_000)
 
 /** Phrases are lengths in bars laid end to end from the first downbeat; sections group them, equal music shares a label. */
 const phraseSchema = z.strictObject({ id: idSchema, bars: z.int().min(1).max(64) }).readonly()
-const sectionSchema = z
-  .strictObject({ id: idSchema, label: z.string().min(1).max(30), phrases: z.array(phraseSchema).max(200).readonly() })
-  .readonly()
+const sectionSchema = z.strictObject({ id: idSchema, label: z.string().min(1).max(30), phrases: z.array(phraseSchema).max(200).readonly() }).readonly()
 
 /** A recording of the tune: its sound, by the hash of its bytes, and where its beats are. */
 const recordingSchema = z
@@ -16,15 +14,16 @@ const recordingSchema = z
     id: idSchema,
     name: z.string().min(1).max(120),
     /** SHA-256 of the file, in hex; null where only the beats are known. */
-    media: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 hash in hex was expected').nullable(),
+    media: z
+      .string()
+      .regex(/^[0-9a-f]{64}$/, 'a SHA-256 hash in hex was expected')
+      .nullable(),
     durationSeconds: z.number().min(0).max(1200),
     beatMap: beatMapSchema,
   })
   .readonly()
 
-const landmarkSchema = z
-  .strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character']), at: tickSchema, text: z.string().min(1).max(80) })
-  .readonly()
+const landmarkSchema = z.strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character']), at: tickSchema, text: z.string().min(1).max(80) }).readonly()
 
 export const tuneSchema = z
   .strictObject({
@@ -61,7 +60,11 @@ export interface TunePhrase extends PhraseSpan {
 /** Lays the tune's phrases from its first downbeat. */
 export function tunePhrases(tune: Tune): TunePhrase[] {
   const owners = tune.sections.flatMap((section) => section.phrases.map((phrase) => ({ section, bars: phrase.bars })))
-  const spans = layPhrases(tune.metre, owners.map((owner) => owner.bars), 0 as Tick)
+  const spans = layPhrases(
+    tune.metre,
+    owners.map((owner) => owner.bars),
+    0 as Tick,
+  )
   return spans.map((span, i) => ({ ...span, label: owners[i]!.section.label, sectionId: owners[i]!.section.id }))
 }
 

@@ -13,8 +13,7 @@ interface Statement {
 
 type DriverConstructor = new (path: string, options?: object) => { prepare(sql: string): Statement }
 
-const bound = (parameters: readonly unknown[]): unknown[] =>
-  parameters.map((value) => (typeof value === 'boolean' ? Number(value) : value === undefined ? null : value))
+const bound = (parameters: readonly unknown[]): unknown[] => parameters.map((value) => (typeof value === 'boolean' ? Number(value) : value === undefined ? null : value))
 
 function plainRow(row: unknown): unknown {
   if (row === null || typeof row !== 'object') return row

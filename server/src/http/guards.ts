@@ -35,4 +35,3 @@ export const securityHeaders: Middleware = async (ctx, next) => {
   ctx.set('Referrer-Policy', 'no-referrer')
   await next()
 }
-

@@ -42,7 +42,10 @@ describe('bad input', () => {
     ['a sheet whose pass has no part', '/api/sheets/import', { file: { ...demoSheet(), routine: { ...demoSheet().routine, parts: [] } } }, 400, /there is no part "A"/],
   ]
   it.each(refusals)('%s is refused in one sentence', async (_name, path, body, status, sentence) => {
-    const answer = await server.ask.post(path).send(body as object).expect(status)
+    const answer = await server.ask
+      .post(path)
+      .send(body as object)
+      .expect(status)
     expect(answer.body.detail).toMatch(sentence)
     expect(answer.body.requestId).toBeTruthy()
   })
@@ -54,7 +57,10 @@ describe('bad input', () => {
   })
 
   it('a request larger than its route takes', async () => {
-    const answer = await server.ask.post('/api/sheets').send({ title: 'x'.repeat(400_000), tuneId: null }).expect(413)
+    const answer = await server.ask
+      .post('/api/sheets')
+      .send({ title: 'x'.repeat(400_000), tuneId: null })
+      .expect(413)
     expect(answer.body.detail).toMatch(/at most 256 KB/)
   })
 
@@ -112,11 +118,14 @@ describe('sound', () => {
   it('of an ABC tune is played by the band, stored once by its hash, and sent by range', async () => {
     const { tune } = (await server.ask.post('/api/tunes/abc').send({ abc: demoAbc() }).expect(200)).body
     const hash = tune.recordings[0].media as string
-    const whole = await server.ask.get(`/media/${hash}`).buffer().parse((res, done) => {
-      const parts: Buffer[] = []
-      res.on('data', (chunk: Buffer) => parts.push(chunk))
-      res.on('end', () => done(null, Buffer.concat(parts)))
-    })
+    const whole = await server.ask
+      .get(`/media/${hash}`)
+      .buffer()
+      .parse((res, done) => {
+        const parts: Buffer[] = []
+        res.on('data', (chunk: Buffer) => parts.push(chunk))
+        res.on('end', () => done(null, Buffer.concat(parts)))
+      })
     expect(whole.body.subarray(0, 4).toString()).toBe('RIFF')
     const part = await server.ask.get(`/media/${hash}`).set('Range', 'bytes=0-43').expect(206)
     expect(part.headers['content-range']).toBe(`bytes 0-43/${whole.body.length}`)
@@ -151,5 +160,9 @@ describe('settings', () => {
 
 it('registers the routes of the wire and no others', () => {
   const registered = apiRouter(server.services).stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method} ${String(layer.path)}`))
-  expect(registered.sort()).toEqual(Object.values(ROUTES).map((route) => `${route.method} ${route.path}`).sort())
+  expect(registered.sort()).toEqual(
+    Object.values(ROUTES)
+      .map((route) => `${route.method} ${route.path}`)
+      .sort(),
+  )
 })

@@ -3,7 +3,18 @@ import { extname, join, normalize, sep } from 'node:path'
 import type { Middleware } from 'koa'
 
 const TYPES: Record<string, string> = {
-  '.html': 'text/html', '.js': 'text/javascript', '.mjs': 'text/javascript', '.css': 'text/css', '.json': 'application/json', '.svg': 'image/svg+xml', '.png': 'image/png', '.woff2': 'font/woff2', '.wasm': 'application/wasm', '.data': 'application/octet-stream', '.webmanifest': 'application/manifest+json', '.txt': 'text/plain',
+  '.html': 'text/html',
+  '.js': 'text/javascript',
+  '.mjs': 'text/javascript',
+  '.css': 'text/css',
+  '.json': 'application/json',
+  '.svg': 'image/svg+xml',
+  '.png': 'image/png',
+  '.woff2': 'font/woff2',
+  '.wasm': 'application/wasm',
+  '.data': 'application/octet-stream',
+  '.webmanifest': 'application/manifest+json',
+  '.txt': 'text/plain',
 }
 
 /** Serves the built web app; any other path that asks for a page gets the app's one page. */

@@ -41,4 +41,3 @@ export async function readPeaks(services: Services, hash: string): Promise<numbe
     return []
   }
 }
-

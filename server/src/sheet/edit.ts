@@ -32,8 +32,13 @@ async function accept(services: Services, manager: EntityManager, id: string, ba
   const revision = sheet.revision + 1
   const atMs = services.nowMs()
   await manager.insert(SheetBatchEntity, {
-    sheetId: id, revision, clientId: batch.clientId, batchId: batch.batchId, atMs,
-    edits: JSON.stringify(diff(routineShape, now, routine)), conflicts: JSON.stringify(merged.conflicts),
+    sheetId: id,
+    revision,
+    clientId: batch.clientId,
+    batchId: batch.batchId,
+    atMs,
+    edits: JSON.stringify(diff(routineShape, now, routine)),
+    conflicts: JSON.stringify(merged.conflicts),
   })
   await manager.update(SheetEntity, { id }, { title: routine.title, document: JSON.stringify(routine), revision, updatedAtMs: atMs })
   return { fresh: true, answer: { routine, revision, conflicts: [...merged.conflicts] } }

@@ -42,9 +42,23 @@ export async function newSheet(services: Services, title: string, tuneId: string
   const { newId } = services
   const part = { id: newId(), label: 'A', slots: [] }
   const routine: Routine = {
-    format: 'dellop-routine', version: 1, id: newId(), title, by: '', dance: tune?.dance ?? 'waltz', schoolId: ROUND_SCHOOL.id, tuneId, recordingId: null,
-    metre: tune?.metre ?? WALTZ_METRE, bpm: tune?.bpm ?? 90, language: 'en', start: startingState('butterfly', WALL), remark: '', parts: [part],
-    passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }], overrules: [],
+    format: 'dellop-routine',
+    version: 1,
+    id: newId(),
+    title,
+    by: '',
+    dance: tune?.dance ?? 'waltz',
+    schoolId: ROUND_SCHOOL.id,
+    tuneId,
+    recordingId: null,
+    metre: tune?.metre ?? WALTZ_METRE,
+    bpm: tune?.bpm ?? 90,
+    language: 'en',
+    start: startingState('butterfly', WALL),
+    remark: '',
+    parts: [part],
+    passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }],
+    overrules: [],
   }
   await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
   return { routine, revision: 0 }

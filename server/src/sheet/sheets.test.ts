@@ -12,7 +12,12 @@ beforeEach(async () => {
 afterEach(() => server.remove())
 
 const retitle = (from: string, to: string): Edit => ({ type: 'set', id: '', field: 'title', from, to })
-const wordingOf = (routine: Routine, slotId: string, text: string): Edit[] => setWording(routine.parts.flatMap((part) => part.slots).find((slot) => slot.id === slotId)!, 'full', text)!
+const wordingOf = (routine: Routine, slotId: string, text: string): Edit[] =>
+  setWording(
+    routine.parts.flatMap((part) => part.slots).find((slot) => slot.id === slotId)!,
+    'full',
+    text,
+  )!
 const send = (clientId: string, batchId: string, base: number, edits: readonly Edit[]) => server.ask.post(`/api/sheets/${id}/edits`).send({ clientId: clientId.padEnd(8, '-'), batchId, base, edits })
 const now = async () => (await server.ask.get(`/api/sheets/${id}`)).body as { routine: Routine; revision: number }
 
@@ -20,7 +25,10 @@ describe('a sheet', () => {
   it('comes back as it was brought in, and goes out as a file that can be brought in again', async () => {
     expect((await now()).routine).toEqual(file.routine)
     const out = await server.ask.get(`/api/sheets/${id}/file`).expect(200)
-    const again = await server.ask.post('/api/sheets/import').send({ file: JSON.parse(out.text) }).expect(200)
+    const again = await server.ask
+      .post('/api/sheets/import')
+      .send({ file: JSON.parse(out.text) })
+      .expect(200)
     expect(again.body.newFigures).toEqual([])
     expect((await server.ask.get(`/api/sheets/${again.body.id}`)).body.routine.parts).toEqual(file.routine.parts)
   })

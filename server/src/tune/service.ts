@@ -45,7 +45,13 @@ export async function importAbc(services: Services, abc: string): Promise<Tune> 
 }
 
 /** A readable id from a title. */
-const slug = (title: string): string => title.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40) || 'tune'
+const slug = (title: string): string =>
+  title
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40) || 'tune'
 
 /** The tune's own id first, then numbered ones for what it holds. */
 function childIds(id: string): () => string {

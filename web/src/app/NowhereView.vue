@@ -5,6 +5,8 @@ import { words } from '../words/index.ts'
 <template>
   <div class="view">
     <h1>{{ words.app.nowhere }}</h1>
-    <p><RouterLink to="/sheets">{{ words.app.toShelf }}</RouterLink></p>
+    <p>
+      <RouterLink to="/sheets">{{ words.app.toShelf }}</RouterLink>
+    </p>
   </div>
 </template>

@@ -39,7 +39,12 @@ export const useLibrary = defineStore('library', () => {
     settings.value = await api('putSettings', { body: next })
   }
 
-  const voiceFor = (language: 'en' | 'de'): Voice => ({ ...DEFAULT_VOICES[language], wordsPerMinute: settings.value.wordsPerMinute })
+  /** One value per language and setting, so that lengths worked out for it are kept. */
+  const voices = computed(() => {
+    const { wordsPerMinute } = settings.value
+    return { en: { ...DEFAULT_VOICES.en, wordsPerMinute }, de: { ...DEFAULT_VOICES.de, wordsPerMinute } }
+  })
+  const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
   const addTune = (tune: Tune): void => void (tunes.value = [...tunes.value, tune])

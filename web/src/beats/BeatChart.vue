@@ -25,7 +25,9 @@ const spoken = (step: Step): string => {
   <figure class="chart">
     <div v-for="line in lines" :key="line.i" class="line">
       <div class="counts" aria-hidden="true">
-        <span v-for="beat in line.to - line.from" :key="beat" class="count" :class="{ one: (line.from + beat - 1) % beatsPerBar === 0 }" :style="{ left: `${(100 * (beat - 0.5)) / Math.max(line.to - line.from, 3)}%` }">{{ label(line.from + beat - 1) }}</span>
+        <span v-for="beat in line.to - line.from" :key="beat" class="count" :class="{ one: (line.from + beat - 1) % beatsPerBar === 0 }" :style="{ left: `${(100 * (beat - 0.5)) / Math.max(line.to - line.from, 3)}%` }">{{
+          label(line.from + beat - 1)
+        }}</span>
       </div>
       <div v-for="role in ROLES" :key="role" class="role">
         <span class="name">{{ roles[role] }}</span>

@@ -31,12 +31,16 @@ const bars = computed(() => {
 
 <template>
   <div v-if="line" class="row" :aria-label="words.lectern.row" role="img">
-    <div class="bars count"><span v-for="bar in bars" :key="bar.left" :style="{ left: `${bar.left}%` }">{{ bar.text }}</span></div>
+    <div class="bars count">
+      <span v-for="bar in bars" :key="bar.left" :style="{ left: `${bar.left}%` }">{{ bar.text }}</span>
+    </div>
     <div class="said">
       <span v-for="ribbon in line.ribbons" :key="ribbon.slotKey" class="ribbon" :class="{ here: ribbon.slotKey === currentCue }" :style="{ left: `${percent(ribbon.start)}%`, width: `${percent(ribbon.end) - percent(ribbon.start)}%` }" />
     </div>
     <div class="danced">
-      <span v-for="block in line.blocks" :key="block.slot.key" class="block" :class="{ here: block.slot.key === dancing }" :style="{ left: `${percent(block.start)}%`, width: `calc(${percent(block.end) - percent(block.start)}% - 3px)` }">{{ words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null) }}</span>
+      <span v-for="block in line.blocks" :key="block.slot.key" class="block" :class="{ here: block.slot.key === dancing }" :style="{ left: `${percent(block.start)}%`, width: `calc(${percent(block.end) - percent(block.start)}% - 3px)` }">{{
+        words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)
+      }}</span>
     </div>
     <span class="head" :style="{ left: `${head}%` }" />
   </div>

@@ -108,11 +108,16 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
     <div class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
     <div class="middle">
       <div class="now">
-        <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">{{ big }}<small v-if="!counting"> {{ words.lectern.ofBeats(sheet.routine.metre.beatsPerBar) }}</small></p>
+        <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
+          {{ big }}<small v-if="!counting"> {{ words.lectern.ofBeats(sheet.routine.metre.beatsPerBar) }}</small>
+        </p>
         <p class="dancing">{{ dancingName }}</p>
       </div>
       <ol class="next" :aria-label="words.lectern.next">
-        <li v-for="cue in moment.upcoming" :key="cue.key"><span class="count">{{ words.lectern.bar(cue.bar) }}</span><span>{{ cue.text }}</span></li>
+        <li v-for="cue in moment.upcoming" :key="cue.key">
+          <span class="count">{{ words.lectern.bar(cue.bar) }}</span
+          ><span>{{ cue.text }}</span>
+        </li>
       </ol>
     </div>
     <LecternRow :prepared="prepared" :position="position" :current-cue="moment.cue?.key ?? null" />
@@ -125,7 +130,10 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
       </ul>
       <label class="volume own-key">{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" @input="volumeOf?.(volume / 100)" /></label>
       <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }">{{ words.lectern.leave }}</RouterLink>
-      <p class="status" role="status">{{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100)) }}<template v-if="soundNote"> · {{ soundNote }}</template><template v-if="!wakeLock.possible"> · {{ words.lectern.asleep }}</template></p>
+      <p class="status" role="status">
+        {{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100)) }}<template v-if="soundNote"> · {{ soundNote }}</template
+        ><template v-if="!wakeLock.possible"> · {{ words.lectern.asleep }}</template>
+      </p>
     </footer>
     <DelayDialog v-model="delayShown" :delay-seconds="delaySeconds" @set="emit('delay', $event)" />
   </div>

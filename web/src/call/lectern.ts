@@ -1,4 +1,23 @@
-import { isMoving, lecternAt, LEAST_SPEED, MOST_SPEED, musicAt, musicOfTick, newCall, prepareCall, settle, stepCall, stopAfter, stopBefore, stopsOf, tickOfMusic, type Call, type CallEvent, type LecternMoment, type PreparedCall } from '@dellop/core/call'
+import {
+  isMoving,
+  lecternAt,
+  LEAST_SPEED,
+  MOST_SPEED,
+  musicAt,
+  musicOfTick,
+  newCall,
+  prepareCall,
+  settle,
+  stepCall,
+  stopAfter,
+  stopBefore,
+  stopsOf,
+  tickOfMusic,
+  type Call,
+  type CallEvent,
+  type LecternMoment,
+  type PreparedCall,
+} from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
 import { shallowRef } from 'vue'
@@ -178,7 +197,14 @@ const introductionTicks = (sheet: Sheet): number => Math.max(sheet.firstStep, 2 
 /** Whether nothing a person reads has changed. */
 function sameMoment(a: LecternMoment, b: LecternMoment): boolean {
   return (
-    a.cue === b.cue && a.speak === b.speak && a.count === b.count && a.bar === b.bar && a.dancing === b.dancing && a.pass === b.pass &&
-    Math.ceil(a.beatsToGo) === Math.ceil(b.beatsToGo) && Math.ceil(a.beatsLeft) === Math.ceil(b.beatsLeft) && a.upcoming[0] === b.upcoming[0]
+    a.cue === b.cue &&
+    a.speak === b.speak &&
+    a.count === b.count &&
+    a.bar === b.bar &&
+    a.dancing === b.dancing &&
+    a.pass === b.pass &&
+    Math.ceil(a.beatsToGo) === Math.ceil(b.beatsToGo) &&
+    Math.ceil(a.beatsLeft) === Math.ceil(b.beatsLeft) &&
+    a.upcoming[0] === b.upcoming[0]
   )
 }

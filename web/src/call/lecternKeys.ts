@@ -2,7 +2,20 @@ export type LecternKey = 'main' | 'part' | 'phrase-before' | 'phrase-after' | 's
 
 /** Page keys are those of pedals and presenters' clickers. */
 const KEYS: Readonly<Record<string, LecternKey>> = {
-  ' ': 'main', Enter: 'main', PageDown: 'main', b: 'part', PageUp: 'part', Home: 'part', ArrowLeft: 'phrase-before', ArrowRight: 'phrase-after', '-': 'slower', _: 'slower', '+': 'faster', '=': 'faster', f: 'whole', d: 'delay',
+  ' ': 'main',
+  Enter: 'main',
+  PageDown: 'main',
+  b: 'part',
+  PageUp: 'part',
+  Home: 'part',
+  ArrowLeft: 'phrase-before',
+  ArrowRight: 'phrase-after',
+  '-': 'slower',
+  _: 'slower',
+  '+': 'faster',
+  '=': 'faster',
+  f: 'whole',
+  d: 'delay',
 }
 
 /** The command of a key press at the lectern; null for keys that do nothing here, and for keys held down. */

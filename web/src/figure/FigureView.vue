@@ -41,7 +41,9 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else-if="figure && danced && facts">
-      <p><RouterLink to="/figures">{{ words.figures.back }}</RouterLink></p>
+      <p>
+        <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+      </p>
       <header class="view-head">
         <div>
           <h1>{{ figure.name }}</h1>
@@ -61,13 +63,17 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
             <h2>{{ words.figures.wordings }}</h2>
             <div v-for="kind in WORDING_KINDS" :key="kind" class="wording">
               <span class="soft kind">{{ words.sheet[kind] }}</span>
-              <span class="said"><span class="ribbon" :style="{ minWidth: `${(100 * spokenSeconds(voice, figure.wordings[kind])) / longest}%` }">{{ figure.wordings[kind] }}</span></span>
+              <span class="said"
+                ><span class="ribbon" :style="{ minWidth: `${(100 * spokenSeconds(voice, figure.wordings[kind])) / longest}%` }">{{ figure.wordings[kind] }}</span></span
+              >
               <span class="count">{{ words.format.seconds(spokenSeconds(voice, figure.wordings[kind])) }}</span>
             </div>
           </section>
           <section v-if="figure.cautions.length > 0">
             <h2>{{ words.figures.cautions }}</h2>
-            <p v-for="caution in figure.cautions" :key="caution.text" class="caution"><strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}</p>
+            <p v-for="caution in figure.cautions" :key="caution.text" class="caution">
+              <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+            </p>
             <p class="soft small">{{ words.figures.careFooter }}</p>
           </section>
           <section>
@@ -90,7 +96,9 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
         </div>
       </div>
     </template>
-    <p v-else>{{ words.figures.unknown }} <RouterLink to="/figures">{{ words.figures.back }}</RouterLink></p>
+    <p v-else>
+      {{ words.figures.unknown }} <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+    </p>
   </div>
 </template>
 

@@ -20,7 +20,12 @@ export function figureFacts(figure: Figure, roles: Readonly<Record<Role, string>
   const footWords = (role: Role, foot: 'left' | 'right' | null): string => (foot ? words.figures.foot(roles[role], foot) : words.figures.eitherFoot(roles[role]))
   const total = (role: Role): string => words.figures.turn(steps[role].reduce((sum, step) => sum + step.turn, 0))
   return {
-    begins: [words.figures.inHold(figure.entry.holds), footWords('lead', feet.lead), footWords('follow', feet.follow), ...(figure.entry.facings.length > 0 ? [words.figures.meantFacing(figure.entry.facings.map((facing) => words.format.facing(facing)))] : [])],
+    begins: [
+      words.figures.inHold(figure.entry.holds),
+      footWords('lead', feet.lead),
+      footWords('follow', feet.follow),
+      ...(figure.entry.facings.length > 0 ? [words.figures.meantFacing(figure.entry.facings.map((facing) => words.format.facing(facing)))] : []),
+    ],
     ends: [figure.exitHold ? words.figures.toHold(figure.exitHold) : words.figures.keepsHold, footWords('lead', freeFoot(after.lead.weight)), footWords('follow', freeFoot(after.follow.weight))],
     turn: { lead: total('lead'), follow: total('follow') },
     steps: { lead: weightChanges(steps.lead), follow: weightChanges(steps.follow) },

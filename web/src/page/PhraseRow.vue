@@ -68,7 +68,9 @@ function place(slotKey: string): string {
       />
     </div>
     <footer v-if="row.pass" class="sum" :class="{ off }">
-      <span class="count total">{{ danced }}<span v-if="off" class="unseen">, {{ row.overTicks > 0 ? words.sheet.over(row.overTicks / 24) : words.sheet.open(row.holeTicks / 24) }}</span></span>
+      <span class="count total"
+        >{{ danced }}<span v-if="off" class="unseen">, {{ row.overTicks > 0 ? words.sheet.over(row.overTicks / 24) : words.sheet.open(row.holeTicks / 24) }}</span></span
+      >
       <span class="soft">{{ words.sheet.of(wanted) }}</span>
     </footer>
   </section>

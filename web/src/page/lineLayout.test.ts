@@ -6,17 +6,19 @@ import { barsPerLineFor, LEAST_BEAT_PX, layoutLine } from './lineLayout.ts'
 const tick = (beats: number): Tick => (beats * 24) as Tick
 
 /** A line of 12 beats whose cues follow one another, each ending before the next starts. */
-const lines = fc.array(fc.record({ gap: fc.integer({ min: 0, max: 4 }), length: fc.integer({ min: 2, max: 12 }), words: fc.array(fc.constantFrom('left', 'turning', 'box', 'through,', 'halfway'), { minLength: 1, maxLength: 6 }) }), { maxLength: 6 }).map((cues): RowLine => {
-  let at = 0
-  const ribbons = cues.flatMap(({ gap, length, words }, i) => {
-    const start = at + gap * 6
-    const end = start + length * 6
-    if (end > 288) return []
-    at = end
-    return [{ slotKey: `s${i}`, start: start as Tick, end: end as Tick, stepTick: (end + 12) as Tick, said: { wording: { kind: 'full', text: words.join(' '), words: words.length } } as RowLine['ribbons'][number]['said'] }]
+const lines = fc
+  .array(fc.record({ gap: fc.integer({ min: 0, max: 4 }), length: fc.integer({ min: 2, max: 12 }), words: fc.array(fc.constantFrom('left', 'turning', 'box', 'through,', 'halfway'), { minLength: 1, maxLength: 6 }) }), { maxLength: 6 })
+  .map((cues): RowLine => {
+    let at = 0
+    const ribbons = cues.flatMap(({ gap, length, words }, i) => {
+      const start = at + gap * 6
+      const end = start + length * 6
+      if (end > 288) return []
+      at = end
+      return [{ slotKey: `s${i}`, start: start as Tick, end: end as Tick, stepTick: (end + 12) as Tick, said: { wording: { kind: 'full', text: words.join(' '), words: words.length } } as RowLine['ribbons'][number]['said'] }]
+    })
+    return { start: tick(0), end: tick(12), blocks: [], ribbons }
   })
-  return { start: tick(0), end: tick(12), blocks: [], ribbons }
-})
 
 describe('a line of the page', () => {
   it('lays no cue over another and clips none, however long its words', () => {

@@ -88,4 +88,3 @@ export const LEAST_BEAT_PX = 46
 export function barsPerLineFor(width: number, beatsPerBar: number): number {
   return [8, 4, 2, 1].find((bars) => width / (bars * beatsPerBar) >= LEAST_BEAT_PX) ?? 1
 }
-

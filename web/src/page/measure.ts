@@ -35,7 +35,11 @@ export function widthInLines(text: string, lines: number, font: string): number 
 
 /** How many lines a text takes at a width. */
 export function linesAtWidth(text: string, width: number, font: string): number {
-  return linesAt(text.split(' ').map((word) => textWidth(word, font)), textWidth(' ', font), width)
+  return linesAt(
+    text.split(' ').map((word) => textWidth(word, font)),
+    textWidth(' ', font),
+    width,
+  )
 }
 
 function linesAt(widths: readonly number[], space: number, room: number): number {

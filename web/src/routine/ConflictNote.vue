@@ -18,8 +18,12 @@ function readable(value: unknown): string {
     <h2 id="conflict-head">{{ words.sheet.conflict }}</h2>
     <div v-for="(conflict, i) in conflicts" :key="i" class="conflict">
       <template v-if="conflict.type === 'field'">
-        <p>{{ words.sheet.changedField(conflict.field) }} · {{ words.sheet.conflictKept }} <strong>{{ readable(conflict.kept) }}</strong></p>
-        <p>{{ words.sheet.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong></p>
+        <p>
+          {{ words.sheet.changedField(conflict.field) }} · {{ words.sheet.conflictKept }} <strong>{{ readable(conflict.kept) }}</strong>
+        </p>
+        <p>
+          {{ words.sheet.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
+        </p>
         <button class="button small" @click="emit('useMine', i)">{{ words.sheet.useMine }}</button>
       </template>
       <p v-else>{{ conflict.type === 'moved' ? words.sheet.conflictMoved : words.sheet.conflictRemoved }}</p>

@@ -21,7 +21,10 @@ const box = ref<{ focus: () => void } | null>(null)
 onMounted(() => nextTick(() => box.value?.focus()))
 
 function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): void {
-  const found = props.suggest(typed).slice(0, 12).map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits, typed }))
+  const found = props
+    .suggest(typed)
+    .slice(0, 12)
+    .map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits, typed }))
   const own: Suggestion[] = props.allowWords && typed.trim() !== '' ? [{ value: words.sheet.asWords(typed.trim()), figure: null, fits: true, typed: typed.trim() }] : []
   show([...found, ...own])
 }
@@ -38,18 +41,7 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
 <template>
   <div class="picker" @keydown.esc.stop.prevent="emit('cancel')">
     <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
-    <el-autocomplete
-      id="figure-picker"
-      ref="box"
-      v-model="text"
-      :fetch-suggestions="fetchSuggestions"
-      :placeholder="words.sheet.pickHint"
-      :trigger-on-focus="true"
-      :debounce="0"
-      highlight-first-item
-      clearable
-      @select="take"
-    >
+    <el-autocomplete id="figure-picker" ref="box" v-model="text" :fetch-suggestions="fetchSuggestions" :placeholder="words.sheet.pickHint" :trigger-on-focus="true" :debounce="0" highlight-first-item clearable @select="take">
       <template #default="{ item }">
         <span class="name">{{ item.value }}</span>
         <span v-if="item.figure" class="hint" :class="{ fits: item.fits }">{{ counts(item.figure) }} · {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span>

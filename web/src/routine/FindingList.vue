@@ -56,7 +56,9 @@ function confirm(finding: ListedFinding): void {
     <details v-if="overruled.length > 0">
       <summary>{{ words.sheet.overruled }} ({{ overruled.length }})</summary>
       <ul>
-        <li v-for="finding in overruled" :key="idOf(finding)" class="note">{{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em></li>
+        <li v-for="finding in overruled" :key="idOf(finding)" class="note">
+          {{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em>
+        </li>
       </ul>
     </details>
   </section>

@@ -45,9 +45,9 @@ function create(): void {
     </form>
     <span class="tools">
       <template v-if="current">
-      <button class="textlink" @click="emit('move', current.pass.id, -1)">{{ words.sheet.earlier(current.part.label) }}</button>
-      <button class="textlink" @click="emit('move', current.pass.id, 1)">{{ words.sheet.later(current.part.label) }}</button>
-      <button class="textlink" @click="emit('remove', current.pass.id)">{{ words.sheet.removePass(current.part.label) }}</button>
+        <button class="textlink" @click="emit('move', current.pass.id, -1)">{{ words.sheet.earlier(current.part.label) }}</button>
+        <button class="textlink" @click="emit('move', current.pass.id, 1)">{{ words.sheet.later(current.part.label) }}</button>
+        <button class="textlink" @click="emit('remove', current.pass.id)">{{ words.sheet.removePass(current.part.label) }}</button>
       </template>
     </span>
   </section>

@@ -33,10 +33,14 @@ const saveText = computed(() => ({ saved: words.sheet.saved, saving: words.sheet
     </div>
     <div class="sums">
       <p>
-        <template v-if="musicBars !== null"><strong class="count" :class="{ wrong: !fits }">{{ words.sheet.fits(dancedBars, musicBars) }}</strong> {{ fits ? words.sheet.fitYes : words.sheet.fitNo }}</template>
+        <template v-if="musicBars !== null"
+          ><strong class="count" :class="{ wrong: !fits }">{{ words.sheet.fits(dancedBars, musicBars) }}</strong> {{ fits ? words.sheet.fitYes : words.sheet.fitNo }}</template
+        >
         <template v-else>{{ words.sheet.noMusic }}</template>
       </p>
-      <p class="soft">{{ words.sheet.danced(words.format.minutes(seconds)) }} · <span :class="{ wrong: toMend > 0 }">{{ words.sheet.toMend(toMend) }}</span></p>
+      <p class="soft">
+        {{ words.sheet.danced(words.format.minutes(seconds)) }} · <span :class="{ wrong: toMend > 0 }">{{ words.sheet.toMend(toMend) }}</span>
+      </p>
     </div>
     <div class="tools">
       <span class="save soft" role="status">{{ saveText }}</span>

@@ -139,15 +139,26 @@ const toLectern = (): void => void router.push({ name: 'lectern', params: { id }
 
 const NEEDS_SLOT: ReadonlySet<PageKey> = new Set(['replace', 'remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect', 'words'])
 const ACTIONS: Readonly<Record<PageKey, () => void>> = {
-  before: () => step(-1), after: () => step(1), 'row-before': () => rowStep(-1), 'row-after': () => rowStep(1),
+  before: () => step(-1),
+  after: () => step(1),
+  'row-before': () => rowStep(-1),
+  'row-after': () => rowStep(1),
   add: () => openAdd(selected.value, null),
   replace: () => (picking.value = { for: 'replace', slot: selected.value! }),
   remove: () => commands.remove(selected.value!),
-  'move-before': () => commands.move(selected.value!, -1), 'move-after': () => commands.move(selected.value!, 1),
-  halve: () => commands.halve(selected.value!), more: () => commands.repeat(selected.value!, 1), less: () => commands.repeat(selected.value!, -1), reflect: () => commands.reflect(selected.value!),
+  'move-before': () => commands.move(selected.value!, -1),
+  'move-after': () => commands.move(selected.value!, 1),
+  halve: () => commands.halve(selected.value!),
+  more: () => commands.repeat(selected.value!, 1),
+  less: () => commands.repeat(selected.value!, -1),
+  reflect: () => commands.reflect(selected.value!),
   words: () => document.getElementById('say-full')?.focus(),
-  'next-finding': () => findingStep(1), 'previous-finding': () => findingStep(-1),
-  undo: () => travel('undo'), redo: () => travel('redo'), lectern: toLectern, keys: () => (keysShown.value = true),
+  'next-finding': () => findingStep(1),
+  'previous-finding': () => findingStep(-1),
+  undo: () => travel('undo'),
+  redo: () => travel('redo'),
+  lectern: toLectern,
+  keys: () => (keysShown.value = true),
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -170,27 +181,77 @@ function onKey(event: KeyboardEvent): void {
   <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
   <div v-else class="sheet">
     <SheetHead
-      :sheet="sheet" :saving="document_.saving.value" :can-undo="document_.canUndo.value" :can-redo="document_.canRedo.value"
-      @title="commands.setHeader('title', $event)" @by="commands.setHeader('by', $event)" @undo="travel('undo')" @redo="travel('redo')" @keys="keysShown = true"
+      :sheet="sheet"
+      :saving="document_.saving.value"
+      :can-undo="document_.canUndo.value"
+      :can-redo="document_.canRedo.value"
+      @title="commands.setHeader('title', $event)"
+      @by="commands.setHeader('by', $event)"
+      @undo="travel('undo')"
+      @redo="travel('redo')"
+      @keys="keysShown = true"
     />
     <p class="unseen" role="status">{{ told }}</p>
     <div class="body">
       <div class="paper">
         <ConflictNote :conflicts="document_.conflicts.value" @use-mine="useMine" @dismiss="document_.conflicts.value.splice($event, 1)" />
         <OrderStrip
-          :passes="sheet.timeline.passes" :parts="sheet.routine.parts" :current-pass="selectedPass?.key ?? null"
-          @go="goToPass" @add="commands.passOver" @new-part="commands.newPart" @remove="commands.dropPass" @move="commands.movePass"
+          :passes="sheet.timeline.passes"
+          :parts="sheet.routine.parts"
+          :current-pass="selectedPass?.key ?? null"
+          @go="goToPass"
+          @add="commands.passOver"
+          @new-part="commands.newPart"
+          @remove="commands.dropPass"
+          @move="commands.movePass"
         />
-        <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="choose($event); ACTIONS.replace()" @fill="fill" />
+        <PhrasePage
+          ref="phrasePage"
+          v-model:bars-per-line="barsPerLine"
+          :rows="rows"
+          :metre="sheet.routine.metre"
+          :selected-key="selectedKey"
+          :marks="marks"
+          @select="page.select"
+          @drop-on="drop"
+          @open="
+            choose($event)
+            ACTIONS.replace()
+          "
+          @fill="fill"
+        />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
       </div>
       <aside class="side">
-        <FigurePicker v-if="picking" :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))" :allow-words="picking.for === 'add'" @pick="pick" @words="pick(null, $event)" @cancel="picking = null" />
+        <FigurePicker
+          v-if="picking"
+          :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))"
+          :allow-words="picking.for === 'add'"
+          @pick="pick"
+          @words="pick(null, $event)"
+          @cancel="picking = null"
+        />
         <FindingList :class="{ last: wrong === 0 }" :findings="sheet.findings" @go="choose($event, true)" @repair="repair" @overrule="leaveSo" />
         <SlotPanel
-          v-if="selected && selectedPass" v-model:scope="scope" :slot-danced="selected" :pass="selectedPass" :planned="planned" :school="sheet.school" :voice="voice" :metre="sheet.routine.metre"
-          @add="openAdd(selected, null)" @replace="ACTIONS.replace" @remove="commands.remove(selected)" @move="commands.move(selected, $event)" @halve="commands.halve(selected)" @repeat="commands.repeat(selected, $event)" @reflect="commands.reflect(selected)"
-          @word="(kind, text) => commands.word(selected!, kind, text)" @silence="commands.silence(selected)" @remark="commands.remark(selected, $event)" @beats="commands.wordsLength(selected, $event)"
+          v-if="selected && selectedPass"
+          v-model:scope="scope"
+          :slot-danced="selected"
+          :pass="selectedPass"
+          :planned="planned"
+          :school="sheet.school"
+          :voice="voice"
+          :metre="sheet.routine.metre"
+          @add="openAdd(selected, null)"
+          @replace="ACTIONS.replace"
+          @remove="commands.remove(selected)"
+          @move="commands.move(selected, $event)"
+          @halve="commands.halve(selected)"
+          @repeat="commands.repeat(selected, $event)"
+          @reflect="commands.reflect(selected)"
+          @word="(kind, text) => commands.word(selected!, kind, text)"
+          @silence="commands.silence(selected)"
+          @remark="commands.remark(selected, $event)"
+          @beats="commands.wordsLength(selected, $event)"
         />
         <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
       </aside>

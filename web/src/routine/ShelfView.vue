@@ -112,7 +112,9 @@ async function bring(event: Event): Promise<void> {
               <RouterLink class="title" :to="{ name: 'sheet', params: { id: sheet.id } }">{{ sheet.title }}</RouterLink>
               <p class="soft">{{ words.shelf.by(sheet.by) }}</p>
             </div>
-            <p>{{ sheet.dance }}<template v-if="sheet.tuneTitle"> · {{ sheet.tuneTitle }}</template></p>
+            <p>
+              {{ sheet.dance }}<template v-if="sheet.tuneTitle"> · {{ sheet.tuneTitle }}</template>
+            </p>
             <p class="soft">{{ words.shelf.changed(words.format.date(sheet.updatedAtMs)) }}</p>
             <RouterLink class="button small" :to="{ name: 'lectern', params: { id: sheet.id } }" :aria-label="words.shelf.callOf(sheet.title)">{{ words.shelf.call }}</RouterLink>
           </li>

@@ -13,8 +13,17 @@ import WordingEditor from './WordingEditor.vue'
 const props = defineProps<{ slotDanced: DancedSlot; pass: DancedPass; planned: Planned | null; school: School; voice: Voice; metre: Metre }>()
 const scope = defineModel<Scope>('scope', { required: true })
 const emit = defineEmits<{
-  add: []; replace: []; remove: []; move: [by: 1 | -1]; halve: []; repeat: [by: 1 | -1]; reflect: []
-  word: [kind: WordingKind, text: string]; silence: []; remark: [text: string]; beats: [beats: number]
+  add: []
+  replace: []
+  remove: []
+  move: [by: 1 | -1]
+  halve: []
+  repeat: [by: 1 | -1]
+  reflect: []
+  word: [kind: WordingKind, text: string]
+  silence: []
+  remark: [text: string]
+  beats: [beats: number]
 }>()
 
 const name = computed(() => words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null))
@@ -60,7 +69,9 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
       <BeatChart :danced="slotDanced.danced" :beats-per-bar="metre.beatsPerBar" :roles="school.roleLabels" :beats-per-line="3" />
     </section>
-    <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution"><strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}</p>
+    <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
+      <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+    </p>
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
       <el-input id="slot-remark" :model-value="slotDanced.slot.remark" maxlength="500" @update:model-value="emit('remark', $event)" />

@@ -16,9 +16,7 @@ const sentences = computed((): string[] => {
     text.lead(text.beats(said.leadBeats), format.seconds(said.leadSeconds), format.seconds(props.school.lead.minSeconds)),
     why.earlierSeconds > small ? text.earlier(format.seconds(why.earlierSeconds), why.heldBy) : text.notEarlier(why.heldBy),
     ...(why.laterSeconds > small ? [text.later(format.seconds(why.laterSeconds))] : []),
-    why.runnerUp
-      ? text.runnerUp(why.runnerUp.said.wording.text, Math.abs(moved) < small ? text.same : moved > 0 ? text.afterwards(format.seconds(moved)) : text.sooner(format.seconds(-moved)), why.runnerUp.extraCost)
-      : text.alone,
+    why.runnerUp ? text.runnerUp(why.runnerUp.said.wording.text, Math.abs(moved) < small ? text.same : moved > 0 ? text.afterwards(format.seconds(moved)) : text.sooner(format.seconds(-moved)), why.runnerUp.extraCost) : text.alone,
     ...(props.measured ? [] : [text.unmeasured]),
   ]
 })

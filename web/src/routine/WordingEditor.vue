@@ -24,7 +24,9 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
     <h3 id="say-head">{{ words.sheet.say }}</h3>
     <div v-if="!silent">
       <div v-for="kind in kinds" :key="kind" class="wording" :class="{ chosen: chosen === kind }">
-        <label class="field-label" :for="`say-${kind}`">{{ words.sheet[kind] }} <strong v-if="chosen === kind" class="tag">{{ words.sheet.chosen }}</strong></label>
+        <label class="field-label" :for="`say-${kind}`"
+          >{{ words.sheet[kind] }} <strong v-if="chosen === kind" class="tag">{{ words.sheet.chosen }}</strong></label
+        >
         <el-input :id="`say-${kind}`" :model-value="textOf(kind)" :placeholder="ownOf(kind)" maxlength="120" @update:model-value="emit('word', kind, $event)" />
         <div class="length" aria-hidden="true"><span :style="{ width: `${(100 * spoken(kind)) / longest}%` }" /></div>
         <span class="count seconds">{{ words.format.seconds(spoken(kind)) }}</span>

@@ -1,5 +1,24 @@
 import type { Cut } from '@dellop/core/figure'
-import { addPass, addSlot, dropFromPass, figureContent, insertInPass, freshSlot, moveSlot, moveSlotBy, removePass, removeSlot, replaceContent, setSlotField, setWording, varySlot, wordsContent, type DancedSlot, type Pass, type Scope } from '@dellop/core/routine'
+import {
+  addPass,
+  addSlot,
+  dropFromPass,
+  figureContent,
+  insertInPass,
+  freshSlot,
+  moveSlot,
+  moveSlotBy,
+  removePass,
+  removeSlot,
+  replaceContent,
+  setSlotField,
+  setWording,
+  varySlot,
+  wordsContent,
+  type DancedSlot,
+  type Pass,
+  type Scope,
+} from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { words } from '../words/index.ts'
 import { randomId, type SheetDocument } from './sheetDocument.ts'

@@ -18,11 +18,15 @@ function database(): Promise<IDBPDatabase> {
 
 /** Keeps a draft at once. A browser that refuses storage (private windows) only loses this safety net. */
 export async function keepDraft(draft: Draft): Promise<void> {
-  await database().then((db) => db.put('draft', draft)).catch(() => undefined)
+  await database()
+    .then((db) => db.put('draft', draft))
+    .catch(() => undefined)
 }
 
 export async function dropDraft(id: string): Promise<void> {
-  await database().then((db) => db.delete('draft', id)).catch(() => undefined)
+  await database()
+    .then((db) => db.delete('draft', id))
+    .catch(() => undefined)
 }
 
 export async function readDraft(id: string): Promise<Draft | null> {

@@ -153,7 +153,12 @@ export function useSheetDocument(id: string) {
   }
 
   return {
-    routine, saving, conflicts, open, close, edit,
+    routine,
+    saving,
+    conflicts,
+    open,
+    close,
+    edit,
     canUndo: computed(() => history.value.done.length > 0),
     canRedo: computed(() => history.value.undone.length > 0),
     undo: () => travel(undo),

@@ -1,9 +1,24 @@
 /** What a key on the page asks for. Kept apart from the view, so that the list of keys and what they do cannot drift. */
 export type PageKey =
-  | 'before' | 'after' | 'row-before' | 'row-after' | 'add' | 'replace' | 'remove' | 'move-before' | 'move-after' | 'halve' | 'more' | 'less' | 'reflect' | 'words' | 'next-finding' | 'previous-finding' | 'undo' | 'redo' | 'lectern' | 'keys'
+  'before' | 'after' | 'row-before' | 'row-after' | 'add' | 'replace' | 'remove' | 'move-before' | 'move-after' | 'halve' | 'more' | 'less' | 'reflect' | 'words' | 'next-finding' | 'previous-finding' | 'undo' | 'redo' | 'lectern' | 'keys'
 
 const PLAIN: Readonly<Record<string, PageKey>> = {
-  ArrowLeft: 'before', ArrowRight: 'after', ArrowUp: 'row-before', ArrowDown: 'row-after', Enter: 'replace', Delete: 'remove', Backspace: 'remove', a: 'add', h: 'halve', r: 'more', o: 'reflect', w: 'words', n: 'next-finding', p: 'previous-finding', l: 'lectern', '?': 'keys',
+  ArrowLeft: 'before',
+  ArrowRight: 'after',
+  ArrowUp: 'row-before',
+  ArrowDown: 'row-after',
+  Enter: 'replace',
+  Delete: 'remove',
+  Backspace: 'remove',
+  a: 'add',
+  h: 'halve',
+  r: 'more',
+  o: 'reflect',
+  w: 'words',
+  n: 'next-finding',
+  p: 'previous-finding',
+  l: 'lectern',
+  '?': 'keys',
 }
 
 const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))

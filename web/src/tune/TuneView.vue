@@ -34,9 +34,13 @@ onMounted(async () => {
     failure.value = sentenceOf(error)
   }
 })
-watch(recording, async (now) => {
-  if (now?.media) peaks.value = (await api('getPeaks', { params: { hash: now.media } }).catch(() => ({ peaks: [] }))).peaks
-}, { immediate: true })
+watch(
+  recording,
+  async (now) => {
+    if (now?.media) peaks.value = (await api('getPeaks', { params: { hash: now.media } }).catch(() => ({ peaks: [] }))).peaks
+  },
+  { immediate: true },
+)
 
 function playFrom(seconds: number): void {
   const box = sound.value
@@ -52,11 +56,16 @@ const toggle = (): void => void (sound.value?.paused ? sound.value.play() : soun
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else-if="tune">
-      <p><RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink></p>
+      <p>
+        <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink>
+      </p>
       <header class="view-head">
         <div>
           <h1>{{ tune.title }}</h1>
-          <p class="soft">{{ tune.dance }} · {{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }} · {{ words.tunes.bars(bars.bars, bars.danced) }}<template v-if="recording"> · {{ words.format.clock(recording.durationSeconds) }}</template></p>
+          <p class="soft">
+            {{ tune.dance }} · {{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }} · {{ words.tunes.bars(bars.bars, bars.danced)
+            }}<template v-if="recording"> · {{ words.format.clock(recording.durationSeconds) }}</template>
+          </p>
         </div>
         <button v-if="recording?.media" class="button main" @click="toggle">{{ playing ? words.tunes.pause : words.tunes.play }}</button>
       </header>
@@ -69,7 +78,9 @@ const toggle = (): void => void (sound.value?.paused ? sound.value.play() : soun
       <ol>
         <li v-for="phrase in phrases" :key="phrase.index">
           <span class="label">{{ phrase.label }}</span>
-          <span class="bars" :style="{ width: `${phrase.bars * 6}%` }"><span v-for="n in phrase.bars" :key="n" class="bar count">{{ n }}</span></span>
+          <span class="bars" :style="{ width: `${phrase.bars * 6}%` }"
+            ><span v-for="n in phrase.bars" :key="n" class="bar count">{{ n }}</span></span
+          >
           <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
           <button v-if="recording?.media" class="textlink" :aria-label="words.tunes.playFrom(phrase.label, phrase.start / bar + 1)" @click="playFrom(timeOf(phrase.start))">{{ words.tunes.play }}</button>
           <strong v-if="phrase.start === tune.danceStart">{{ words.tunes.starts }}</strong>
@@ -77,7 +88,9 @@ const toggle = (): void => void (sound.value?.paused ? sound.value.play() : soun
       </ol>
       <p class="count soft">{{ sum }}</p>
     </template>
-    <p v-else>{{ words.tunes.unknown }} <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink></p>
+    <p v-else>
+      {{ words.tunes.unknown }} <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink>
+    </p>
   </div>
 </template>
 
