@@ -76,6 +76,11 @@ function openAdd(after: DancedSlot | null, partId: string | null): void {
   if (target) picking.value = { for: 'add', after, partId: target }
 }
 
+function openReplace(key: string): void {
+  choose(key)
+  ACTIONS.replace()
+}
+
 function pick(figureId: string | null, text = ''): void {
   const now = picking.value
   picking.value = null
@@ -214,10 +219,7 @@ function onKey(event: KeyboardEvent): void {
           :marks="marks"
           @select="page.select"
           @drop-on="drop"
-          @open="
-            choose($event)
-            ACTIONS.replace()
-          "
+          @open="openReplace"
           @fill="fill"
         />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
