@@ -5,6 +5,7 @@ const ROOMS = {
   school: ['document', 'time'],
   tune: ['document', 'time'],
   band: ['document', 'time'],
+  listen: ['document', 'time'],
   figure: ['document', 'time', 'school', 'tune'],
   routine: ['document', 'time', 'school', 'tune', 'figure'],
   cue: ['document', 'time', 'school', 'tune', 'figure', 'routine'],

@@ -27,14 +27,14 @@ export default tseslint.config(
   },
   {
     files: ['core/src/**/*.ts', 'server/src/**/*.ts', 'cli/src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },
   {
     // The core has no clock, no chance and no interface of its own.
     files: ['core/src/**/*.ts', 'wire/src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'crypto', 'setTimeout', 'setInterval', 'performance'],
       'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }],

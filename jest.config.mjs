@@ -30,5 +30,6 @@ export default {
     { displayName: 'cli', rootDir: here('cli/src'), ...node },
     { displayName: 'web', rootDir: here('web/src'), ...node },
     { displayName: 'docs', rootDir: here('tools'), ...node },
+    { displayName: 'bench', rootDir: here('bench'), ...node },
   ],
 }

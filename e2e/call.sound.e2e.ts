@@ -25,6 +25,8 @@ for (const percent of [80, 100, 110]) {
       look()
       Object.assign(window, { seenCues: seen })
     })
+    // From the first phrase, with its count-in, so that the stretch is full of cues.
+    await page.keyboard.press('ArrowRight')
     await page.keyboard.press('Space')
     await page.waitForTimeout(20_000)
     const { shown, seen } = await page.evaluate(() => ({ shown: (window as unknown as { dellopLectern: { shown: Shown[] } }).dellopLectern.shown, seen: (window as unknown as { seenCues: { key: string; at: number }[] }).seenCues }))

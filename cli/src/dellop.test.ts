@@ -115,5 +115,21 @@ describe('dellop band', () => {
 })
 
 it('says what commands there are', () => {
-  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band/)
+  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| listen/)
+})
+
+describe('dellop listen', () => {
+  it('hears the beats of what the band has played', () => {
+    dellop('band', demo('tunes/lamps-along-the-staithe.abc'), '-o', 'heard.wav')
+    const { exit, json } = dellop('listen', 'heard.wav', '--range', '84-110')
+    expect(exit).toBe(0)
+    expect([Math.round(json.bpm), json.beatsPerBar]).toEqual([96, 3])
+    expect(json.sections[0]).toMatchObject({ label: 'A', bars: 8 })
+  }, 60_000)
+  it('refuses what is no sound, in a sentence', () => {
+    expect(dellop('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(/WAV, MP3, Ogg or FLAC was expected/)
+    expect(dellop('listen', fileOf('empty.wav', '')).stderr).toMatch(/is empty/)
+    expect(dellop('listen', fileOf('broken.mp3', 'ID3\u0004 and then nothing that is sound')).exit).toBe(2)
+    expect(dellop('listen', 'heard.wav', '--range', 'fast').stderr).toMatch(/84-96/)
+  })
 })

@@ -1,14 +1,20 @@
-import { band } from './band.ts'
-import { check } from './check.ts'
-import { count } from './count.ts'
 import type { Outcome } from './outcome.ts'
-import { plan } from './plan.ts'
 
-const COMMANDS: Readonly<Record<string, (line: readonly string[]) => Outcome>> = { count, check, plan, band }
+type Command = (line: readonly string[]) => Outcome | Promise<Outcome>
+
+/** Each command is read only when it is asked for: counting needs no decoder. */
+const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
+  count: async () => (await import('./count.ts')).count,
+  check: async () => (await import('./check.ts')).check,
+  plan: async () => (await import('./plan.ts')).plan,
+  band: async () => (await import('./band.ts')).band,
+  listen: async () => (await import('./listen.ts')).listen,
+}
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`
 
 const [name = '', ...line] = process.argv.slice(2)
-const outcome: Outcome = COMMANDS[name]?.(line) ?? { exit: 2, sentence: name === '' ? `A command was expected: ${USAGE}` : `There is no command "${name}": ${USAGE}` }
+const command = Object.hasOwn(COMMANDS, name) ? await COMMANDS[name]!() : null
+const outcome: Outcome = command ? await command(line) : { exit: 2, sentence: name === '' ? `A command was expected: ${USAGE}` : `There is no command "${name}": ${USAGE}` }
 if (outcome.exit === 2) process.stderr.write(`${outcome.sentence}\n`)
 else process.stdout.write(`${JSON.stringify(outcome.json, null, 2)}\n`)
 process.exitCode = outcome.exit

@@ -47,7 +47,7 @@ async function serverFixture(use: (server: Server) => Promise<void>): Promise<vo
 
 /** Tests get a server per worker, and fail on anything the content security policy refuses and on any uncaught error. */
 export const test = base.extend<{ watched: void }, { server: Server }>({
-  server: [async ({}, use) => serverFixture(use), { scope: 'worker' }], // eslint-disable-line no-empty-pattern
+  server: [async ({}, use) => serverFixture(use), { scope: 'worker' }],
   baseURL: async ({ server }, use) => use(server.address),
   watched: [
     async ({ page }, use) => {

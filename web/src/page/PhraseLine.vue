@@ -101,7 +101,7 @@ function drop(event: DragEvent, key: string): void {
       >
         <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i] }}<span v-if="block.toNext" aria-hidden="true"> …</span>
         <span v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'" class="mark" aria-hidden="true">!</span>
-        <span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
+        {{ ' ' }}<span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
       </button>
       <button v-if="hole" class="hole" :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }" @click="emit('fill')">{{ words.sheet.open(hole.counts) }}</button>
     </div>

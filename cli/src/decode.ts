@@ -1,0 +1,66 @@
+import { readFileSync, statSync } from 'node:fs'
+import { problem, succeed, type Result } from '@dellop/core/document'
+import { LONGEST_SECONDS, readWav, type Sound } from '@dellop/core/listen'
+import { callersPath } from './files.ts'
+
+/** Channels and rate as the decoders give them. */
+interface Decoded {
+  readonly channelData: readonly Float32Array[]
+  readonly samplesDecoded: number
+  readonly sampleRate: number
+}
+interface Decoder {
+  readonly ready: Promise<unknown>
+  decode?(bytes: Uint8Array): Decoded | Promise<Decoded>
+  decodeFile?(bytes: Uint8Array): Decoded | Promise<Decoded>
+  free(): unknown
+}
+
+const MOST_BYTES = 512 * 1024 * 1024
+
+/** Reads a sound file: WAV, MP3, Ogg (Vorbis or Opus) or FLAC, known by its first bytes. */
+export async function readSound(path: string): Promise<Result<Sound>> {
+  const bytes = readBytes(path)
+  if (!bytes.ok) return bytes
+  const ascii = Buffer.from(bytes.value.subarray(0, 64)).toString('latin1')
+  if (ascii.startsWith('RIFF')) return readWav(bytes.value)
+  const decoder = await decoderFor(ascii, bytes.value)
+  if (!decoder) return problem('sound.kind', `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`)
+  return decodeWith(decoder, bytes.value, path)
+}
+
+function readBytes(path: string): Result<Uint8Array> {
+  try {
+    const full = callersPath(path)
+    if (statSync(full).size > MOST_BYTES) return problem('file.large', `"${path}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+    const bytes = new Uint8Array(readFileSync(full))
+    return bytes.length === 0 ? problem('file.empty', `"${path}" is empty.`) : succeed(bytes)
+  } catch {
+    return problem('file.unreadable', `There is no file "${path}" that can be read.`)
+  }
+}
+
+async function decoderFor(ascii: string, bytes: Uint8Array): Promise<Decoder | null> {
+  if (ascii.startsWith('fLaC')) return new (await import('@wasm-audio-decoders/flac')).FLACDecoder() as unknown as Decoder
+  if (ascii.startsWith('OggS')) {
+    if (ascii.includes('OpusHead')) return new (await import('ogg-opus-decoder')).OggOpusDecoder() as unknown as Decoder
+    return new (await import('@wasm-audio-decoders/ogg-vorbis')).OggVorbisDecoder() as unknown as Decoder
+  }
+  const mp3 = ascii.startsWith('ID3') || (bytes[0] === 0xff && (bytes[1]! & 0xe6) === 0xe2)
+  return mp3 ? (new (await import('mpg123-decoder')).MPEGDecoder() as unknown as Decoder) : null
+}
+
+async function decodeWith(decoder: Decoder, bytes: Uint8Array, path: string): Promise<Result<Sound>> {
+  try {
+    await decoder.ready
+    const { channelData, samplesDecoded, sampleRate } = await (decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes))
+    if (samplesDecoded === 0 || channelData.length === 0) return problem('sound.empty', `No sound could be read from "${path}"; perhaps it was cut off.`)
+    if (samplesDecoded / sampleRate > LONGEST_SECONDS) return problem('sound.too-long', `"${path}" is ${Math.round(samplesDecoded / sampleRate / 60)} minutes long; at most ${LONGEST_SECONDS / 60} are listened to.`)
+    const samples = Float32Array.from({ length: samplesDecoded }, (_, i) => channelData.reduce((sum, channel) => sum + (channel[i] ?? 0), 0) / channelData.length)
+    return succeed({ samples, sampleRate, channels: channelData.length })
+  } catch {
+    return problem('sound.broken', `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`)
+  } finally {
+    decoder.free()
+  }
+}

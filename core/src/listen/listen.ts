@@ -1,0 +1,117 @@
+import { problem, succeed, type Result } from '../document/index.ts'
+import { groupings, type Grouping } from './bars.ts'
+import { hypotheses, periodicityOf, type Hypothesis } from './hypotheses.ts'
+import { onsetsOf } from './onset.ts'
+import { LONGEST_SECONDS, type Sound } from './readWav.ts'
+import { sectionsOf } from './sections.ts'
+import { spectrogram, toListenRate } from './spectrum.ts'
+import { bpmOfFrames } from './tempo.ts'
+import { beatStrength, followBeats, refinedFrame, secondsOfFrame, trimmed } from './track.ts'
+
+/** What was heard in a recording. Times in seconds of the recording. */
+export interface Heard {
+  readonly bpm: number
+  readonly beatsPerBar: 2 | 3 | 4
+  readonly beats: readonly number[]
+  readonly downbeats: readonly number[]
+  readonly sections: readonly { readonly label: string; readonly startSeconds: number; readonly bars: number }[]
+  /** 0..1: how far the chosen beat stands out from the next best. */
+  readonly confidence: number
+  /** Other ways to hear the beat, likelier first: half, double, 3:2 and the like. */
+  readonly otherTempi: readonly { readonly bpm: number; readonly confidence: number }[]
+}
+
+export interface ListenOptions {
+  /** Beats a minute that the named dance is usually danced at. */
+  readonly range?: readonly [number, number]
+  /** Told the share done, 0..1; may throw to stop. */
+  readonly progress?: (share: number) => void
+}
+
+const SHORTEST_SECONDS = 4
+/** Hypotheses that are followed through the whole recording before one is chosen. */
+const FOLLOWED = 3
+/** How much the bars that go with a beat speak for it, and how much speaks against beats on which less sounds than between them. */
+const BARS_SHARE = 0.15
+const PHASE_SHARE = 0.9
+
+interface Candidate {
+  readonly hypothesis: Hypothesis
+  readonly frames: readonly number[]
+  readonly grouping: Grouping
+  readonly score: number
+}
+
+/**
+ * Finds beats, bars and phrases. The beat is chosen among the strongest periodicities of what begins in the sound, each
+ * followed through the recording by dynamic programming; the bar by harmony, bass and accents on its first beat.
+ * Refuses sound that is too short or too long, and sound in which nothing can be heard.
+ */
+export function listen(sound: Sound, { range, progress = () => undefined }: ListenOptions = {}): Result<Heard> {
+  const seconds = sound.samples.length / sound.sampleRate
+  if (seconds < SHORTEST_SECONDS) return problem('listen.short', `The sound is ${seconds.toFixed(1)} s long; at least ${SHORTEST_SECONDS} s are needed to hear a beat.`)
+  if (seconds > LONGEST_SECONDS) return problem('sound.too-long', `The sound is ${Math.round(seconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} are listened to.`)
+  const spectrum = spectrogram(toListenRate(sound.samples, sound.sampleRate), (share) => progress(share * 0.6))
+  const onsets = onsetsOf(spectrum)
+  if (!onsets.sounding.some((one) => one === 1)) return problem('listen.silent', 'There is nothing to hear in this sound: it is silent.')
+  const strength = beatStrength(onsets)
+  const found = distinct(hypotheses(periodicityOf(onsets), range ?? null)).slice(0, FOLLOWED)
+  const candidates = found
+    .flatMap((hypothesis, i): Candidate[] => {
+      progress(0.65 + (0.3 * i) / FOLLOWED)
+      return phases(strength, trimmed(strength, followBeats(strength, hypothesis.periodFrames).frames)).map(({ frames, against }) => {
+        const grouping = groupings(spectrum, onsets, frames)[0]!
+        return { hypothesis, frames, grouping, score: hypothesis.score + BARS_SHARE * grouping.score - PHASE_SHARE * against }
+      })
+    })
+    .filter(({ frames }) => frames.length >= 4)
+    .sort((a, b) => b.score - a.score)
+  const best = candidates[0]
+  const others = candidates.filter((one) => one.hypothesis !== best?.hypothesis).filter((one, i, all) => all.findIndex((other) => other.hypothesis === one.hypothesis) === i)
+  if (!best) return problem('listen.no-beat', 'No beat was found in this sound.')
+  const beats = best.frames.map((frame) => secondsOfFrame(refinedFrame(strength, frame)))
+  const first = best.grouping.firstDownbeat
+  const isDownbeat = (i: number): boolean => i >= first && (i - first) % best.grouping.beatsPerBar === 0
+  const downbeats = beats.filter((_, i) => isDownbeat(i))
+  const sections = sectionsOf(
+    spectrum,
+    best.frames.filter((_, i) => isDownbeat(i)),
+  ).map(({ label, firstBar, bars }) => ({ label, startSeconds: downbeats[firstBar]!, bars }))
+  progress(1)
+  return succeed({
+    bpm: medianBpm(beats),
+    beatsPerBar: best.grouping.beatsPerBar,
+    beats,
+    downbeats,
+    sections,
+    confidence: confidenceOf(best.score - (others[0]?.score ?? best.score - 2)),
+    otherTempi: others.map((other) => ({ bpm: bpmOfFrames(other.hypothesis.periodFrames), confidence: 1 - confidenceOf(best.score - other.score) })),
+  })
+}
+
+/**
+ * The beats as followed, and the beats half way between them: what is loudest is not always the beat, and the bars tell
+ * which it is. `against` is how much less sounds on these than on the louder of the two, as a share.
+ */
+function phases(strength: Float32Array, followed: readonly number[]): { frames: readonly number[]; against: number }[] {
+  const between = followed.slice(1).map((frame, i) => Math.round((frame + followed[i]!) / 2))
+  const sounds = [followed, between].map((frames) => frames.reduce((sum, frame) => sum + Math.max(strength[frame - 1] ?? 0, strength[frame]!, strength[frame + 1] ?? 0), 0) / Math.max(1, frames.length))
+  const most = Math.max(...sounds, 1e-9)
+  return [followed, between].map((frames, i) => ({ frames, against: 1 - sounds[i]! / most }))
+}
+
+/** One hypothesis for each tempo: the best of its bar lengths. */
+function distinct(list: readonly Hypothesis[]): Hypothesis[] {
+  return list.filter((one, i) => list.findIndex((other) => Math.abs(other.periodFrames / one.periodFrames - 1) < 0.03) === i)
+}
+
+/** A lead of 0 is a half, of 1 about nine in ten. */
+const confidenceOf = (lead: number): number => 1 / (1 + Math.exp(-2.2 * lead))
+
+function medianBpm(beats: readonly number[]): number {
+  const gaps = beats
+    .slice(1)
+    .map((beat, i) => beat - beats[i]!)
+    .sort((a, b) => a - b)
+  return 60 / gaps[gaps.length >> 1]!
+}
