@@ -23,6 +23,8 @@ const node = {
 }
 
 export default {
+  // Generous: tests share two cores with a compiler and a browser. No test measures time.
+  testTimeout: 60_000,
   projects: [
     { displayName: 'core', rootDir: here('core/src'), ...node },
     { displayName: 'wire', rootDir: here('wire/src'), ...node },

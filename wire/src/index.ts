@@ -19,6 +19,21 @@ export {
   type SheetState,
   type SheetSummary,
 } from './sheet.ts'
-export { DEFAULT_SETTINGS, figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigureSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema, type Settings } from './library.ts'
+export {
+  DEFAULT_SETTINGS,
+  figureListSchema,
+  healthSchema,
+  changeTuneSchema,
+  importAbcSchema,
+  newTuneSchema,
+  mediaSchema,
+  newFigureSchema,
+  peaksSchema,
+  schoolListSchema,
+  settingsSchema,
+  tuneAnswerSchema,
+  tuneListSchema,
+  type Settings,
+} from './library.ts'
 export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from './routes.ts'
 export { openApiDocument } from './openapi.ts'

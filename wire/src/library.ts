@@ -11,10 +11,13 @@ export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })
 
 export const tuneListSchema = z.object({ tunes: z.array(tuneSchema) })
 export const importAbcSchema = z.strictObject({ abc: z.string().min(1, 'the text of an ABC tune was expected').max(200_000) })
-export const tuneAnswerSchema = z.object({ tune: tuneSchema })
+/** A tune with the moment it was last changed: a change has to name it, so that none is overwritten unseen. */
+export const tuneAnswerSchema = z.object({ tune: tuneSchema, updatedAtMs: z.number() })
+export const newTuneSchema = z.strictObject({ tune: tuneSchema })
+export const changeTuneSchema = z.strictObject({ tune: tuneSchema, updatedAtMs: z.number() })
 
 export const mediaSchema = z.object({ hash: z.string(), bytes: z.int(), type: z.string() })
-export const peaksSchema = z.object({ peaks: z.array(z.number()) })
+export const peaksSchema = z.strictObject({ peaks: z.array(z.number().min(0).max(1)).max(8000) })
 
 /** What the cuer set once for this machine. */
 export const settingsSchema = z.strictObject({

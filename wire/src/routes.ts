@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigureSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
+import { changeTuneSchema, figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigureSchema, newTuneSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
 import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
@@ -28,6 +28,15 @@ const post = <Request extends z.ZodType | null, Answer extends z.ZodType | null>
   limitBytes,
 })
 
+const put = <Request extends z.ZodType, Answer extends z.ZodType>(path: string, summary: string, request: Request, answer: Answer, limitBytes: number): Route<Request, Answer> => ({
+  method: 'PUT',
+  path,
+  summary,
+  request,
+  answer,
+  limitBytes,
+})
+
 /** Every route there is. The server registers these and no others; docs/api.json is generated from them. */
 export const ROUTES = {
   health: get('/api/health', 'Whether the server is there.', healthSchema),
@@ -46,11 +55,14 @@ export const ROUTES = {
   listTunes: get('/api/tunes', 'The tunes.', tuneListSchema),
   getTune: get('/api/tunes/:id', 'A tune.', tuneAnswerSchema),
   importAbc: post('/api/tunes/abc', 'Brings in an ABC tune, played by the house band.', importAbcSchema, tuneAnswerSchema, 1 * MB),
+  newTune: post('/api/tunes', 'Adds a tune whose recording is stored already.', newTuneSchema, tuneAnswerSchema, 4 * MB),
+  changeTune: put('/api/tunes/:id', 'Changes a tune that nobody else has changed since.', changeTuneSchema, tuneAnswerSchema, 4 * MB),
   putMedia: post('/api/media', 'Stores a sound file by the hash of its bytes.', null, mediaSchema, MEDIA_LIMIT_BYTES),
   getPeaks: get('/api/media/:hash/peaks', 'Peaks for drawing the sound.', peaksSchema),
+  putPeaks: put('/api/media/:hash/peaks', 'Keeps peaks for drawing the sound.', peaksSchema, peaksSchema, 256 * KB),
   getMedia: get('/media/:hash', 'The bytes of a sound, whole or by Range.', null),
   getSettings: get('/api/settings', 'Settings of this machine.', settingsSchema),
-  putSettings: { method: 'PUT', path: '/api/settings', summary: 'Changes the settings.', request: settingsSchema, answer: settingsSchema, limitBytes: 16 * KB },
+  putSettings: put('/api/settings', 'Changes the settings.', settingsSchema, settingsSchema, 16 * KB),
 } as const satisfies Record<string, Route>
 export type RouteName = keyof typeof ROUTES
 

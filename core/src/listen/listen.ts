@@ -79,7 +79,7 @@ export function listen(sound: Sound, { range, progress = () => undefined }: List
   ).map(({ label, firstBar, bars }) => ({ label, startSeconds: downbeats[firstBar]!, bars }))
   progress(1)
   return succeed({
-    bpm: medianBpm(beats),
+    bpm: usualBpm(beats),
     beatsPerBar: best.grouping.beatsPerBar,
     beats,
     downbeats,
@@ -108,10 +108,9 @@ function distinct(list: readonly Hypothesis[]): Hypothesis[] {
 /** A lead of 0 is a half, of 1 about nine in ten. */
 const confidenceOf = (lead: number): number => 1 / (1 + Math.exp(-2.2 * lead))
 
-function medianBpm(beats: readonly number[]): number {
-  const gaps = beats
-    .slice(1)
-    .map((beat, i) => beat - beats[i]!)
-    .sort((a, b) => a - b)
-  return 60 / gaps[gaps.length >> 1]!
+/** Mean tempo of the middle four fifths: beginnings hesitate and ends slow down. */
+function usualBpm(beats: readonly number[]): number {
+  const first = Math.floor(beats.length * 0.1)
+  const last = beats.length - 1 - first
+  return (60 * (last - first)) / (beats[last]! - beats[first]!)
 }

@@ -4,7 +4,7 @@ import { HttpProblem } from '../http/problem.ts'
 import { serve, sizeText } from '../http/route.ts'
 import { MEDIA_LIMIT_BYTES } from '@dellop/wire'
 import { sendWithRange } from './range.ts'
-import { addMedia, findMedia, readPeaks } from './service.ts'
+import { addMedia, findMedia, keepPeaks, readPeaks } from './service.ts'
 import { mediaPath } from './store.ts'
 
 export function mediaRoutes(router: Router, services: Services): void {
@@ -16,6 +16,11 @@ export function mediaRoutes(router: Router, services: Services): void {
     return { hash, type, bytes }
   })
   serve(router, 'getPeaks', async ({ params }) => ({ peaks: await readPeaks(services, params['hash']!) }))
+  serve(router, 'putPeaks', async ({ params, body }) => {
+    const { hash } = await findMedia(services, params['hash']!)
+    await keepPeaks(services, hash, body.peaks)
+    return body
+  })
   serve(router, 'getMedia', async ({ params, ctx }) => {
     const media = await findMedia(services, params['hash']!)
     ctx.set('Cache-Control', 'public, max-age=31536000, immutable')

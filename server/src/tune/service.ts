@@ -3,7 +3,7 @@ import { readAbc, tuneOfScore } from '@dellop/core/file'
 import type { Tune } from '@dellop/core/tune'
 import type { EntityManager } from 'typeorm'
 import { HttpProblem, orProblem } from '../http/problem.ts'
-import { addMediaBytes, keepPeaks } from '../media/service.ts'
+import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
 import type { Services } from '../services.ts'
 import { TuneEntity } from './tuneEntity.ts'
 
@@ -30,8 +30,37 @@ export async function saveTune(manager: EntityManager, tune: Tune, atMs: number)
   await manager.insert(TuneEntity, { id: tune.id, title: tune.title, document: JSON.stringify(tune), updatedAtMs: atMs })
 }
 
+/** A tune as the API gives it, with the moment it was last changed. */
+export async function tuneAnswer(manager: EntityManager, id: string): Promise<{ tune: Tune; updatedAtMs: number }> {
+  const row = await manager.findOneBy(TuneEntity, { id })
+  if (!row) throw new HttpProblem('not-found', 'There is no such tune here.')
+  return { tune: JSON.parse(row.document) as Tune, updatedAtMs: row.updatedAtMs }
+}
+
+/** Adds a tune; its recordings' sounds must be stored already. */
+export async function newTune(services: Services, tune: Tune): Promise<{ tune: Tune; updatedAtMs: number }> {
+  for (const recording of tune.recordings) if (recording.media !== null) await findMedia(services, recording.media)
+  return services.database.write(async (manager) => {
+    if (await tuneOrNull(manager, tune.id)) throw new HttpProblem('exists', `There is a tune with the id "${tune.id}" already.`, 'tune.id')
+    await saveTune(manager, tune, services.nowMs())
+    return tuneAnswer(manager, tune.id)
+  })
+}
+
+/** Changes a tune, unless somebody else has changed it since it was read. */
+export async function changeTune(services: Services, id: string, tune: Tune, readAtMs: number): Promise<{ tune: Tune; updatedAtMs: number }> {
+  if (tune.id !== id) throw new HttpProblem('input.invalid', `The tune in the request is "${tune.id}"; "${id}" was expected.`, 'tune.id')
+  return services.database.write(async (manager) => {
+    const { updatedAtMs } = await tuneAnswer(manager, id)
+    if (updatedAtMs !== readAtMs) throw new HttpProblem('edit.refused', 'This tune was changed elsewhere since it was opened. Reload it to see the change.')
+    const now = Math.max(services.nowMs(), updatedAtMs + 1)
+    await manager.update(TuneEntity, { id }, { title: tune.title, document: JSON.stringify(tune), updatedAtMs: now })
+    return tuneAnswer(manager, id)
+  })
+}
+
 /** Brings in an ABC tune: the house band plays it, the sound is stored, the tune is saved. */
-export async function importAbc(services: Services, abc: string): Promise<Tune> {
+export async function importAbc(services: Services, abc: string): Promise<{ tune: Tune; updatedAtMs: number }> {
   const score = orProblem(readAbc(abc))
   const performance = playScore(score)
   const media = await addMediaBytes(services, wavBytes(performance.samples, performance.sampleRate))
@@ -40,8 +69,7 @@ export async function importAbc(services: Services, abc: string): Promise<Tune> 
   const base = slug(score.title)
   const id = (await tuneOrNull(manager, base)) ? `${base}-${services.newId()}`.slice(0, 64) : base
   const tune = tuneOfScore(score, performance, media.hash, childIds(id))
-  await services.database.write((writer) => saveTune(writer, tune, services.nowMs()))
-  return tune
+  return newTune(services, tune)
 }
 
 /** A readable id from a title. */

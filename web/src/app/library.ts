@@ -47,7 +47,8 @@ export const useLibrary = defineStore('library', () => {
   const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
-  const addTune = (tune: Tune): void => void (tunes.value = [...tunes.value, tune])
+  /** Puts a new or changed tune in its place. */
+  const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, addTune }
+  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, putTune }
 })

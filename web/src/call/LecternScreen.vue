@@ -115,8 +115,7 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
       </div>
       <ol class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">
-          <span class="count">{{ words.lectern.bar(cue.bar) }}</span
-          ><span>{{ cue.text }}</span>
+          <span class="count">{{ words.lectern.bar(cue.bar) }}</span><span>{{ cue.text }}</span>
         </li>
       </ol>
     </div>

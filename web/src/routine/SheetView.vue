@@ -14,7 +14,8 @@ import FigurePicker from './FigurePicker.vue'
 import FindingList from './FindingList.vue'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
-import { randomId, useSheetDocument } from './sheetDocument.ts'
+import { randomId } from '../app/randomId.ts'
+import { useSheetDocument } from './sheetDocument.ts'
 import SheetHead from './SheetHead.vue'
 import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
@@ -210,18 +211,7 @@ function onKey(event: KeyboardEvent): void {
           @remove="commands.dropPass"
           @move="commands.movePass"
         />
-        <PhrasePage
-          ref="phrasePage"
-          v-model:bars-per-line="barsPerLine"
-          :rows="rows"
-          :metre="sheet.routine.metre"
-          :selected-key="selectedKey"
-          :marks="marks"
-          @select="page.select"
-          @drop-on="drop"
-          @open="openReplace"
-          @fill="fill"
-        />
+        <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="openReplace" @fill="fill" />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
       </div>
       <aside class="side">

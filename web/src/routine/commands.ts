@@ -21,7 +21,8 @@ import {
 } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { words } from '../words/index.ts'
-import { randomId, type SheetDocument } from './sheetDocument.ts'
+import { randomId } from '../app/randomId.ts'
+import type { SheetDocument } from './sheetDocument.ts'
 import type { SheetPage } from './sheetPage.ts'
 
 /** What keys, buttons and drags on a sheet do: each makes edits, names them for undo, and moves the selection along. */

@@ -3,6 +3,7 @@ import { routineShape, type Routine } from '@dellop/core/routine'
 import { sheetChangedSchema, type EditBatch } from '@dellop/wire'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
+import { randomId } from '../app/randomId.ts'
 import { dropDraft, keepDraft, readDraft } from './draftStore.ts'
 
 export type SaveState = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'offline' } | { readonly state: 'refused'; readonly sentence: string }
@@ -17,10 +18,6 @@ function tabId(): string {
   const made = randomId()
   sessionStorage.setItem('dellop-tab', made)
   return made
-}
-
-export function randomId(): string {
-  return [...crypto.getRandomValues(new Uint8Array(10))].map((byte) => byte.toString(36).padStart(2, '0')).join('')
 }
 
 /**

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { tuneBars, type Tune } from '@dellop/core/tune'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import { bringInRecording, type BringProgress } from './bringIn.ts'
 
 const library = useLibrary()
 const failure = ref('')
@@ -26,38 +27,80 @@ const bars = (tune: Tune): string => {
   return words.tunes.bars(all, danced)
 }
 
-async function bring(event: Event): Promise<void> {
+const stopping = shallowRef<AbortController | null>(null)
+const progress = ref<BringProgress | null>(null)
+const progressText = computed(() => {
+  const now = progress.value
+  if (!now) return ''
+  return now.step === 'listening' ? words.tunes.listening(Math.round(now.share * 100)) : words.tunes[now.step]
+})
+
+function chosen(event: Event): void {
   const box = event.target as HTMLInputElement
   const file = box.files?.[0]
   box.value = ''
-  if (!file) return
+  if (file) void bring(file)
+}
+
+const isAbc = (file: File): boolean => /\.(abc|txt)$/i.test(file.name)
+
+async function bring(file: File): Promise<void> {
+  if (stopping.value) return
   failure.value = told.value = ''
+  const stop = new AbortController()
+  stopping.value = stop
+  try {
+    if (isAbc(file)) await bringAbc(file)
+    else {
+      const { tune } = await bringInRecording(file, (at) => (progress.value = at), stop.signal)
+      library.putTune(tune)
+      told.value = words.tunes.brought(tune.title, tune.bpm, tune.metre.beatsPerBar)
+    }
+  } catch (error) {
+    if (stop.signal.aborted) told.value = words.tunes.stopped
+    else failure.value = words.tunes.notBrought + sentenceOf(error)
+  } finally {
+    stopping.value = null
+    progress.value = null
+  }
+}
+
+async function bringAbc(file: File): Promise<void> {
   busy.value = true
   try {
     const { tune } = await api('importAbc', { body: { abc: await file.text() } })
-    library.addTune(tune)
-    told.value = words.tunes.brought(tune.title)
-  } catch (error) {
-    failure.value = words.tunes.notBrought + sentenceOf(error)
+    library.putTune(tune)
+    told.value = words.tunes.brought(tune.title, tune.bpm, tune.metre.beatsPerBar)
   } finally {
     busy.value = false
   }
 }
+
+function drop(event: DragEvent): void {
+  const file = event.dataTransfer?.files[0]
+  if (file) void bring(file)
+}
 </script>
 
 <template>
-  <div class="view">
+  <div class="view" @dragover.prevent @drop.prevent="drop">
     <header class="view-head">
       <div>
         <h1>{{ words.tunes.title }}</h1>
         <p class="soft">{{ words.tunes.lead }}</p>
       </div>
       <div>
-        <button class="button main" :disabled="busy" @click="fileBox?.click()">{{ words.tunes.bring }}</button>
-        <input ref="fileBox" class="unseen" type="file" accept=".abc,text/vnd.abc,text/plain" tabindex="-1" :aria-label="words.tunes.bring" @change="bring" />
+        <button class="button main" :disabled="busy || stopping !== null" @click="fileBox?.click()">{{ words.tunes.bring }}</button>
+        <input ref="fileBox" class="unseen" type="file" accept=".abc,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.bring" @change="chosen" />
       </div>
     </header>
+    <p class="soft hint">{{ words.tunes.bringHint }} {{ words.tunes.dropHere }}</p>
     <p v-if="busy" role="status" class="told">{{ words.tunes.playing }}</p>
+    <div v-if="progress" class="told progress" role="status">
+      <span>{{ progressText }}</span>
+      <progress :value="progress.step === 'listening' ? progress.share : undefined" max="1" :aria-label="progressText" />
+      <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
+    </div>
     <p v-if="told" role="status" class="told">{{ told }}</p>
     <p v-if="failure" role="alert" class="failure">{{ failure }}</p>
     <p v-if="loaded && library.tunes.length === 0" class="empty">{{ words.tunes.empty }}</p>
@@ -105,6 +148,18 @@ li {
   background: var(--feet-tint);
   padding: 0.75rem 1rem;
   margin-bottom: 1rem;
+}
+.hint {
+  margin: -0.75rem 0 1rem;
+}
+.progress {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+}
+.progress progress {
+  flex: 1;
+  accent-color: var(--feet);
 }
 .failure {
   border-left: 4px solid var(--wrong);

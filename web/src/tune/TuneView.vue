@@ -1,129 +1,240 @@
 <script setup lang="ts">
-import { secondsAt, ticksPerBar, type Tick } from '@dellop/core/time'
-import { tuneBars, tunePhrases } from '@dellop/core/tune'
-import { computed, onMounted, ref, watch } from 'vue'
+import { secondsAt, ticksPerBar, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
+import { doubled, fromTaps, halved, LEAST_MEND_TAPS, nudged, offBeat, thisIsOne, tuneBars, tunePhrases, type Tune } from '@dellop/core/tune'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { audioContext } from '../sound/audioContext.ts'
 import { words } from '../words/index.ts'
+import { useBeatPlayer } from './beatPlayer.ts'
+import BeatStrip from './BeatStrip.vue'
+import { heardNear } from './hearAgain.ts'
+import MendBeats from './MendBeats.vue'
+import TunePhrases from './TunePhrases.vue'
+import { useTuneDocument } from './tuneDocument.ts'
 import Waveform from './Waveform.vue'
 
 const route = useRoute()
-const library = useLibrary()
+const document_ = useTuneDocument(String(route.params['id']))
+const { tune } = document_
 const failure = ref('')
-const loaded = ref(false)
+const told = ref('')
 const peaks = ref<number[]>([])
-const sound = ref<HTMLAudioElement | null>(null)
-const playing = ref(false)
-const at = ref(0)
+const buffer = shallowRef<AudioBuffer | null>(null)
+const samples = shallowRef<Float32Array | null>(null)
+const clicks = ref(true)
+const chosenBeat = ref<number | null>(null)
+const taps = ref<number[]>([])
+const listening = ref(false)
+const strip = ref<InstanceType<typeof BeatStrip> | null>(null)
 
-const tune = computed(() => library.tuneFor(String(route.params['id'])))
 const recording = computed(() => tune.value?.recordings[0] ?? null)
-const bar = computed(() => (tune.value ? ticksPerBar(tune.value.metre) : 72))
-const bars = computed(() => (tune.value ? tuneBars(tune.value) : { bars: 0, danced: 0 }))
-const timeOf = (tick: number): number => (recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0)
-const phrases = computed(() => (tune.value ? tunePhrases(tune.value) : []))
-const marks = computed(() => phrases.value.map((phrase) => ({ seconds: timeOf(phrase.start), label: phrase.label, strong: phrase.start === tune.value!.danceStart })))
-const sum = computed(() => words.tunes.total(phrases.value.map((phrase) => phrase.bars).join(' + '), bars.value.bars))
+const beatsPerBar = computed(() => tune.value?.metre.beatsPerBar ?? 4)
+const player = useBeatPlayer(
+  () => recording.value?.beatMap ?? null,
+  () => beatsPerBar.value,
+  () => clicks.value,
+)
+const { playing, at } = player
 
-onMounted(async () => {
+async function load(): Promise<void> {
+  failure.value = ''
   try {
-    await library.load()
-    loaded.value = true
+    await document_.open()
+    document.title = `${tune.value!.title} · Dellop`
+    const media = recording.value?.media
+    if (!media) return
+    peaks.value = (await api('getPeaks', { params: { hash: media } })).peaks
+    const response = await fetch(`/media/${media}`)
+    buffer.value = await audioContext().decodeAudioData(await response.arrayBuffer())
+    samples.value = buffer.value.getChannelData(0)
   } catch (error) {
     failure.value = sentenceOf(error)
   }
-})
-watch(
-  recording,
-  async (now) => {
-    if (now?.media) peaks.value = (await api('getPeaks', { params: { hash: now.media } }).catch(() => ({ peaks: [] }))).peaks
-  },
-  { immediate: true },
-)
-
-function playFrom(seconds: number): void {
-  const box = sound.value
-  if (!box) return
-  box.currentTime = seconds
-  void box.play()
 }
-const toggle = (): void => void (sound.value?.paused ? sound.value.play() : sound.value?.pause())
+onMounted(() => {
+  void load()
+  window.addEventListener('keydown', onKey)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', onKey)
+  void document_.save()
+})
+
+const bars = computed(() => (tune.value ? tuneBars(tune.value) : { bars: 0, danced: 0 }))
+const timeOf = (tick: number): number => (recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0)
+const marks = computed(() => (tune.value ? tunePhrases(tune.value).map((phrase) => ({ seconds: timeOf(phrase.start), label: phrase.label, strong: phrase.start === tune.value!.danceStart })) : []))
+
+const toggle = (): void => void (playing.value ? player.stop() : buffer.value && player.play(buffer.value, at.value))
+function playFrom(seconds: number): void {
+  if (buffer.value) void player.play(buffer.value, seconds)
+  strip.value?.move(seconds - 1)
+}
+
+/** The tune's tempo as it now is: from the beats themselves. */
+function withTempo(next: Partial<Tune>, factor: number): Partial<Tune> {
+  return { ...next, bpm: Math.round(Math.min(400, Math.max(20, tune.value!.bpm * factor)) * 10) / 10 }
+}
+const say = words.tunes.done
+const mend = {
+  half: () => document_.changeBeats(halved, say.half, withTempo({}, 0.5)),
+  double: () => document_.changeBeats(doubled, say.double, withTempo({}, 2)),
+  off: () => document_.changeBeats(offBeat, say.off),
+  one: () => chosenBeat.value !== null && document_.changeBeats((map) => thisIsOne(map, tune.value!.metre, chosenBeat.value!), say.one) && (chosenBeat.value = null),
+  nudge: (seconds: number) => document_.changeBeats((map) => nudged(map, seconds), say.nudge),
+  metre: (n: number) => document_.change({ ...tune.value!, metre: { ...tune.value!.metre, beatsPerBar: n } as Metre }, say.metre),
+}
+function after(work: () => unknown): void {
+  work()
+  player.beatsChanged()
+}
+
+function tap(): void {
+  const now = player.now()
+  if (taps.value.length > 0 && (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > 3)) taps.value = []
+  taps.value = [...taps.value, now]
+}
+
+/** The recording is listened to again near the tapped tempo; where nothing is heard there, the taps themselves stand. */
+async function useTaps(): Promise<void> {
+  const tapped = fromTaps(taps.value)
+  if (!tapped || !buffer.value) return
+  listening.value = true
+  try {
+    const map = await heardNear(buffer.value, tapped)
+    const [a, b] = tapped.segments[0]!.anchors as [{ beat: number; seconds: number }, { beat: number; seconds: number }]
+    const bpm = (60 * (b.beat - a.beat)) / (b.seconds - a.seconds)
+    told.value = words.tunes.tapTempo(Math.round(bpm))
+    after(() => document_.changeBeats(() => map, say.taps, { bpm: Math.round(bpm * 10) / 10 }))
+    taps.value = []
+  } finally {
+    listening.value = false
+  }
+}
+
+function chooseBeat(beat: number): void {
+  chosenBeat.value = beat
+  if (!playing.value) player.seek(timeOf(beat * TICKS_PER_BEAT))
+}
+
+function travel(way: 'undo' | 'redo'): void {
+  const label = document_[way]()
+  if (label) told.value = way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label)
+  player.beatsChanged()
+}
+
+const KEYS: Readonly<Record<string, () => void>> = {
+  ' ': toggle,
+  t: tap,
+  h: () => after(mend.half),
+  d: () => after(mend.double),
+  '1': () => after(mend.one),
+  ArrowRight: () => chooseBeat((chosenBeat.value ?? -1) + 1),
+  ArrowLeft: () => chooseBeat((chosenBeat.value ?? 1) - 1),
+}
+function onKey(event: KeyboardEvent): void {
+  const target = event.target as HTMLElement
+  if (/^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName) || event.altKey) return
+  const command = event.ctrlKey || event.metaKey
+  const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
+  if (command && (key === 'z' || key === 'y')) {
+    event.preventDefault()
+    return travel(key === 'y' || event.shiftKey ? 'redo' : 'undo')
+  }
+  if (command || !KEYS[key] || (event.repeat && key === 't')) return
+  event.preventDefault()
+  KEYS[key]()
+}
 </script>
 
 <template>
   <div class="view">
-    <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
-    <template v-else-if="tune">
-      <p>
-        <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink>
-      </p>
+    <p>
+      <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink>
+    </p>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="!tune" role="status">{{ words.app.loading }}</p>
+    <template v-if="tune && recording">
       <header class="view-head">
-        <div>
-          <h1>{{ tune.title }}</h1>
+        <div class="names">
+          <h1><input class="title" :value="tune.title" :aria-label="words.tunes.title_" maxlength="120" @change="document_.change({ ...tune, title: ($event.target as HTMLInputElement).value.trim() || tune.title }, say.title)" /></h1>
           <p class="soft">
-            {{ tune.dance }} · {{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }} · {{ words.tunes.bars(bars.bars, bars.danced)
-            }}<template v-if="recording"> · {{ words.format.clock(recording.durationSeconds) }}</template>
+            {{ tune.dance }}<template v-if="tune.dance"> · </template>{{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / beatsPerBar) * 10) / 10) }} · {{ words.tunes.bars(bars.bars, bars.danced) }} ·
+            {{ words.format.clock(recording.durationSeconds) }}
           </p>
         </div>
-        <button v-if="recording?.media" class="button main" @click="toggle">{{ playing ? words.tunes.pause : words.tunes.play }}</button>
+        <div class="actions">
+          <span class="soft" role="status">{{ document_.saving.value }}</span>
+          <button class="button small" :disabled="!document_.canUndo.value" @click="travel('undo')">{{ words.sheet.undo }}</button>
+          <button class="button small" :disabled="!document_.canRedo.value" @click="travel('redo')">{{ words.sheet.redo }}</button>
+          <label class="clicks"><input v-model="clicks" type="checkbox" /> {{ words.tunes.clicks }}</label>
+          <button class="button main" :disabled="!buffer" @click="toggle">{{ playing ? words.tunes.pause : words.tunes.play }}</button>
+        </div>
       </header>
-      <p v-if="!recording?.media">{{ words.tunes.noSound }}</p>
+      <p v-if="!recording.media">{{ words.tunes.noSound }}</p>
       <template v-else>
-        <audio ref="sound" :src="`/media/${recording.media}`" preload="metadata" @play="playing = true" @pause="playing = false" @timeupdate="at = ($event.target as HTMLAudioElement).currentTime" />
         <Waveform :peaks="peaks" :duration-seconds="recording.durationSeconds" :marks="marks" :at="at" :label="words.tunes.wave" @seek="playFrom" />
+        <BeatStrip
+          ref="strip"
+          :samples="samples"
+          :sample-rate="buffer?.sampleRate ?? 44100"
+          :duration-seconds="recording.durationSeconds"
+          :beat-map="recording.beatMap"
+          :beats-per-bar="beatsPerBar"
+          :at="at"
+          :chosen-beat="chosenBeat"
+          @choose="chooseBeat"
+        />
+        <MendBeats
+          :beats-per-bar="beatsPerBar"
+          :chosen-beat="chosenBeat"
+          :taps="taps.length"
+          :taps-needed="LEAST_MEND_TAPS"
+          :listening="listening"
+          @half="after(mend.half)"
+          @double="after(mend.double)"
+          @off="after(mend.off)"
+          @one="after(mend.one)"
+          @nudge="(seconds) => after(() => mend.nudge(seconds))"
+          @metre="(n) => after(() => mend.metre(n))"
+          @tap="tap"
+          @use-taps="useTaps"
+        />
+        <p class="soft">{{ words.tunes.mendKeys }}</p>
+        <p class="unseen" role="status">{{ told }}</p>
       </template>
-      <h2 class="phrases">{{ words.tunes.phrases }}</h2>
-      <ol>
-        <li v-for="phrase in phrases" :key="phrase.index">
-          <span class="label">{{ phrase.label }}</span>
-          <span class="bars" :style="{ width: `${phrase.bars * 6}%` }"
-            ><span v-for="n in phrase.bars" :key="n" class="bar count">{{ n }}</span></span
-          >
-          <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
-          <button v-if="recording?.media" class="textlink" :aria-label="words.tunes.playFrom(phrase.label, phrase.start / bar + 1)" @click="playFrom(timeOf(phrase.start))">{{ words.tunes.play }}</button>
-          <strong v-if="phrase.start === tune.danceStart">{{ words.tunes.starts }}</strong>
-        </li>
-      </ol>
-      <p class="count soft">{{ sum }}</p>
+      <TunePhrases :tune="tune" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.change(next, label)" />
     </template>
-    <p v-else>
-      {{ words.tunes.unknown }} <RouterLink to="/tunes">{{ words.tunes.back }}</RouterLink>
-    </p>
   </div>
 </template>
 
 <style scoped>
-.phrases {
-  margin: 1.5rem 0 0.5rem;
+.names {
+  flex: 1;
+  min-width: 16rem;
 }
-ol {
-  list-style: none;
-  margin: 0 0 1rem;
+.title {
+  font: inherit;
+  color: inherit;
+  width: 100%;
+  border: 0;
+  border-bottom: 1px dashed transparent;
+  background: transparent;
   padding: 0;
 }
-li {
+.title:hover,
+.title:focus {
+  border-bottom-color: var(--rule-strong);
+}
+.actions {
   display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
   align-items: center;
-  gap: 1rem;
-  padding: 0.3rem 0;
 }
-.label {
-  width: 3.5rem;
-  font-family: var(--font-head);
-  font-weight: 800;
-  color: var(--music);
-}
-.bars {
-  display: flex;
-  min-width: 0;
-}
-.bar {
-  flex: 1;
-  border-left: 3px solid var(--music);
-  background: var(--music-tint);
-  padding: 0.3rem 0.4rem;
-  font-size: 0.85rem;
+.failure {
+  border-left: 4px solid var(--wrong);
+  background: var(--wrong-tint);
+  padding: 0.75rem 1rem;
 }
 </style>

@@ -26,12 +26,16 @@ function draw(): void {
     pen.fillRect(x, middle - tall / 2, 1, tall)
   }
   pen.font = `600 13px ${style.fontFamily}`
+  let free = 0
   for (const mark of props.marks) {
     const x = (mark.seconds / props.durationSeconds) * width
     pen.fillStyle = colour(mark.strong ? '--ink' : '--rule-strong')
     pen.fillRect(x, 0, mark.strong ? 2 : 1, height)
     pen.fillStyle = colour('--ink')
+    // A name that would run into the one before is left out; the phrases below have them all.
+    if (x < free) continue
     pen.fillText(mark.label, x + 5, 13)
+    free = x + 5 + pen.measureText(mark.label).width
   }
 }
 
