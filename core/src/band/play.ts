@@ -38,7 +38,7 @@ export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performa
 
 type Add = (instrument: typeof BASS, midi: number, at: number, lengthTicks: number) => void
 
-/** Bass on one, chords on the other beats: the plainest accompaniment that tells the bar. */
+/** Bass on one (and on three of four), chords on the other beats: the plainest accompaniment that tells the bar. */
 function accompany(score: Score, add: Add): void {
   const bar = ticksPerBar(score.metre)
   let chord: ScoreChord | null = null
@@ -46,7 +46,8 @@ function accompany(score: Score, add: Add): void {
   for (let at = 0; at < score.end; at += TICKS_PER_BEAT) {
     while (next < score.chords.length && score.chords[next]!.at <= at) chord = score.chords[next++]!
     if (!chord) continue
-    if (at % bar === 0) add(BASS, inRange(chord.root, 40), at, TICKS_PER_BEAT * 0.95)
+    const onBass = at % bar === 0 || (score.metre.beatsPerBar === 4 && at % bar === 2 * TICKS_PER_BEAT)
+    if (onBass) add(BASS, inRange(chord.root, 40), at, TICKS_PER_BEAT * 0.95)
     else for (const tone of chord.tones) add(CHORDS, inRange(tone, 55), at, TICKS_PER_BEAT * 0.6)
   }
 }

@@ -152,6 +152,28 @@ describe('what is missing', () => {
   })
 })
 
+describe('every finding', () => {
+  const planted: readonly (readonly [string, Routine, Tune | null])[] = [
+    ['a short part against the tune', demoRoutine('rushlight-waltz-first-draft'), tune],
+    ['a figure over the phrase line', of([slot('x', 'canter'), ...EIGHT_BARS, slot('y', 'canter', { times: 7 })]), null],
+    ['an unknown figure, open words and a bad cut', of([slot('a', 'no-such-figure'), words('b', 'wait', null), words('c', '', 3), slot('d', 'canter', { cut: { type: 'half' } })]), null],
+    ['a hold that cannot be', of([slot('a', 'balance-left-right', { exitHold: 'semi-closed' })]), null],
+    ['a figure begun the wrong way', of([slot('a', 'balance-left-right', { exitHold: 'closed' }), slot('b', 'two-right-turns')]), null],
+    ['music left over', of(EIGHT_BARS), tune],
+  ]
+  it.each(planted)('of %s has a repair that can be applied and takes it away', (_name, routine, with_) => {
+    const found = findings(routine, with_)
+    expect(found.length).toBeGreaterThan(0)
+    for (const finding of found) {
+      const same = (other: (typeof found)[number]) => other.code === finding.code && other.subject === finding.subject && other.overruled === null
+      expect(finding.repairs.length).toBeGreaterThan(0)
+      const mended = expectOk(applyEdits(routineShape, routine, finding.repairs[0]!.edits))
+      expect(routineSchema.safeParse(mended).success).toBe(true)
+      expect([repairLabel(finding.repairs[0]!), findings(mended, with_).some(same)]).toEqual([repairLabel(finding.repairs[0]!), false])
+    }
+  })
+})
+
 it('a finding that is overruled stays listed, with its reason', () => {
   const draft = demoRoutine('rushlight-waltz-first-draft')
   const overruled = { ...draft, overrules: [{ id: 'o', code: 'sums.phrase', subject: 'B', reason: 'the band cuts it short' }] }

@@ -1,20 +1,34 @@
 import { relationFits, turnTo, type Facing } from '../figure/index.ts'
+import { replaceContent, type DancedSlot } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
-import type { Finding } from './finding.ts'
+import type { Finding, Repair } from './finding.ts'
+import { freshId } from './freshId.ts'
 
 /** Figures begun facing another way than they are meant to, and holds in which the two would not stand as they should. */
-export function facings({ timeline }: Derived): Finding[] {
-  return timeline.slots.flatMap((slot): Finding[] => {
-    if (!slot.figure || !slot.danced) return []
-    const { facings: wanted } = slot.figure.entry
-    const facing = slot.before.lead.facing
-    const about = { subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, repairs: [] }
-    const off: Finding[] =
-      wanted.length > 0 && !wanted.includes(facing) ? [{ ...about, code: 'facing.mismatch', severity: 'note', params: { figure: slot.figure.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) } }] : []
-    const apart: Finding[] =
-      relationFits(slot.before) && !relationFits(slot.after)
-        ? [{ ...about, code: 'facing.hold', severity: 'mend', params: { figure: slot.figure.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing } }]
-        : []
-    return [...off, ...apart]
-  })
+export function facings(derived: Derived): Finding[] {
+  return derived.timeline.slots.flatMap((slot) => (slot.figure && slot.danced ? [...begunOff(slot), ...endedApart(derived, slot)] : []))
+}
+
+const about = (slot: DancedSlot) => ({ subject: slot.slot.id, slotKeys: [slot.key], at: slot.start })
+
+function begunOff(slot: DancedSlot): Finding[] {
+  const { facings: wanted } = slot.figure!.entry
+  const facing = slot.before.lead.facing
+  if (wanted.length === 0 || wanted.includes(facing)) return []
+  const params = { figure: slot.figure!.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) }
+  return [{ ...about(slot), code: 'facing.mismatch', severity: 'note', params, repairs: [] }]
+}
+
+function endedApart(derived: Derived, slot: DancedSlot): Finding[] {
+  if (!relationFits(slot.before) || relationFits(slot.after)) return []
+  const params = { figure: slot.figure!.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing }
+  return [{ ...about(slot), code: 'facing.hold', severity: 'mend', params, repairs: ownExit(derived, slot) }]
+}
+
+/** Back to the figure's own end, where this slot has been given another. */
+function ownExit({ routine }: Derived, slot: DancedSlot): Repair[] {
+  const { content } = slot.slot
+  if (content.type !== 'figure' || content.variation.exitHold === null) return []
+  const edits = replaceContent(slot, { ...content, variation: { ...content.variation, exitHold: null } }, slot.changed ? 'pass' : 'part', () => freshId(routine, slot.slot.id))
+  return [{ code: 'own-exit', params: { figure: slot.figure!.name }, edits }]
 }

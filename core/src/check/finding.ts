@@ -13,7 +13,7 @@ export interface Repair {
   readonly edits: readonly Edit[]
 }
 
-export type RepairCode = 'add-open' | 'add-figure' | 'drop-last' | 'replace' | 'end-in' | 'shorter-wording' | 'say-nothing' | 'set-length' | 'drop-slot' | 'drop-pass' | 'repeat-pass' | 'whole-figure'
+export type RepairCode = 'accept' | 'own-exit' | 'add-open' | 'add-figure' | 'drop-last' | 'replace' | 'end-in' | 'shorter-wording' | 'say-nothing' | 'set-length' | 'drop-slot' | 'drop-pass' | 'repeat-pass' | 'whole-figure'
 
 export type FindingCode =
   | 'sums.phrase'

@@ -1,7 +1,9 @@
-import { fitToMusic, removePass, type DancedPass } from '../routine/index.ts'
+import type { Edit } from '../document/index.ts'
+import { addPass, fitToMusic, freshSlot, removePass, wordsContent, type DancedPass, type Part, type Routine } from '../routine/index.ts'
 import { beatsOfTicks, bpmAt, type Seconds, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
+import { freshId } from './freshId.ts'
 
 /** Parts against the music: too long, and where the music stops; or music left over. */
 export function musicFit(derived: Derived): Finding[] {
@@ -36,15 +38,24 @@ export function musicFit(derived: Derived): Finding[] {
   ]
 }
 
-/** Dropping or repeating one whole pass, where that makes it come out. */
+/** Dropping or repeating one whole pass, where that makes it come out; for music left over also open counts at the end. */
 function wholePasses({ timeline, routine }: Derived, over: number): Repair[] {
   const single = timeline.passes.filter((pass) => pass.pass.times === 1 && pass.pass.kind === 'pass')
   const repairOf = (pass: DancedPass): Repair =>
     over > 0
       ? { code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits: removePass(routine, pass.pass.id) ?? [] }
       : { code: 'repeat-pass', params: { part: pass.part.label }, edits: [{ type: 'set', id: pass.pass.id, field: 'times', from: 1, to: 2 }] }
-  return single
+  const fitting = single
     .filter((pass) => pass.end - pass.start === Math.abs(over))
     .slice(-2)
     .map(repairOf)
+  return over < 0 ? [...fitting, openEnd(routine, -over)] : fitting
+}
+
+/** The time that is left, as an ending of open counts. */
+function openEnd(routine: Routine, ticks: number): Repair {
+  const id = freshId(routine, 'open-end')
+  const part: Part = { id, label: 'End', slots: [freshSlot(`${id}-slot`, wordsContent('', ticks))] }
+  const edits: Edit[] = [{ type: 'insert', into: { owner: '', list: 'parts' }, item: part, after: routine.parts.at(-1)?.id ?? null }, ...addPass(`${id}-pass`, id, routine.passes.at(-1)?.id ?? null, 'ending')]
+  return { code: 'add-open', params: { beats: beatsOfTicks(ticks as Tick) }, edits }
 }

@@ -85,6 +85,8 @@ const SENTENCES: Record<FindingCode, Sentence> = {
 }
 
 const REPAIRS: Record<RepairCode, (params: Params) => string> = {
+  accept: () => 'It is meant so',
+  'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
   'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
   'add-figure': ({ figure }) => `Add ${figure}`,
   'drop-last': ({ slot }) => `Take out ${slot || 'the last one'}`,

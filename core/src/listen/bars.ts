@@ -24,6 +24,12 @@ const DOWNBEAT = { harmony: 1, bassNote: 0.6, bass: 0.7, all: 0.3, treble: -0.25
 const REPEATS = 1.4
 /** Most dances have four or three to the bar; two must show it. */
 const USUAL: Readonly<Record<2 | 3 | 4, number>> = { 2: -0.25, 3: 0, 4: 0.1 }
+/** A beat that divides into three is a jig's, and jigs have two to the bar: as good as settled. */
+const JIG = 3
+/** Both thirds of a beat must sound against its half, against the beat, and evenly: swing has mostly the second. */
+const THIRDS_OVER_HALF = 1.5
+const LEAST_THIRD = 0.1
+const EVEN_THIRDS = 0.6
 const REACH_FRAMES = 5
 const BASS_HZ = 260
 
@@ -31,12 +37,28 @@ const BASS_HZ = 260
 export function groupings(spectrogram: Spectrogram, onsets: Onsets, beats: readonly number[]): Grouping[] {
   if (beats.length < 8) return [{ beatsPerBar: 4, firstDownbeat: 0, score: 0 }]
   const features = featuresOf(spectrogram, onsets, beats)
+  const jig = inThirds(onsets.all, beats)
+  // What settles the bar says nothing of the beat: it orders the groupings and stays out of their scores.
+  const rank = (grouping: Grouping): number => grouping.score + (jig && grouping.beatsPerBar === 2 ? JIG : 0)
   return ([2, 3, 4] as const)
     .flatMap((beatsPerBar) => {
       const repeats = REPEATS * repetition(features, beatsPerBar) + USUAL[beatsPerBar]
       return Array.from({ length: beatsPerBar }, (_, firstDownbeat) => ({ beatsPerBar, firstDownbeat, score: contrast(features, beatsPerBar, firstDownbeat) + repeats }))
     })
-    .sort((a, b) => b.score - a.score)
+    .sort((a, b) => rank(b) - rank(a))
+}
+
+/** Whether beats divide into three: what sounds on both thirds, against what sounds on the half. */
+function inThirds(all: Float32Array, beats: readonly number[]): boolean {
+  const at = (part: number): number => {
+    const values = beats.slice(1).map((beat, i) => {
+      const frame = Math.round(beats[i]! + part * (beat - beats[i]!))
+      return Math.max(all[frame - 1] ?? 0, all[frame] ?? 0, all[frame + 1] ?? 0)
+    })
+    return values.reduce((sum, value) => sum + value, 0) / values.length
+  }
+  const [first, second] = [at(1 / 3), at(2 / 3)]
+  return Math.min(first, second) > Math.max(THIRDS_OVER_HALF * at(1 / 2), LEAST_THIRD * at(0), EVEN_THIRDS * Math.max(first, second))
 }
 
 function featuresOf(spectrogram: Spectrogram, onsets: Onsets, beats: readonly number[]): BeatFeatures {

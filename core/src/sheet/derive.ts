@@ -1,4 +1,4 @@
-import { CHECKS, type Derived, type Finding } from '../check/index.ts'
+import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
 import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
 import type { FigureBook } from '../figure/index.ts'
 import { unfold, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
@@ -52,7 +52,7 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     phrases: dancedPhrases(tune, routine, timeline, firstStep),
     musicEnd: tune && tuneEnd(tune) !== null ? ((tuneEnd(tune)! - firstStep) as Tick) : null,
   }
-  const findings = CHECKS.flatMap((check) => check(derived)).map((finding) => ({ ...finding, overruled: reasonFor(routine, finding) }))
+  const findings = CHECKS.flatMap((check) => check(derived)).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
   return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
