@@ -64,6 +64,22 @@ test('tapping along while it plays leads the listening to the tapped beat', asyn
   await expect(tempo(page)).not.toContainText(/\b4[78](\.\d)? beats/, { timeout: 30_000 })
 })
 
+test('beats and phrases are taken along as files', async ({ page }) => {
+  await page.goto('/tunes/lamps-along-the-staithe')
+  const take = async (name: string) => {
+    const waiting = page.waitForEvent('download')
+    await page.getByRole('button', { name }).click()
+    const file = await waiting
+    return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) }
+  }
+  const csv = await take('Beats as CSV')
+  expect(csv.name).toBe('lamps-along-the-staithe-beats.csv')
+  expect(csv.bytes.toString()).toMatch(/^beat,bar,count,seconds\n-1,0,3,0\.25/)
+  expect((await take('Beats as MIDI')).bytes.subarray(0, 4).toString()).toBe('MThd')
+  expect((await take('Phrases as WebVTT')).bytes.toString()).toContain('link (2 bars)')
+  expect((await take('Clicks as WAV')).bytes.subarray(0, 4).toString()).toBe('RIFF')
+})
+
 test('what is no sound is refused in a sentence, and nothing is kept', async ({ page }) => {
   await page.goto('/tunes')
   await expect(page.locator('main li').first()).toBeVisible()

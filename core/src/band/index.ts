@@ -1,4 +1,5 @@
 export type { Score, ScoreChord, ScoreNote, ScoreSection } from './score.ts'
 export { readChord } from './chord.ts'
 export { playScore, trueBeats, BAND_SAMPLE_RATE, type Performance } from './play.ts'
+export { clickTrack, type Click } from './clickTrack.ts'
 export { wavBytes, wavePeaks } from './wav.ts'

@@ -1,4 +1,5 @@
 import { applyEdits, expectOk } from '../document/index.ts'
+import { WALTZ_FIGURES, type Figure } from '../figure/index.ts'
 import { routineSchema, routineShape, setSlotField, setWording, type Routine, type Slot } from '../routine/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
 import { demoRoutine, houseWaltz, inputOf, part, pass, routineOf, slot, words } from '../testing/sheets.ts'
@@ -150,6 +151,24 @@ describe('what is missing', () => {
     expect(told(found.find((finding) => finding.code === 'missing.wording'))).toBe('3 counts open. 3 counts')
     expect(told(found.find((finding) => finding.code === 'figure.cut'))).toMatch(/has no step on count 2.5/)
   })
+})
+
+describe('steps of a figure', () => {
+  const box = WALTZ_FIGURES.find((figure) => figure.id === 'box')!
+  const withLead = (at: readonly number[]): Figure => ({ ...box, id: 'odd', lead: box.lead.map((step, i) => ({ ...step, at: at[i]! })) })
+  const found = (figure: Figure) => deriveSheet({ ...inputOf(of([slot('a', 'odd')])), book: new Map([['odd', figure]]) }).findings.filter((finding) => finding.code === 'figure.order')
+
+  it.each([
+    ['two on one beat', [0, 24, 24, 72, 96, 120], 2],
+    ['one before the one before it', [0, 48, 24, 72, 96, 120], 2],
+    ['one past the end', [0, 24, 48, 72, 96, 144], 7],
+  ])('%s are found, with the count', (_name, at, count) => {
+    const [one] = found(withLead(at))
+    expect([one!.severity, one!.params['count']]).toEqual(['stop', count])
+    expect(findingMessage(one!)).toMatch(/has a lead step on count/)
+  })
+
+  it('in order raise nothing', () => expect(found(withLead([0, 24, 48, 72, 96, 120]))).toEqual([]))
 })
 
 describe('every finding', () => {

@@ -1,3 +1,6 @@
+export { beatCsv, beatMoments, type BeatMoment } from './beatCsv.ts'
+export { beatMidi } from './beatMidi.ts'
+export { sectionsVtt, vttTime } from './sectionsVtt.ts'
 export { readAbc } from './abc.ts'
 export { readSheetFile, sheetFileSchema, writeSheetFile, type SheetFile } from './sheetFile.ts'
 export { tuneOfHeard, type RecordingFacts } from './tuneOfHeard.ts'

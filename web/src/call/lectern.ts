@@ -21,8 +21,8 @@ import {
 import type { Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
 import { shallowRef } from 'vue'
-import type { Clock } from '../sound/clock.ts'
-import { SCHEDULE_AHEAD_SECONDS, type Player } from '../sound/player.ts'
+import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
+import type { Player } from '../sound/player.ts'
 
 /** A cue as it was shown: when its moment came on the clock, and when it was planned to. */
 export interface ShownCue {
@@ -54,7 +54,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   const counting = shallowRef<CountInWord | null>(null)
   const shown: ShownCue[] = []
   let cancelWake: (() => void) | null = null
-  let lastWoken = -Infinity
+  /** Step of the last cue that was given: the next one is the first with a later step, whatever the speed. */
+  let lastStep = -Infinity
 
   /** The moment that is being heard now: what is sent now is heard a delay later. */
   const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delaySeconds() : now))
@@ -88,11 +89,11 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     cancelWake = null
     const now = call.value
     if (!isMoving(now)) return
-    const cue = prepared.value.cues.find((one) => one.startTick > lastWoken)
+    const cue = prepared.value.cues.find((one) => one.stepTick > lastStep)
     if (!cue) return
     const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delaySeconds()
     cancelWake = clock.wakeAt(at, () => {
-      lastWoken = cue.startTick
+      lastStep = cue.stepTick
       draw()
       shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
       schedule()
@@ -100,13 +101,16 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   }
 
   /** Cues whose moment is past at a place are not due again. */
-  const settleWoken = (at: TickPosition): void => void (lastWoken = at - 1e-6)
+  function settleAt(at: TickPosition): void {
+    lastStep = prepared.value.cues.filter((cue) => cue.startTick < at - 1e-6).at(-1)?.stepTick ?? -Infinity
+  }
 
   function start(): void {
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     const at = tickOfMusic(prepared.value, call.value.music)
     const lead = countInSeconds(at)
-    settleWoken((lead > 0 ? at - countInTicks() : at) as TickPosition)
+    // Under a count-in the cues before its place are given too; going on after a pause, those given stay given.
+    if (lead > 0) settleAt((at - countInTicks()) as TickPosition)
     startedAt = at
     apply({ type: 'start', at: now, countInSeconds: lead })
     if (lead > 0) clickCountIn(now, lead)
@@ -156,7 +160,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
     if (call.value.state === 'ended') call.value = newCall(music, call.value.speed)
     else call.value = stepCall(call.value, { type: 'seek', at: now, music })
-    settleWoken(tickOfMusic(prepared.value, music))
+    settleAt(tickOfMusic(prepared.value, music))
     if (moving) sound.player?.play(music, now, call.value.speed)
     schedule()
     draw()
@@ -166,11 +170,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const next = Math.round(Math.min(MOST_SPEED, Math.max(LEAST_SPEED, speed)) * 100) / 100
     if (next === call.value.speed) return
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
-    const place = position.value
     call.value = stepCall(call.value, { type: 'speed', at: now, speed: next })
     prepared.value = prepareCall(sheet, next)
-    // A cue that is being said now is not said again because its moment has moved.
-    settleWoken(Math.max(lastWoken, place) as TickPosition)
     if (call.value.state === 'running') sound.player?.play(musicAt(call.value, now), now, next)
     schedule()
     draw()

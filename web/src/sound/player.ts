@@ -6,8 +6,6 @@ createStretch.moduleUrl = stretchUrl
 
 /** A worklet that is refused its WebAssembly never answers. */
 const CREATE_TIMEOUT_MS = 5000
-/** Changes are made this far ahead, so that the worklet has them in time. */
-export const SCHEDULE_AHEAD_SECONDS = 0.06
 
 /** Plays one recording at any speed with its pitch kept. Position at a time: `music + (time - when) * rate`. */
 export interface Player {

@@ -10,6 +10,7 @@ import { useBeatPlayer } from './beatPlayer.ts'
 import BeatStrip from './BeatStrip.vue'
 import { heardNear } from './hearAgain.ts'
 import MendBeats from './MendBeats.vue'
+import TakeAway from './TakeAway.vue'
 import TunePhrases from './TunePhrases.vue'
 import { useTuneDocument } from './tuneDocument.ts'
 import Waveform from './Waveform.vue'
@@ -204,6 +205,7 @@ function onKey(event: KeyboardEvent): void {
         <p class="unseen" role="status">{{ told }}</p>
       </template>
       <TunePhrases :tune="tune" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.change(next, label)" />
+      <TakeAway :tune="tune" :recording="recording" />
     </template>
   </div>
 </template>

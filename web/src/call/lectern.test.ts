@@ -1,0 +1,123 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { playScore } from '@dellop/core/band'
+import { DEFAULT_VOICES } from '@dellop/core/cue'
+import { countingIds } from '@dellop/core/document'
+import { bookOf } from '@dellop/core/figure'
+import { readAbc, readSheetFile, tuneOfScore } from '@dellop/core/file'
+import { ROUND_SCHOOL } from '@dellop/core/school'
+import { deriveSheet } from '@dellop/core/sheet'
+import fc from 'fast-check'
+import { ManualClock } from '../sound/clock.ts'
+import { useLectern } from './lectern.ts'
+
+const demo = (path: string): string => readFileSync(join(__dirname, '../../../demo', path), 'utf8')
+const score = readAbc(demo('tunes/lamps-along-the-staithe.abc'))
+const file = readSheetFile(demo('sheets/lanterns-at-the-weir.json'))
+if (!score.ok || !file.ok) throw new Error('the demo does not read')
+const tune = tuneOfScore(score.value, playScore({ ...score.value, notes: [], chords: [] }, 1000), null, countingIds('t'))
+const sheet = deriveSheet({ routine: file.value.routine, book: bookOf(file.value.figures), school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune })
+
+function lectern(delay = 0) {
+  const clock = new ManualClock()
+  const clicks: number[] = []
+  const played: { music: number; when: number; rate: number }[] = []
+  let stops = 0
+  const player = { play: (music: number, when: number, rate: number) => void played.push({ music, when, rate }), stop: () => void stops++, setVolume: () => undefined, close: () => undefined }
+  const one = useLectern(sheet, clock, { player, click: (at) => clicks.push(at) }, () => delay)
+  return { ...one, clock, clicks, played, stops: () => stops, at: (seconds: number) => (clock.advanceTo(seconds), one.draw()) }
+}
+const keys = (list: readonly { key: string }[]) => list.map((cue) => cue.key)
+
+describe('a call at the lectern', () => {
+  it('shows every cue once and in order, at the moment it is planned for', () => {
+    const call = lectern()
+    call.key()
+    call.at(150)
+    expect(keys(call.shown)).toEqual(keys(call.prepared.value.cues))
+    expect(Math.max(...call.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt)))).toBeLessThan(1e-9)
+    expect(call.call.value.state).toBe('ended')
+  })
+
+  it('shows each once also when speed is changed, paused and gone on with at any time', () => {
+    const acts = fc.array(fc.tuple(fc.integer({ min: 1, max: 20 }), fc.constantFrom('faster', 'slower', 'pause')), { maxLength: 14 })
+    fc.assert(
+      fc.property(acts, (list) => {
+        const call = lectern()
+        call.key()
+        let now = 0
+        for (const [after, act] of list) {
+          call.at((now += after))
+          if (act === 'pause') {
+            call.key()
+            call.at((now += 3))
+            if (call.call.value.state === 'paused') call.key()
+          } else call[act as 'faster' | 'slower']()
+        }
+        call.at(now + 250)
+        const seen = keys(call.shown)
+        expect(new Set(seen).size).toBe(seen.length)
+        expect(seen).toEqual(keys(call.prepared.value.cues))
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('sends the music where the call says it is', () => {
+    const call = lectern()
+    call.key()
+    expect(call.played).toEqual([{ music: 0, when: 0.06, rate: 1 }])
+    call.at(20)
+    call.slower()
+    const change = call.played.at(-1)!
+    expect([change.rate, Math.abs(change.music - (change.when - 0.06)) < 1e-9]).toEqual([0.95, true])
+    call.key()
+    expect(call.stops()).toBe(1)
+  })
+
+  it('counts in with clicks before a phrase it starts at, and not in the introduction', () => {
+    const call = lectern()
+    call.key()
+    expect(call.clicks).toEqual([])
+    call.at(12)
+    call.key()
+    call.forth()
+    call.key()
+    expect(call.clicks).toHaveLength(4)
+    expect(call.played.at(-1)!.when).toBeCloseTo(call.clicks[0]! + 4 * 0.625, 6)
+    expect(call.call.value.state).toBe('counting-in')
+    call.at(12 + 0.06 + 2.5 + 0.1)
+    expect(call.call.value.state).toBe('running')
+  })
+
+  it('goes back to the part, forth to the phrase, and gives the cues there again', () => {
+    const call = lectern()
+    call.key()
+    call.at(60)
+    const before = call.shown.length
+    call.back('passes')
+    call.at(75)
+    expect(call.shown.length).toBeGreaterThan(before)
+    expect(keys(call.shown).filter((key, i, all) => all.indexOf(key) !== i).length).toBeGreaterThan(0)
+  })
+
+  it('is later by the loudspeakers’ delay, in everything it shows', () => {
+    const [plain, late] = [lectern(), lectern(0.2)]
+    for (const call of [plain, late]) {
+      call.key()
+      call.at(40)
+    }
+    expect(late.shown.map((cue, i) => Math.round((cue.shownAt - plain.shown[i]!.shownAt) * 1000))).toEqual(late.shown.map(() => 200))
+    expect(plain.position.value - late.position.value).toBeCloseTo(0.2 * (96 / 60) * 24, 6)
+  })
+
+  it('begins again from the top after its end', () => {
+    const call = lectern()
+    call.key()
+    call.at(150)
+    call.key()
+    call.at(165)
+    expect(call.call.value.state).toBe('running')
+    expect(call.shown.at(-1)!.key).toBe(call.prepared.value.cues[call.shown.length - call.prepared.value.cues.length - 1]!.key)
+  })
+})
