@@ -1,4 +1,4 @@
-import { removeSlot, setSlotField, varySlot, wordsContent } from '../routine/index.ts'
+import { removeSlot, setSlotField, varySlot, wordsContent, type DancedSlot } from '../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -12,9 +12,7 @@ export function missing(derived: Derived): Finding[] {
   return timeline.slots.flatMap((slot): Finding[] => {
     const about = { subject: slot.slot.id, slotKeys: [slot.key], at: slot.start }
     const { content } = slot.slot
-    const drop = removeSlot(routine, slot.slot.id)
-    const dropping: Repair[] = drop ? [{ code: 'drop-slot', params: {}, edits: drop }] : []
-    if (content.type === 'figure' && !slot.figure) return [{ ...about, code: 'missing.figure', severity: 'stop', params: { id: content.figureId }, repairs: dropping }]
+    if (content.type === 'figure' && !slot.figure) return [{ ...about, code: 'missing.figure', severity: 'stop', params: { id: content.figureId }, repairs: dropping(derived, slot) }]
     if (content.type === 'words' && slot.open) {
       const settle = setSlotField(slot.slot, 'content', wordsContent(content.text, bar))
       return [{ ...about, code: 'missing.length', severity: 'mend', params: { text: content.text }, repairs: settle ? [{ code: 'set-length', params: { beats: beatsOfTicks(bar as Tick) }, edits: settle }] : [] }]
@@ -26,4 +24,10 @@ export function missing(derived: Derived): Finding[] {
     const openCounts = content.type === 'words' && content.text === ''
     return unsaid.has(slot.key) ? [{ ...about, code: 'missing.wording', severity: 'note', params: { open: openCounts, beats: beatsOfTicks(slot.lengthTicks), figure: slot.figure?.name ?? null }, repairs: [] }] : []
   })
+}
+
+/** Looks the slot up only when it is missing something: most never are. */
+function dropping({ routine }: Derived, slot: DancedSlot): Repair[] {
+  const edits = removeSlot(routine, slot.slot.id)
+  return edits ? [{ code: 'drop-slot', params: {}, edits }] : []
 }
