@@ -1,4 +1,3 @@
-import { idSchema } from '@dellop/core/document'
 import { figureSchema } from '@dellop/core/figure'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
@@ -29,4 +28,3 @@ export type Settings = z.infer<typeof settingsSchema>
 export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175 }
 
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })
-export const idParamSchema = idSchema

@@ -1,5 +1,5 @@
 import type { Edit, Place } from './edit.ts'
-import { fieldNames, findNode, ROOT_ID, walk, type DocumentNode, type DocumentShape, type Found, type NodeShape } from './shape.ts'
+import { fieldNames, ROOT_ID, walk, type DocumentNode, type DocumentShape, type Found, type NodeShape } from './shape.ts'
 import { sameValue } from './value.ts'
 
 /**
@@ -127,6 +127,3 @@ export function longestIncreasing<Item>(items: readonly Item[], rank: (item: Ite
   for (let i = tails.at(-1) ?? -1; i >= 0; i = before[i]!) kept.push(items[i]!)
   return kept.reverse()
 }
-
-/** Whether a node of this id is in the document. */
-export const hasNode = (shape: DocumentShape, document: object, id: string): boolean => findNode(shape, document, id) !== null

@@ -1,6 +1,6 @@
 export { figureSchema, holdIdSchema, bookOf, WORDING_KINDS, CAUTION_KINDS, type Figure, type FigureBook, type Wordings, type WordingKind } from './figure.ts'
 export { stepSchema, roleSchema, ROLES, otherFoot, type Step, type Role, type Foot } from './step.ts'
-export { weightAfter, freeFoot, isFree, neededFoot, weightChanges, type Weight } from './weight.ts'
+export { weightAfter, freeFoot, neededFoot, weightChanges, type Weight } from './weight.ts'
 export { wrapFacing, turned, turnTo, sideThrough, travelInFrame, travelOfBody, mirrored, hallDirection, wallClock, HALL_DIRECTIONS, LINE_OF_DANCE, WALL, REVERSE, CENTRE, type Facing, type HallDirection } from './facing.ts'
 export { HOLD_IDS, holdOf, type Hold } from './hold.ts'
 export { AS_WRITTEN, applyVariation, stepsOf, pickupTicks, variationSchema, cutSchema, type Cut, type DancedFigure, type Variation } from './variation.ts'

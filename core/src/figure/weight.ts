@@ -15,9 +15,6 @@ export type WeightChange = {
 /** The foot without weight; null when both are free or the weight is split. */
 export const freeFoot = (weight: Weight): Foot | null => (weight === 'left' || weight === 'right' ? otherFoot(weight) : null)
 
-/** Whether this foot may step from this weight. */
-export const isFree = (weight: Weight, foot: Foot): boolean => weight !== foot
-
 /**
  * Weight after a step. A step that takes weight uses a free foot; a touch leaves the foot free; hop, pivot, spin, swivel
  * and twist use the carrying foot and keep it; a jump ends on both; a gesture by one foot from both puts the weight on
