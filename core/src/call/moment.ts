@@ -44,7 +44,7 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
     cue,
     speak: cue !== null && at >= cue.startTick,
     beatsToGo,
-    approach: cue ? approachOf(cues[index - 1] ?? null, cue, at) : 0,
+    approach: approachAt(call, at),
     upcoming: cues.slice(index + 1, index + 1 + UPCOMING),
     dancing: pass?.slots.find((slot) => at >= slot.start && at < slot.end) ?? null,
     pass,
@@ -68,8 +68,12 @@ function nextCueIndex(cues: readonly Cue[], at: TickPosition): number {
   return low
 }
 
-function approachOf(before: Cue | null, cue: Cue, at: TickPosition): number {
-  const from = Math.max(before?.endTick ?? -Infinity, cue.startTick - APPROACH_BEATS * TICKS_PER_BEAT)
+/** Share of the wait for the next cue that has passed: 0 to 1 over at most six beats, 1 while it is spoken, 0 after the last. */
+export function approachAt({ cues }: PreparedCall, at: TickPosition): number {
+  const index = nextCueIndex(cues, at)
+  const cue = cues[index]
+  if (!cue) return 0
+  const from = Math.max(cues[index - 1]?.endTick ?? -Infinity, cue.startTick - APPROACH_BEATS * TICKS_PER_BEAT)
   return Math.min(1, Math.max(0, (at - from) / Math.max(1, cue.startTick - from)))
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { isMoving } from '@dellop/core/call'
+import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
-import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
+import { bpmAt, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { words } from '../words/index.ts'
@@ -25,17 +25,8 @@ let frame = 0
 /** One look at the clock a frame; only what has changed is drawn. */
 function loop(): void {
   props.lectern.draw()
-  if (approach.value) approach.value.style.transform = `scaleX(${props.lectern.moment.value.cue ? progress() : 0})`
+  if (approach.value) approach.value.style.transform = `scaleX(${approachAt(prepared.value, position.value)})`
   frame = requestAnimationFrame(loop)
-}
-
-/** Share of the wait before the moment to speak that has passed, over the last six counts. */
-function progress(): number {
-  const cue = moment.value.cue
-  if (!cue) return 0
-  const index = prepared.value.cues.indexOf(cue)
-  const from = Math.max(prepared.value.cues[index - 1]?.endTick ?? -Infinity, cue.startTick - 6 * TICKS_PER_BEAT)
-  return Math.min(1, Math.max(0, (position.value - from) / Math.max(1, cue.startTick - from)))
 }
 
 const ACTIONS: Readonly<Record<LecternKey, () => void>> = {

@@ -175,24 +175,6 @@ async function bring(event: Event): Promise<void> {
   font-size: 1.2rem;
   color: var(--ink);
 }
-.empty {
-  padding: 2.5rem;
-  border: 2px dashed var(--rule-strong);
-  border-radius: 8px;
-  text-align: center;
-}
-.failure {
-  border-left: 4px solid var(--wrong);
-  background: var(--wrong-tint);
-  padding: 0.75rem 1rem;
-  margin-bottom: 1rem;
-}
-.told {
-  border-left: 4px solid var(--feet);
-  background: var(--feet-tint);
-  padding: 0.75rem 1rem;
-  margin-bottom: 1rem;
-}
 @media (max-width: 700px) {
   .new,
   .shelf li {

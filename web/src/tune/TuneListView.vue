@@ -137,18 +137,6 @@ li {
   font-size: 1.2rem;
   color: var(--ink);
 }
-.empty {
-  padding: 2.5rem;
-  border: 2px dashed var(--rule-strong);
-  border-radius: 8px;
-  text-align: center;
-}
-.told {
-  border-left: 4px solid var(--feet);
-  background: var(--feet-tint);
-  padding: 0.75rem 1rem;
-  margin-bottom: 1rem;
-}
 .hint {
   margin: -0.75rem 0 1rem;
 }
@@ -160,12 +148,6 @@ li {
 .progress progress {
   flex: 1;
   accent-color: var(--feet);
-}
-.failure {
-  border-left: 4px solid var(--wrong);
-  background: var(--wrong-tint);
-  padding: 0.75rem 1rem;
-  margin-bottom: 1rem;
 }
 @media (max-width: 700px) {
   li {

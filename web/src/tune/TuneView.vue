@@ -234,9 +234,4 @@ function onKey(event: KeyboardEvent): void {
   gap: 0.5rem;
   align-items: center;
 }
-.failure {
-  border-left: 4px solid var(--wrong);
-  background: var(--wrong-tint);
-  padding: 0.75rem 1rem;
-}
 </style>
