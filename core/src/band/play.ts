@@ -1,6 +1,7 @@
-import { secondsAt, steadyBeatMap, TICKS_PER_BEAT, ticksPerBar, tickPosition, type BeatMap, type Seconds, type Tick } from '../time/index.ts'
+import { secondsAt, TICKS_PER_BEAT, ticksPerBar, tickPosition, type BeatMap, type Seconds, type Tick } from '../time/index.ts'
+import { beatMapOfScore } from './beats.ts'
 import type { Score, ScoreChord } from './score.ts'
-import { addHall, addNote, BASS, CHORDS, LEAD, normalise } from './synth.ts'
+import { addHall, addNote, BASS, CHORDS, LEAD, normalise, SECOND } from './synth.ts'
 
 /** What the band made: mono samples in -1..1 and where every beat truly is. */
 export interface Performance {
@@ -21,15 +22,21 @@ const PEAK = 0.8
 const HELD = 0.92
 
 /**
- * Plays a score: the tune, a bass on the first beat of each bar and chords on the others. The beat map is exact: beat n
- * sounds at the sample nearest to `secondsAt(beatMap, n beats)`.
+ * Plays a score: the tune, a bass on the first beat of each bar and chords on the others. From a landmark of kind `start` on
+ * a second fiddle joins, an octave above. The beat map is exact: beat n sounds at the sample nearest to
+ * `secondsAt(beatMap, n beats)`; a note that ends where the count stops is held through the free time.
  */
 export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performance {
-  const beatMap = steadyBeatMap(score.bpm, LEAD_IN_SECONDS - (score.start / TICKS_PER_BEAT) * (60 / score.bpm))
+  const beatMap = beatMapOfScore(score, LEAD_IN_SECONDS)
   const seconds = (at: number): number => secondsAt(beatMap, tickPosition(at))
   const durationSeconds = (seconds(score.end) + TAIL_SECONDS) as Seconds
   const mix = new Float32Array(Math.ceil(durationSeconds * sampleRate))
-  for (const note of score.notes) addNote(mix, sampleRate, LEAD, note.midi + 12, seconds(note.at), HELD * (seconds(note.at + note.lengthTicks) - seconds(note.at)))
+  const joins = score.landmarks.find(({ kind }) => kind === 'start')?.at ?? Infinity
+  for (const note of score.notes) {
+    const [from, until] = [seconds(note.at), seconds(note.at + note.lengthTicks)]
+    addNote(mix, sampleRate, LEAD, note.midi + 12, from, HELD * (until - from))
+    if (note.at >= joins) addNote(mix, sampleRate, SECOND, note.midi + 24, from, HELD * (until - from))
+  }
   accompany(score, (instrument, midi, at, ticks) => addNote(mix, sampleRate, instrument, midi, seconds(at), seconds(at + ticks) - seconds(at)))
   addHall(mix, sampleRate, 0.22)
   normalise(mix, PEAK)

@@ -21,12 +21,34 @@ export interface ScoreSection {
   readonly bars: number
 }
 
+/** A tempo that is reached at a tick; between two of them the tempo goes straight from one to the other. */
+export interface TempoMark {
+  readonly at: Tick
+  readonly bpm: number
+}
+
+/** Music without beats: at this tick the count stops for some seconds while the last note is held. */
+export interface FreeMark {
+  readonly at: Tick
+  readonly seconds: number
+}
+
+export interface ScoreLandmark {
+  readonly at: Tick
+  readonly kind: 'start' | 'hit' | 'character' | 'sung'
+  readonly text: string
+}
+
 /** What the house band plays from, wherever it was read. Repeats and the order of parts are already played out. */
 export interface Score {
   readonly title: string
   readonly dance: string
   readonly metre: Metre
+  /** The tempo as written; `tempo` may leave it. */
   readonly bpm: number
+  readonly tempo: readonly TempoMark[]
+  readonly free: readonly FreeMark[]
+  readonly landmarks: readonly ScoreLandmark[]
   readonly notes: readonly ScoreNote[]
   readonly chords: readonly ScoreChord[]
   readonly sections: readonly ScoreSection[]

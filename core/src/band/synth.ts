@@ -12,6 +12,8 @@ export interface Instrument {
 }
 
 export const LEAD: Instrument = { partials: [1, 0.4, 0.2, 0.08, 0.03], attackSeconds: 0.018, decaySeconds: 1.6, releaseSeconds: 0.09, vibratoCents: 7, gain: 0.2 }
+/** The second fiddle, softer than the tune it doubles. */
+export const SECOND: Instrument = { ...LEAD, gain: 0.09 }
 export const BASS: Instrument = { partials: [1, 0.35, 0.12], attackSeconds: 0.012, decaySeconds: 0.45, releaseSeconds: 0.08, vibratoCents: 0, gain: 0.26 }
 export const CHORDS: Instrument = { partials: [1, 0.3, 0.16, 0.05], attackSeconds: 0.01, decaySeconds: 0.22, releaseSeconds: 0.06, vibratoCents: 0, gain: 0.075 }
 

@@ -2,6 +2,7 @@ import abcjs from 'abcjs'
 import { readChord, type Score, type ScoreChord, type ScoreNote, type ScoreSection } from '../band/index.ts'
 import { problem, succeed, type Result } from '../document/index.ts'
 import { TICKS_PER_BEAT, type Metre, type Tick } from '../time/index.ts'
+import { readAbcMarks } from './abcMarks.ts'
 
 /** One bar as written: its notes and chords in ticks from the bar's start. */
 interface WrittenBar {
@@ -28,7 +29,8 @@ const MOST_CHARACTERS = 200_000
 
 /**
  * Reads one tune in ABC notation into a score: one voice, chord symbols, parts in the order of the `P:` header. Every bar
- * must be full; only the first may be a pick-up. `%%dellop-sections I=intro L=link` names parts.
+ * must be full; only the first may be a pick-up. `%%dellop-sections I=intro L=link` names parts; for how it is played see
+ * `readAbcMarks`.
  */
 export function readAbc(text: string): Result<Score> {
   if (text.length > MOST_CHARACTERS) return problem('abc.too-long', `A tune of at most ${MOST_CHARACTERS / 1000} thousand characters was expected.`)
@@ -41,7 +43,7 @@ export function readAbc(text: string): Result<Score> {
   if (!metre) return problem('abc.metre', `The metre ${fraction.num}/${fraction.den} is not one of ${Object.keys(METRES).join(', ')}.`)
   const parts = readParts(tune, metre)
   if (!parts.ok) return parts
-  return playOut(tune, metre, parts.value, names)
+  return playOut(tune, metre, parts.value, names, text)
 }
 
 function sectionNames(text: string): Map<string, string> {
@@ -154,7 +156,7 @@ function checkBars(parts: WrittenPart[], metre: Metre): Result<WrittenPart[]> {
   return parts.some((part) => part.bars.length > 0) ? succeed(parts) : problem('abc.empty', 'There are no notes in this ABC tune.')
 }
 
-function playOut(tune: AbcTune, metre: Metre, parts: readonly WrittenPart[], names: ReadonlyMap<string, string>): Result<Score> {
+function playOut(tune: AbcTune, metre: Metre, parts: readonly WrittenPart[], names: ReadonlyMap<string, string>, text: string): Result<Score> {
   const written = tune.metaText.partOrder
   const order = [...((typeof written === 'object' ? written.text : written) ?? parts.map((part) => part.label).join(''))].filter((letter) => /\S/.test(letter))
   const full = metre.beatsPerBar * TICKS_PER_BEAT
@@ -176,7 +178,9 @@ function playOut(tune: AbcTune, metre: Metre, parts: readonly WrittenPart[], nam
       at += bar.lengthTicks
     }
   }
-  return succeed({ title: tune.metaText.title ?? 'Untitled', dance: tune.metaText.rhythm ?? '', metre, bpm: tune.getBpm() || 120, notes, chords, sections, start: start as Tick, end: at as Tick })
+  const marks = readAbcMarks(text, sections, metre)
+  if (!marks.ok) return marks
+  return succeed({ title: tune.metaText.title ?? 'Untitled', dance: tune.metaText.rhythm ?? '', metre, bpm: tune.getBpm() || 120, ...marks.value, notes, chords, sections, start: start as Tick, end: at as Tick })
 
   function addBar(bar: WrittenBar, from: number): string | null {
     for (const note of bar.notes) notes.push({ at: (from + note.at) as Tick, lengthTicks: note.lengthTicks as Tick, midi: note.midi })

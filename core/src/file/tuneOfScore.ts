@@ -1,6 +1,6 @@
 import type { Performance, Score } from '../band/index.ts'
 import type { NewId } from '../document/index.ts'
-import { ticksPerBar, type Tick } from '../time/index.ts'
+import type { Tick } from '../time/index.ts'
 import type { Tune } from '../tune/index.ts'
 
 /** Longest phrase that one section is kept as; longer ones are cut into phrases of the usual 8 bars. */
@@ -22,16 +22,10 @@ export function tuneOfScore(score: Score, performance: Performance, media: strin
     bpm: score.bpm,
     danceStart: (start?.at ?? 0) as Tick,
     sections: score.sections.map((section) => ({ id: newId(), label: section.label, phrases: phrases(section.bars).map((bars) => ({ id: newId(), bars })) })),
-    recordings: [{ id: newId(), name: 'House band', media, durationSeconds: performance.durationSeconds, beatMap: upToEnd(score, performance) }],
-    landmarks: [],
+    waiting: '',
+    landmarks: score.landmarks.map(({ at, kind, text }) => ({ id: newId(), at, kind, text })),
+    recordings: [{ id: newId(), name: 'House band', fileName: '', media, durationSeconds: performance.durationSeconds, beatMap: performance.beatMap, heard: null, layout: null }],
   }
 }
 
 const phrases = (bars: number): number[] => (bars <= PHRASE_BARS ? [bars] : [PHRASE_BARS, ...phrases(bars - PHRASE_BARS)])
-
-/** Anchors on the first downbeat and on the end of the last bar. */
-function upToEnd(score: Score, { beatMap }: Performance): Performance['beatMap'] {
-  const [first, second] = beatMap.segments[0]!.anchors as readonly [{ beat: number; seconds: number }, { beat: number; seconds: number }]
-  const beat = (score.end / ticksPerBar(score.metre)) * score.metre.beatsPerBar
-  return { segments: [{ anchors: [first, { beat, seconds: first.seconds + beat * (second.seconds - first.seconds) }] }] }
-}

@@ -19,11 +19,15 @@ export interface Heard {
   readonly confidence: number
   /** Other ways to hear the beat, likelier first: half, double, 3:2 and the like. */
   readonly otherTempi: readonly { readonly bpm: number; readonly confidence: number }[]
+  /** Other bars for the same beats, likelier first: `shift` is the beat, counted from the first downbeat, that would be the first of its bar. */
+  readonly otherBars: readonly { readonly beatsPerBar: number; readonly shift: number; readonly confidence: number }[]
 }
 
 export interface ListenOptions {
   /** Beats a minute that the named dance is usually danced at. */
   readonly range?: readonly [number, number]
+  /** Beats of a bar, where the dance or the tune says so. */
+  readonly beatsPerBar?: number
   /** Told the share done, 0..1; may throw to stop. */
   readonly progress?: (share: number) => void
 }
@@ -39,6 +43,7 @@ interface Candidate {
   readonly hypothesis: Hypothesis
   readonly frames: readonly number[]
   readonly grouping: Grouping
+  readonly ways: readonly Grouping[]
   readonly score: number
 }
 
@@ -47,7 +52,7 @@ interface Candidate {
  * followed through the recording by dynamic programming; the bar by harmony, bass and accents on its first beat.
  * Refuses sound that is too short or too long, and sound in which nothing can be heard.
  */
-export function listen(sound: Sound, { range, progress = () => undefined }: ListenOptions = {}): Result<Heard> {
+export function listen(sound: Sound, { range, beatsPerBar, progress = () => undefined }: ListenOptions = {}): Result<Heard> {
   const seconds = sound.samples.length / sound.sampleRate
   if (seconds < SHORTEST_SECONDS) return problem('listen.short', `The sound is ${seconds.toFixed(1)} s long; at least ${SHORTEST_SECONDS} s are needed to hear a beat.`)
   if (seconds > LONGEST_SECONDS) return problem('sound.too-long', `The sound is ${Math.round(seconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} are listened to.`)
@@ -60,8 +65,9 @@ export function listen(sound: Sound, { range, progress = () => undefined }: List
     .flatMap((hypothesis, i): Candidate[] => {
       progress(0.65 + (0.3 * i) / FOLLOWED)
       return phases(strength, trimmed(strength, followBeats(strength, hypothesis.periodFrames).frames)).map(({ frames, against }) => {
-        const grouping = groupings(spectrum, onsets, frames)[0]!
-        return { hypothesis, frames, grouping, score: hypothesis.score + BARS_SHARE * grouping.score - PHASE_SHARE * against }
+        const ways = groupings(spectrum, onsets, frames)
+        const grouping = ways.find((one) => one.beatsPerBar === beatsPerBar) ?? ways[0]!
+        return { hypothesis, frames, grouping, ways, score: hypothesis.score + BARS_SHARE * grouping.score - PHASE_SHARE * against }
       })
     })
     .filter(({ frames }) => frames.length >= 4)
@@ -86,6 +92,7 @@ export function listen(sound: Sound, { range, progress = () => undefined }: List
     sections,
     confidence: confidenceOf(best.score - (others[0]?.score ?? best.score - 2)),
     otherTempi: others.map((other) => ({ bpm: bpmOfFrames(other.hypothesis.periodFrames), confidence: 1 - confidenceOf(best.score - other.score) })),
+    otherBars: otherBars(best),
   })
 }
 
@@ -98,6 +105,16 @@ function phases(strength: Float32Array, followed: readonly number[]): { frames: 
   const sounds = [followed, between].map((frames) => frames.reduce((sum, frame) => sum + Math.max(strength[frame - 1] ?? 0, strength[frame]!, strength[frame + 1] ?? 0), 0) / Math.max(1, frames.length))
   const most = Math.max(...sounds, 1e-9)
   return [followed, between].map((frames, i) => ({ frames, against: 1 - sounds[i]! / most }))
+}
+
+/** The best bar of every length, and every other first beat of the chosen length. */
+function otherBars({ grouping, ways }: Candidate): Heard['otherBars'] {
+  const others = ways.filter((one, i) => one !== grouping && (one.beatsPerBar === grouping.beatsPerBar || ways.findIndex((other) => other.beatsPerBar === one.beatsPerBar) === i))
+  return others.map(({ beatsPerBar, firstDownbeat, score }) => ({
+    beatsPerBar,
+    shift: (((firstDownbeat - grouping.firstDownbeat) % beatsPerBar) + beatsPerBar) % beatsPerBar,
+    confidence: 1 - confidenceOf(grouping.score - score),
+  }))
 }
 
 /** One hypothesis for each tempo: the best of its bar lengths. */

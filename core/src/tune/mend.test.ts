@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { beatMapSchema, secondsAt, steadyBeatMap, tickPosition, type BeatMap, type Metre } from '../time/index.ts'
-import { anchored, doubled, fromTaps, halved, nudged, offBeat, thisIsOne, threeForTwo, unanchored } from './mend.ts'
+import { anchored, doubled, halved, nudged, offBeat, thisIsOne, threeForTwo, unanchored } from './mend.ts'
 
 const waltz: Metre = { beatsPerBar: 3, beatNote: '1/4', division: 4 }
 /** Beats a drifting band might play, one anchor each, with free time in the middle. */
@@ -72,21 +72,4 @@ describe('mending beats', () => {
     const map = steadyBeatMap(120)
     expect(at(offBeat(map), 0)).toBeCloseTo(0.25, 9)
   })
-})
-
-describe('tapping along', () => {
-  it('finds tempo and place from taps that waver, with one left out and one doubled', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 60, max: 200 }), fc.array(fc.integer({ min: -25, max: 25 }), { minLength: 12, maxLength: 12 }), (bpm, waver) => {
-        const beat = 60 / bpm
-        const taps = waver.flatMap((late, i) => (i === 5 ? [] : [10 + i * beat - 0.03 + (late / 1000) * beat]))
-        taps.splice(4, 0, taps[3]! + 0.04 * beat)
-        const map = fromTaps(taps.sort((a, b) => a - b))!
-        expect(at(map, 0)).toBeCloseTo(10, 1)
-        expect(60 / (at(map, 5) - at(map, 4))).toBeGreaterThan(bpm * 0.98)
-        expect(60 / (at(map, 5) - at(map, 4))).toBeLessThan(bpm * 1.02)
-      }),
-    )
-  })
-  it('asks for at least four', () => expect(fromTaps([1, 2, 3])).toBeNull())
 })

@@ -49,34 +49,3 @@ export function unanchored(map: BeatMap, beat: number): BeatMap | null {
   const anchors = segment.anchors.filter((anchor) => Math.abs(anchor.beat - beat) >= TIME_TOLERANCE_SECONDS)
   return { segments: map.segments.map((one, i) => (i === index ? { anchors } : one)) }
 }
-
-/** People tap a little early; the median of many (Aschersleben 2002). */
-const TAP_BIAS_SECONDS = -0.03
-export const LEAST_MEND_TAPS = 4
-
-/**
- * A steady map from taps on consecutive beats, in seconds of the recording: the line nearest to all of them, so that one
- * late tap does little. A tap left out is two beats, a double tap none. The first tap becomes beat 0.
- * Null with fewer than four taps or taps that do not rise.
- */
-export function fromTaps(taps: readonly number[]): BeatMap | null {
-  if (taps.length < LEAST_MEND_TAPS || taps.some((tap, i) => i > 0 && tap <= taps[i - 1]!)) return null
-  const gaps = taps.slice(1).map((tap, i) => tap - taps[i]!)
-  const usual = [...gaps].sort((a, b) => a - b)[gaps.length >> 1]!
-  const beats: Anchor[] = [{ beat: 0, seconds: taps[0]! - TAP_BIAS_SECONDS }]
-  for (const [i, gap] of gaps.entries()) {
-    const steps = Math.round(gap / usual)
-    if (steps > 0) beats.push({ beat: beats.at(-1)!.beat + steps, seconds: taps[i + 1]! - TAP_BIAS_SECONDS })
-  }
-  return beats.length < LEAST_MEND_TAPS ? null : { segments: [{ anchors: straight(beats) }] }
-}
-
-/** The straight line nearest to the taps (least squares), as its two ends. */
-function straight(taps: readonly Anchor[]): Anchor[] {
-  const n = taps.length
-  const meanBeat = taps.reduce((sum, tap) => sum + tap.beat, 0) / n
-  const meanSeconds = taps.reduce((sum, tap) => sum + tap.seconds, 0) / n
-  const slope = taps.reduce((sum, tap) => sum + (tap.beat - meanBeat) * (tap.seconds - meanSeconds), 0) / taps.reduce((sum, tap) => sum + (tap.beat - meanBeat) ** 2, 0)
-  const at = (beat: number): Anchor => ({ beat, seconds: meanSeconds + slope * (beat - meanBeat) })
-  return [at(taps[0]!.beat), at(taps.at(-1)!.beat)]
-}

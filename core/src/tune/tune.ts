@@ -8,11 +8,43 @@ const tickSchema = z.int().min(-10_000).max(10_000_000)
 const phraseSchema = z.strictObject({ id: idSchema, bars: z.int().min(1).max(64) }).readonly()
 const sectionSchema = z.strictObject({ id: idSchema, label: z.string().min(1).max(30), phrases: z.array(phraseSchema).max(200).readonly() }).readonly()
 
+/**
+ * A landmark is a named moment: `start` (a start can be tied to it), `hit` (an accent), `character` (softer, bouncier),
+ * `sung` (words that are sung from here).
+ */
+const landmarkSchema = z.strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character', 'sung']), at: tickSchema, text: z.string().min(1).max(120) }).readonly()
+
+const layoutFields = {
+  sections: z.array(sectionSchema).max(100).readonly(),
+  /** Tick of the first danced step, after any introduction. */
+  danceStart: tickSchema,
+  landmarks: z.array(landmarkSchema).max(500).readonly(),
+}
+const layoutSchema = z.strictObject(layoutFields).readonly()
+
+/** Other ways to hear a recording, kept so that the cuer can pick one of them. */
+const heardSchema = z
+  .strictObject({
+    confidence: z.number().min(0).max(1),
+    tempi: z
+      .array(z.strictObject({ bpm: z.number().min(10).max(600), confidence: z.number().min(0).max(1) }).readonly())
+      .max(12)
+      .readonly(),
+    /** Where bars may begin instead: `shift` is the beat that would become the first of its bar. */
+    bars: z
+      .array(z.strictObject({ beatsPerBar: z.int().min(2).max(12), shift: z.int().min(0).max(11), confidence: z.number().min(0).max(1) }).readonly())
+      .max(12)
+      .readonly(),
+  })
+  .readonly()
+
 /** A recording of the tune: its sound, by the hash of its bytes, and where its beats are. */
 const recordingSchema = z
   .strictObject({
     id: idSchema,
     name: z.string().min(1).max(120),
+    /** Name of the file it came from, so that another file of that name is noticed. */
+    fileName: z.string().max(255).default(''),
     /** SHA-256 of the file, in hex; null where only the beats are known. */
     media: z
       .string()
@@ -20,10 +52,11 @@ const recordingSchema = z
       .nullable(),
     durationSeconds: z.number().min(0).max(1200),
     beatMap: beatMapSchema,
+    heard: heardSchema.nullable().default(null),
+    /** Its own phrases, start and landmarks where they differ from the tune's; null where they are the tune's. */
+    layout: layoutSchema.nullable().default(null),
   })
   .readonly()
-
-const landmarkSchema = z.strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character']), at: tickSchema, text: z.string().min(1).max(80) }).readonly()
 
 export const tuneSchema = z
   .strictObject({
@@ -35,17 +68,20 @@ export const tuneSchema = z
     metre: metreSchema,
     /** Tempo as written, in beats a minute; each recording has its own beat map. */
     bpm: z.number().min(20).max(400),
-    /** Tick of the first danced step, after any introduction. */
-    danceStart: tickSchema,
-    sections: z.array(sectionSchema).max(100).readonly(),
+    /** How the floor waits through the introduction: "wait two bars, then acknowledge". */
+    waiting: z.string().max(200).default(''),
+    ...layoutFields,
     recordings: z.array(recordingSchema).max(50).readonly(),
-    landmarks: z.array(landmarkSchema).max(500).readonly(),
   })
   .readonly()
 
 export type Tune = z.infer<typeof tuneSchema>
 export type Recording = z.infer<typeof recordingSchema>
 export type Section = z.infer<typeof sectionSchema>
+export type Landmark = z.infer<typeof landmarkSchema>
+/** How a recording is divided: its sections, where the dance starts, and its landmarks. */
+export type Layout = z.infer<typeof layoutSchema>
+export type HeardChoices = z.infer<typeof heardSchema>
 
 export const tuneShape: DocumentShape = {
   lists: { sections: { lists: { phrases: { lists: {} } } }, recordings: { lists: {} }, landmarks: { lists: {} } },
