@@ -76,6 +76,7 @@ export function build() {
   }
   if (newest([...shared, ...at('web')]) > modifiedMs(join(root, 'web/dist/index.html'))) {
     run(process.execPath, ['tools/notices.mjs'])
+    run(process.execPath, ['tools/voice.mjs'])
     run(tool('vite'), ['build', '--logLevel', 'warn'], { cwd: join(root, 'web') })
   }
 }

@@ -4,7 +4,7 @@ import { readSheetFile } from '@dellop/core/file'
 import { orProblem } from './http/problem.ts'
 import type { Services } from './services.ts'
 import { importSheet, listSheets } from './sheet/service.ts'
-import { importAbc, listTunes } from './tune/service.ts'
+import { importScore, listTunes } from './tune/service.ts'
 
 const filesIn = (folder: string, ending: string): string[] =>
   readdirSync(folder)
@@ -14,7 +14,7 @@ const filesIn = (folder: string, ending: string): string[] =>
 
 /** Fills an empty data folder with the demo, through the importers that everyone uses. */
 export async function seedDemo(services: Services, demoFolder: string): Promise<void> {
-  if ((await listTunes(services)).length === 0) for (const path of filesIn(join(demoFolder, 'tunes'), '.abc')) await importAbc(services, readFileSync(path, 'utf8'))
+  if ((await listTunes(services)).length === 0) for (const path of filesIn(join(demoFolder, 'tunes'), '.abc')) await importScore(services, { kind: 'abc', text: readFileSync(path, 'utf8') })
   if ((await listSheets(services)).length > 0) return
   for (const path of filesIn(join(demoFolder, 'sheets'), '.json')) await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
 }

@@ -24,7 +24,7 @@ export {
   figureListSchema,
   healthSchema,
   changeTuneSchema,
-  importAbcSchema,
+  importScoreSchema,
   newTuneSchema,
   mediaSchema,
   newFigureSchema,

@@ -9,7 +9,11 @@ export const newFigureSchema = z.strictObject({ figure: figureSchema })
 export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })
 
 export const tuneListSchema = z.object({ tunes: z.array(tuneSchema) })
-export const importAbcSchema = z.strictObject({ abc: z.string().min(1, 'the text of an ABC tune was expected').max(200_000) })
+/** Written music for the house band: text, or the bytes of a file as base64. */
+export const importScoreSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('abc'), text: z.string().min(1, 'the text of an ABC tune was expected').max(200_000) }),
+  z.strictObject({ kind: z.enum(['midi', 'musicxml']), name: z.string().min(1).max(255), base64: z.base64('the bytes of a file as base64 were expected').min(4) }),
+])
 /** A tune with the moment it was last changed: a change has to name it, so that none is overwritten unseen. */
 export const tuneAnswerSchema = z.object({ tune: tuneSchema, updatedAtMs: z.number() })
 export const newTuneSchema = z.strictObject({ tune: tuneSchema })

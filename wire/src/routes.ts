@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { changeTuneSchema, figureListSchema, healthSchema, importAbcSchema, mediaSchema, newFigureSchema, newTuneSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
+import { changeTuneSchema, figureListSchema, healthSchema, importScoreSchema, mediaSchema, newFigureSchema, newTuneSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
 import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
@@ -54,7 +54,7 @@ export const ROUTES = {
   listSchools: get('/api/schools', 'Schools that ship.', schoolListSchema),
   listTunes: get('/api/tunes', 'The tunes.', tuneListSchema),
   getTune: get('/api/tunes/:id', 'A tune.', tuneAnswerSchema),
-  importAbc: post('/api/tunes/abc', 'Brings in an ABC tune, played by the house band.', importAbcSchema, tuneAnswerSchema, 1 * MB),
+  importScore: post('/api/tunes/score', 'Brings in an ABC tune, a MIDI file or MusicXML, played by the house band.', importScoreSchema, tuneAnswerSchema, 30 * MB),
   newTune: post('/api/tunes', 'Adds a tune whose recording is stored already.', newTuneSchema, tuneAnswerSchema, 4 * MB),
   changeTune: put('/api/tunes/:id', 'Changes a tune that nobody else has changed since.', changeTuneSchema, tuneAnswerSchema, 4 * MB),
   putMedia: post('/api/media', 'Stores a sound file by the hash of its bytes.', null, mediaSchema, MEDIA_LIMIT_BYTES),

@@ -28,6 +28,9 @@ describe('the band', () => {
     start: 0 as Tick,
     end: (bars * beatsPerBar * 24) as Tick,
     sections: [],
+    tempo: [],
+    free: [],
+    landmarks: [],
     notes: [],
     chords: [{ at: 0 as Tick, root: 0, tones: [0, 4, 7] }],
   })

@@ -4,3 +4,4 @@ export { playScore, trueBeats, BAND_SAMPLE_RATE, type Performance } from './play
 export { clickTrack, type Click } from './clickTrack.ts'
 export { wavBytes, wavePeaks } from './wav.ts'
 export { beatMapOfScore, tempoAt } from './beats.ts'
+export { trimmedSpeech } from './trim.ts'

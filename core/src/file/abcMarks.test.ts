@@ -10,8 +10,11 @@ describe('how an ABC tune is played', () => {
     expect(score.free).toEqual([{ at: 216, seconds: 2 }])
     expect(score.landmarks).toEqual([{ at: 216, kind: 'start', text: 'fiddles enter' }])
   })
-  it.each(['%%dellop-tempo 3.1=96', '%%dellop-tempo 1.3=96', '%%dellop-tempo 1.1=fast', '%%dellop-tempo 1.1=900', '%%dellop-free 1.1=0', '%%dellop-landmark 1.1 loud bang', '%%dellop-landmark start'])('%s is not understood, and that is said', (line) => {
-    const result = readAbc(tune(line))
-    expect(result.ok ? '' : result.problem.message).toContain(`The line "${line}" is not understood`)
-  })
+  it.each(['%%dellop-tempo 3.1=96', '%%dellop-tempo 1.3=96', '%%dellop-tempo 1.1=fast', '%%dellop-tempo 1.1=900', '%%dellop-free 1.1=0', '%%dellop-landmark 1.1 loud bang', '%%dellop-landmark start'])(
+    '%s is not understood, and that is said',
+    (line) => {
+      const result = readAbc(tune(line))
+      expect(result.ok ? '' : result.problem.message).toContain(`The line "${line}" is not understood`)
+    },
+  )
 })

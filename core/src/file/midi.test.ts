@@ -31,7 +31,19 @@ const bars = (count: number, beats: number) => Array.from({ length: count * beat
 
 describe('a MIDI file', () => {
   it('gives notes, metre, tempo map, sections from markers, landmarks and lyrics', () => {
-    const bytes = file(text('trackName', 0, 'Reeds'), signature(3, 4), tempo(0, 96), tempo(480 * 12, 84), text('marker', 480 * 6, 'A'), text('cuePoint', 480 * 7, 'flute'), text('lyrics', 480 * 6, 'Low '), text('lyrics', 480 * 7, 'wa-'), text('lyrics', 480 * 8, 'ter\n'), text('lyrics', 480 * 9, 'again'), ...bars(8, 3))
+    const bytes = file(
+      text('trackName', 0, 'Reeds'),
+      signature(3, 4),
+      tempo(0, 96),
+      tempo(480 * 12, 84),
+      text('marker', 480 * 6, 'A'),
+      text('cuePoint', 480 * 7, 'flute'),
+      text('lyrics', 480 * 6, 'Low '),
+      text('lyrics', 480 * 7, 'wa-'),
+      text('lyrics', 480 * 8, 'ter\n'),
+      text('lyrics', 480 * 9, 'again'),
+      ...bars(8, 3),
+    )
     const score = expectOk(readMidi(bytes, 'reeds.mid'))
     expect(score).toMatchObject({ title: 'Reeds', metre: { beatsPerBar: 3, beatNote: '1/4' }, bpm: 96, end: 8 * 72 })
     expect(score.sections.map(({ label, bars: n }) => `${label} ${n}`)).toEqual(['intro 2', 'A 6'])

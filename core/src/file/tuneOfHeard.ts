@@ -36,7 +36,7 @@ export function tuneOfHeard(heard: Heard, facts: RecordingFacts, newId: NewId): 
 
 /** A recording with the beats that were heard in it, and the other ways to hear it. */
 export function recordingOfHeard(heard: Heard, { title, fileName, media, durationSeconds }: RecordingFacts, newId: NewId): Recording {
-  return { id: newId(), name: title, fileName, media, durationSeconds, beatMap: beatMapOfHeard(heard), heard: choicesOf(heard), layout: null }
+  return { id: newId(), name: title, fileName, media, durationSeconds, beatMap: beatMapOfHeard(heard), heard: choicesOf(heard), differences: [], layout: null }
 }
 
 /** What the cuer may pick instead, with how likely each is. */

@@ -1,10 +1,7 @@
 import type { Performance, Score } from '../band/index.ts'
 import type { NewId } from '../document/index.ts'
 import type { Tick } from '../time/index.ts'
-import type { Tune } from '../tune/index.ts'
-
-/** Longest phrase that one section is kept as; longer ones are cut into phrases of the usual 8 bars. */
-const PHRASE_BARS = 8
+import { phrasesOf, type Tune } from '../tune/index.ts'
 
 /**
  * A tune document for a score the band has played. The dance starts with the first section that is no introduction.
@@ -21,11 +18,9 @@ export function tuneOfScore(score: Score, performance: Performance, media: strin
     metre: score.metre,
     bpm: score.bpm,
     danceStart: (start?.at ?? 0) as Tick,
-    sections: score.sections.map((section) => ({ id: newId(), label: section.label, phrases: phrases(section.bars).map((bars) => ({ id: newId(), bars })) })),
+    sections: score.sections.map((section) => ({ id: newId(), label: section.label, phrases: phrasesOf(section.bars).map((bars) => ({ id: newId(), bars })) })),
     waiting: '',
     landmarks: score.landmarks.map(({ at, kind, text }) => ({ id: newId(), at, kind, text })),
-    recordings: [{ id: newId(), name: 'House band', fileName: '', media, durationSeconds: performance.durationSeconds, beatMap: performance.beatMap, heard: null, layout: null }],
+    recordings: [{ id: newId(), name: 'House band', fileName: '', media, durationSeconds: performance.durationSeconds, beatMap: performance.beatMap, heard: null, differences: [], layout: null }],
   }
 }
-
-const phrases = (bars: number): number[] => (bars <= PHRASE_BARS ? [bars] : [PHRASE_BARS, ...phrases(bars - PHRASE_BARS)])

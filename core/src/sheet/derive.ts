@@ -4,7 +4,7 @@ import type { FigureBook } from '../figure/index.ts'
 import { unfold, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
-import { tuneEnd, tunePhrases, type Recording, type Tune } from '../tune/index.ts'
+import { tuneEnd, tuneOn, tunePhrases, type Recording, type Tune } from '../tune/index.ts'
 
 /** All a sheet depends on. */
 export interface SheetInput {
@@ -33,8 +33,9 @@ export interface ListedFinding extends Finding {
  * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit touched is unfolded anew.
  */
 export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
-  const { routine, book, school, voice, tune } = input
-  const recording = tune?.recordings.find((one) => one.id === routine.recordingId) ?? tune?.recordings[0] ?? null
+  const { routine, book, school, voice } = input
+  const tune = input.tune && tuneOn(input.tune, routine.recordingId)
+  const recording = tune?.recordings[0] ?? null
   const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
   const firstStep = (tune?.danceStart ?? 0) as Tick
   const timeline = unfold(routine, book, cache)

@@ -95,7 +95,7 @@ function cheapest(likeness: Float32Array, rows: number, columns: number): { pair
   const pairs: { a: number; b: number }[] = []
   let state = bestOf(before, columns)
   const score = before[state]![columns]!
-  for (let i = rows, j = columns; i > 0 || j > 0; ) {
+  for (let i = rows, j = columns; i > 0 || j > 0;) {
     const came = from[state]![i * width + j]!
     if (state === PAIR) pairs.push({ a: --i, b: --j })
     else if (state === ONLY_A) i--

@@ -7,3 +7,4 @@ export { barsPerMinute, meanBpm, sectionFacts, usualBpm, type SectionFacts } fro
 export { DANCE_TEMPI, danceTempo, type DanceTempo } from './danceTempo.ts'
 export { alignBeats, type Alignment, type BeatHarmony } from './align.ts'
 export { carryLayout, type Carried, type RecordingDifference } from './carry.ts'
+export { phrasesOf, relaid, withBeats } from './relay.ts'

@@ -43,12 +43,17 @@ function harmony(order: string, barsEach: number, transposed: number, seed: numb
   for (const section of order) {
     for (let bar = 0; bar < barsEach; bar++) {
       const root = (section.charCodeAt(0) * 5 + bar * 7 + (bar % 3) * 4) % 12
-      for (let beat = 0; beat < 3; beat++) beats.push(Array.from({ length: 12 }, (_, k) => ([0, 4, 7].includes((((k - root - transposed) % 12) + 12) % 12) ? 1 : 0) + (beat === 0 && k === (root + transposed) % 12 ? 0.6 : 0) + 0.35 * noise()))
+      for (let beat = 0; beat < 3; beat++)
+        beats.push(Array.from({ length: 12 }, (_, k) => ([0, 4, 7].includes((((k - root - transposed) % 12) + 12) % 12) ? 1 : 0) + (beat === 0 && k === (root + transposed) % 12 ? 0.6 : 0) + 0.35 * noise()))
     }
   }
   return beats
 }
-const layoutFor = (order: string): Layout => ({ sections: [...order].map((label, i) => ({ id: `s${i}`, label, phrases: [{ id: `p${i}`, bars: 8 }] })), danceStart: 8 * 72, landmarks: [{ id: 'm', kind: 'start', at: 16 * 72, text: 'fiddles enter' }] })
+const layoutFor = (order: string): Layout => ({
+  sections: [...order].map((label, i) => ({ id: `s${i}`, label, phrases: [{ id: `p${i}`, bars: 8 }] })),
+  danceStart: 8 * 72,
+  landmarks: [{ id: 'm', kind: 'start', at: 16 * 72, text: 'fiddles enter' }],
+})
 let next = 0
 const carried = (a: string, b: string, transposed = 0) => carryLayout(layoutFor(a), WALTZ, alignBeats(harmony(a, 8, 0, 1), harmony(b, 8, transposed, 2)), 0, a.length * 24, b.length * 24, () => `n${next++}`)!
 const shape = ({ layout }: NonNullable<ReturnType<typeof carried>>) => layout.sections.map(({ label, phrases }) => `${label}${phrases.map(({ bars }) => bars).join('+')}`).join(' ')

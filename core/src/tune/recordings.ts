@@ -15,7 +15,7 @@ export function layoutOf(tune: Tune, recordingId: string | null): Layout {
  */
 export function tuneOn(tune: Tune, recordingId: string | null): Tune {
   const recording = recordingOf(tune, recordingId)
-  return recording ? { ...tune, ...layoutOf(tune, recording.id), recordings: [{ ...recording, layout: null }] } : tune
+  return recording ? { ...tune, ...layoutOf(tune, recording.id), recordings: [recording.layout === null ? recording : { ...recording, layout: null }] } : tune
 }
 
 /** Puts back what was changed on one recording: the inverse of `tuneOn`. A recording with a layout of its own keeps it. */
@@ -32,7 +32,6 @@ export function putOn(tune: Tune, recordingId: string | null, changed: Tune): Tu
 
 /** Whether two layouts have the same phrases, start and landmarks, ids apart. */
 export function sameLayout(a: Layout, b: Layout): boolean {
-  const bare = ({ sections, danceStart, landmarks }: Layout): string =>
-    JSON.stringify([sections.map(({ label, phrases }) => [label, phrases.map(({ bars }) => bars)]), danceStart, landmarks.map(({ kind, at, text }) => [kind, at, text])])
+  const bare = ({ sections, danceStart, landmarks }: Layout): string => JSON.stringify([sections.map(({ label, phrases }) => [label, phrases.map(({ bars }) => bars)]), danceStart, landmarks.map(({ kind, at, text }) => [kind, at, text])])
   return bare(a) === bare(b)
 }

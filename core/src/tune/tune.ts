@@ -53,6 +53,12 @@ const recordingSchema = z
     durationSeconds: z.number().min(0).max(1200),
     beatMap: beatMapSchema,
     heard: heardSchema.nullable().default(null),
+    /** Where it differs from the recording it was aligned to, as it was found then. */
+    differences: z
+      .array(z.strictObject({ bars: z.int().min(-2000).max(2000), after: z.string().max(30).nullable(), beforeBar: z.int().min(1).max(100_000) }).readonly())
+      .max(200)
+      .readonly()
+      .default([]),
     /** Its own phrases, start and landmarks where they differ from the tune's; null where they are the tune's. */
     layout: layoutSchema.nullable().default(null),
   })

@@ -38,7 +38,7 @@ describe('bad input', () => {
     ['a tune that is not there', '/api/sheets', { title: 'x', tuneId: 'nowhere' }, 404, /no such tune/],
     ['a figure of negative length', '/api/figures', { figure: { ...demoSheet().figures[0], id: 'fresh', lengthTicks: -72 } }, 400, /figure\.lengthTicks: a length of at least 1 tick/],
     ['a figure in an unknown hold', '/api/figures', { figure: { ...demoSheet().figures[0], id: 'fresh', exitHold: 'bear hug' } }, 400, /figure\.exitHold: one of the holds was expected/],
-    ['an ABC tune with a wrong bar', '/api/tunes/abc', { abc: demoAbc().replace('"G"d2 B |\n"Am"', '"G"d2 |\n"Am"') }, 400, /bar 4 of part A there are 2 beats; 3 were expected/],
+    ['an ABC tune with a wrong bar', '/api/tunes/score', { kind: 'abc', text: demoAbc().replace('"G"d2 B |\n"Am"', '"G"d2 |\n"Am"') }, 400, /bar 4 of part A there are 2 beats; 3 were expected/],
     ['a sheet whose pass has no part', '/api/sheets/import', { file: { ...demoSheet(), routine: { ...demoSheet().routine, parts: [] } } }, 400, /there is no part "A"/],
   ]
   it.each(refusals)('%s is refused in one sentence', async (_name, path, body, status, sentence) => {
@@ -116,7 +116,7 @@ describe('sound', () => {
   })
 
   it('of an ABC tune is played by the band, stored once by its hash, and sent by range', async () => {
-    const { tune } = (await server.ask.post('/api/tunes/abc').send({ abc: demoAbc() }).expect(200)).body
+    const { tune } = (await server.ask.post('/api/tunes/score').send({ kind: 'abc', text: demoAbc() }).expect(200)).body
     const hash = tune.recordings[0].media as string
     const whole = await server.ask
       .get(`/media/${hash}`)

@@ -50,7 +50,7 @@ export async function newSheet(services: Services, title: string, tuneId: string
     dance: tune?.dance ?? 'waltz',
     schoolId: ROUND_SCHOOL.id,
     tuneId,
-    recordingId: null,
+    recordingId: tune?.recordings[0]?.id ?? null,
     metre: tune?.metre ?? WALTZ_METRE,
     bpm: tune?.bpm ?? 90,
     language: 'en',

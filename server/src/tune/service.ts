@@ -1,6 +1,8 @@
 import { playScore, wavBytes, wavePeaks } from '@dellop/core/band'
-import { readAbc, tuneOfScore } from '@dellop/core/file'
-import type { Tune } from '@dellop/core/tune'
+import type { z } from 'zod'
+import { readAbc, readMidi, readMusicXml, tuneOfScore } from '@dellop/core/file'
+import { tuneSchema, type Tune } from '@dellop/core/tune'
+import type { importScoreSchema } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import { HttpProblem, orProblem } from '../http/problem.ts'
 import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
@@ -10,14 +12,17 @@ import { TuneEntity } from './tuneEntity.ts'
 /** Peaks kept for a whole recording: enough for the widest screen. */
 const PEAKS = 1600
 
+/** A stored tune; one that an older Dellop wrote gets what it lacks. */
+const tuneOf = (row: TuneEntity): Tune => tuneSchema.parse(JSON.parse(row.document))
+
 export async function listTunes({ database }: Services): Promise<Tune[]> {
   const rows = await database.source.manager.find(TuneEntity, { order: { title: 'ASC' } })
-  return rows.map((row) => JSON.parse(row.document) as Tune)
+  return rows.map(tuneOf)
 }
 
 export async function tuneOrNull(manager: EntityManager, id: string | null): Promise<Tune | null> {
   const row = id === null ? null : await manager.findOneBy(TuneEntity, { id })
-  return row ? (JSON.parse(row.document) as Tune) : null
+  return row ? tuneOf(row) : null
 }
 
 export async function findTune(manager: EntityManager, id: string): Promise<Tune> {
@@ -34,7 +39,7 @@ export async function saveTune(manager: EntityManager, tune: Tune, atMs: number)
 export async function tuneAnswer(manager: EntityManager, id: string): Promise<{ tune: Tune; updatedAtMs: number }> {
   const row = await manager.findOneBy(TuneEntity, { id })
   if (!row) throw new HttpProblem('not-found', 'There is no such tune here.')
-  return { tune: JSON.parse(row.document) as Tune, updatedAtMs: row.updatedAtMs }
+  return { tune: tuneOf(row), updatedAtMs: row.updatedAtMs }
 }
 
 /** Adds a tune; its recordings' sounds must be stored already. */
@@ -59,9 +64,17 @@ export async function changeTune(services: Services, id: string, tune: Tune, rea
   })
 }
 
-/** Brings in an ABC tune: the house band plays it, the sound is stored, the tune is saved. */
-export async function importAbc(services: Services, abc: string): Promise<{ tune: Tune; updatedAtMs: number }> {
-  const score = orProblem(readAbc(abc))
+export type WrittenMusic = z.infer<typeof importScoreSchema>
+
+function readScore(music: WrittenMusic) {
+  if (music.kind === 'abc') return readAbc(music.text)
+  const bytes = new Uint8Array(Buffer.from(music.base64, 'base64'))
+  return music.kind === 'midi' ? readMidi(bytes, music.name) : readMusicXml(bytes, music.name)
+}
+
+/** Brings in written music: the house band plays it, the sound is stored, the tune is saved. */
+export async function importScore(services: Services, music: WrittenMusic): Promise<{ tune: Tune; updatedAtMs: number }> {
+  const score = orProblem(readScore(music))
   const performance = playScore(score)
   const media = await addMediaBytes(services, wavBytes(performance.samples, performance.sampleRate))
   await keepPeaks(services, media.hash, wavePeaks(performance.samples, PEAKS))

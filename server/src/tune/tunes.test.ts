@@ -9,8 +9,8 @@ afterAll(() => server.remove())
 const bring = async (title: string) =>
   (
     await server.ask
-      .post('/api/tunes/abc')
-      .send({ abc: demoAbc().replace('P:IAABALAABAT', 'P:IAT').replace('T:Lamps Along the Staithe', `T:${title}`) })
+      .post('/api/tunes/score')
+      .send({ kind: 'abc', text: demoAbc().replace('P:IAABALAABAT', 'P:IAT').replace('T:Lamps Along the Staithe', `T:${title}`) })
       .expect(200)
   ).body as { tune: { id: string; title: string; recordings: { media: string }[] }; updatedAtMs: number }
 

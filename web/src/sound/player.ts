@@ -31,7 +31,8 @@ export async function createPlayer(context: AudioContext, buffer: AudioBuffer): 
   }
 }
 
-async function stretchNode(context: AudioContext, buffer: AudioBuffer): Promise<StretchNode> {
+/** A node that plays a recording at any speed with its pitch kept, also in an offline context. */
+export async function stretchNode(context: BaseAudioContext, buffer: AudioBuffer): Promise<StretchNode> {
   // Without an input the processor fails: it asks for the channel count of its first one.
   const made = createStretch(context, { numberOfInputs: 1, numberOfOutputs: 1, outputChannelCount: [2] })
   const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('the stretch worklet did not answer')), CREATE_TIMEOUT_MS))

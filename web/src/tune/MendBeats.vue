@@ -1,10 +1,33 @@
 <script setup lang="ts">
 import { words } from '../words/index.ts'
 
-/** What can be done to the beats, each one click and one key. */
-defineProps<{ beatsPerBar: number; chosenBeat: number | null; taps: number; tapsNeeded: number; listening: boolean }>()
-const emit = defineEmits<{ half: []; double: []; one: []; off: []; nudge: [seconds: number]; metre: [beats: number]; tap: []; useTaps: [] }>()
-const METRES = [2, 3, 4, 6]
+/** What can be done to the beats, each one click and most one key. */
+defineProps<{
+  beatsPerBar: number
+  chosenBeat: number | null
+  taps: number
+  tapsNeeded: number
+  listening: boolean
+  choosingEnd: boolean
+  free: readonly { readonly index: number; readonly atBeat: number; readonly text: string }[]
+}>()
+const emit = defineEmits<{
+  half: []
+  double: []
+  one: []
+  off: []
+  nudge: [seconds: number]
+  metre: [beats: number]
+  tap: []
+  listenNear: []
+  retap: []
+  anchor: []
+  letGo: []
+  free: []
+  freeStop: []
+  countAgain: [index: number, atBeat: number]
+}>()
+const METRES = [2, 3, 4, 5, 6, 8, 9, 12]
 </script>
 
 <template>
@@ -26,14 +49,29 @@ const METRES = [2, 3, 4, 6]
       >
     </div>
     <div>
+      <h3>{{ words.tunes.tapping }}</h3>
+      <button class="button small tap" @pointerdown.prevent="emit('tap')" @keydown.enter.prevent="emit('tap')">{{ words.tunes.tap }}</button>
+      <button class="button small" :disabled="taps < tapsNeeded || listening" @click="emit('listenNear')">{{ words.tunes.useTaps(taps, tapsNeeded) }}</button>
+      <button class="button small" :disabled="taps < tapsNeeded || listening" @click="emit('retap')">{{ words.tunes.retap(taps, tapsNeeded) }}</button>
+    </div>
+    <div>
+      <h3>{{ words.tunes.anchors }}</h3>
+      <button class="button small" :disabled="chosenBeat === null" @click="emit('anchor')">{{ words.tunes.anchorHere }}</button>
+      <button class="button small" :disabled="chosenBeat === null" @click="emit('letGo')">{{ words.tunes.anchorFree }}</button>
+      <span class="soft">{{ words.tunes.anchorHelp }}</span>
+    </div>
+    <div>
+      <h3>{{ words.tunes.freeTime }}</h3>
+      <button class="button small" :class="{ main: choosingEnd }" :disabled="chosenBeat === null" @click="emit('free')">{{ choosingEnd ? words.tunes.freeEnd : words.tunes.freeStart }}</button>
+      <button v-if="choosingEnd" class="button small" @click="emit('freeStop')">{{ words.tunes.freeStop }}</button>
+      <span v-for="one in free" :key="one.index" class="one">
+        {{ one.text }} <button class="textlink" @click="emit('countAgain', one.index, one.atBeat)">{{ words.tunes.freeCount }}</button>
+      </span>
+    </div>
+    <div>
       <h3>{{ words.tunes.place_ }}</h3>
       <button class="button small" @click="emit('nudge', -0.01)">{{ words.tunes.nudgeBack }}</button>
       <button class="button small" @click="emit('nudge', 0.01)">{{ words.tunes.nudgeOn }}</button>
-    </div>
-    <div>
-      <h3>{{ words.tunes.tapping }}</h3>
-      <button class="button small tap" @pointerdown.prevent="emit('tap')" @keydown.enter.prevent="emit('tap')">{{ words.tunes.tap }}</button>
-      <button class="button small" :disabled="taps < tapsNeeded || listening" @click="emit('useTaps')">{{ words.tunes.useTaps(taps, tapsNeeded) }}</button>
     </div>
   </section>
 </template>
@@ -50,6 +88,7 @@ const METRES = [2, 3, 4, 6]
   flex-wrap: wrap;
   gap: 0.35rem;
   align-items: center;
+  align-content: start;
 }
 h3 {
   width: 100%;
@@ -66,5 +105,8 @@ h3 {
 }
 .tap {
   touch-action: manipulation;
+}
+.one {
+  width: 100%;
 }
 </style>

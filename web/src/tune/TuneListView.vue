@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { tuneBars, type Tune } from '@dellop/core/tune'
-import { computed, onMounted, ref, shallowRef } from 'vue'
-import { api, sentenceOf } from '../app/api.ts'
+import { onMounted, ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
-import { bringInRecording, type BringProgress } from './bringIn.ts'
+import { bringInRecording, bringInScore, progressText, scoreKind, type BringProgress } from './bringIn.ts'
+import { leaveForTune } from './otherRecording.ts'
+import { hashOf, refuseUnread } from './soundFile.ts'
 
 const library = useLibrary()
+const router = useRouter()
 const failure = ref('')
 const told = ref('')
 const busy = ref(false)
@@ -24,16 +28,15 @@ onMounted(async () => {
 
 const bars = (tune: Tune): string => {
   const { bars: all, danced } = tuneBars(tune)
-  return words.tunes.bars(all, danced)
+  return words.tunes.bars(all, Math.round(danced * 10) / 10)
 }
 
 const stopping = shallowRef<AbortController | null>(null)
 const progress = ref<BringProgress | null>(null)
-const progressText = computed(() => {
-  const now = progress.value
-  if (!now) return ''
-  return now.step === 'listening' ? words.tunes.listening(Math.round(now.share * 100)) : words.tunes[now.step]
-})
+/** A file whose name a recording has already, though it is another one: what it is has to be asked. */
+const asking = shallowRef<{ readonly file: File; readonly tune: Tune } | null>(null)
+/** A tune to go to from what was told. */
+const found = shallowRef<Tune | null>(null)
 
 function chosen(event: Event): void {
   const box = event.target as HTMLInputElement
@@ -42,38 +45,60 @@ function chosen(event: Event): void {
   if (file) void bring(file)
 }
 
-const isAbc = (file: File): boolean => /\.(abc|txt)$/i.test(file.name)
+const recordingsOf = (tune: Tune, of: (recording: Tune['recordings'][number]) => boolean): boolean => tune.recordings.some(of)
 
-async function bring(file: File): Promise<void> {
+async function bring(file: File, asNew = false): Promise<void> {
   if (stopping.value) return
   failure.value = told.value = ''
+  found.value = asking.value = null
   const stop = new AbortController()
   stopping.value = stop
   try {
-    if (isAbc(file)) await bringAbc(file)
-    else {
-      const { tune } = await bringInRecording(file, (at) => (progress.value = at), stop.signal)
-      library.putTune(tune)
-      told.value = words.tunes.brought(tune.title, tune.bpm, tune.metre.beatsPerBar)
-    }
+    const kind = scoreKind(file)
+    if (kind) await bringScore(file, kind)
+    else if (!(await known(file, asNew))) ready(await bringInRecording(file, (at) => (progress.value = at), stop.signal))
   } catch (error) {
     if (stop.signal.aborted) told.value = words.tunes.stopped
     else failure.value = words.tunes.notBrought + sentenceOf(error)
   } finally {
-    stopping.value = null
-    progress.value = null
+    stopping.value = progress.value = null
   }
 }
 
-async function bringAbc(file: File): Promise<void> {
+/** Whether the recording is here already, or one from a file of its name: both are said before anything is listened to. */
+async function known(file: File, asNew: boolean): Promise<boolean> {
+  progress.value = { step: 'reading', share: 0 }
+  await refuseUnread(file)
+  const hash = await hashOf(file)
+  const same = library.tunes.find((tune) => recordingsOf(tune, ({ media }) => media === hash))
+  if (same) {
+    told.value = words.tunes.sameFile(same.title)
+    found.value = same
+    return true
+  }
+  const named = asNew ? undefined : library.tunes.find((tune) => recordingsOf(tune, ({ fileName }) => fileName === file.name))
+  if (named) asking.value = { file, tune: named }
+  return named !== undefined
+}
+
+function ready(tune: Tune): void {
+  library.putTune(tune)
+  told.value = words.tunes.brought(tune.title, tune.bpm, tune.metre.beatsPerBar)
+  found.value = tune
+}
+
+async function bringScore(file: File, kind: 'abc' | 'midi' | 'musicxml'): Promise<void> {
   busy.value = true
   try {
-    const { tune } = await api('importAbc', { body: { abc: await file.text() } })
-    library.putTune(tune)
-    told.value = words.tunes.brought(tune.title, tune.bpm, tune.metre.beatsPerBar)
+    ready(await bringInScore(file, kind))
   } finally {
     busy.value = false
   }
+}
+
+function asOther(file: File, tune: Tune): void {
+  leaveForTune(tune.id, file)
+  void router.push({ name: 'tune', params: { id: tune.id } })
 }
 
 function drop(event: DragEvent): void {
@@ -91,17 +116,27 @@ function drop(event: DragEvent): void {
       </div>
       <div>
         <button class="button main" :disabled="busy || stopping !== null" @click="fileBox?.click()">{{ words.tunes.bring }}</button>
-        <input ref="fileBox" class="unseen" type="file" accept=".abc,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.bring" @change="chosen" />
+        <input ref="fileBox" class="unseen" type="file" accept=".abc,.mid,.midi,.xml,.musicxml,.mxl,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.bring" @change="chosen" />
       </div>
     </header>
     <p class="soft hint">{{ words.tunes.bringHint }} {{ words.tunes.dropHere }}</p>
     <p v-if="busy" role="status" class="told">{{ words.tunes.playing }}</p>
     <div v-if="progress" class="told progress" role="status">
-      <span>{{ progressText }}</span>
-      <progress :value="progress.step === 'listening' ? progress.share : undefined" max="1" :aria-label="progressText" />
+      <span>{{ progressText(progress) }}</span>
+      <progress :value="progress.step === 'listening' ? progress.share : undefined" max="1" :aria-label="progressText(progress)" />
       <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
     </div>
-    <p v-if="told" role="status" class="told">{{ told }}</p>
+    <p v-if="told" role="status" class="told">
+      {{ told }} <RouterLink v-if="found" :to="{ name: 'tune', params: { id: found.id } }">{{ words.tunes.openIt(found.title) }}</RouterLink>
+    </p>
+    <div v-if="asking" class="told" role="alert">
+      <p>{{ words.tunes.sameName(asking.file.name, asking.tune.title) }}</p>
+      <div class="answers">
+        <button class="button small" @click="asOther(asking.file, asking.tune)">{{ words.tunes.asOther(asking.tune.title) }}</button>
+        <button class="button small" @click="bring(asking.file, true)">{{ words.tunes.asNew }}</button>
+        <button class="button small" @click="asking = null">{{ words.tunes.notNow }}</button>
+      </div>
+    </div>
     <p v-if="failure" role="alert" class="failure">{{ failure }}</p>
     <p v-if="loaded && library.tunes.length === 0" class="empty">{{ words.tunes.empty }}</p>
     <ul v-else>
@@ -144,6 +179,12 @@ li {
   display: flex;
   gap: 1rem;
   align-items: center;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  margin-top: 0.5rem;
 }
 .progress progress {
   flex: 1;

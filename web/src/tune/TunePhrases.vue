@@ -1,69 +1,123 @@
 <script setup lang="ts">
-import type { Tick } from '@dellop/core/time'
-import { tuneBars, tunePhrases, type Tune } from '@dellop/core/tune'
-import { computed } from 'vue'
+import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
+import { sectionFacts, tuneBars, tunePhrases, type SectionFacts, type Tune, type TunePhrase } from '@dellop/core/tune'
+import { computed, ref } from 'vue'
+import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
+import { joined, renamed, resized, split } from './sections.ts'
 
-/** The tune as phrases, one a row: named, longer or shorter, and where the dance starts. */
+/** The tune as phrases, one a row, under the section they belong to with its sums; and where the dance starts. */
 const props = defineProps<{ tune: Tune; timeOf: (tick: number) => number; playable: boolean; barTicks: number }>()
 const emit = defineEmits<{ play: [seconds: number]; change: [tune: Tune, label: string] }>()
+const together = ref(true)
 
+const say = words.tunes.done
 const phrases = computed(() => tunePhrases(props.tune))
+const sections = computed(() => sectionFacts(props.tune).map((facts) => ({ ...facts, phrases: phrases.value.filter(({ sectionId }) => sectionId === facts.sectionId), others: othersOf(facts) })))
 const sum = computed(() => words.tunes.total(phrases.value.map((phrase) => phrase.bars).join(' + '), tuneBars(props.tune).bars))
-const sectionOf = (sectionId: string): Tune['sections'][number] => props.tune.sections.find((section) => section.id === sectionId)!
-
-/** Changes one phrase's bars; phrases are numbered over all sections. */
-function resize(index: number, by: number): void {
-  let n = -1
-  const sections = props.tune.sections.map((section) => ({ ...section, phrases: section.phrases.map((phrase) => (++n === index ? { ...phrase, bars: phrase.bars + by } : phrase)) }))
-  emit('change', { ...props.tune, sections }, words.tunes.done.bars)
+/** The section in whose first phrase, counted from the first, the same music is. */
+function othersOf({ label, sectionId }: SectionFacts): string {
+  const numbers = props.tune.sections.flatMap((one, i) => (one.label === label && one.id !== sectionId ? [i + 1] : []))
+  return numbers.length > 0 ? words.tunes.sameAs(numbers.join(', ')) : ''
 }
+const sumOf = (facts: SectionFacts): string => words.tunes.sectionSum(words.tunes.sumOf(facts.phraseBars), facts.bars, facts.beats, words.format.clock(facts.seconds))
+const tempoOf = ({ bpm, barsPerMinute }: SectionFacts): string => words.tunes.tempo(Math.round(bpm * 10) / 10, Math.round(barsPerMinute * 10) / 10)
+
+const change = (next: Tune['sections'], label: string): void => emit('change', { ...props.tune, sections: next }, label)
 function rename(sectionId: string, label: string): void {
   const next = label.trim().slice(0, 30)
-  if (next !== '') emit('change', { ...props.tune, sections: props.tune.sections.map((section) => (section.id === sectionId ? { ...section, label: next } : section)) }, words.tunes.done.label)
+  if (next !== '') change(renamed(props.tune.sections, sectionId, next, together.value), say.label)
 }
-const startHere = (tick: Tick): void => emit('change', { ...props.tune, danceStart: tick }, words.tunes.done.start)
+const startAt = (tick: number): void => emit('change', { ...props.tune, danceStart: tick as Tick }, say.start)
+
+const holdsStart = ({ start, end }: TunePhrase): boolean => props.tune.danceStart >= start && props.tune.danceStart < end
+const startCount = ({ start }: TunePhrase): number => (props.tune.danceStart - start) / TICKS_PER_BEAT + 1
+const intro = computed(() => {
+  const bars = Math.floor(props.tune.danceStart / props.barTicks)
+  return words.tunes.waitHint(bars, Math.max(0, Math.round(props.timeOf(props.tune.danceStart) - props.timeOf(0))))
+})
 </script>
 
 <template>
   <section aria-labelledby="phrases-head">
     <h2 id="phrases-head">{{ words.tunes.phrases }}</h2>
-    <ol>
-      <li v-for="phrase in phrases" :key="phrase.index">
-        <input class="label" :value="sectionOf(phrase.sectionId).label" :aria-label="words.tunes.name" maxlength="30" @change="rename(phrase.sectionId, ($event.target as HTMLInputElement).value)" />
-        <span class="bars" :style="{ flexBasis: `${Math.min(phrase.bars, 12) * 5.6}%` }"
-          ><span v-for="n in phrase.bars" :key="n" class="bar count">{{ n }}</span></span
-        >
-        <button class="button small" :disabled="phrase.bars <= 1" :aria-label="words.tunes.shorter(phrase.label)" @click="resize(phrase.index, -1)">−</button>
-        <button class="button small" :aria-label="words.tunes.longer(phrase.label)" @click="resize(phrase.index, 1)">+</button>
-        <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
-        <button v-if="playable" class="textlink" :aria-label="words.tunes.playFrom(phrase.label, phrase.start / barTicks + 1)" @click="emit('play', timeOf(phrase.start))">{{ words.tunes.play }}</button>
-        <strong v-if="phrase.start === tune.danceStart">{{ words.tunes.starts }}</strong>
-        <button v-else class="textlink quiet" @click="startHere(phrase.start)">{{ words.tunes.playStart }}</button>
-      </li>
-    </ol>
-    <p class="count soft">{{ sum }}</p>
+    <label class="together"><input v-model="together" type="checkbox" /> {{ words.tunes.together }}</label>
+    <div v-for="(section, s) in sections" :key="section.sectionId" class="section">
+      <div class="head">
+        <span class="number count">{{ s + 1 }}</span>
+        <input class="label" :value="section.label" :aria-label="words.tunes.name" maxlength="30" @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)" />
+        <span class="count soft">{{ sumOf(section) }}</span>
+        <span class="count soft">{{ tempoOf(section) }}</span>
+        <span v-if="section.others" class="soft">{{ section.others }}</span>
+        <button v-if="s > 0" class="textlink quiet" :aria-label="words.tunes.joinName(section.label)" @click="change(joined(tune.sections, section.sectionId), say.join)">{{ words.tunes.join }}</button>
+      </div>
+      <ol>
+        <li v-for="(phrase, n) in section.phrases" :key="phrase.index">
+          <span class="bars" :style="{ flexBasis: `${Math.min(phrase.bars, 12) * 5.6}%` }"
+            ><span v-for="bar in phrase.bars" :key="bar" class="bar count">{{ bar }}</span></span
+          >
+          <button class="button small" :disabled="phrase.bars <= 1" :aria-label="words.tunes.shorter(phrase.label)" @click="change(resized(tune.sections, phrase.index, -1), say.bars)">−</button>
+          <button class="button small" :aria-label="words.tunes.longer(phrase.label)" @click="change(resized(tune.sections, phrase.index, 1), say.bars)">+</button>
+          <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
+          <button v-if="playable" class="textlink" :aria-label="words.tunes.playFrom(phrase.label, phrase.start / barTicks + 1)" @click="emit('play', timeOf(phrase.start))">{{ words.tunes.play }}</button>
+          <strong v-if="holdsStart(phrase)" class="start"
+            >{{ words.tunes.starts }}
+            <label
+              >{{ words.tunes.onCount }}
+              <select :value="startCount(phrase)" @change="startAt(phrase.start + (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT)">
+                <option v-for="count in tune.metre.beatsPerBar" :key="count" :value="count">{{ count }}</option>
+                <option v-if="startCount(phrase) > tune.metre.beatsPerBar" :value="startCount(phrase)">{{ startCount(phrase) }}</option>
+              </select></label
+            ></strong
+          >
+          <button v-else class="textlink quiet" @click="startAt(phrase.start)">{{ words.tunes.playStart }}</button>
+          <button v-if="n > 0" class="textlink quiet" :aria-label="words.tunes.splitName(phrase.label, n + 1)" @click="change(split(tune.sections, section.sectionId, n, randomId), say.split)">{{ words.tunes.split }}</button>
+        </li>
+      </ol>
+    </div>
+    <p class="count soft total">{{ sum }}</p>
+    <label class="field-label" for="waiting">{{ words.tunes.waitLabel }}</label>
+    <input id="waiting" class="waiting" :value="tune.waiting" maxlength="200" :placeholder="words.tunes.waitExample" @change="emit('change', { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() }, say.waiting)" />
+    <span class="soft">{{ intro }}</span>
   </section>
 </template>
 
 <style scoped>
 h2 {
-  margin: 1.5rem 0 0.5rem;
+  margin: 1.5rem 0 0.25rem;
+}
+.together {
+  display: inline-block;
+  margin-bottom: 0.5rem;
+}
+.section {
+  border-left: 6px solid var(--music);
+  padding-left: 0.75rem;
+  margin-bottom: 0.75rem;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0.25rem 1rem;
+}
+.number {
+  color: var(--ink-soft);
 }
 ol {
   list-style: none;
-  margin: 0 0 1rem;
+  margin: 0;
   padding: 0;
 }
 li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.6rem;
-  padding: 0.25rem 0;
+  gap: 0.3rem 0.6rem;
+  padding: 0.2rem 0;
 }
 .label {
-  width: 5rem;
+  width: 6rem;
   font-family: var(--font-head);
   font-weight: 800;
   font-size: 1.05rem;
@@ -84,8 +138,28 @@ li {
   padding: 0.3rem 0.3rem;
   font-size: 0.85rem;
 }
+.start label {
+  font-weight: 400;
+}
+.start select,
+.waiting {
+  font: inherit;
+  min-height: 34px;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  border-radius: 6px;
+}
+.waiting {
+  width: min(28rem, 100%);
+  padding: 0 0.6rem;
+  margin-right: 0.75rem;
+}
 .quiet {
   font-weight: 400;
   border-color: var(--rule-strong);
+}
+.total {
+  margin: 0 0 0.75rem;
 }
 </style>

@@ -1,121 +1,110 @@
 <script setup lang="ts">
-import { secondsAt, ticksPerBar, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
-import { doubled, fromTaps, halved, LEAST_MEND_TAPS, nudged, offBeat, thisIsOne, tuneBars, tunePhrases, type Tune } from '@dellop/core/tune'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { freeTimes, secondsAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
+import { LEAST_MEND_TAPS, tunePhrases, usualBpm } from '@dellop/core/tune'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, sentenceOf } from '../app/api.ts'
-import { audioContext } from '../sound/audioContext.ts'
+import { sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { useBeatPlayer } from './beatPlayer.ts'
 import BeatStrip from './BeatStrip.vue'
-import { heardNear } from './hearAgain.ts'
+import HeardAs from './HeardAs.vue'
 import MendBeats from './MendBeats.vue'
+import { useMending } from './mending.ts'
+import { takeForTune, useOtherRecording } from './otherRecording.ts'
+import { useRecordingSound } from './recordingSound.ts'
 import TakeAway from './TakeAway.vue'
-import TunePhrases from './TunePhrases.vue'
 import { useTuneDocument } from './tuneDocument.ts'
+import TuneHeader from './TuneHeader.vue'
+import { useTuneKeys } from './tuneKeys.ts'
+import TuneLandmarks from './TuneLandmarks.vue'
+import TunePhrases from './TunePhrases.vue'
+import TuneRecordings from './TuneRecordings.vue'
 import Waveform from './Waveform.vue'
 
 const route = useRoute()
-const document_ = useTuneDocument(String(route.params['id']))
-const { tune } = document_
+const id = String(route.params['id'])
+const document_ = useTuneDocument(id)
+const { tune, shown } = document_
 const failure = ref('')
 const told = ref('')
-const peaks = ref<number[]>([])
-const buffer = shallowRef<AudioBuffer | null>(null)
-const samples = shallowRef<Float32Array | null>(null)
 const clicks = ref(true)
 const chosenBeat = ref<number | null>(null)
 const taps = ref<number[]>([])
-const listening = ref(false)
 const strip = ref<InstanceType<typeof BeatStrip> | null>(null)
 
-const recording = computed(() => tune.value?.recordings[0] ?? null)
+const recording = computed(() => shown.value?.recordings[0] ?? null)
 const beatsPerBar = computed(() => tune.value?.metre.beatsPerBar ?? 4)
+const { peaks, buffer, samples } = useRecordingSound(recording, failure)
 const player = useBeatPlayer(
   () => recording.value?.beatMap ?? null,
   () => beatsPerBar.value,
   () => clicks.value,
 )
 const { playing, at } = player
+const mending = useMending(document_, buffer, chosenBeat, told)
+const other = useOtherRecording(document_, buffer, told, failure)
 
-async function load(): Promise<void> {
-  failure.value = ''
+onMounted(async () => {
   try {
     await document_.open()
     document.title = `${tune.value!.title} · Dellop`
-    const media = recording.value?.media
-    if (!media) return
-    peaks.value = (await api('getPeaks', { params: { hash: media } })).peaks
-    const response = await fetch(`/media/${media}`)
-    buffer.value = await audioContext().decodeAudioData(await response.arrayBuffer())
-    samples.value = buffer.value.getChannelData(0)
+    const left = takeForTune(id)
+    if (left) void other.bring(left)
   } catch (error) {
     failure.value = sentenceOf(error)
   }
-}
-onMounted(() => {
-  void load()
-  window.addEventListener('keydown', onKey)
 })
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
-  void document_.save()
-})
+onBeforeUnmount(() => void document_.save())
 
-const bars = computed(() => (tune.value ? tuneBars(tune.value) : { bars: 0, danced: 0 }))
 const timeOf = (tick: number): number => (recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0)
-const marks = computed(() => (tune.value ? tunePhrases(tune.value).map((phrase) => ({ seconds: timeOf(phrase.start), label: phrase.label, strong: phrase.start === tune.value!.danceStart })) : []))
+const marks = computed(() => (shown.value ? tunePhrases(shown.value).map((phrase) => ({ seconds: timeOf(phrase.start), label: phrase.label, strong: phrase.start === shown.value!.danceStart })) : []))
+const landmarks = computed(() => (shown.value?.landmarks ?? []).map(({ at: tick, text }) => ({ seconds: timeOf(tick), text })))
+const free = computed(() =>
+  freeTimes(recording.value?.beatMap ?? { segments: [] }).map(({ at: tick, leaveSeconds, resumeSeconds }, index) => ({
+    index,
+    atBeat: tick / TICKS_PER_BEAT,
+    text: words.tunes.freeList((resumeSeconds - leaveSeconds).toFixed(1), words.format.clock(leaveSeconds)),
+  })),
+)
 
 const toggle = (): void => void (playing.value ? player.stop() : buffer.value && player.play(buffer.value, at.value))
 function playFrom(seconds: number): void {
   if (buffer.value) void player.play(buffer.value, seconds)
   strip.value?.move(seconds - 1)
 }
-
-/** The tune's tempo as it now is: from the beats themselves. */
-function withTempo(next: Partial<Tune>, factor: number): Partial<Tune> {
-  return { ...next, bpm: Math.round(Math.min(400, Math.max(20, tune.value!.bpm * factor)) * 10) / 10 }
-}
-const say = words.tunes.done
-const mend = {
-  half: () => document_.changeBeats(halved, say.half, withTempo({}, 0.5)),
-  double: () => document_.changeBeats(doubled, say.double, withTempo({}, 2)),
-  off: () => document_.changeBeats(offBeat, say.off),
-  one: () => chosenBeat.value !== null && document_.changeBeats((map) => thisIsOne(map, tune.value!.metre, chosenBeat.value!), say.one) && (chosenBeat.value = null),
-  nudge: (seconds: number) => document_.changeBeats((map) => nudged(map, seconds), say.nudge),
-  metre: (n: number) => document_.change({ ...tune.value!, metre: { ...tune.value!.metre, beatsPerBar: n } as Metre }, say.metre),
-}
 function after(work: () => unknown): void {
+  told.value = ''
   work()
   player.beatsChanged()
 }
 
+/** A pause of some seconds begins the taps anew. */
+const TAPS_APART_SECONDS = 3
 function tap(): void {
   const now = player.now()
-  if (taps.value.length > 0 && (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > 3)) taps.value = []
+  if (taps.value.length > 0 && (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > TAPS_APART_SECONDS)) taps.value = []
   taps.value = [...taps.value, now]
 }
-
-/** The recording is listened to again near the tapped tempo; where nothing is heard there, the taps themselves stand. */
-async function useTaps(): Promise<void> {
-  const tapped = fromTaps(taps.value)
-  if (!tapped || !buffer.value) return
-  listening.value = true
-  try {
-    const map = await heardNear(buffer.value, tapped)
-    const [a, b] = tapped.segments[0]!.anchors as [{ beat: number; seconds: number }, { beat: number; seconds: number }]
-    const bpm = (60 * (b.beat - a.beat)) / (b.seconds - a.seconds)
-    told.value = words.tunes.tapTempo(Math.round(bpm))
-    after(() => document_.changeBeats(() => map, say.taps, { bpm: Math.round(bpm * 10) / 10 }))
-    taps.value = []
-  } finally {
-    listening.value = false
-  }
+async function listenNear(): Promise<void> {
+  if (await mending.listenNear(taps.value)) taps.value = []
+  player.beatsChanged()
+}
+function retap(): void {
+  if (mending.retap(taps.value)) taps.value = []
 }
 
 function chooseBeat(beat: number): void {
   chosenBeat.value = beat
   if (!playing.value) player.seek(timeOf(beat * TICKS_PER_BEAT))
+}
+const onChosen = (work: (beat: number) => unknown): void => {
+  const beat = chosenBeat.value
+  if (beat !== null) after(() => work(beat))
+}
+const moveChosen = (by: number): void => onChosen((beat) => mending.moveBeat(beat, timeOf(beat * TICKS_PER_BEAT) + by))
+function stopFree(): void {
+  mending.freeFrom.value = null
+  told.value = ''
 }
 
 function travel(way: 'undo' | 'redo'): void {
@@ -124,28 +113,29 @@ function travel(way: 'undo' | 'redo'): void {
   player.beatsChanged()
 }
 
-const KEYS: Readonly<Record<string, () => void>> = {
+function renameRecording(recordingId: string, name: string): void {
+  document_.change({ ...tune.value!, recordings: tune.value!.recordings.map((one) => (one.id === recordingId ? { ...one, name } : one)) }, words.tunes.done.recordingName)
+}
+function takeOutRecording(recordingId: string): void {
+  document_.change({ ...tune.value!, recordings: tune.value!.recordings.filter((one) => one.id !== recordingId) }, words.tunes.done.recordingGone)
+  document_.look(document_.recordingId.value ?? '')
+}
+
+useTuneKeys({
   ' ': toggle,
   t: tap,
-  h: () => after(mend.half),
-  d: () => after(mend.double),
-  '1': () => after(mend.one),
+  h: () => after(mending.half),
+  d: () => after(mending.double),
+  '1': () => after(() => mending.one(chosenBeat.value)),
+  ',': () => moveChosen(-0.01),
+  '.': () => moveChosen(0.01),
+  Delete: () => onChosen(mending.letGo),
+  Escape: stopFree,
   ArrowRight: () => chooseBeat((chosenBeat.value ?? -1) + 1),
   ArrowLeft: () => chooseBeat((chosenBeat.value ?? 1) - 1),
-}
-function onKey(event: KeyboardEvent): void {
-  const target = event.target as HTMLElement
-  if (/^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName) || event.altKey) return
-  const command = event.ctrlKey || event.metaKey
-  const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
-  if (command && (key === 'z' || key === 'y')) {
-    event.preventDefault()
-    return travel(key === 'y' || event.shiftKey ? 'redo' : 'undo')
-  }
-  if (command || !KEYS[key] || (event.repeat && key === 't')) return
-  event.preventDefault()
-  KEYS[key]()
-}
+  'Control+z': () => travel('undo'),
+  'Control+y': () => travel('redo'),
+})
 </script>
 
 <template>
@@ -155,26 +145,35 @@ function onKey(event: KeyboardEvent): void {
     </p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="!tune" role="status">{{ words.app.loading }}</p>
-    <template v-if="tune && recording">
-      <header class="view-head">
-        <div class="names">
-          <h1><input class="title" :value="tune.title" :aria-label="words.tunes.title_" maxlength="120" @change="document_.change({ ...tune, title: ($event.target as HTMLInputElement).value.trim() || tune.title }, say.title)" /></h1>
-          <p class="soft">
-            {{ tune.dance }}<template v-if="tune.dance"> · </template>{{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / beatsPerBar) * 10) / 10) }} · {{ words.tunes.bars(bars.bars, bars.danced) }} ·
-            {{ words.format.clock(recording.durationSeconds) }}
-          </p>
-        </div>
-        <div class="actions">
-          <span class="soft" role="status">{{ document_.saving.value }}</span>
-          <button class="button small" :disabled="!document_.canUndo.value" @click="travel('undo')">{{ words.sheet.undo }}</button>
-          <button class="button small" :disabled="!document_.canRedo.value" @click="travel('redo')">{{ words.sheet.redo }}</button>
-          <label class="clicks"><input v-model="clicks" type="checkbox" /> {{ words.tunes.clicks }}</label>
-          <button class="button main" :disabled="!buffer" @click="toggle">{{ playing ? words.tunes.pause : words.tunes.play }}</button>
-        </div>
-      </header>
+    <template v-if="tune && shown && recording">
+      <TuneHeader
+        v-model:clicks="clicks"
+        :tune="shown"
+        :saving="document_.saving.value"
+        :can-undo="document_.canUndo.value"
+        :can-redo="document_.canRedo.value"
+        :playing="playing"
+        :playable="buffer !== null"
+        @change="(next, label) => document_.changeShown(next, label)"
+        @undo="travel('undo')"
+        @redo="travel('redo')"
+        @play="toggle"
+      />
+      <p v-if="told" class="told" role="status">{{ told }}</p>
       <p v-if="!recording.media">{{ words.tunes.noSound }}</p>
       <template v-else>
         <Waveform :peaks="peaks" :duration-seconds="recording.durationSeconds" :marks="marks" :at="at" :label="words.tunes.wave" @seek="playFrom" />
+        <HeardAs
+          v-if="recording.heard"
+          :heard="recording.heard"
+          :bpm="usualBpm(recording.beatMap)"
+          :beats-per-bar="beatsPerBar"
+          :dance="tune.dance"
+          :listening="mending.listening.value || !buffer"
+          @tempo="(bpm) => after(() => mending.pickTempo(bpm))"
+          @bars="(beats, shift) => after(() => (beats === beatsPerBar ? mending.one(shift) : mending.metre(beats, shift)))"
+          @dance="after(mending.listenAsDance)"
+        />
         <BeatStrip
           ref="strip"
           :samples="samples"
@@ -184,54 +183,39 @@ function onKey(event: KeyboardEvent): void {
           :beats-per-bar="beatsPerBar"
           :at="at"
           :chosen-beat="chosenBeat"
+          :landmarks="landmarks"
           @choose="chooseBeat"
+          @move="(beat, seconds) => after(() => mending.moveBeat(beat, seconds))"
         />
         <MendBeats
           :beats-per-bar="beatsPerBar"
           :chosen-beat="chosenBeat"
           :taps="taps.length"
           :taps-needed="LEAST_MEND_TAPS"
-          :listening="listening"
-          @half="after(mend.half)"
-          @double="after(mend.double)"
-          @off="after(mend.off)"
-          @one="after(mend.one)"
-          @nudge="(seconds) => after(() => mend.nudge(seconds))"
-          @metre="(n) => after(() => mend.metre(n))"
+          :listening="mending.listening.value"
+          :choosing-end="mending.freeFrom.value !== null"
+          :free="free"
+          @half="after(mending.half)"
+          @double="after(mending.double)"
+          @off="after(mending.off)"
+          @one="after(() => mending.one(chosenBeat))"
+          @nudge="(seconds) => after(() => mending.nudge(seconds))"
+          @metre="(n) => after(() => mending.metre(n))"
           @tap="tap"
-          @use-taps="useTaps"
+          @listen-near="listenNear"
+          @retap="after(retap)"
+          @anchor="onChosen((beat) => mending.moveBeat(beat, player.now()))"
+          @let-go="onChosen(mending.letGo)"
+          @free="onChosen(mending.free)"
+          @free-stop="stopFree"
+          @count-again="(index, beat) => after(() => mending.countAgain(index, beat))"
         />
         <p class="soft">{{ words.tunes.mendKeys }}</p>
-        <p class="unseen" role="status">{{ told }}</p>
       </template>
-      <TunePhrases :tune="tune" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.change(next, label)" />
-      <TakeAway :tune="tune" :recording="recording" />
+      <TunePhrases :tune="shown" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
+      <TuneLandmarks :tune="shown" :time-of="timeOf" :playable="buffer !== null" :chosen-beat="chosenBeat" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
+      <TuneRecordings :tune="tune" :shown-id="recording.id" :progress="other.text.value" :share="other.share.value" @look="document_.look" @rename="renameRecording" @take-out="takeOutRecording" @bring="other.bring" @stop="other.stop" />
+      <TakeAway :tune="shown" :recording="recording" :buffer="buffer" />
     </template>
   </div>
 </template>
-
-<style scoped>
-.names {
-  flex: 1;
-  min-width: 16rem;
-}
-.title {
-  font: inherit;
-  color: inherit;
-  width: 100%;
-  border: 0;
-  border-bottom: 1px dashed transparent;
-  background: transparent;
-  padding: 0;
-}
-.title:hover,
-.title:focus {
-  border-bottom-color: var(--rule-strong);
-}
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-  align-items: center;
-}
-</style>

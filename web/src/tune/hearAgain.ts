@@ -11,7 +11,7 @@ const APART = 0.3
 export async function heardNear(buffer: AudioBuffer, tapped: BeatMap): Promise<BeatMap> {
   const [first, last] = [tapped.segments[0]!.anchors[0]!, tapped.segments[0]!.anchors.at(-1)!]
   const bpm = (60 * (last.beat - first.beat)) / (last.seconds - first.seconds)
-  const { heard } = await listenInWorker(buffer, [bpm / WITHIN, bpm * WITHIN], 10, () => undefined, new AbortController().signal)
+  const { heard } = await listenInWorker(buffer, { range: [bpm / WITHIN, bpm * WITHIN] }, new AbortController().signal)
   if (!heard || Math.abs(Math.log2(heard.bpm / bpm)) > 0.2) return tapped
   const downbeat = Math.max(0, heard.beats.indexOf(heard.downbeats[0]!))
   const map: BeatMap = { segments: [{ anchors: heard.beats.map((seconds, i) => ({ beat: i - downbeat, seconds })) }] }

@@ -1,5 +1,5 @@
 import { applyEdits, diff, emptyHistory, record, redo, undo, type History } from '@dellop/core/document'
-import { tuneSchema, tuneShape, type Recording, type Tune } from '@dellop/core/tune'
+import { putOn, recordingOf, tuneOn, tuneSchema, tuneShape, type Recording, type Tune } from '@dellop/core/tune'
 import type { BeatMap } from '@dellop/core/time'
 import { computed, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
@@ -8,10 +8,13 @@ import { words } from '../words/index.ts'
 
 const SAVE_AFTER_MS = 600
 
-/** One open tune: changes are kept as steps that can be undone, and saved soon after. */
+/** One open tune, seen on one of its recordings: changes are kept as steps that can be undone, and saved soon after. */
 export function useTuneDocument(id: string) {
   const library = useLibrary()
   const tune = shallowRef<Tune | null>(null)
+  const recordingId = ref<string | null>(null)
+  /** The tune as it is on the recording that is looked at. */
+  const shown = computed(() => tune.value && tuneOn(tune.value, recordingId.value))
   const history = shallowRef<History<Tune>>(emptyHistory())
   const saving = ref<string>(words.sheet.saved)
   let updatedAtMs = 0
@@ -22,6 +25,7 @@ export function useTuneDocument(id: string) {
   async function open(): Promise<void> {
     const answer = await api('getTune', { params: { id } })
     tune.value = saved = answer.tune
+    recordingId.value ??= answer.tune.recordings[0]?.id ?? null
     updatedAtMs = answer.updatedAtMs
   }
 
@@ -37,23 +41,19 @@ export function useTuneDocument(id: string) {
     return true
   }
 
-  /** Changes the first recording. */
-  function changeRecording(make: (recording: Recording) => Partial<Recording> | null, label: string, more: Partial<Tune> = {}): boolean {
-    const now = tune.value
+  /** Changes the tune as it is shown; what belongs to one recording stays with it. */
+  const changeShown = (next: Tune, label: string, key: string | null = null): boolean => change(tune.value && putOn(tune.value, recordingId.value, next), label, key)
+
+  /** Changes the beats of the recording that is looked at, and what else goes with it. */
+  function changeBeats(make: (map: BeatMap) => BeatMap | null, label: string, more: (shown: Tune) => Partial<Tune> = () => ({}), heard?: Recording['heard']): boolean {
+    const now = shown.value
     const recording = now?.recordings[0]
-    const changes = recording && make(recording)
-    return !!changes && change({ ...now, ...more, recordings: [{ ...recording, ...changes }, ...now.recordings.slice(1)] }, label)
+    const beatMap = recording && make(recording.beatMap)
+    if (!now || !beatMap) return false
+    return changeShown({ ...now, ...more(now), recordings: [{ ...recording, beatMap, heard: heard === undefined ? recording.heard : heard }] }, label)
   }
 
-  const changeBeats = (make: (map: BeatMap) => BeatMap | null, label: string, more: Partial<Tune> = {}): boolean =>
-    changeRecording(
-      ({ beatMap }) => {
-        const mended = make(beatMap)
-        return mended && { beatMap: mended }
-      },
-      label,
-      more,
-    )
+  const look = (id: string): void => void (recordingId.value = recordingOf(tune.value!, id)?.id ?? null)
 
   function travel(way: typeof undo): string | null {
     const now = tune.value
@@ -89,6 +89,21 @@ export function useTuneDocument(id: string) {
     if (tune.value !== saved && saving.value === words.sheet.saved) settle(tune.value!)
   }
 
-  return { tune, saving, open, save, change, changeBeats, undo: () => travel(undo), redo: () => travel(redo), canUndo: computed(() => history.value.done.length > 0), canRedo: computed(() => history.value.undone.length > 0) }
+  return {
+    tune,
+    shown,
+    recordingId,
+    look,
+    saving,
+    open,
+    save,
+    change,
+    changeShown,
+    changeBeats,
+    undo: () => travel(undo),
+    redo: () => travel(redo),
+    canUndo: computed(() => history.value.done.length > 0),
+    canRedo: computed(() => history.value.undone.length > 0),
+  }
 }
 export type TuneDocument = ReturnType<typeof useTuneDocument>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { usualBpm, type Recording, type Tune } from '@dellop/core/tune'
+import { computed, ref } from 'vue'
+import { words } from '../words/index.ts'
+
+/** The recordings of the tune: which one is looked at, how the others differ, and bringing in one more. */
+const props = defineProps<{ tune: Tune; shownId: string; progress: string | null; share: number | null }>()
+const emit = defineEmits<{ look: [id: string]; rename: [id: string, name: string]; takeOut: [id: string]; bring: [file: File]; stop: [] }>()
+const fileBox = ref<HTMLInputElement | null>(null)
+
+const factsOf = (recording: Recording): string => words.tunes.recordingFacts(words.format.clock(recording.durationSeconds), usualBpm(recording.beatMap))
+const differencesOf = ({ differences }: Recording): string => differences.map(({ bars, after, beforeBar }) => words.tunes.differs(bars, after, beforeBar)).join('; ')
+const busy = computed(() => props.progress !== null)
+
+function chosen(event: Event): void {
+  const box = event.target as HTMLInputElement
+  const file = box.files?.[0]
+  box.value = ''
+  if (file) emit('bring', file)
+}
+function rename(recording: Recording, name: string): void {
+  const next = name.trim().slice(0, 120)
+  if (next !== '' && next !== recording.name) emit('rename', recording.id, next)
+}
+</script>
+
+<template>
+  <section aria-labelledby="recordings-head">
+    <h2 id="recordings-head">{{ words.tunes.recordings }}</h2>
+    <ul>
+      <li v-for="recording in tune.recordings" :key="recording.id" :class="{ shown: recording.id === shownId }">
+        <input class="name" :value="recording.name" :aria-label="words.tunes.recordingName" maxlength="120" @change="rename(recording, ($event.target as HTMLInputElement).value)" />
+        <span class="count soft">{{ factsOf(recording) }}</span>
+        <strong v-if="recording.id === shownId">{{ words.tunes.recordingShown }}</strong>
+        <button v-else class="button small" :aria-label="`${words.tunes.recordingShow}: ${recording.name}`" @click="emit('look', recording.id)">{{ words.tunes.recordingShow }}</button>
+        <button v-if="tune.recordings.length > 1" class="textlink quiet" :aria-label="`${words.tunes.takeOut} ${recording.name}`" @click="emit('takeOut', recording.id)">{{ words.tunes.takeOut }}</button>
+        <p v-if="recording.differences.length > 0" class="more">{{ differencesOf(recording) }}</p>
+        <p v-else-if="recording.layout" class="more soft">{{ words.tunes.recordingOnly }}</p>
+      </li>
+    </ul>
+    <div v-if="progress" class="told progress" role="status">
+      <span>{{ progress }}</span>
+      <progress :value="share ?? undefined" max="1" :aria-label="progress" />
+      <button class="button small" @click="emit('stop')">{{ words.tunes.stop }}</button>
+    </div>
+    <button class="button small" :disabled="busy" @click="fileBox?.click()">{{ words.tunes.recordingBring }}</button>
+    <input ref="fileBox" class="unseen" type="file" accept=".wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.recordingBring" @change="chosen" />
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 1.5rem 0 0.5rem;
+}
+ul {
+  list-style: none;
+  margin: 0 0 0.75rem;
+  padding: 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+  align-items: center;
+  padding: 0.3rem 0.75rem;
+  border-left: 6px solid var(--rule-strong);
+  margin-bottom: 0.25rem;
+}
+li.shown {
+  border-left-color: var(--music);
+  background: var(--sheet);
+}
+.name {
+  font: inherit;
+  font-weight: 700;
+  width: 16rem;
+  max-width: 100%;
+  color: var(--ink);
+  border: 0;
+  border-bottom: 1px dashed var(--rule-strong);
+  background: transparent;
+}
+.more {
+  width: 100%;
+  margin: 0;
+}
+.progress {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+}
+.progress progress {
+  flex: 1;
+  accent-color: var(--feet);
+}
+.quiet {
+  font-weight: 400;
+  border-color: var(--rule-strong);
+}
+</style>
