@@ -35,7 +35,7 @@ test('an ABC tune is played in by the band; one with a wrong bar is refused', as
   await expect(page.getByRole('alert')).toContainText('In bar 2 of part A there are 2 beats; 3 were expected.')
   await bring.setInputFiles(file('new.abc', abc.replace('T:Lamps Along the Staithe', 'T:Reeds at Low Water')))
   await expect(page.getByText('“Reeds at Low Water” is ready: 96 beats a minute, 3 to the bar.')).toBeVisible({ timeout: 20_000 })
-  await page.getByRole('link', { name: 'Reeds at Low Water' }).click()
+  await page.getByRole('link', { name: 'Reeds at Low Water', exact: true }).click()
   await expect(page.getByText('4 + 8 + 8 + 8 + 8 + 2 + 8 + 8 + 8 + 8 + 2 = 72 bars')).toBeVisible()
   await page.getByRole('button', { name: 'Play A from bar 5' }).click()
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()

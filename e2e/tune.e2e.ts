@@ -47,7 +47,7 @@ test('a recording is listened to, its octave and its bars are mended by ear, and
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   const sum = await page.locator('p.count').last().textContent()
   await page.reload()
-  await expect(page.getByText('dance starts', { exact: true })).toBeVisible()
+  await expect(page.locator('strong', { hasText: 'dance starts' })).toBeVisible()
   await expect(page.getByRole('textbox', { name: 'Name of the section' }).first()).toHaveValue('intro')
   await expect(page.locator('p.count').last()).toHaveText(sum!)
 })
@@ -68,7 +68,7 @@ test('beats and phrases are taken along as files', async ({ page }) => {
   await page.goto('/tunes/lamps-along-the-staithe')
   const take = async (name: string) => {
     const waiting = page.waitForEvent('download')
-    await page.getByRole('button', { name }).click()
+    await page.getByRole('button', { name, exact: true }).click()
     const file = await waiting
     return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) }
   }

@@ -30,6 +30,11 @@ describe('listening to the house band', () => {
     expect(heard.confidence).toBeGreaterThan(0.5)
   })
 
+  it('hears where its phrases begin, after an introduction of four bars, and which are the same music', () => {
+    expect(heard.sections.map(({ label, bars }) => label + String(bars)).slice(0, 4)).toEqual(['A4', 'B8', 'C8', 'B8'])
+    expect(heard.sections[1]!.startSeconds).toBeCloseTo(truth.downbeats[4]!, 1)
+  })
+
   it('claims no beat in silence before and after the music', () => {
     const quiet = new Float32Array(RATE * 6)
     const padded = new Float32Array(quiet.length * 2 + performance.samples.length)

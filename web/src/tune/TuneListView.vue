@@ -144,7 +144,7 @@ function drop(event: DragEvent): void {
         <RouterLink class="title" :to="{ name: 'tune', params: { id: tune.id } }">{{ tune.title }}</RouterLink>
         <span>{{ tune.dance }}</span>
         <span class="soft">{{ bars(tune) }}</span>
-        <span class="count">{{ words.tunes.tempo(tune.bpm, Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }}</span>
+        <span class="count">{{ words.tunes.tempo(Math.round(tune.bpm), Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }}</span>
       </li>
     </ul>
   </div>
@@ -158,7 +158,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 2fr 1fr 2fr 2fr;
+  grid-template-columns: 2fr 0.8fr 1.7fr 2.1fr;
   gap: 1rem;
   align-items: baseline;
   padding: 0.9rem 1rem;

@@ -49,7 +49,7 @@ const intro = computed(() => {
         <span class="count soft">{{ sumOf(section) }}</span>
         <span class="count soft">{{ tempoOf(section) }}</span>
         <span v-if="section.others" class="soft">{{ section.others }}</span>
-        <button v-if="s > 0" class="textlink quiet" :aria-label="words.tunes.joinName(section.label)" @click="change(joined(tune.sections, section.sectionId), say.join)">{{ words.tunes.join }}</button>
+        <button v-if="s > 0" class="textlink quiet" :aria-label="words.tunes.joinName(s + 1, section.label)" @click="change(joined(tune.sections, section.sectionId), say.join)">{{ words.tunes.join }}</button>
       </div>
       <ol>
         <li v-for="(phrase, n) in section.phrases" :key="phrase.index">
