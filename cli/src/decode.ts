@@ -1,6 +1,6 @@
 import { readFileSync, statSync } from 'node:fs'
 import { problem, succeed, type Result } from '@dellop/core/document'
-import { LONGEST_SECONDS, readWav, type Sound } from '@dellop/core/listen'
+import { checkLength, readWav, type Sound } from '@dellop/core/listen'
 import { callersPath } from './files.ts'
 
 /** Channels and rate as the decoders give them. */
@@ -24,9 +24,12 @@ export async function readSound(path: string): Promise<Result<Sound>> {
   if (!bytes.ok) return bytes
   const ascii = Buffer.from(bytes.value.subarray(0, 64)).toString('latin1')
   if (ascii.startsWith('RIFF')) return readWav(bytes.value)
+  const announced = await announcedSeconds(bytes.value)
+  const notTooLong = checkLength(announced, announced)
+  if (!notTooLong.ok) return notTooLong
   const decoder = await decoderFor(ascii, bytes.value)
   if (!decoder) return problem('sound.kind', `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`)
-  return decodeWith(decoder, bytes.value, path)
+  return decodeWith(decoder, bytes.value, path, announced)
 }
 
 function readBytes(path: string): Result<Uint8Array> {
@@ -40,6 +43,16 @@ function readBytes(path: string): Result<Uint8Array> {
   }
 }
 
+/** How long the file says it is, in seconds, without decoding it; 0 where it does not say. */
+async function announcedSeconds(bytes: Uint8Array): Promise<number> {
+  try {
+    const { parseBuffer } = await import('music-metadata')
+    return (await parseBuffer(bytes, undefined, { duration: true, skipCovers: true })).format.duration ?? 0
+  } catch {
+    return 0
+  }
+}
+
 async function decoderFor(ascii: string, bytes: Uint8Array): Promise<Decoder | null> {
   if (ascii.startsWith('fLaC')) return new (await import('@wasm-audio-decoders/flac')).FLACDecoder() as unknown as Decoder
   if (ascii.startsWith('OggS')) {
@@ -50,13 +63,27 @@ async function decoderFor(ascii: string, bytes: Uint8Array): Promise<Decoder | n
   return mp3 ? (new (await import('mpg123-decoder')).MPEGDecoder() as unknown as Decoder) : null
 }
 
-async function decodeWith(decoder: Decoder, bytes: Uint8Array, path: string): Promise<Result<Sound>> {
+/** Decoders print what they stumble over; what the caller is told is one sentence. */
+async function quietly<T>(work: () => Promise<T>): Promise<T> {
+  const { error, warn } = console
+  console.error = console.warn = () => undefined
+  try {
+    return await work()
+  } finally {
+    Object.assign(console, { error, warn })
+  }
+}
+
+async function decodeWith(decoder: Decoder, bytes: Uint8Array, path: string, announced: number): Promise<Result<Sound>> {
   try {
     await decoder.ready
-    const { channelData, samplesDecoded, sampleRate } = await (decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes))
+    const { channelData, samplesDecoded, sampleRate } = await quietly(async () => decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes))
     if (samplesDecoded === 0 || channelData.length === 0) return problem('sound.empty', `No sound could be read from "${path}"; perhaps it was cut off.`)
-    if (samplesDecoded / sampleRate > LONGEST_SECONDS) return problem('sound.too-long', `"${path}" is ${Math.round(samplesDecoded / sampleRate / 60)} minutes long; at most ${LONGEST_SECONDS / 60} are listened to.`)
-    const samples = Float32Array.from({ length: samplesDecoded }, (_, i) => channelData.reduce((sum, channel) => sum + (channel[i] ?? 0), 0) / channelData.length)
+    const held = samplesDecoded / sampleRate
+    const length = checkLength(Math.max(announced, held), held)
+    if (!length.ok) return length
+    const samples = new Float32Array(samplesDecoded)
+    for (const channel of channelData) for (let i = 0; i < samplesDecoded; i++) samples[i]! += (channel[i] ?? 0) / channelData.length
     return succeed({ samples, sampleRate, channels: channelData.length })
   } catch {
     return problem('sound.broken', `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`)

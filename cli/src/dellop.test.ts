@@ -2,6 +2,9 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { expectOk } from '@dellop/core/document'
+import { readWav } from '@dellop/core/listen'
+import { compressed, flac } from './testing/encode.ts'
 
 const root = join(__dirname, '../..')
 const demo = (path: string): string => join(root, 'demo', path)
@@ -124,8 +127,26 @@ describe('dellop listen', () => {
     const { exit, json } = dellop('listen', 'heard.wav', '--range', '84-110')
     expect(exit).toBe(0)
     expect([Math.round(json.bpm), json.beatsPerBar]).toEqual([96, 3])
-    expect(json.sections[0]).toMatchObject({ label: 'A', bars: 8 })
+    expect(json.sections[0]).toMatchObject({ label: 'A', bars: 4 })
   }, 60_000)
+  it('hears the same in MP3, Ogg and FLAC as in WAV', async () => {
+    const bars = 'IABAT'
+    writeFileSync(join(folder, 'short.abc'), readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace('P:IAABALAABAT', `P:${bars}`))
+    dellop('band', 'short.abc', '-o', 'short.wav')
+    const { samples, sampleRate } = expectOk(readWav(readFileSync(join(folder, 'short.wav'))))
+    writeFileSync(join(folder, 'short.mp3'), await compressed('mp3', samples, sampleRate))
+    writeFileSync(join(folder, 'short.ogg'), await compressed('ogg', samples, sampleRate))
+    writeFileSync(join(folder, 'short.flac'), flac(samples))
+    const truth = (JSON.parse(readFileSync(join(folder, 'short.json'), 'utf8')) as { beats: number[] }).beats.filter((beat) => beat > 5)
+    for (const name of ['short.wav', 'short.mp3', 'short.ogg', 'short.flac']) {
+      const { json } = dellop('listen', name)
+      const found = truth.filter((beat) => (json.beats as number[]).some((one) => Math.abs(one - beat) < 0.07))
+      expect([name, json.beatsPerBar, found.length / truth.length > 0.95]).toEqual([name, 3, true])
+    }
+    const whole = readFileSync(join(folder, 'short.flac'))
+    writeFileSync(join(folder, 'cut.flac'), whole.subarray(0, whole.length >> 1))
+    expect(dellop('listen', 'cut.flac').stderr).toMatch(/^The recording breaks off: it says that it is \d+ s long, and \d+ s of it are there. The whole file was expected.$/)
+  }, 120_000)
   it('refuses what is no sound, in a sentence', () => {
     expect(dellop('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(/WAV, MP3, Ogg or FLAC was expected/)
     expect(dellop('listen', fileOf('empty.wav', '')).stderr).toMatch(/is empty/)

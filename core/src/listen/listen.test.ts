@@ -97,11 +97,21 @@ describe('reading WAV', () => {
     expect([read.sampleRate, read.channels, read.samples.length]).toEqual([RATE, 1, 1000])
     read.samples.forEach((sample, i) => expect(Math.abs(sample - samples[i]!)).toBeLessThan(1 / 16_000))
   })
-  it('reads what is left of a file that was cut off in its sound', () => expect(expectOk(readWav(bytes.subarray(0, 1044))).samples.length).toBe(500))
+  const announcing = (size: number, data = bytes): Uint8Array => {
+    const changed = data.slice()
+    new DataView(changed.buffer).setUint32(40, size, true)
+    return changed
+  }
+  it('does not mind a last moment that is missing, nor a length that was never filled in', () => {
+    expect(expectOk(readWav(bytes.subarray(0, 1044))).samples.length).toBe(500)
+    for (const size of [0, 0xffff_ffff]) expect(expectOk(readWav(announcing(size))).samples.length).toBe(1000)
+  })
   it.each([
     ['text', new TextEncoder().encode('hello, this is not sound at all, but text'), /does not begin with RIFF/],
     ['a file cut off before its sound', bytes.subarray(0, 30), /cut off/],
     ['no samples', bytes.subarray(0, 44), /no sound/],
+    ['what breaks off', announcing(RATE * 2 * 90), /says that it is 90 s long, and 0 s of it are there/],
+    ['two hours, before it reads them', announcing(RATE * 2 * 7200), /120 minutes long; at most 20/],
     ['an unknown kind of sample', Uint8Array.from(bytes, (byte, i) => (i === 20 ? 6 : byte)), /of a kind \(6\)/],
   ])('refuses %s', (_name, data, sentence) => {
     const result = readWav(data)

@@ -14,6 +14,7 @@ const props = defineProps<{
   at: number
   chosenBeat: number | null
   landmarks: readonly { readonly seconds: number; readonly text: string }[]
+  taps: readonly number[]
 }>()
 const emit = defineEmits<{ choose: [beat: number, seconds: number]; move: [beat: number, seconds: number] }>()
 
@@ -53,7 +54,7 @@ onMounted(() => {
   observer.observe(canvas.value!)
 })
 onBeforeUnmount(() => observer?.disconnect())
-watch(() => [props.samples, props.beatMap, props.beatsPerBar, props.chosenBeat, props.landmarks, props.at, from.value, span.value, drag.value], draw)
+watch(() => [props.samples, props.beatMap, props.beatsPerBar, props.chosenBeat, props.landmarks, props.taps, props.at, from.value, span.value, drag.value], draw)
 
 const secondsOf = (event: PointerEvent): number => {
   const box = canvas.value!.getBoundingClientRect()

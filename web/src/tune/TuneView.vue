@@ -184,6 +184,7 @@ useTuneKeys({
           :at="at"
           :chosen-beat="chosenBeat"
           :landmarks="landmarks"
+          :taps="taps"
           @choose="chooseBeat"
           @move="(beat, seconds) => after(() => mending.moveBeat(beat, seconds))"
         />

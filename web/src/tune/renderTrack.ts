@@ -19,6 +19,7 @@ export const TRACK_RATE = 44_100
 const STEP_SECONDS = 4
 const MUSIC_GAIN = 0.7
 const VOICE_GAIN = 1
+const LOUDEST = 0.98
 /** A word that would run into the next one fades out before it. */
 const FADE_SECONDS = 0.03
 
@@ -26,7 +27,7 @@ const FADE_SECONDS = 0.03
 export async function renderTrack(track: Track, progress: (share: number) => void, signal: AbortSignal): Promise<Uint8Array> {
   const length = track.durationSeconds / track.speed
   const context = new OfflineAudioContext({ numberOfChannels: 1, length: Math.ceil(length * TRACK_RATE), sampleRate: TRACK_RATE })
-  const out = new DynamicsCompressorNode(context, { threshold: -3, knee: 0, ratio: 20, attack: 0.001, release: 0.1 })
+  const out = new GainNode(context)
   out.connect(context.destination)
   if (track.music) await addMusic(context, out, track.music, track.speed)
   for (const { seconds, strong } of track.clicks) click(context, seconds / track.speed, strong, out)
@@ -42,7 +43,13 @@ export async function renderTrack(track: Track, progress: (share: number) => voi
     }
     context.startRendering().then(resolve, reject)
   })
-  return wavBytes((await made).getChannelData(0), TRACK_RATE)
+  return wavBytes(lowered((await made).getChannelData(0)), TRACK_RATE)
+}
+
+/** Where music and marks together would be too loud for the file, all is made quieter alike: a limiter would delay it. */
+function lowered(samples: Float32Array): Float32Array {
+  const peak = samples.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0)
+  return peak <= LOUDEST ? samples : samples.map((sample) => (sample * LOUDEST) / peak)
 }
 
 async function addMusic(context: OfflineAudioContext, out: AudioNode, music: AudioBuffer, speed: number): Promise<void> {

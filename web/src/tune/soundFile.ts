@@ -1,10 +1,12 @@
+import { checkLength, wavLengths } from '@dellop/core/listen'
 import { mediaSchema, problemSchema } from '@dellop/wire'
 import { ApiProblem } from '../app/api.ts'
 import { audioContext } from '../sound/audioContext.ts'
 import { words } from '../words/index.ts'
 
-const LONGEST_SECONDS = 20 * 60
 const LARGEST_BYTES = 120 * 1024 * 1024
+/** As much of a file as is read to see what it says of itself. */
+const HEAD_BYTES = 1024 * 1024
 
 /** A sound file as it was read: decoded, and known by its bytes. */
 export interface SoundFile {
@@ -14,9 +16,9 @@ export interface SoundFile {
   readonly hash: string
 }
 
-/** Refuses, in one sentence, a file that is empty, too large, too long or no sound; its length is looked at before it is decoded. */
+/** Refuses, in one sentence, a file that is empty, too large, too long, cut off or no sound; its length is looked at before it is decoded. */
 export async function readSoundFile(file: File): Promise<SoundFile> {
-  await refuseUnread(file)
+  const announced = await refuseUnread(file)
   const bytes = await file.arrayBuffer()
   const hash = hex(await crypto.subtle.digest('SHA-256', bytes))
   const buffer = await audioContext()
@@ -24,7 +26,7 @@ export async function readSoundFile(file: File): Promise<SoundFile> {
     .catch(() => {
       throw new Error(words.tunes.notSound(file.name))
     })
-  if (buffer.duration > LONGEST_SECONDS) throw new Error(words.tunes.tooLong(Math.round(buffer.duration / 60)))
+  refuseLength(Math.max(announced, buffer.duration), buffer.duration)
   return { file, buffer, hash }
 }
 
@@ -33,33 +35,55 @@ export const hashOf = async (file: File): Promise<string> => hex(await crypto.su
 
 const hex = (bytes: ArrayBuffer): string => [...new Uint8Array(bytes)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
 
-/** What can be told without reading the sound. */
-export async function refuseUnread(file: File): Promise<void> {
+/**
+ * Refuses what can be told without decoding the sound. Gives the length the file says it has, in seconds, or 0 where that is only
+ * reckoned from its size and cannot tell a file that breaks off.
+ */
+export async function refuseUnread(file: File): Promise<number> {
   if (file.size === 0) throw new Error(words.tunes.empty_)
   if (file.size > LARGEST_BYTES) throw new Error(words.tunes.tooLarge)
-  const announced = await announcedSeconds(file)
-  if (announced !== null && announced > LONGEST_SECONDS) throw new Error(words.tunes.tooLong(Math.round(announced / 60)))
+  const wav = wavLengths(new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer()), file.size)
+  if (wav.ok) {
+    refuseLength(wav.value.announcedSeconds, wav.value.heldSeconds)
+    return wav.value.announcedSeconds
+  }
+  const { seconds, container } = await tagsOf(file)
+  const announced = Math.max(seconds, await playableSeconds(file))
+  refuseLength(announced, announced)
+  return container === 'FLAC' ? seconds : 0
 }
 
-/** The length a file says it has, or null when the browser cannot tell without decoding it. */
-function announcedSeconds(file: File): Promise<number | null> {
+function refuseLength(announcedSeconds: number, heldSeconds: number): void {
+  const length = checkLength(announcedSeconds, heldSeconds)
+  if (!length.ok) throw new Error(length.problem.message)
+}
+
+/** The length that the browser gives a file without decoding it; 0 when it cannot tell. */
+function playableSeconds(file: File): Promise<number> {
   const url = URL.createObjectURL(file)
   const box = new Audio()
-  return new Promise<number | null>((resolve) => {
-    box.onloadedmetadata = () => resolve(Number.isFinite(box.duration) ? box.duration : null)
-    box.onerror = () => resolve(null)
+  return new Promise<number>((resolve) => {
+    box.onloadedmetadata = () => resolve(Number.isFinite(box.duration) ? box.duration : 0)
+    box.onerror = () => resolve(0)
     box.src = url
   }).finally(() => URL.revokeObjectURL(url))
 }
 
-/** Title and dance as the file's tags give them; empty where they do not. */
-export async function tagsOf(file: File): Promise<{ title: string; dance: string }> {
+interface Tags {
+  readonly title: string
+  readonly dance: string
+  readonly seconds: number
+  readonly container: string
+}
+
+/** Title, dance and length as the file's tags give them; empty and 0 where they do not. */
+export async function tagsOf(file: File): Promise<Tags> {
   try {
     const { parseBlob } = await import('music-metadata')
-    const { common } = await parseBlob(file, { skipCovers: true, duration: false })
-    return { title: common.title?.trim() ?? '', dance: common.genre?.[0]?.trim() ?? '' }
+    const { common, format } = await parseBlob(file, { skipCovers: true, duration: false })
+    return { title: common.title?.trim() ?? '', dance: common.genre?.[0]?.trim() ?? '', seconds: format.duration ?? 0, container: format.container ?? '' }
   } catch {
-    return { title: '', dance: '' }
+    return { title: '', dance: '', seconds: 0, container: '' }
   }
 }
 

@@ -14,6 +14,8 @@ export interface StripView {
   /** Where the chosen beat is being dragged to, in seconds. */
   readonly draggedTo: number | null
   readonly landmarks: readonly { readonly seconds: number; readonly text: string }[]
+  /** Where taps fell, in seconds. */
+  readonly taps: readonly number[]
 }
 
 /** Beats closer together than this many pixels are not drawn one by one. */
@@ -36,6 +38,7 @@ export function drawStrip(box: HTMLCanvasElement, view: StripView): void {
   drawFree(strip, view)
   drawBeats(strip, view)
   drawLandmarks(strip, view)
+  drawTaps(strip, view)
   pen.fillStyle = colour('--feet')
   pen.fillRect(strip.x(view.at) - 1.5, 0, 3, height)
 }
@@ -123,6 +126,17 @@ function drawLandmarks({ pen, height, colour, x, width, font }: Strip, { landmar
     pen.fillRect(left, height - 22, wide, 18)
     pen.fillStyle = '#2a1a35'
     pen.fillText(text, left + 4, height - 9)
+  }
+}
+
+/** Each tap is a drop at the foot of the strip. */
+function drawTaps({ pen, height, colour, x }: Strip, { taps }: StripView): void {
+  pen.fillStyle = colour('--ink')
+  for (const tap of taps) {
+    pen.beginPath()
+    pen.moveTo(x(tap), height - 26)
+    pen.arc(x(tap), height - 12, 6, -0.6, Math.PI + 0.6)
+    pen.fill()
   }
 }
 
