@@ -7,9 +7,15 @@ export interface Alignment {
   readonly pairs: readonly { readonly a: number; readonly b: number }[]
   /** Semitones, 0 to 11, that the second lies above the first. */
   readonly transposed: number
-  /** Mean likeness of the pairs, -1..1; unrelated music lies near 0. */
-  readonly likeness: number
+  /**
+   * How far the shorter of the two is found again in the other, 0..1: the likeness of the pairs, summed, for each of its beats.
+   * The same tune by the same band reaches nearly 1; tunes that share no more than their chords stay below a third.
+   */
+  readonly agreement: number
 }
+
+/** From here on two recordings are taken to be the same music. */
+export const SAME_MUSIC = 0.45
 
 const CLASSES = 12
 /** Leaving something out costs once, then hardly more: what bands leave out is whole phrases. */
@@ -29,10 +35,10 @@ export function alignBeats(a: readonly BeatHarmony[], b: readonly BeatHarmony[])
     const likeness = likenessOf(evenA, a.length, evenB, b.length, transposed)
     const { pairs, score } = cheapest(likeness, a.length, b.length)
     if (best && score <= best.score) continue
-    const mean = pairs.reduce((sum, pair) => sum + likeness[pair.a * b.length + pair.b]!, 0) / Math.max(1, pairs.length)
-    best = { pairs, transposed, likeness: mean, score }
+    const alike = pairs.reduce((sum, pair) => sum + likeness[pair.a * b.length + pair.b]!, 0)
+    best = { pairs, transposed, agreement: Math.max(0, alike / Math.max(1, Math.min(a.length, b.length))), score }
   }
-  return { pairs: best!.pairs, transposed: best!.transposed, likeness: best!.likeness }
+  return { pairs: best!.pairs, transposed: best!.transposed, agreement: best!.agreement }
 }
 
 /** Rows of length 1 with the piece's mean taken off: what tells a beat from the others. */

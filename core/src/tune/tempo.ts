@@ -17,6 +17,9 @@ export function usualBpm(map: BeatMap): number {
   return meanBpm(map, (first + edge) * TICKS_PER_BEAT, (last - edge) * TICKS_PER_BEAT)
 }
 
+/** Tempo a tune is known by: that of its first recording, or the written one where it has none. */
+export const tuneBpm = (tune: Tune): number => (tune.recordings[0] ? usualBpm(tune.recordings[0].beatMap) : tune.bpm)
+
 export const barsPerMinute = (bpm: number, metre: Metre): number => bpm / metre.beatsPerBar
 
 /** One section with all that a cuer asks of it. Lengths in bars and beats of the music, seconds of the recording. */

@@ -2,11 +2,14 @@
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, ticksPerBar, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
+import type { Tune } from '@dellop/core/tune'
 import { words } from '../words/index.ts'
 import type { SaveState } from './sheetDocument.ts'
+import TimedOn from './TimedOn.vue'
+import type { MusicChoice } from './timedOn.ts'
 
-const props = defineProps<{ sheet: Sheet; saving: SaveState; canUndo: boolean; canRedo: boolean }>()
-const emit = defineEmits<{ title: [text: string]; by: [text: string]; undo: []; redo: []; keys: [] }>()
+const props = defineProps<{ sheet: Sheet; tunes: readonly Tune[]; saving: SaveState; canUndo: boolean; canRedo: boolean }>()
+const emit = defineEmits<{ title: [text: string]; by: [text: string]; music: [choice: MusicChoice | null]; undo: []; redo: []; keys: [] }>()
 
 const bar = computed(() => ticksPerBar(props.sheet.routine.metre))
 const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, props.sheet.firstStep) * 10) / 10)
@@ -30,6 +33,7 @@ const saveText = computed(() => ({ saved: words.sheet.saved, saving: words.sheet
         {{ about }} · {{ words.sheet.by }}
         <input class="by" :value="sheet.routine.by" :aria-label="words.sheet.author" maxlength="120" :size="Math.max(8, sheet.routine.by.length)" @input="emit('by', ($event.target as HTMLInputElement).value)" />
       </p>
+      <TimedOn class="soft" :routine="sheet.routine" :tunes="tunes" @choose="(choice) => emit('music', choice)" />
     </div>
     <div class="sums">
       <p>

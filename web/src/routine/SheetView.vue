@@ -20,6 +20,7 @@ import SheetHead from './SheetHead.vue'
 import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
 import SlotPanel from './SlotPanel.vue'
+import { musicTold, type MusicChoice } from './timedOn.ts'
 
 const route = useRoute()
 const router = useRouter()
@@ -33,6 +34,7 @@ const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, planned, 
 
 const failure = ref<string | null>(null)
 const told = ref('')
+const musicSaid = ref('')
 const keysShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
 /** What the picker is open for. */
@@ -101,6 +103,11 @@ function drop(dragged: string, target: string, behind: boolean): void {
 
 const repair = (one: Repair): boolean => document_.edit(one.edits, words.done.repair)
 const leaveSo = (finding: ListedFinding, reason: string): boolean => document_.edit(overrule(sheet.value!.routine, randomId(), finding.code, finding.subject, reason), words.done.overrule)
+
+function chooseMusic(choice: MusicChoice | null): void {
+  commands.setMusic(choice?.tune.id ?? null, choice?.recording?.id ?? null)
+  musicSaid.value = musicTold(choice)
+}
 
 function travel(way: 'undo' | 'redo'): void {
   const label = document_[way]()
@@ -188,16 +195,21 @@ function onKey(event: KeyboardEvent): void {
   <div v-else class="sheet">
     <SheetHead
       :sheet="sheet"
+      :tunes="library.tunes"
       :saving="document_.saving.value"
       :can-undo="document_.canUndo.value"
       :can-redo="document_.canRedo.value"
       @title="commands.setHeader('title', $event)"
       @by="commands.setHeader('by', $event)"
+      @music="chooseMusic"
       @undo="travel('undo')"
       @redo="travel('redo')"
       @keys="keysShown = true"
     />
     <p class="unseen" role="status">{{ told }}</p>
+    <p v-if="musicSaid" class="told" role="status">
+      {{ musicSaid }} <button class="textlink" @click="musicSaid = ''">{{ words.app.close }}</button>
+    </p>
     <div class="body">
       <div class="paper">
         <ConflictNote :conflicts="document_.conflicts.value" @use-mine="useMine" @dismiss="document_.conflicts.value.splice($event, 1)" />

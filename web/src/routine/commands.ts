@@ -130,8 +130,13 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
   }
 
   const setHeader = (field: 'title' | 'by' | 'remark', to: string): boolean => document.edit([{ type: 'set', id: '', field, from: routine()[field], to }], say.header, `header:${field}`)
-  const setTune = (tuneId: string | null): boolean => document.edit([{ type: 'set', id: '', field: 'tuneId', from: routine().tuneId, to: tuneId }], say.tune)
+  function setMusic(tuneId: string | null, recordingId: string | null): void {
+    const now = routine()
+    const set = (field: 'tuneId' | 'recordingId', to: string | null) => ({ type: 'set', id: '', field, from: now[field], to }) as const
+    const edits = [...(tuneId === now.tuneId ? [] : [set('tuneId', tuneId)]), ...(recordingId === now.recordingId ? [] : [set('recordingId', recordingId)])]
+    if (edits.length > 0) document.edit(edits, say.tune)
+  }
 
-  return { add, replace, remove, move, drop, halve, repeat, reflect, word, silence, remark, wordsLength, passOver, newPart, dropPass, movePass, setHeader, setTune, variationOf }
+  return { add, replace, remove, move, drop, halve, repeat, reflect, word, silence, remark, wordsLength, passOver, newPart, dropPass, movePass, setHeader, setMusic, variationOf }
 }
 export type SheetCommands = ReturnType<typeof sheetCommands>

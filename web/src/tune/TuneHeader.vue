@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DANCE_TEMPI, tuneBars, usualBpm, type Tune } from '@dellop/core/tune'
+import { DANCE_TEMPI, tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
@@ -10,7 +10,7 @@ const clicks = defineModel<boolean>('clicks', { required: true })
 
 const round = (value: number): number => Math.round(value * 10) / 10
 const recording = computed(() => props.tune.recordings[0])
-const bpm = computed(() => (recording.value ? usualBpm(recording.value.beatMap) : props.tune.bpm))
+const bpm = computed(() => tuneBpm(props.tune))
 const facts = computed(() => {
   const { bars, danced } = tuneBars(props.tune)
   const length = recording.value ? [words.format.clock(recording.value.durationSeconds)] : []

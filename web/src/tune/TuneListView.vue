@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tuneBars, type Tune } from '@dellop/core/tune'
+import { tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
@@ -30,6 +30,8 @@ const bars = (tune: Tune): string => {
   const { bars: all, danced } = tuneBars(tune)
   return words.tunes.bars(all, Math.round(danced * 10) / 10)
 }
+
+const tempo = (tune: Tune): string => words.tunes.tempo(Math.round(tuneBpm(tune)), Math.round((tuneBpm(tune) / tune.metre.beatsPerBar) * 10) / 10)
 
 const stopping = shallowRef<AbortController | null>(null)
 const progress = ref<BringProgress | null>(null)
@@ -144,7 +146,7 @@ function drop(event: DragEvent): void {
         <RouterLink class="title" :to="{ name: 'tune', params: { id: tune.id } }">{{ tune.title }}</RouterLink>
         <span>{{ tune.dance }}</span>
         <span class="soft">{{ bars(tune) }}</span>
-        <span class="count">{{ words.tunes.tempo(Math.round(tune.bpm), Math.round((tune.bpm / tune.metre.beatsPerBar) * 10) / 10) }}</span>
+        <span class="count">{{ tempo(tune) }}</span>
       </li>
     </ul>
   </div>

@@ -2,6 +2,7 @@
 import { usualBpm, type Recording, type Tune } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
+import { differencesText } from './differences.ts'
 
 /** The recordings of the tune: which one is looked at, how the others differ, and bringing in one more. */
 const props = defineProps<{ tune: Tune; shownId: string; progress: string | null; share: number | null }>()
@@ -9,7 +10,6 @@ const emit = defineEmits<{ look: [id: string]; rename: [id: string, name: string
 const fileBox = ref<HTMLInputElement | null>(null)
 
 const factsOf = (recording: Recording): string => words.tunes.recordingFacts(words.format.clock(recording.durationSeconds), usualBpm(recording.beatMap))
-const differencesOf = ({ differences }: Recording): string => differences.map(({ bars, after, beforeBar }) => words.tunes.differs(bars, after, beforeBar)).join('; ')
 const busy = computed(() => props.progress !== null)
 
 function chosen(event: Event): void {
@@ -34,7 +34,7 @@ function rename(recording: Recording, name: string): void {
         <strong v-if="recording.id === shownId">{{ words.tunes.recordingShown }}</strong>
         <button v-else class="button small" :aria-label="`${words.tunes.recordingShow}: ${recording.name}`" @click="emit('look', recording.id)">{{ words.tunes.recordingShow }}</button>
         <button v-if="tune.recordings.length > 1" class="textlink quiet" :aria-label="`${words.tunes.takeOut} ${recording.name}`" @click="emit('takeOut', recording.id)">{{ words.tunes.takeOut }}</button>
-        <p v-if="recording.differences.length > 0" class="more">{{ differencesOf(recording) }}</p>
+        <p v-if="recording.differences.length > 0" class="more">{{ differencesText(recording) }}</p>
         <p v-else-if="recording.layout" class="more soft">{{ words.tunes.recordingOnly }}</p>
       </li>
     </ul>

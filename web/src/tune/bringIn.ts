@@ -1,5 +1,5 @@
 import { beatMapOfHeard, beatMoments, recordingOfHeard, tuneOfHeard } from '@dellop/core/file'
-import { carryLayout, danceTempo, layoutOf, sameLayout, tuneOn, usualBpm, type Alignment, type Layout, type Recording, type Tune } from '@dellop/core/tune'
+import { carryLayout, danceTempo, layoutOf, SAME_MUSIC, sameLayout, tuneOn, usualBpm, type Alignment, type Layout, type Recording, type Tune } from '@dellop/core/tune'
 import { api } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -20,8 +20,6 @@ const PEAKS = 4000
 const LONGEST_SECONDS = 1200
 /** Another recording of a tune is played this much faster or slower at most. */
 const OTHER_TEMPO = 1.35
-/** Below this the two do not sound like the same music. */
-const SAME_MUSIC = 0.5
 
 /**
  * Brings in a recording: its length is looked at before it is decoded, it is listened to in a worker, and only when its
@@ -59,7 +57,7 @@ export async function bringInOther(tune: Tune, knownId: string, known: AudioBuff
   const facts = { ...factsOf(sound, titleOf(file.name)), dance: tune.dance }
   const recording = recordingOfHeard(listened.heard!, facts, randomId)
   const alignment = listened.alignment
-  const sameMusic = alignment !== null && alignment.likeness >= SAME_MUSIC
+  const sameMusic = alignment !== null && alignment.agreement >= SAME_MUSIC
   const carried = sameMusic ? carriedOver(shown, moments[0]?.beat ?? 0, moments.length, listened, alignment) : { layout: tuneOfHeard(listened.heard!, facts, randomId), beatMap: recording.beatMap, differences: [] }
   await keepSound(sound, listened, progress, signal)
   const { sections, danceStart, landmarks } = carried.layout

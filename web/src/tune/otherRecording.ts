@@ -1,8 +1,8 @@
-import type { Tune } from '@dellop/core/tune'
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { bringInOther, progressText, type BringProgress } from './bringIn.ts'
+import { differencesText } from './differences.ts'
 import type { TuneDocument } from './tuneDocument.ts'
 
 let waiting: { readonly tuneId: string; readonly file: File } | null = null
@@ -14,8 +14,6 @@ export function takeForTune(tuneId: string): File | null {
   if (found) waiting = null
   return found
 }
-
-const listOf = (tune: Tune, recordingId: string): string => (tune.recordings.find(({ id }) => id === recordingId)?.differences ?? []).map(({ bars, after, beforeBar }) => words.tunes.differs(bars, after, beforeBar)).join('; ')
 
 /** Brings another recording into the tune that is open, laid beside the one that is looked at. */
 export function useOtherRecording(document_: TuneDocument, buffer: Ref<AudioBuffer | null>, told: Ref<string>, failure: Ref<string>) {
@@ -34,7 +32,7 @@ export function useOtherRecording(document_: TuneDocument, buffer: Ref<AudioBuff
       const { recording, sameMusic } = await bringInOther(document_.tune.value, known, buffer.value, file, (at) => (progress.value = at), stop.signal)
       const now = document_.tune.value
       document_.change({ ...now, recordings: [...now.recordings, recording] }, words.tunes.done.recording)
-      const differences = listOf(document_.tune.value, recording.id)
+      const differences = differencesText(recording)
       told.value = !sameMusic ? words.tunes.otherMusic(recording.name) : differences === '' ? words.tunes.otherSame(recording.name) : words.tunes.otherDiffers(recording.name, differences)
     } catch (error) {
       if (stop.signal.aborted) told.value = words.tunes.stopped

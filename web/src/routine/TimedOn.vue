@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { Routine } from '@dellop/core/routine'
+import type { Tune } from '@dellop/core/tune'
+import { computed } from 'vue'
+import { words } from '../words/index.ts'
+import { musicChoices, musicKey, musicNote, type MusicChoice } from './timedOn.ts'
+
+/** The music that the sheet is timed on, to be chosen anew. */
+const props = defineProps<{ routine: Routine; tunes: readonly Tune[] }>()
+const emit = defineEmits<{ choose: [choice: MusicChoice | null] }>()
+const choices = computed(() => musicChoices(props.tunes, props.routine))
+const chosen = computed(() => musicKey(props.tunes, props.routine))
+const note = computed(() => musicNote(props.tunes, props.routine))
+const choose = (event: Event): void => emit('choose', choices.value.find(({ key }) => key === (event.target as HTMLSelectElement).value) ?? null)
+</script>
+
+<template>
+  <span class="timed">
+    <label>
+      {{ words.sheet.timedOn }}
+      <select :value="chosen" @change="choose">
+        <option value="">{{ words.shelf.noTune }}</option>
+        <option v-for="choice in choices" :key="choice.key" :value="choice.key">{{ choice.text }}</option>
+      </select>
+    </label>
+    <RouterLink v-if="routine.tuneId && chosen" :to="{ name: 'tune', params: { id: routine.tuneId } }">{{ words.sheet.toTune }}</RouterLink>
+    <strong v-if="note" class="note">{{ note }}</strong>
+  </span>
+</template>
+
+<style scoped>
+.timed {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 0.75rem;
+  align-items: center;
+}
+select {
+  font: inherit;
+  min-height: 34px;
+  max-width: 22rem;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  border-radius: 6px;
+}
+.note {
+  color: var(--wrong);
+}
+</style>
