@@ -3,7 +3,7 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
+import { fileURLToPath, pathToFileURL } from 'node:url'
 
 const here = fileURLToPath(new URL('.', import.meta.url))
 const built = join(here, 'dist/main.js')
@@ -21,7 +21,13 @@ function newest(folder) {
 
 const sources = [join(here, 'src'), join(here, '../core/src')].filter(existsSync)
 const fresh = existsSync(built) && sources.every((folder) => newest(folder) <= statSync(built).mtimeMs)
-const args = fresh ? [built] : ['--import', 'tsx', '--conditions=source', join(here, 'src/main.ts')]
-// tsx is found, and reads its settings, from this folder; paths are still the caller's.
-const result = spawnSync(process.execPath, [...args, ...process.argv.slice(2)], { cwd: here, stdio: 'inherit', env: { ...process.env, DELLOP_CWD: process.env.DELLOP_CWD ?? process.cwd() } })
-process.exit(result.status ?? 2)
+// Paths are the caller's, whatever folder the command itself runs in.
+process.env.DELLOP_CWD ??= process.cwd()
+if (fresh) {
+  await import(pathToFileURL(built).href)
+} else {
+  // tsx is found, and reads its settings, from this folder.
+  const args = ['--import', 'tsx', '--conditions=source', join(here, 'src/main.ts')]
+  const result = spawnSync(process.execPath, [...args, ...process.argv.slice(2)], { cwd: here, stdio: 'inherit' })
+  process.exitCode = result.status ?? 2
+}

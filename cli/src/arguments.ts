@@ -1,4 +1,4 @@
-import { problem, succeed, type Result } from '@dellop/core/document'
+import { problem, succeed, type Result } from '@dellop/core/result'
 
 /** Words and options of a command line: `--name value`, each option once. */
 export interface Arguments {

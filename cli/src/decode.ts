@@ -1,5 +1,5 @@
 import { readFileSync, statSync } from 'node:fs'
-import { problem, succeed, type Result } from '@dellop/core/document'
+import { problem, succeed, type Result } from '@dellop/core/result'
 import { checkLength, readWav, type Sound } from '@dellop/core/listen'
 import { callersPath } from './files.ts'
 

@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
-import { problem, succeed, type Result } from '@dellop/core/document'
-import { readSheetFile, type SheetFile } from '@dellop/core/file'
+import { problem, succeed, type Result } from '@dellop/core/result'
 
 const MOST_BYTES = 64 * 1024 * 1024
 
@@ -18,10 +17,4 @@ export function readText(path: string): Result<string> {
     const missing = (error as { code?: string }).code === 'ENOENT'
     return problem('file.unreadable', missing ? `There is no file "${path}".` : `"${path}" cannot be read as a file.`)
   }
-}
-
-/** A sheet file from disk, checked. */
-export function readSheet(path: string): Result<SheetFile> {
-  const text = readText(path)
-  return text.ok ? readSheetFile(text.value, `"${path}"`) : text
 }

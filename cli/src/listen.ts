@@ -1,4 +1,4 @@
-import { problem, succeed, type Result } from '@dellop/core/document'
+import { problem, succeed, type Result } from '@dellop/core/result'
 import { listen as hear } from '@dellop/core/listen'
 import { readArguments, type Arguments } from './arguments.ts'
 import { readSound } from './decode.ts'

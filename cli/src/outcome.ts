@@ -1,4 +1,4 @@
-import type { Result } from '@dellop/core/document'
+import type { Result } from '@dellop/core/result'
 
 /** What a command prints and how it ends: 0 well, 1 findings that stop, 2 misuse. */
 export type Outcome = { readonly exit: 0 | 1; readonly json: unknown } | { readonly exit: 2; readonly sentence: string }

@@ -1,10 +1,11 @@
 import { problem, succeed, type Result } from '@dellop/core/document'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { bookOf, WALTZ_FIGURES } from '@dellop/core/figure'
+import { readSheetFile } from '@dellop/core/file'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
 import { numberOption, type Arguments } from './arguments.ts'
-import { readSheet } from './files.ts'
+import { readText } from './files.ts'
 
 /**
  * What `check` and `plan` work on: the file's routine with its own figures (and those that ship, for any it does not
@@ -12,7 +13,9 @@ import { readSheet } from './files.ts'
  */
 export function sheetInput(args: Arguments): Result<SheetInput> {
   if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
-  const file = readSheet(args.words[0]!)
+  const text = readText(args.words[0]!)
+  if (!text.ok) return text
+  const file = readSheetFile(text.value, `"${args.words[0]!}"`)
   if (!file.ok) return file
   const bpm = numberOption(args, 'bpm', 20, 400)
   if (!bpm.ok) return bpm

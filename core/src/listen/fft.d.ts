@@ -2,7 +2,6 @@ declare module 'fft.js' {
   /** Radix-4 FFT of a power-of-two size; complex arrays interleave real and imaginary parts. */
   export default class FFT {
     constructor(size: number)
-    createComplexArray(): number[]
-    realTransform(output: number[] | Float64Array, input: ArrayLike<number>): void
+    transform(output: Float64Array, input: ArrayLike<number>): void
   }
 }

@@ -1,4 +1,4 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { problem, succeed, type Result } from '../document/result.ts'
 import { groupings, type Grouping } from './bars.ts'
 import { hypotheses, periodicityOf, type Hypothesis } from './hypotheses.ts'
 import { onsetsOf } from './onset.ts'

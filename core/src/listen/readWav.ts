@@ -1,4 +1,4 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { problem, succeed, type Result } from '../document/result.ts'
 
 /** Sound as it was read: all channels joined into one. */
 export interface Sound {

@@ -1,4 +1,4 @@
-import FFT from 'fft.js'
+import { RealFft } from './realFft.ts'
 
 /** Samples a second that listening works at: beats live below 10 kHz. */
 export const LISTEN_RATE = 22_050
@@ -55,51 +55,87 @@ function bandsOf(): Band[] {
 export function spectrogram(samples: Float32Array, progress: (share: number) => void = () => undefined): Spectrogram {
   const bands = bandsOf()
   const frames = Math.max(0, Math.floor(samples.length / HOP))
-  const fft = new FFT(WINDOW)
-  const spectrum = fft.createComplexArray()
-  const window = Float64Array.from({ length: WINDOW }, (_, i) => 0.5 - 0.5 * Math.cos((2 * Math.PI * i) / WINDOW))
+  const banks = banksOf(bands)
+  const fft = new RealFft(WINDOW, banks.bins)
+  const window = Float64Array.from({ length: WINDOW }, (_, i) => (0.5 - 0.5 * Math.cos((2 * Math.PI * i) / WINDOW)) * (4 / WINDOW))
   const input = new Float64Array(WINDOW)
-  const magnitude = new Float64Array(WINDOW / 2)
+  const magnitude = new Float64Array(banks.bins)
   const loudness = new Float32Array(frames * bands.length)
   const chroma = new Float32Array(frames * 12)
-  const level = new Float32Array(frames)
   const classes = pitchClasses()
   for (let frame = 0; frame < frames; frame++) {
     if (frame % 500 === 0) progress(frame / frames)
-    const start = frame * HOP - WINDOW / 2
-    let energy = 0
-    for (let i = 0; i < WINDOW; i++) {
-      const at = start + i
-      const sample = at >= 0 && at < samples.length ? samples[at]! : 0
-      energy += sample * sample
-      input[i] = sample * window[i]!
-    }
-    level[frame] = Math.sqrt(energy / WINDOW)
-    fft.realTransform(spectrum, input)
-    for (let k = 0; k < WINDOW / 2; k++) {
-      const re = spectrum[2 * k]!
-      const im = spectrum[2 * k + 1]!
-      magnitude[k] = (Math.sqrt(re * re + im * im) * 4) / WINDOW
-      const pitch = classes[k]!
-      if (pitch >= 0) chroma[frame * 12 + pitch]! += magnitude[k]!
-    }
-    for (let b = 0; b < bands.length; b++) {
-      const { first, weights } = bands[b]!
-      let sum = 0
-      for (let k = 0; k < weights.length; k++) sum += weights[k]! * magnitude[first + k]!
-      loudness[frame * bands.length + b] = Math.log(1 + COMPRESSION * sum)
-    }
+    takeWindow(samples, frame * HOP - WINDOW / 2, window, input)
+    fft.magnitudes(input, magnitude)
+    addChroma(magnitude, classes, chroma, frame * 12)
+    putLoudness(magnitude, banks, loudness, frame * bands.length)
   }
-  return { frames, bands: bands.length, loudness, hertz: bands.map((band) => band.hertz), chroma, level }
+  return { frames, bands: bands.length, loudness, hertz: bands.map((band) => band.hertz), chroma, level: levels(samples, frames) }
 }
 
-/** Pitch class of each bin between 110 and 1800 Hz, -1 elsewhere. */
-function pitchClasses(): Int8Array {
-  return Int8Array.from({ length: WINDOW / 2 }, (_, k) => {
-    const hertz = (k * LISTEN_RATE) / WINDOW
-    if (hertz < 110 || hertz > 1800) return -1
-    return ((Math.round(12 * Math.log2(hertz / 440)) % 12) + 12) % 12
-  })
+// What is done for every frame stands in small functions of its own: the engine makes those fast first.
+
+function takeWindow(samples: Float32Array, start: number, window: Float64Array, input: Float64Array): void {
+  const isInside = start >= 0 && start + WINDOW <= samples.length
+  if (isInside) for (let i = 0; i < WINDOW; i++) input[i] = samples[start + i]! * window[i]!
+  else for (let i = 0; i < WINDOW; i++) input[i] = (samples[start + i] ?? 0) * window[i]!
+}
+
+function addChroma(magnitude: Float64Array, { first, last, of }: PitchClasses, chroma: Float32Array, at: number): void {
+  for (let bin = first; bin <= last; bin++) chroma[at + of[bin]!]! += magnitude[bin]!
+}
+
+/** The bands in one row: where each begins among the bins, how many it has, and all their weights. */
+interface Banks {
+  readonly firsts: Int32Array
+  readonly lengths: Int32Array
+  readonly weights: Float64Array
+  /** Bins that are needed at all. */
+  readonly bins: number
+}
+
+const banksOf = (bands: readonly Band[]): Banks => ({
+  firsts: Int32Array.from(bands, ({ first }) => first),
+  lengths: Int32Array.from(bands, ({ weights }) => weights.length),
+  weights: Float64Array.from(bands.flatMap(({ weights }) => [...weights])),
+  bins: bands.at(-1)!.first + bands.at(-1)!.weights.length,
+})
+
+function putLoudness(magnitude: Float64Array, { firsts, lengths, weights }: Banks, loudness: Float32Array, at: number): void {
+  let w = 0
+  for (let b = 0; b < firsts.length; b++) {
+    const end = firsts[b]! + lengths[b]!
+    let sum = 0
+    for (let bin = firsts[b]!; bin < end; bin++) sum += weights[w++]! * magnitude[bin]!
+    loudness[at + b] = Math.log(1 + COMPRESSION * sum)
+  }
+}
+
+/** Root mean square of each frame's window, from running sums. */
+function levels(samples: Float32Array, frames: number): Float32Array {
+  const level = new Float32Array(frames)
+  let sum = 0
+  let [from, to] = [0, 0]
+  for (let frame = 0; frame < frames; frame++) {
+    const start = frame * HOP - WINDOW / 2
+    for (; to < Math.min(samples.length, start + WINDOW); to++) sum += samples[to]! * samples[to]!
+    for (; from < start; from++) sum -= samples[from]! * samples[from]!
+    level[frame] = Math.sqrt(Math.max(0, sum) / WINDOW)
+  }
+  return level
+}
+
+/** The bins from 110 to 1800 Hz, and the pitch class of each. */
+interface PitchClasses {
+  readonly first: number
+  readonly last: number
+  readonly of: Uint8Array
+}
+
+function pitchClasses(): PitchClasses {
+  const bin = LISTEN_RATE / WINDOW
+  const of = Uint8Array.from({ length: WINDOW / 2 }, (_, k) => (k === 0 ? 0 : ((Math.round(12 * Math.log2((k * bin) / 440)) % 12) + 12) % 12))
+  return { first: Math.ceil(110 / bin), last: Math.floor(1800 / bin), of }
 }
 
 /** Taps on either side of the low pass that goes before thinning out. */

@@ -1,6 +1,6 @@
 import type { Routine } from '@dellop/core/routine'
 import { recordingOf, type Recording, type Tune } from '@dellop/core/tune'
-import { differencesText } from '../tune/differences.ts'
+import { differencesText } from '../words/differences.ts'
 import { words } from '../words/index.ts'
 
 /** A tune and, where it has several, the recording of it that a sheet can be timed on. */

@@ -2,7 +2,7 @@
 import { usualBpm, type Recording, type Tune } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
-import { differencesText } from './differences.ts'
+import { differencesText } from '../words/differences.ts'
 
 /** The recordings of the tune: which one is looked at, how the others differ, and bringing in one more. */
 const props = defineProps<{ tune: Tune; shownId: string; progress: string | null; share: number | null }>()

@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, type Ref } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { bringInOther, progressText, type BringProgress } from './bringIn.ts'
-import { differencesText } from './differences.ts'
+import { differencesText } from '../words/differences.ts'
 import type { TuneDocument } from './tuneDocument.ts'
 
 let waiting: { readonly tuneId: string; readonly file: File } | null = null
