@@ -1,8 +1,11 @@
 import { spawn } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { playScore, wavBytes } from '@dellop/core/band'
+import { expectOk } from '@dellop/core/document'
+import { readAbc } from '@dellop/core/file'
 import { chromium, type Page } from '@playwright/test'
 import type { Measured } from './calibrate.ts'
 
@@ -22,7 +25,7 @@ export async function measureWeb(): Promise<Measured[]> {
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
     const page = await context.newPage()
-    return [...(await firstLoad(page, address)), ...(await keystrokes(page, address))]
+    return [...(await firstLoad(page, address)), ...(await keystrokes(page, address)), ...(await bringIn(page, address, data))]
   } finally {
     await browser.close()
     server.kill('SIGTERM')
@@ -66,5 +69,34 @@ async function keystrokes(page: Page, address: string): Promise<Measured[]> {
   return [
     { what: `keystroke to repainted page, median of ${times.length}`, ms: at(0.5) },
     { what: 'keystroke to repainted page, p95', ms: at(0.95) },
+  ]
+}
+
+/** A four-minute recording, from the choice of the file to beats that can be mended; and the longest the page did not answer meanwhile. */
+async function bringIn(page: Page, address: string, folder: string): Promise<Measured[]> {
+  const abc = readFileSync(join(root, 'demo/tunes/lamps-along-the-staithe.abc'), 'utf8').replace('P:IAABALAABAT', 'P:IAABALAABALAABALAAT')
+  const score = expectOk(readAbc(abc))
+  const { samples, sampleRate, durationSeconds } = playScore(score)
+  const path = join(folder, 'four_minutes.wav')
+  writeFileSync(path, wavBytes(samples, sampleRate))
+  console.log(`recording of ${Math.round(durationSeconds)} s`)
+  await page.goto(`${address}/tunes`)
+  await page.locator('main li').first().waitFor()
+  await page.evaluate(() => {
+    const tasks: number[] = []
+    new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask', buffered: false })
+    Object.assign(window, { benchTasks: tasks })
+  })
+  const startMs = Date.now()
+  await page.locator('input[type=file]').setInputFiles(path)
+  await page.getByText(/is ready/).waitFor({ timeout: 120_000 })
+  await page.getByRole('link', { name: /^Open/ }).click()
+  await page.locator('button.main:not([disabled])').waitFor({ timeout: 60_000 })
+  const readyMs = Date.now() - startMs
+  await page.waitForTimeout(300)
+  const tasks = (await page.evaluate(() => (window as unknown as { benchTasks: number[] }).benchTasks)) as number[]
+  return [
+    { what: 'recording of four minutes ready to be mended', ms: readyMs },
+    { what: 'longest task on the page meanwhile (0: none over 50)', ms: Math.max(0, ...tasks) },
   ]
 }

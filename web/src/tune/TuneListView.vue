@@ -7,7 +7,8 @@ import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import { bringInRecording, bringInScore, progressText, scoreKind, type BringProgress } from './bringIn.ts'
 import { leaveForTune } from './otherRecording.ts'
-import { hashOf, refuseUnread } from './soundFile.ts'
+import { hashOf } from '../workers/fileReading.ts'
+import { refuseUnread } from './soundFile.ts'
 
 const library = useLibrary()
 const router = useRouter()

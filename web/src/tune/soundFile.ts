@@ -3,6 +3,7 @@ import { mediaSchema, problemSchema } from '@dellop/wire'
 import { ApiProblem } from '../app/api.ts'
 import { audioContext } from '../sound/audioContext.ts'
 import { words } from '../words/index.ts'
+import { readFile } from '../workers/fileReading.ts'
 
 const LARGEST_BYTES = 120 * 1024 * 1024
 /** As much of a file as is read to see what it says of itself. */
@@ -19,8 +20,7 @@ export interface SoundFile {
 /** Refuses, in one sentence, a file that is empty, too large, too long, cut off or no sound; its length is looked at before it is decoded. */
 export async function readSoundFile(file: File): Promise<SoundFile> {
   const announced = await refuseUnread(file)
-  const bytes = await file.arrayBuffer()
-  const hash = hex(await crypto.subtle.digest('SHA-256', bytes))
+  const { hash, bytes } = await readFile(file)
   const buffer = await audioContext()
     .decodeAudioData(bytes)
     .catch(() => {
@@ -29,11 +29,6 @@ export async function readSoundFile(file: File): Promise<SoundFile> {
   refuseLength(Math.max(announced, buffer.duration), buffer.duration)
   return { file, buffer, hash }
 }
-
-/** SHA-256 of a file that was not decoded. */
-export const hashOf = async (file: File): Promise<string> => hex(await crypto.subtle.digest('SHA-256', await file.arrayBuffer()))
-
-const hex = (bytes: ArrayBuffer): string => [...new Uint8Array(bytes)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
 
 /**
  * Refuses what can be told without decoding the sound. Gives the length the file says it has, in seconds, or 0 where that is only

@@ -307,6 +307,7 @@ export const en = {
     stopped: 'Stopped. Nothing was kept.',
     empty_: 'The file is empty; a sound file was expected.',
     tooLarge: 'The file is larger than 120 MB; at most that much was expected.',
+    notRead: (name: string) => `“${name}” could not be read from where it lies.`,
     notSound: (name: string) => `“${name}” could not be read as sound: WAV, MP3, M4A, Ogg, FLAC or Opus was expected. Perhaps it was cut off.`,
     untitled: 'Untitled',
     strip: 'The sound with its beats and bars. Choose a beat with a click.',
