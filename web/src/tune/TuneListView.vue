@@ -180,7 +180,8 @@ li {
 }
 .progress {
   display: flex;
-  gap: 1rem;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
   align-items: center;
 }
 .answers {
@@ -190,7 +191,7 @@ li {
   margin-top: 0.5rem;
 }
 .progress progress {
-  flex: 1;
+  flex: 1 1 8rem;
   accent-color: var(--feet);
 }
 @media (max-width: 700px) {

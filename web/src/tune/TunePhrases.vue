@@ -53,7 +53,7 @@ const intro = computed(() => {
       </div>
       <ol>
         <li v-for="(phrase, n) in section.phrases" :key="phrase.index">
-          <span class="bars" :style="{ flexBasis: `${Math.min(phrase.bars, 12) * 5.6}%` }"
+          <span class="bars" :style="{ '--bars': Math.min(phrase.bars, 12) }"
             ><span v-for="bar in phrase.bars" :key="bar" class="bar count">{{ bar }}</span></span
           >
           <button class="button small" :disabled="phrase.bars <= 1" :aria-label="words.tunes.shorter(phrase.label)" @click="change(resized(tune.sections, phrase.index, -1), say.bars)">−</button>
@@ -129,6 +129,13 @@ li {
 .bars {
   display: flex;
   min-width: 0;
+  flex-basis: calc(var(--bars) * 5.6%);
+}
+@media (max-width: 700px) {
+  .bars {
+    flex-basis: min(100%, calc(var(--bars) * 12.5%));
+    flex-wrap: wrap;
+  }
 }
 .bar {
   flex: 1;

@@ -86,11 +86,12 @@ li.shown {
 }
 .progress {
   display: flex;
-  gap: 1rem;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
   align-items: center;
 }
 .progress progress {
-  flex: 1;
+  flex: 1 1 8rem;
   accent-color: var(--feet);
 }
 .quiet {
