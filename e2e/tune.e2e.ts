@@ -28,7 +28,10 @@ interface Beat {
 async function beatsOf(page: Page): Promise<Beat[]> {
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Beats as CSV', exact: true }).click()
-  const lines = readFileSync(await (await waiting).path(), 'utf8').trim().split('\n').slice(1)
+  const lines = readFileSync(await (await waiting).path(), 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1)
   return lines.map((line) => line.split(',').map(Number)).map(([, , count, seconds]) => ({ count: count!, seconds: seconds! }))
 }
 const seconds = (beats: readonly Beat[]): number[] => beats.map((one) => one.seconds)

@@ -17,9 +17,7 @@ export interface Played {
 export function playedWaltz(name: string, order: string, tempi = ''): Played {
   const folder = mkdtempSync(join(tmpdir(), 'dellop-sound-'))
   const tempo = tempi === '' ? '' : `%%dellop-tempo ${tempi}\n`
-  const abc = readFileSync(LAMPS, 'utf8')
-    .replace('P:IAABALAABAT', `P:${order}`)
-    .replace(/^K:/m, `${tempo}K:`)
+  const abc = readFileSync(LAMPS, 'utf8').replace('P:IAABALAABAT', `P:${order}`).replace(/^K:/m, `${tempo}K:`)
   writeFileSync(join(folder, 'tune.abc'), abc)
   const path = join(folder, `${name}.wav`)
   execFileSync(process.execPath, ['cli/dellop.mjs', 'band', join(folder, 'tune.abc'), '-o', path])

@@ -36,7 +36,7 @@ function averaged(curve: Float32Array, sounding: Uint8Array): Float64Array {
   for (let start = 0; start === 0 || start + length <= smooth.length; start += length / 2) {
     const part = smooth.subarray(start, Math.min(smooth.length, start + length))
     let heard = 0
-    for (let i = start; i < Math.min(smooth.length, start + length); i++) heard += sounding[i]!
+    for (let i = start; i < start + part.length; i++) heard += sounding[i]!
     if (heard < part.length * 0.6) continue
     const own = autocorrelation(part, longest)
     for (let lag = 0; lag <= longest; lag++) sum[lag]! += own[lag]!

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { playScore, trueBeats, wavBytes, type Score } from '../band/index.ts'
 import { expectOk } from '../document/index.ts'
@@ -74,6 +74,28 @@ describe('listening to the house band', () => {
         },
       }),
     ).toThrow('stopped')
+  })
+})
+
+describe('the demo, each tune as its kind is played', () => {
+  const folder = join(__dirname, '../../../demo/tunes')
+  it.each(readdirSync(folder))('%s: its beats, and as many of them to the bar or twice as many', (name) => {
+    const score = expectOk(readAbc(readFileSync(join(folder, name), 'utf8')))
+    const performance = playScore(score, RATE)
+    const truth = trueBeats(score, performance)
+    const heard = expectOk(listen(soundOf(performance.samples)))
+    expect(found(truth.beats, heard.beats)).toBeGreaterThan(0.9)
+    // A bar of two and the bar after it sound like one of four: which it is, only the dance tells.
+    expect(score.metre.beatsPerBar === 2 ? [2, 4] : [score.metre.beatsPerBar]).toContain(heard.beatsPerBar)
+    const named = expectOk(listen(soundOf(performance.samples), { beatsPerBar: score.metre.beatsPerBar }))
+    expect(named.beatsPerBar).toBe(score.metre.beatsPerBar)
+    expect(found(truth.downbeats, named.downbeats)).toBeGreaterThan(0.9)
+    const trueBpm = (seconds: number): number => {
+      const i = Math.min(truth.downbeats.length - 2, Math.max(0, truth.downbeats.findLastIndex((one) => one <= seconds + 0.1)))
+      return (60 * score.metre.beatsPerBar) / (truth.downbeats[i + 1]! - truth.downbeats[i]!)
+    }
+    const near = named.tempoCurve.filter(({ seconds, bpm }) => Math.abs(bpm / trueBpm(seconds) - 1) < 0.03)
+    expect(near.length / named.tempoCurve.length).toBeGreaterThan(0.9)
   })
 })
 

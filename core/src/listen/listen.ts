@@ -14,9 +14,14 @@ export interface Heard {
   readonly beatsPerBar: 2 | 3 | 4
   readonly beats: readonly number[]
   readonly downbeats: readonly number[]
-  readonly sections: readonly { readonly label: string; readonly startSeconds: number; readonly bars: number }[]
+  /** Beats a minute of each bar, from its first beat on. */
+  readonly tempoCurve: readonly { readonly seconds: number; readonly bpm: number }[]
+  /** `confidence` is how surely a section is the same music as others of its label or, where there are none, other music than the rest. */
+  readonly sections: readonly { readonly label: string; readonly startSeconds: number; readonly bars: number; readonly confidence: number }[]
   /** 0..1: how far the chosen beat stands out from the next best. */
   readonly confidence: number
+  /** 0..1: the same of the chosen bar. */
+  readonly barConfidence: number
   /** Other ways to hear the beat, likelier first: half, double, 3:2 and the like. */
   readonly otherTempi: readonly { readonly bpm: number; readonly confidence: number }[]
   /** Other bars for the same beats, likelier first: `shift` is the beat, counted from the first downbeat, that would be the first of its bar. */
@@ -82,14 +87,16 @@ export function listen(sound: Sound, { range, beatsPerBar, progress = () => unde
   const sections = sectionsOf(
     spectrum,
     best.frames.filter((_, i) => isDownbeat(i)),
-  ).map(({ label, firstBar, bars }) => ({ label, startSeconds: downbeats[firstBar]!, bars }))
+  ).map(({ label, firstBar, bars, confidence }) => ({ label, startSeconds: downbeats[firstBar]!, bars, confidence }))
   progress(1)
   return succeed({
     bpm: usualBpm(beats),
     beatsPerBar: best.grouping.beatsPerBar,
     beats,
     downbeats,
+    tempoCurve: downbeats.slice(1).map((seconds, i) => ({ seconds: downbeats[i]!, bpm: (60 * best.grouping.beatsPerBar) / (seconds - downbeats[i]!) })),
     sections,
+    barConfidence: confidenceOf(best.grouping.score - Math.max(...best.ways.filter((one) => one !== best.grouping).map(({ score }) => score))),
     confidence: confidenceOf(best.score - (others[0]?.score ?? best.score - 2)),
     otherTempi: others.map((other) => ({ bpm: bpmOfFrames(other.hypothesis.periodFrames), confidence: 1 - confidenceOf(best.score - other.score) })),
     otherBars: otherBars(best),

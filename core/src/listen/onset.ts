@@ -40,7 +40,8 @@ function riseOf({ loudness, bands }: Spectrogram, frame: number, band: number): 
   const middle = loudness[before + band]!
   const low = band > 0 ? loudness[before + band - 1]! : middle
   const high = band < bands - 1 ? loudness[before + band + 1]! : middle
-  return now - Math.max(middle, low, high)
+  const highest = low > high ? low : high
+  return now - (middle > highest ? middle : highest)
 }
 
 /** Takes out the running mean and scales by the running spread, so that a soft verse counts as much as a loud chorus. */

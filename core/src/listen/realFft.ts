@@ -1,5 +1,7 @@
 import FFT from 'fft.js'
 
+const { sqrt } = Math
+
 /**
  * Magnitudes of the first bins of real samples, by a complex transform of half the size: even samples are its real and odd
  * ones its imaginary parts (Press et al., Numerical Recipes 12.3).
@@ -36,7 +38,7 @@ export class RealFft {
       const oddIm = bRe - aRe
       const re = aRe + bRe + oddRe * cosines[k]! + oddIm * sines[k]!
       const im = aIm - bIm + oddIm * cosines[k]! - oddRe * sines[k]!
-      magnitudes[k] = Math.sqrt(re * re + im * im) / 2
+      magnitudes[k] = sqrt(re * re + im * im) / 2
     }
   }
 }

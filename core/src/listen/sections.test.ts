@@ -33,6 +33,15 @@ describe('dividing a tune into phrases', () => {
     expect(divided(nearly, count).map(({ label, bars }) => label + String(bars))).toEqual(['A4', 'B8', 'C8', 'B8', 'C8'])
   })
 
+  it('is surer the more alike what comes again is, and the less alike what does not', () => {
+    const { alike, count } = tune('A8 B8 A8')
+    const nearly = (same: number, other: number) => divided((a, b) => (alike(a, b) === 1 ? same : other), count).map(({ confidence }) => confidence)
+    expect(nearly(1, 0)).toEqual([1, 1, 1])
+    const [a, b, again] = nearly(0.9, 0.3)
+    expect([a, again]).toEqual([again, expect.closeTo(0.9, 6)])
+    expect(b).toBeCloseTo(0.7, 6)
+  })
+
   it('leaves no bar out and counts none twice, whatever is alike', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 5 }), { maxLength: 70 }), (bars) => {

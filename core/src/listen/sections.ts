@@ -5,6 +5,8 @@ export interface HeardSection {
   readonly label: string
   readonly firstBar: number
   readonly bars: number
+  /** 0..1: how surely it is the same music as the others of its letter or, where there are none, other music than the rest. */
+  readonly confidence: number
 }
 
 /** Bars of a usual phrase; dance music is built of these. */
@@ -66,7 +68,7 @@ export function divided(alike: (a: number, b: number) => number, count: number):
       }
     }
   }
-  return best ? lettered(best) : []
+  return best ? lettered(best, diagonal) : []
 }
 
 const lengthsAt = (start: number, count: number): number[] => {
@@ -92,9 +94,16 @@ function extended({ starts, sameAs, end, cost }: Division, bars: number, count: 
   return { starts: [...starts, end], sameAs: [...sameAs, same], end: end + bars, cost: cost + PHRASE_COST + odd + telling }
 }
 
-function lettered({ starts, sameAs, end }: Division): HeardSection[] {
+function lettered({ starts, sameAs, end }: Division, diagonal: (a: number, b: number, length: number) => number): HeardSection[] {
   const kinds = sameAs.filter((same, i) => same === i)
-  return starts.map((firstBar, i) => ({ label: letter(kinds.indexOf(sameAs[i]!)), firstBar, bars: (starts[i + 1] ?? end) - firstBar }))
+  const barsOf = (i: number): number => (starts[i + 1] ?? end) - starts[i]!
+  const likeness = (i: number, j: number): number => Math.min(1, Math.max(0, diagonal(starts[i]!, starts[j]!, Math.min(barsOf(i), barsOf(j)))))
+  const confidence = (i: number): number => {
+    const others = starts.map((_, j) => j).filter((j) => j !== i)
+    const same = others.filter((j) => sameAs[j] === sameAs[i])
+    return same.length > 0 ? Math.max(...same.map((j) => likeness(i, j))) : 1 - Math.max(0, ...others.filter((j) => barsOf(j) >= barsOf(i)).map((j) => likeness(i, j)))
+  }
+  return starts.map((firstBar, i) => ({ label: letter(kinds.indexOf(sameAs[i]!)), firstBar, bars: barsOf(i), confidence: confidence(i) }))
 }
 
 const letter = (n: number): string => (n < 26 ? String.fromCharCode(65 + n) : `${letter(Math.floor(n / 26) - 1)}${letter(n % 26)}`)

@@ -1,5 +1,7 @@
 import { RealFft } from './realFft.ts'
 
+const { log } = Math
+
 /** Samples a second that listening works at: beats live below 10 kHz. */
 export const LISTEN_RATE = 22_050
 /** Samples from one frame to the next: about 10 ms. */
@@ -107,7 +109,7 @@ function putLoudness(magnitude: Float64Array, { firsts, lengths, weights }: Bank
     const end = firsts[b]! + lengths[b]!
     let sum = 0
     for (let bin = firsts[b]!; bin < end; bin++) sum += weights[w++]! * magnitude[bin]!
-    loudness[at + b] = Math.log(1 + COMPRESSION * sum)
+    loudness[at + b] = log(1 + COMPRESSION * sum)
   }
 }
 

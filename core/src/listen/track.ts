@@ -54,7 +54,8 @@ export function followBeats(strength: Float32Array, periodFrames: number): Follo
       let kept = -1
       if (before >= 0) {
         best = -Infinity
-        for (let k = Math.max(0, l - reach); k <= Math.min(lengths - 1, l + reach); k++) {
+        const last = l + reach < lengths ? l + reach : lengths - 1
+        for (let k = l > reach ? l - reach : 0; k <= last; k++) {
           const value = score[before * lengths + k]! - costs[l * (2 * reach + 1) + k - l + reach]!
           if (value > best) {
             best = value
