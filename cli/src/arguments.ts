@@ -4,12 +4,15 @@ import { problem, succeed, type Result } from '@dellop/core/result'
 export interface Arguments {
   readonly words: readonly string[]
   readonly options: ReadonlyMap<string, string>
+  /** Options that stand alone, such as `--book`. */
+  readonly flags: ReadonlySet<string>
 }
 
 /** Reads a command line, or says which word was not expected. */
-export function readArguments(line: readonly string[], known: readonly string[]): Result<Arguments> {
+export function readArguments(line: readonly string[], known: readonly string[], alone: readonly string[] = []): Result<Arguments> {
   const words: string[] = []
   const options = new Map<string, string>()
+  const flags = new Set<string>()
   for (let i = 0; i < line.length; i++) {
     const word = line[i]!
     const name = /^--?[a-z]/.test(word) ? word.replace(/^--?/, '') : null
@@ -17,12 +20,17 @@ export function readArguments(line: readonly string[], known: readonly string[])
       words.push(word)
       continue
     }
-    if (!known.includes(name)) return problem('usage.option', `There is no option "${word}" here; ${known.length > 0 ? known.map((one) => `--${one}`).join(', ') : 'none'} may be given.`)
+    if (alone.includes(name)) {
+      flags.add(name)
+      continue
+    }
+    const may = [...known, ...alone].map((one) => `--${one}`).join(', ')
+    if (!known.includes(name)) return problem('usage.option', `There is no option "${word}" here; ${may || 'none'} may be given.`)
     const value = line[++i]
     if (value === undefined) return problem('usage.value', `The option "${word}" needs a value behind it.`)
     options.set(name, value)
   }
-  return succeed({ words, options })
+  return succeed({ words, options, flags })
 }
 
 /** A number option within its range, or null when it is not given. */

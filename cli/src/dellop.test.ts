@@ -118,7 +118,7 @@ describe('dellop band', () => {
 })
 
 it('says what commands there are', () => {
-  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| listen/)
+  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| figures \| listen/)
 })
 
 describe('dellop listen', () => {

@@ -8,6 +8,7 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
   check: async () => (await import('./check.ts')).check,
   plan: async () => (await import('./plan.ts')).plan,
   band: async () => (await import('./band.ts')).band,
+  figures: async () => (await import('./figures.ts')).figures,
   listen: async () => (await import('./listen.ts')).listen,
 }
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`
@@ -16,5 +17,5 @@ const [name = '', ...line] = process.argv.slice(2)
 const command = Object.hasOwn(COMMANDS, name) ? await COMMANDS[name]!() : null
 const outcome: Outcome = command ? await command(line) : { exit: 2, sentence: name === '' ? `A command was expected: ${USAGE}` : `There is no command "${name}": ${USAGE}` }
 if (outcome.exit === 2) process.stderr.write(`${outcome.sentence}\n`)
-else process.stdout.write(`${JSON.stringify(outcome.json, null, 2)}\n`)
+else process.stdout.write('text' in outcome ? outcome.text : `${JSON.stringify(outcome.json, null, 2)}\n`)
 process.exitCode = outcome.exit

@@ -1,6 +1,6 @@
 import { problem, succeed, type Result } from '@dellop/core/document'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
-import { bookOf, WALTZ_FIGURES } from '@dellop/core/figure'
+import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
 import { readSheetFile } from '@dellop/core/file'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
@@ -26,7 +26,7 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   const steady = bpm.value !== null
   return succeed({
     routine: steady ? { ...routine, bpm: bpm.value! } : routine,
-    book: new Map([...bookOf(WALTZ_FIGURES), ...bookOf(figures)]),
+    book: new Map([...bookOf(SHIPPED_FIGURES), ...bookOf(figures)]),
     school,
     voice: DEFAULT_VOICES[routine.language],
     tune: steady && tune ? { ...tune, recordings: [] } : tune,

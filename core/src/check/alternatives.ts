@@ -1,4 +1,4 @@
-import { applyVariation, AS_WRITTEN, danceFrom, holdFits, missingFoot, relationFits, type DancedFigure, type Figure, type FigureBook, type FloorState } from '../figure/index.ts'
+import { applyVariation, AS_WRITTEN, danceFrom, holdFits, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FigureBook, type FloorState } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 
 /** Whether a figure can be danced from a state without any trouble, and the state it leaves. */
@@ -9,12 +9,12 @@ export function cleanly(state: FloorState, danced: DancedFigure): FloorState | n
 }
 
 /**
- * Figures of the book that take `lengthTicks` from `before` and leave a state from which `next` begins cleanly (any
+ * Figures of the dance that take `lengthTicks` from `before` and leave a state from which `next` begins cleanly (any
  * state, when there is no next). Best first: facing as the figure is meant, then by name.
  */
-export function figuresBetween(book: FigureBook, before: FloorState, lengthTicks: number, next: DancedSlot | null): Figure[] {
+export function figuresBetween(book: FigureBook, dance: string, before: FloorState, lengthTicks: number, next: DancedSlot | null): Figure[] {
   const fitting = [...book.values()].flatMap((figure) => {
-    if (figure.lengthTicks !== lengthTicks) return []
+    if (figure.lengthTicks !== lengthTicks || !isOfDance(figure, dance)) return []
     const danced = applyVariation(figure, AS_WRITTEN)
     const after = danced.ok ? cleanly(before, danced.value) : null
     if (!after || (next?.danced && !cleanly(after, next.danced))) return []

@@ -36,7 +36,7 @@ export function replacements({ timeline, book, routine }: Derived, i: number): R
   const slot = slots[i]!
   const previous = slots[i - 1]
   const replace = (place: DancedSlot, next: DancedSlot | null): Repair[] =>
-    figuresBetween(book, place.before, place.lengthTicks, next)
+    figuresBetween(book, routine.dance, place.before, place.lengthTicks, next)
       .filter((figure) => figure.id !== place.figure?.id)
       .slice(0, 2)
       .map((figure): Repair => {

@@ -42,7 +42,7 @@ function padding(derived: Derived, pass: DancedPass, next: DancedPass | null, mi
   const before = last?.after ?? routine.start
   const id = freshId(routine, `${pass.part.id}-fill`)
   const after = pass.part.slots.at(-1)?.id ?? null
-  const figures = figuresBetween(book, before, missing, next?.slots[0] ?? null).slice(0, 2)
+  const figures = figuresBetween(book, routine.dance, before, missing, next?.slots[0] ?? null).slice(0, 2)
   return [
     ...figures.map((figure): Repair => ({ code: 'add-figure', params: { figure: figure.name }, edits: addSlot(pass.part.id, freshSlot(id, figureContent(figure.id)), after) })),
     { code: 'add-open', params: { beats: beatsOfTicks(missing as Tick) }, edits: addSlot(pass.part.id, freshSlot(id, wordsContent('', missing)), after) },

@@ -136,7 +136,10 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     lead: [step(1, 'left', 'side left', 'side'), step(2, 'right', 'behind', 'behind'), step(3, 'left', 'side left', 'side', -2)],
     follow: [step(1, 'right', 'side right', 'turn under', 4), step(2, 'left', 'side left', 'turn on', 4), step(3, 'right', 'side right', 'side', 2)],
     wordings: { full: 'twirl vine, three', short: 'twirl vine', prompt: 'twirl' },
-    cautions: [{ kind: 'arms', text: 'A turn under joined hands: keep them loose and in front, never behind the follow’s shoulder. A qualified teacher shows how.' }],
+    cautions: [
+      { kind: 'arms', text: 'A turn under joined hands: keep them loose and in front, never behind the follow’s shoulder. A qualified teacher shows how.' },
+      { kind: 'spin', text: 'The follow turns once round in a bar: let anyone dizzy walk it. Follow the hall’s rules and a qualified teacher.' },
+    ],
   }),
   waltz({
     id: 'vine-three',

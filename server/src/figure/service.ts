@@ -1,4 +1,4 @@
-import { WALTZ_FIGURES, type Figure } from '@dellop/core/figure'
+import { SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
 import type { EntityManager } from 'typeorm'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
@@ -32,5 +32,5 @@ export async function newFigure({ database, nowMs }: Services, figure: Figure): 
 
 /** Puts the shipped figures into a book that does not hold them yet. */
 export async function shipFigures({ database, nowMs }: Services): Promise<void> {
-  await database.write((manager) => addFigures(manager, WALTZ_FIGURES, nowMs()))
+  await database.write((manager) => addFigures(manager, SHIPPED_FIGURES, nowMs()))
 }

@@ -1,4 +1,4 @@
-import { applyVariation, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
+import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
 import type { DancedSlot, UnfoldCache } from '@dellop/core/routine'
 import { deriveSheet, phraseRows, type PhraseRow, type Sheet } from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watchEffect } from 'vue'
@@ -48,7 +48,7 @@ export function useSheetPage(document: SheetDocument) {
   /** The slot so many places on, or null past the ends. */
   const neighbour = (by: number): DancedSlot | null => slots.value[index.value + by] ?? null
 
-  /** Figures for what was typed, those that can be danced from where the floor stands first. */
+  /** Figures for what was typed: the dance's own before others, and of them those that can be danced from where the floor stands. */
   function suggest(text: string, after: DancedSlot | null): { figure: Figure; fits: boolean }[] {
     const state = after?.after ?? sheet.value?.routine.start
     if (!state) return []
@@ -57,7 +57,9 @@ export function useSheetPage(document: SheetDocument) {
       return danced.ok && !missingFoot(state, danced.value) && (figure.entry.holds.length === 0 || figure.entry.holds.includes(state.hold))
     }
     const found = searchFigures(library.figures, text).map((figure) => ({ figure, fits: fits(figure) }))
-    return [...found.filter((one) => one.fits), ...found.filter((one) => !one.fits)]
+    const { dance } = sheet.value!.routine
+    const order = ({ figure, fits: goes }: (typeof found)[number]): number => (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
+    return found.sort((a, b) => order(a) - order(b))
   }
 
   return { sheet, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }

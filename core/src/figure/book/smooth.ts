@@ -1,0 +1,46 @@
+import { CROWDING, family, type Written } from './family.ts'
+
+const SEMI = 'semi-closed'
+
+/** Slow foxtrot and its social kin: a slow is two beats, a quick one. */
+const FOXTROT: readonly Written[] = [
+  { name: 'Walk two', beats: 4, from: 'closed, semi-closed, banjo', level: 'first', follow: 'S right back, S left back', lead: 'S left forward, S right forward' },
+  { name: 'Three step', beats: 4, level: 'steady', lead: 'S left forward, Q right forward, Q left forward' },
+  { name: 'Feather', beats: 4, from: 'closed', to: 'banjo', level: 'steady', lead: 'S right forward, Q left forward, Q right forward', say: 'feather / feather / feather', remarks: 'The last step is outside the partner.' },
+  { name: 'Forward, side, close', beats: 4, level: 'first', lead: 'S left forward, Q right side, Q left close' },
+  { name: 'Back, side, close', beats: 4, level: 'first', lead: 'S right back, Q left side, Q right close' },
+  { name: 'Promenade walk', beats: 6, from: SEMI, level: 'first', lead: 'S left forward, S right forward, Q left side, Q right close', remarks: 'The basic of the social foxtrot; it takes a bar and a half.' },
+  { name: 'Left turn, quarter', beats: 6, level: 'easy', lead: 'S left forward, S right back, Q left side turn left 1/4, Q right close', say: 'left turn, a quarter / left turn / left turn', aliases: ['Left rock turn'] },
+  { name: 'Hover', beats: 4, to: SEMI, level: 'steady', lead: 'S left forward, Q right side, Q left recover', follow: 'S right back, Q left side turn right 1/2, Q right recover', remarks: 'Rise, and come down into semi-closed.' },
+  { name: 'Whisk', beats: 4, to: SEMI, level: 'steady', lead: 'S left forward, Q right side, Q left behind', follow: 'S right back, Q left side turn right 1/2, Q right behind' },
+  { name: 'Reverse turn, first half', beats: 4, level: 'advanced', lead: 'S left forward turn left 1/4, Q right side turn left 1/4, Q left back', say: 'reverse turn, first half / reverse turn / reverse' },
+  { name: 'Natural turn, first half', beats: 4, level: 'advanced', lead: 'S right forward turn right 1/4, Q left side turn right 1/4, Q right back', say: 'natural turn, first half / natural turn / natural' },
+  { name: 'Twinkle', beats: 4, from: 'closed, banjo', level: 'steady', lead: 'S left forward, Q right side, Q left close' },
+]
+export const FOXTROT_FIGURES = family({ name: 'slow foxtrot', from: 'closed', follow: 'opposite', level: 'easy' }, FOXTROT)
+
+const QUICKSTEP: readonly Written[] = [
+  { name: 'Quarter turn to the right', beats: 6, lead: 'S right forward turn right 1/4, Q left side, Q right close, S left side', say: 'quarter turn right / quarter right / quarter' },
+  { name: 'Progressive chasse', beats: 6, to: 'banjo', lead: 'S right back turn left 1/4, Q left side, Q right close, S left side', aliases: ['Chasse'], say: 'progressive chasse / chasse / chasse' },
+  { name: 'Forward lock', beats: 6, from: 'banjo', lead: 'S right forward, Q left forward, Q right behind x0.25 "right lock behind", S left forward', say: 'forward lock / lock / lock' },
+  { name: 'Back lock', beats: 6, from: 'banjo', lead: 'S left back, Q right back, Q left across x0.25 "left lock in front", S right back' },
+  { name: 'Walk, two', beats: 4, from: 'closed, banjo', level: 'easy', lead: 'S left forward, S right forward', say: 'walk two / walk / walk' },
+  { name: 'Running forward', beats: 4, from: 'banjo', level: 'advanced', lead: 'Q right forward, Q left forward, Q right forward, Q left forward', say: 'run four / run / run', aliases: ['Run four'], cautions: [CROWDING] },
+  { name: 'Cross chasse', beats: 6, lead: 'S left forward, Q right side, Q left close, S right forward', to: 'banjo' },
+  { name: 'Tipple chasse right', beats: 4, level: 'advanced', lead: 'Q right side, Q left close, S right side turn right 1/4', say: 'tipple chasse right / tipple chasse / tipple' },
+]
+export const QUICKSTEP_FIGURES = family({ name: 'quickstep', from: 'closed', follow: 'opposite', level: 'steady' }, QUICKSTEP)
+
+const TANGO: readonly Written[] = [
+  { name: 'Walk two', beats: 2, from: 'closed, semi-closed', follow: '1 right back, 2 left back', level: 'first', lead: '1 left forward, 2 right forward', remarks: 'Feet are placed, not slid.' },
+  { name: 'Walk four', beats: 4, from: 'closed', level: 'first', lead: '1 left forward, 2 right forward, 3 left forward, 4 right forward' },
+  { name: 'Tango draw', beats: 4, lead: '1 left forward, 2 right side, 3 left draw, 4 hold', say: 'forward, side, tango draw / tango draw / draw', aliases: ['Close finish', 'Tango close'] },
+  { name: 'Progressive side step', beats: 2, lead: '1 left forward, 1& right side x0.5, 2 left forward', say: 'progressive side step / side step / side step' },
+  { name: 'Back corte', beats: 4, level: 'steady', lead: '1 left back, 2 right back, 2& left side, 3 right close, 4 hold', say: 'back corte / corte / corte', aliases: ['Corte'] },
+  { name: 'Closed promenade', beats: 4, from: SEMI, to: 'closed', level: 'steady', lead: '1 left side, 2 right across, 2& left side, 3 right close, 4 hold', follow: '1 right side, 2 left across, 2& right side turn left 1/2, 3 left close, 4 hold' },
+  { name: 'Open promenade', beats: 4, from: SEMI, to: 'banjo', level: 'steady', lead: '1 left side, 2 right across, 2& left side, 3 right forward, 4 hold', follow: '1 right side, 2 left across, 2& right side turn left 1/2, 3 left back, 4 hold' },
+  { name: 'Rock three', beats: 2, from: 'closed, semi-closed', follow: '1 right back, 1& left recover, 2 right back', lead: '1 left forward, 1& right recover, 2 left forward' },
+  { name: 'Serpent', beats: 4, from: 'closed, butterfly', level: 'steady', lead: '1 left side, 1& right behind, 2 left swing "left fan round", 3 left behind, 3& right side, 4 left through', say: 'serpent / serpent / serpent' },
+  { name: 'Double cross', beats: 4, from: SEMI, level: 'advanced', lead: '1 left forward, 1& right through, 2 left side, 3 right behind, 3& left swing "left fan round", 4 left behind', say: 'double cross / cross / cross' },
+]
+export const TANGO_FIGURES = family({ name: 'tango', from: 'closed', follow: 'opposite', level: 'easy' }, TANGO)

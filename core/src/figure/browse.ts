@@ -1,0 +1,52 @@
+import { danceTempo } from '../tune/index.ts'
+import { danceFrom, entryFeet, startingState } from './floor.ts'
+import type { Figure } from './figure.ts'
+import { searchFigures } from './search.ts'
+import { applyVariation } from './variation.ts'
+
+/** What figures are looked for by; null or empty for any. */
+export interface FigureWish {
+  /** Name, alias or initials. */
+  readonly text: string
+  readonly family: string | null
+  readonly level: Figure['level'] | null
+  /** The lead's foot that must be free. */
+  readonly startFoot: 'left' | 'right' | null
+  /** The hold it leaves the couple in. */
+  readonly endHold: string | null
+  /** Length in ticks. */
+  readonly lengthTicks: number | null
+}
+
+/** Whether a figure is one of a dance's own: of the family that has the dance's name, or the name of its kind. */
+export function isOfDance(figure: Figure, dance: string): boolean {
+  const wanted = dance.trim().toLowerCase()
+  return figure.family === wanted || (danceTempo(wanted)?.dance ?? '') === figure.family
+}
+
+/** The lead's foot that a figure begins with, or null where either will do. */
+export function startFoot(figure: Figure): 'left' | 'right' | null {
+  const danced = applyVariation(figure)
+  return danced.ok ? entryFeet(danced.value).lead : null
+}
+
+/** The hold after the figure; null where it keeps the one it was begun in and may begin in several. */
+export function endHold(figure: Figure): string | null {
+  if (figure.exitHold !== null) return figure.exitHold
+  const [only, ...others] = figure.entry.holds
+  const danced = applyVariation(figure)
+  return only !== undefined && others.length === 0 && danced.ok ? danceFrom(startingState(only, 0), danced.value).after.hold : null
+}
+
+/** The figures that are wished for, best answers to the text first. */
+export function browseFigures(figures: readonly Figure[], wish: FigureWish): Figure[] {
+  const fitting = figures.filter(
+    (figure) =>
+      (wish.family === null || figure.family === wish.family) &&
+      (wish.level === null || figure.level === wish.level) &&
+      (wish.lengthTicks === null || figure.lengthTicks === wish.lengthTicks) &&
+      (wish.startFoot === null || startFoot(figure) === wish.startFoot) &&
+      (wish.endHold === null || endHold(figure) === wish.endHold || (figure.exitHold === null && figure.entry.holds.includes(wish.endHold))),
+  )
+  return searchFigures(fitting, wish.text)
+}
