@@ -1,0 +1,39 @@
+import { expectOk } from '../../document/index.ts'
+import { danceTempo } from '../../tune/index.ts'
+import { checkBook } from '../checkFigure.ts'
+import { WALL, type Facing } from '../facing.ts'
+import { figureSchema } from '../figure.ts'
+import { danceFrom, entryFeet, holdFits, relationFits, startingState, type FloorState } from '../floor.ts'
+import { applyVariation } from '../variation.ts'
+import { SHIPPED_FIGURES } from './index.ts'
+
+const carrying = (foot: 'left' | 'right' | null) => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')
+
+describe('the book that ships', () => {
+  it('has at least 160 figures in at least 14 families, with something for a first evening in most', () => {
+    expect(SHIPPED_FIGURES.length).toBeGreaterThanOrEqual(160)
+    const families = [...new Set(SHIPPED_FIGURES.map(({ family }) => family))]
+    expect(families.length).toBeGreaterThanOrEqual(14)
+    expect(families.filter((family) => SHIPPED_FIGURES.some((figure) => figure.family === family && figure.level === 'first')).length).toBeGreaterThanOrEqual(12)
+    // Solo forms and mixers go to music of many kinds; every couple dance has its usual tempo.
+    expect(families.filter((family) => danceTempo(family) === null)).toEqual(['clog', 'set dance', 'mixer'])
+  })
+
+  it('has nothing that stops and nothing to mend, by its own checker', () => {
+    expect(checkBook(SHIPPED_FIGURES).filter(({ severity }) => severity !== 'note')).toEqual([])
+  })
+
+  it.each(SHIPPED_FIGURES.map((figure) => [`${figure.family}: ${figure.name}`, figure] as const))('%s is danced from every hold it may begin in', (_name, figure) => {
+    expect(figureSchema.safeParse(figure).error?.issues ?? []).toEqual([])
+    const danced = expectOk(applyVariation(figure))
+    const feet = entryFeet(danced)
+    for (const hold of figure.entry.holds) {
+      const start = startingState(hold, (figure.entry.facings[0] ?? WALL) as Facing)
+      const before: FloorState = { ...start, lead: { ...start.lead, weight: carrying(feet.lead) }, follow: { ...start.follow, weight: carrying(feet.follow) } }
+      const { after, troubles } = danceFrom(before, danced)
+      expect(holdFits(before, danced)).toBe(true)
+      expect(troubles.filter(({ trouble }) => trouble === 'taken')).toEqual([])
+      expect([hold, after.hold, relationFits(after)]).toEqual([hold, after.hold, true])
+    }
+  })
+})

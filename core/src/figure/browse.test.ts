@@ -1,0 +1,37 @@
+import { SHIPPED_FIGURES } from './book/index.ts'
+import { browseFigures, endHold, isOfDance, startFoot, type FigureWish } from './browse.ts'
+import { figureCsv } from './figureCsv.ts'
+
+const ANY: FigureWish = { text: '', family: null, level: null, startFoot: null, endHold: null, lengthTicks: null }
+const names = (wish: Partial<FigureWish>) => browseFigures(SHIPPED_FIGURES, { ...ANY, ...wish }).map(({ family, name }) => `${family}: ${name}`)
+const named = (family: string, name: string) => SHIPPED_FIGURES.find((figure) => figure.family === family && figure.name === name)!
+
+describe('looking through the book', () => {
+  it('finds all of it for no wish, and by each wish only what has it', () => {
+    expect(names({})).toHaveLength(SHIPPED_FIGURES.length)
+    expect(names({ family: 'tango' }).every((name) => name.startsWith('tango: '))).toBe(true)
+    expect(names({ family: 'cha-cha', startFoot: 'right' })).toEqual(['cha-cha: New yorker', 'cha-cha: Spot turn', 'cha-cha: Underarm turn'])
+    expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual(['slow foxtrot: Hover', 'slow foxtrot: Promenade walk', 'slow foxtrot: Walk two', 'slow foxtrot: Whisk'])
+    expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual(['two-step: Forward two-step', 'two-step: Side two-step', 'two-step: Side, touch', 'two-step: Walk two'])
+    expect(names({ text: 'rumba box' })).toEqual(['rumba: Box'])
+    expect(names({ text: 'gibberish' })).toEqual([])
+  })
+  it('tells the foot to begin with and the hold at the end', () => {
+    expect([startFoot(named('line dance', 'Jazz box')), startFoot(named('mixer', 'Clap pattern'))]).toEqual(['right', null])
+    expect([endHold(named('two-step', 'Scissors across')), endHold(named('slow foxtrot', 'Feather')), endHold(named('slow foxtrot', 'Three step'))]).toEqual([null, 'banjo', 'closed'])
+  })
+  it('knows a dance’s own figures by the name of its kind', () => {
+    const waltz = named('waltz', 'Box')
+    expect([isOfDance(waltz, 'Waltz'), isOfDance(waltz, 'slow waltz'), isOfDance(waltz, 'rumba'), isOfDance(waltz, '')]).toEqual([true, true, false, false])
+  })
+})
+
+describe('the book as a table', () => {
+  it('has a row for each figure, quotes what needs it, and gives a spreadsheet nothing to run', () => {
+    const rows = figureCsv(SHIPPED_FIGURES).trimEnd().split('\r\n')
+    expect(rows).toHaveLength(SHIPPED_FIGURES.length + 1)
+    expect(rows.find((row) => row.startsWith('two-step.hitch,'))).toBe('two-step.hitch,Hitch,Hitch three,two-step,easy,2,"1 left forward, 1& right close, 2 left back",opposite,left,open; semi-closed; half open,,hitch,hitch,hitch,Small steps; it comes back to where it was.')
+    expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1', name: 'So-called "box"' }])).toContain('"So-called ""box"""')
+    expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1' }])).toContain(`,'=1+1\r\n`)
+  })
+})
