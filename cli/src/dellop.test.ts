@@ -121,6 +121,29 @@ it('says what commands there are', () => {
   expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| figures \| listen/)
 })
 
+describe('dellop figures', () => {
+  it('finds nothing to mend in the book that ships', () => {
+    const { exit, json } = dellop('figures', 'check', '--book')
+    expect([exit, json.figures >= 160, json.families >= 14]).toEqual([0, true, true])
+    expect(json.findings.filter(({ severity }: { severity: string }) => severity !== 'note')).toEqual([])
+  })
+  it('exports it as a file of figures that is checked the same, and as a table', () => {
+    const { json } = dellop('figures', 'export', '--json')
+    const broken = { ...json.figures[0], id: 'broken', name: 'Broken', lead: [...json.figures[0].lead, ...json.figures[0].lead.slice(-1)] }
+    expect(dellop('figures', 'check', fileOf('book.json', JSON.stringify(json))).json.figures).toBe(json.figures.length)
+    const checked = dellop('figures', 'check', fileOf('broken.json', JSON.stringify({ ...json, figures: [broken] })))
+    expect([checked.exit, checked.json.findings[0].figureId, checked.json.findings.map(({ code }: { code: string }) => code)]).toEqual([1, 'broken', expect.arrayContaining(['figure.step-order'])])
+    const csv = spawnSync(process.execPath, [join(root, 'cli/dellop.mjs'), 'figures', 'export', '--csv'], { cwd: folder, encoding: 'utf8' }).stdout
+    expect(csv.split('\r\n').length).toBe(json.figures.length + 2)
+  })
+  it('says in a sentence what it does not understand', () => {
+    expect(dellop('figures').stderr).toMatch(/check FILE\|--book, or dellop figures export/)
+    expect(dellop('figures', 'export').stderr).toMatch(/One of --json and --csv was expected/)
+    expect(dellop('figures', 'check', fileOf('other.json', '{"format":"dellop-sheet"}')).stderr).toMatch(/"dellop-figures" or "dellop-figure" was expected/)
+    expect(dellop('figures', 'check', fileOf('half.json', '{"format":"dellop-fig')).stderr).toMatch(/stops being readable/)
+  })
+})
+
 describe('dellop listen', () => {
   it('hears the beats of what the band has played', () => {
     dellop('band', demo('tunes/lamps-along-the-staithe.abc'), '-o', 'heard.wav')

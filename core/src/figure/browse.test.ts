@@ -30,7 +30,9 @@ describe('the book as a table', () => {
   it('has a row for each figure, quotes what needs it, and gives a spreadsheet nothing to run', () => {
     const rows = figureCsv(SHIPPED_FIGURES).trimEnd().split('\r\n')
     expect(rows).toHaveLength(SHIPPED_FIGURES.length + 1)
-    expect(rows.find((row) => row.startsWith('two-step.hitch,'))).toBe('two-step.hitch,Hitch,Hitch three,two-step,easy,2,"1 left forward, 1& right close, 2 left back",opposite,left,open; semi-closed; half open,,hitch,hitch,hitch,Small steps; it comes back to where it was.')
+    expect(rows.find((row) => row.startsWith('two-step.hitch,'))).toBe(
+      'two-step.hitch,Hitch,Hitch three,two-step,easy,2,"1 left forward, 1& right close, 2 left back",opposite,left,open; semi-closed; half open,,hitch,hitch,hitch,Small steps; it comes back to where it was.',
+    )
     expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1', name: 'So-called "box"' }])).toContain('"So-called ""box"""')
     expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1' }])).toContain(`,'=1+1\r\n`)
   })

@@ -32,7 +32,14 @@ const SPINNING_BEATS = 4
 export function checkFigure(figure: Figure): FigureFinding[] {
   const steps = stepsOf(figure)
   const roles: readonly Role[] = figure.follow === 'same' ? ['lead'] : ROLES
-  const found = [...roles.flatMap((role) => [...checkTimes(figure, role, steps[role]), ...checkFeet(role, steps[role]), ...checkWords(role, steps[role])]), ...checkPickup(steps), ...checkHolds(figure, steps), ...checkName(figure, steps.lead), ...checkCautions(figure, steps), ...checkWordings(figure)]
+  const found = [
+    ...roles.flatMap((role) => [...checkTimes(figure, role, steps[role]), ...checkFeet(role, steps[role]), ...checkWords(role, steps[role])]),
+    ...checkPickup(steps),
+    ...checkHolds(figure, steps),
+    ...checkName(figure, steps.lead),
+    ...checkCautions(figure, steps),
+    ...checkWordings(figure),
+  ]
   return found.map((one) => ({ figureId: figure.id, ...one }))
 }
 
@@ -72,7 +79,10 @@ function checkFeet(role: Role, steps: readonly Step[]): Found[] {
   const found: Found[] = []
   for (const step of steps) {
     const change = weightAfter(weight, step)
-    if (change.trouble === 'taken') found.push(stop('figure.foot-taken', `On ${count(step.at)} the ${role}’s “${step.text}” needs a foot that ${step.kind === 'step' ? 'carries the weight' : 'does not carry the weight'}; a touch or a change of weight before it was expected.`))
+    if (change.trouble === 'taken')
+      found.push(
+        stop('figure.foot-taken', `On ${count(step.at)} the ${role}’s “${step.text}” needs a foot that ${step.kind === 'step' ? 'carries the weight' : 'does not carry the weight'}; a touch or a change of weight before it was expected.`),
+      )
     if (change.trouble === 'unsure') found.push(note('figure.foot-unsure', `On ${count(step.at)} the ${role}’s weight may be on either foot before “${step.text}”.`))
     weight = change.weight
   }
@@ -123,7 +133,7 @@ function checkName(figure: Figure, lead: readonly Step[]): Found[] {
   const side = /\b(left|right)[- ]turn(?:ing|s)?\b|\bturn(?:ing)? (left|right)\b/i.exec(figure.name)
   const said = (side?.[1] ?? side?.[2])?.toLowerCase()
   const net = netTurn(lead)
-  if (said === undefined || net === 0 || (net < 0) === (said === 'left')) return []
+  if (said === undefined || net === 0 || net < 0 === (said === 'left')) return []
   return [mend('figure.turn-name', `Its name says ${said}, but the lead turns ${turnText(net)}.`)]
 }
 

@@ -13,6 +13,8 @@ export { browseFigures, endHold, isOfDance, startFoot, type FigureWish } from '.
 export { readStepLine, type StepLineOptions } from './stepLine.ts'
 export { stepLineText } from './stepLineText.ts'
 export { checkBook, checkFigure, type FigureFinding } from './checkFigure.ts'
+export { followOns, stateAfter, type FollowOn } from './followOn.ts'
+export { figureOfWritten, writtenOfFigure, type FieldProblem, type WrittenFigure } from './written.ts'
 export { figureCsv } from './figureCsv.ts'
 export { WALTZ_FIGURES } from './waltz.ts'
 export { SHIPPED_FIGURES } from './book/index.ts'

@@ -69,7 +69,10 @@ describe('a line of steps', () => {
     .filter(({ layer, foot, kind }) => !(layer === 'feet' && foot === null && kind === 'step'))
     .map((step) => stepSchema.parse(step))
   it('written and read again is the same, whatever the steps', () => {
-    fc.assert(fc.property(fc.array(anyStep, { maxLength: 8 }), fc.constantFrom(4 as const, 3 as const), (list, division) => expect(steps(stepLineText(list, division), division)).toEqual(list)), { numRuns: 400 })
+    fc.assert(
+      fc.property(fc.array(anyStep, { maxLength: 8 }), fc.constantFrom(4 as const, 3 as const), (list, division) => expect(steps(stepLineText(list, division), division)).toEqual(list)),
+      { numRuns: 400 },
+    )
   })
   it.each(WALTZ_FIGURES.map((figure) => [figure.name, figure.lead] as const))('%s is written and read again', (_name, lead) => expect(steps(stepLineText(lead))).toEqual(lead))
 })

@@ -24,7 +24,8 @@ export function webApp(folder: string): Middleware {
     const path = normalize(join(folder, decoded(ctx.path)))
     const inside = path.startsWith(folder + sep)
     const file = inside && existsSync(path) && statSync(path).isFile() ? path : null
-    const page = extname(ctx.path) === '' ? join(folder, 'index.html') : null
+    // An id may have a dot in it; only what ends like a file of the app is one.
+    const page = extname(ctx.path) in TYPES ? null : join(folder, 'index.html')
     const found = file ?? page
     if (!found || !existsSync(found)) return next()
     ctx.type = TYPES[extname(found)] ?? 'application/octet-stream'

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { ROLES, type DancedFigure, type Step } from '@dellop/core/figure'
+import { ROLES, type DancedFigure, type Role, type Step } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
 /** Steps of both roles on one line of counts: filled feet take weight, hollow ones do not, arrows turn. */
-const props = defineProps<{ danced: DancedFigure; beatsPerBar: number; roles: { lead: string; follow: string }; beatsPerLine?: number }>()
+const props = defineProps<{ danced: DancedFigure; beatsPerBar: number; roles: { lead: string; follow: string }; beatsPerLine?: number; together?: boolean }>()
 
+/** Where all dance the same steps, one line is enough. */
+const shownRoles = computed(() => (props.together ? (['lead'] as const) : ROLES))
+const nameOf = (role: Role): string => (props.together ? words.figures.everyone : props.roles[role])
 const beats = computed(() => Math.ceil(props.danced.lengthTicks / TICKS_PER_BEAT))
 const perLine = computed(() => props.beatsPerLine ?? 6)
 const lines = computed(() => Array.from({ length: Math.ceil(beats.value / perLine.value) }, (_, i) => ({ i, from: i * perLine.value, to: Math.min(beats.value, (i + 1) * perLine.value) })))
@@ -29,8 +32,8 @@ const spoken = (step: Step): string => {
           label(line.from + beat - 1)
         }}</span>
       </div>
-      <div v-for="role in ROLES" :key="role" class="role">
-        <span class="name">{{ roles[role] }}</span>
+      <div v-for="role in shownRoles" :key="role" class="role">
+        <span class="name">{{ nameOf(role) }}</span>
         <ol class="track">
           <li v-for="step in inLine(danced.steps[role], line.from, line.to)" :key="step.at" class="step" :style="{ left: left(step, line.from, line.to) }">
             <span class="unseen">{{ spoken(step) }}</span>

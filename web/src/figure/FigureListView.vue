@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { applyVariation, entryFeet, searchFigures, type Figure } from '@dellop/core/figure'
+import { browseFigures, startFoot, type Figure } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 
 const library = useLibrary()
-const search = ref('')
+const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '' })
 const failure = ref('')
 const loaded = ref(false)
 
@@ -22,13 +22,35 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-const shown = computed(() => searchFigures(library.figures, search.value))
-const counts = (figure: Figure): number => figure.lengthTicks / TICKS_PER_BEAT
+const shown = computed(() =>
+  browseFigures(library.figures, {
+    text: wish.text,
+    family: wish.family || null,
+    level: wish.level || null,
+    startFoot: wish.startFoot || null,
+    endHold: wish.endHold || null,
+    lengthTicks: wish.beats === '' ? null : Number(wish.beats) * TICKS_PER_BEAT,
+  }),
+)
+/** Rows that are drawn at once: thousands would hold up every key. */
+const PAGE = 200
+const most = ref(PAGE)
+watch(shown, () => (most.value = PAGE))
+const sorted = (list: readonly string[]): string[] => [...new Set(list)].sort((a, b) => a.localeCompare(b))
+const families = computed(() => sorted(library.figures.map(({ family }) => family)))
+const holds = computed(() => sorted(library.figures.flatMap(({ exitHold, entry }) => [...(exitHold === null ? [] : [exitHold]), ...entry.holds])))
+const lengths = computed(() => [...new Set(library.figures.map(counts))].sort((a, b) => a - b))
+const isWishing = computed(() => Object.values(wish).some((one) => one !== ''))
+const clear = (): void => void Object.assign(wish, { text: '', family: '', level: '', startFoot: '', endHold: '', beats: '' })
+function counts(figure: Figure): number {
+  return figure.lengthTicks / TICKS_PER_BEAT
+}
 function starts(figure: Figure): string {
-  const danced = applyVariation(figure)
-  const foot = danced.ok ? entryFeet(danced.value).lead : null
+  const foot = startFoot(figure)
   return foot ? words.figures.onFoot(foot) : words.figures.eitherShort
 }
+/** Where and how it begins: holds only for those who hold on to somebody. */
+const begins = (figure: Figure): string => [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
 </script>
 
 <template>
@@ -36,11 +58,12 @@ function starts(figure: Figure): string {
     <header class="view-head">
       <div>
         <h1>{{ words.figures.title }}</h1>
-        <p class="soft">{{ words.figures.lead }} {{ words.figures.count(library.figures.length) }}.</p>
+        <p class="soft">{{ words.figures.lead }}</p>
       </div>
+      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{ words.figures.write.button }}</RouterLink>
       <div class="search">
         <label class="field-label" for="figure-search">{{ words.figures.search }}</label>
-        <el-input id="figure-search" v-model="search" :placeholder="words.figures.searchHint" clearable />
+        <el-input id="figure-search" v-model="wish.text" :placeholder="words.figures.searchHint" clearable />
       </div>
     </header>
     <div v-if="failure" role="alert">
@@ -48,36 +71,88 @@ function starts(figure: Figure): string {
       <button class="button small" @click="load">{{ words.app.again }}</button>
     </div>
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
-    <p v-else-if="shown.length === 0">{{ search ? words.figures.nothing(search) : words.figures.empty }}</p>
-    <table v-else>
-      <thead>
-        <tr>
-          <th scope="col">{{ words.figures.columns.name }}</th>
-          <th scope="col" class="number">{{ words.figures.columns.length }}</th>
-          <th scope="col">{{ words.figures.columns.starts }}</th>
-          <th scope="col">{{ words.figures.columns.ends }}</th>
-          <th scope="col">{{ words.figures.columns.level }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="figure in shown" :key="figure.id">
-          <th scope="row">
-            <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink>
-            <span v-if="figure.aliases.length > 0" class="soft alias">{{ figure.aliases.join(', ') }}</span>
-          </th>
-          <td class="count number">{{ counts(figure) }}</td>
-          <td>{{ starts(figure) }}, {{ figure.entry.holds.join(', ') }}</td>
-          <td>{{ figure.exitHold ?? words.figures.keepsHold }}</td>
-          <td>{{ words.level[figure.level] }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <template v-else>
+      <div class="wishes" role="group" :aria-label="words.figures.narrow">
+        <label
+          >{{ words.figures.columns.family }}
+          <select v-model="wish.family" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="family in families" :key="family">{{ family }}</option>
+          </select></label
+        >
+        <label
+          >{{ words.figures.columns.level }}
+          <select v-model="wish.level" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="(text, level) in words.level" :key="level" :value="level">{{ text }}</option>
+          </select></label
+        >
+        <label
+          >{{ words.figures.startsOn }}
+          <select v-model="wish.startFoot" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option value="left">{{ words.figures.onFoot('left') }}</option>
+            <option value="right">{{ words.figures.onFoot('right') }}</option>
+          </select></label
+        >
+        <label
+          >{{ words.figures.endsIn }}
+          <select v-model="wish.endHold" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="hold in holds" :key="hold">{{ hold }}</option>
+          </select></label
+        >
+        <label
+          >{{ words.figures.columns.length }}
+          <select v-model="wish.beats" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="n in lengths" :key="n" :value="String(n)">{{ n }}</option>
+          </select></label
+        >
+        <button v-if="isWishing" class="textlink" @click="clear">{{ words.figures.clear }}</button>
+        <span class="soft" role="status">{{ words.figures.found(shown.length, library.figures.length) }}</span>
+      </div>
+      <p v-if="shown.length === 0">{{ library.figures.length === 0 ? words.figures.empty : words.figures.nothing(wish.text) }}</p>
+      <table v-else>
+        <thead>
+          <tr>
+            <th scope="col">{{ words.figures.columns.name }}</th>
+            <th scope="col">{{ words.figures.columns.family }}</th>
+            <th scope="col" class="number">{{ words.figures.columns.length }}</th>
+            <th scope="col">{{ words.figures.columns.starts }}</th>
+            <th scope="col">{{ words.figures.columns.ends }}</th>
+            <th scope="col">{{ words.figures.columns.level }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="figure in shown.slice(0, most)" :key="figure.id">
+            <th scope="row">
+              <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink>
+              <span v-if="figure.aliases.length > 0" class="soft alias">{{ figure.aliases.join(', ') }}</span>
+            </th>
+            <td>{{ figure.family }}</td>
+            <td class="count number">{{ counts(figure) }}</td>
+            <td>{{ begins(figure) }}</td>
+            <td>{{ words.figures.endsShort(figure.exitHold) }}</td>
+            <td>{{ words.level[figure.level] }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <button v-if="shown.length > most" class="button" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, shown.length - most)) }}</button>
+    </template>
   </div>
 </template>
 
 <style scoped>
 .search {
   width: min(24rem, 100%);
+}
+.wishes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
+  align-items: center;
+  margin-bottom: 0.75rem;
 }
 table {
   width: 100%;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { plannedSeconds, spokenSeconds } from '@dellop/core/cue'
-import { applyVariation, WORDING_KINDS } from '@dellop/core/figure'
+import { applyVariation, stepLineText, WORDING_KINDS } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { danceTempo } from '@dellop/core/tune'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
@@ -9,13 +10,15 @@ import { useLibrary } from '../app/library.ts'
 import BeatChart from '../beats/BeatChart.vue'
 import { words } from '../words/index.ts'
 import { figureFacts } from './facts.ts'
+import FollowOns from './FollowOns.vue'
 
 const route = useRoute()
 const library = useLibrary()
 const failure = ref('')
 const loaded = ref(false)
 const roles = words.role
-const BEATS_PER_BAR = 3
+/** Bars in which a dance without a usual music is counted: eights. */
+const EIGHT = 8
 
 onMounted(async () => {
   try {
@@ -30,6 +33,18 @@ const figure = computed(() => library.book.get(String(route.params['id'])) ?? nu
 const danced = computed(() => {
   const result = figure.value ? applyVariation(figure.value) : null
   return result?.ok ? result.value : null
+})
+const tempo = computed(() => (figure.value ? danceTempo(figure.value.family) : null))
+const beatsPerBar = computed(() => tempo.value?.metre.beatsPerBar ?? EIGHT)
+const division = computed(() => (tempo.value?.metre.division === 3 ? 3 : 4))
+const lines = computed(() => {
+  const { lead, follow } = figure.value!
+  const all = words.figures
+  if (follow === 'same') return [{ who: all.everyone, text: stepLineText(lead, division.value) }]
+  return [
+    { who: roles.lead, text: stepLineText(lead, division.value) },
+    { who: roles.follow, text: follow === 'opposite' ? all.opposite : stepLineText(follow, division.value) },
+  ]
 })
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
 const voice = computed(() => library.voiceFor('en'))
@@ -48,15 +63,25 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
         <div>
           <h1>{{ figure.name }}</h1>
           <p class="soft">
-            {{ figure.family }} · {{ words.level[figure.level] }} · {{ words.format.counts(figure.lengthTicks / TICKS_PER_BEAT) }}
+            {{ figure.family }}<template v-if="tempo">, {{ words.figures.usualTempo(tempo.range[0], tempo.range[1], beatsPerBar) }}</template> · {{ words.level[figure.level] }} ·
+            {{ words.format.counts(figure.lengthTicks / TICKS_PER_BEAT) }}
             <template v-if="figure.aliases.length > 0"> · {{ words.figures.aliases }}: {{ figure.aliases.join(', ') }}</template>
           </p>
         </div>
+        <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{ words.figures.write.from }}</RouterLink>
       </header>
       <div class="columns">
         <section class="chart-box" :aria-label="words.beats.title">
           <h2>{{ words.beats.title }}</h2>
-          <BeatChart :danced="danced" :beats-per-bar="BEATS_PER_BAR" :roles="roles" :beats-per-line="6" />
+          <BeatChart :danced="danced" :beats-per-bar="beatsPerBar" :roles="roles" :together="figure.follow === 'same'" :beats-per-line="beatsPerBar === 3 ? 6 : 4" />
+          <h2>{{ words.figures.asLine }}</h2>
+          <p class="soft">{{ words.figures.asLineHelp }}</p>
+          <dl class="lines">
+            <template v-for="line in lines" :key="line.who">
+              <dt>{{ line.who }}</dt>
+              <dd>{{ line.text }}</dd>
+            </template>
+          </dl>
         </section>
         <div class="facts">
           <section>
@@ -83,12 +108,13 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
               <dd v-for="line in facts.begins" :key="`b${line}`">{{ line }}</dd>
               <dt>{{ words.figures.exit }}</dt>
               <dd v-for="line in facts.ends" :key="`e${line}`">{{ line }}</dd>
-              <template v-for="role in ['lead', 'follow'] as const" :key="role">
-                <dt>{{ roles[role] }}</dt>
+              <template v-for="role in figure.follow === 'same' ? (['lead'] as const) : (['lead', 'follow'] as const)" :key="role">
+                <dt>{{ figure.follow === 'same' ? words.figures.everyone : roles[role] }}</dt>
                 <dd>{{ words.figures.steps(facts.steps[role]) }}, {{ facts.turn[role] }}</dd>
               </template>
             </dl>
           </section>
+          <FollowOns :figure="figure" :figures="library.figures" :roles="roles" />
           <section v-if="figure.remarks">
             <h2>{{ words.figures.remarks }}</h2>
             <p>{{ figure.remarks }}</p>
@@ -103,6 +129,24 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
 </template>
 
 <style scoped>
+.chart-box h2:not(:first-child) {
+  margin-top: 1.25rem;
+}
+.lines {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-items: baseline;
+  gap: 0.35rem 1rem;
+  margin: 0.5rem 0 0;
+}
+.lines dt {
+  font-weight: 700;
+  margin: 0;
+}
+.lines dd {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
 .columns {
   display: grid;
   grid-template-columns: 1.5fr 1fr;

@@ -17,16 +17,17 @@ export function figureFacts(figure: Figure, roles: Readonly<Record<Role, string>
   const before = { ...start, lead: { ...start.lead, weight: other(feet.lead) }, follow: { ...start.follow, weight: other(feet.follow) } }
   const { after } = danceFrom(before, danced.value)
   const steps = stepsOf(figure)
-  const footWords = (role: Role, foot: 'left' | 'right' | null): string => (foot ? words.figures.foot(roles[role], foot) : words.figures.eitherFoot(roles[role]))
+  const name = (role: Role): string => (figure.follow === 'same' ? words.figures.everyone : roles[role])
+  const both: readonly Role[] = figure.follow === 'same' ? ['lead'] : ['lead', 'follow']
+  const footWords = (role: Role, foot: 'left' | 'right' | null): string => (foot ? words.figures.foot(name(role), foot) : words.figures.eitherFoot(name(role)))
   const total = (role: Role): string => words.figures.turn(steps[role].reduce((sum, step) => sum + step.turn, 0))
   return {
     begins: [
       words.figures.inHold(figure.entry.holds),
-      footWords('lead', feet.lead),
-      footWords('follow', feet.follow),
+      ...both.map((role) => footWords(role, feet[role])),
       ...(figure.entry.facings.length > 0 ? [words.figures.meantFacing(figure.entry.facings.map((facing) => words.format.facing(facing)))] : []),
     ],
-    ends: [figure.exitHold ? words.figures.toHold(figure.exitHold) : words.figures.keepsHold, footWords('lead', freeFoot(after.lead.weight)), footWords('follow', freeFoot(after.follow.weight))],
+    ends: [figure.exitHold ? words.figures.toHold(figure.exitHold) : words.figures.keepsHold, ...both.map((role) => footWords(role, freeFoot(after[role].weight)))],
     turn: { lead: total('lead'), follow: total('follow') },
     steps: { lead: weightChanges(steps.lead), follow: weightChanges(steps.follow) },
   }

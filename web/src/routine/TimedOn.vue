@@ -18,7 +18,7 @@ const choose = (event: Event): void => emit('choose', choices.value.find(({ key 
   <span class="timed">
     <label>
       {{ words.sheet.timedOn }}
-      <select :value="chosen" @change="choose">
+      <select class="pick" :value="chosen" @change="choose">
         <option value="">{{ words.shelf.noTune }}</option>
         <option v-for="choice in choices" :key="choice.key" :value="choice.key">{{ choice.text }}</option>
       </select>
@@ -36,13 +36,7 @@ const choose = (event: Event): void => emit('choose', choices.value.find(({ key 
   align-items: center;
 }
 select {
-  font: inherit;
-  min-height: 34px;
   max-width: 22rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .note {
   color: var(--wrong);

@@ -43,7 +43,7 @@ const METRES = [2, 3, 4, 5, 6, 8, 9, 12]
       <button class="button small" :disabled="chosenBeat === null" @click="emit('one')">{{ words.tunes.one }}</button>
       <label class="metre"
         >{{ words.tunes.metre }}
-        <select :value="beatsPerBar" @change="emit('metre', Number(($event.target as HTMLSelectElement).value))">
+        <select class="pick" :value="beatsPerBar" @change="emit('metre', Number(($event.target as HTMLSelectElement).value))">
           <option v-for="n in METRES" :key="n" :value="n">{{ n }}</option>
         </select></label
       >
@@ -94,14 +94,6 @@ h3 {
   width: 100%;
   font-size: 0.95rem;
   color: var(--ink-soft);
-}
-.metre select {
-  min-height: 34px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .tap {
   touch-action: manipulation;

@@ -61,20 +61,20 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
       <button v-for="track in tracks" :key="track.text" class="button small" :disabled="busy || (track.music && !buffer)" @click="make(track)">{{ track.text }}</button>
       <label
         >{{ words.tunes.speed }}
-        <select v-model="speed">
+        <select v-model="speed" class="pick">
           <option v-for="n in SPEEDS" :key="n" :value="n">{{ words.tunes.percent(n) }}</option>
         </select></label
       >
       <label
         >{{ words.tunes.countWay }}
-        <select v-model="ones">
+        <select v-model="ones" class="pick">
           <option value="plain">{{ words.tunes.countPlain }}</option>
           <option value="numbered">{{ words.tunes.countNumbered }}</option>
         </select></label
       >
       <label
         >{{ words.tunes.countVoice }}
-        <select v-model="language">
+        <select v-model="language" class="pick">
           <option value="en">{{ words.tunes.countEnglish }}</option>
           <option value="de">{{ words.tunes.countGerman }}</option>
         </select></label
@@ -98,14 +98,6 @@ h2 {
   gap: 0.5rem 0.75rem;
   align-items: center;
   margin-bottom: 0.6rem;
-}
-select {
-  min-height: 34px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .making {
   display: flex;

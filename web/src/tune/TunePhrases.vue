@@ -64,7 +64,7 @@ const intro = computed(() => {
             >{{ words.tunes.starts }}
             <label
               >{{ words.tunes.onCount }}
-              <select :value="startCount(phrase)" @change="startAt(phrase.start + (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT)">
+              <select class="pick" :value="startCount(phrase)" @change="startAt(phrase.start + (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT)">
                 <option v-for="count in tune.metre.beatsPerBar" :key="count" :value="count">{{ count }}</option>
                 <option v-if="startCount(phrase) > tune.metre.beatsPerBar" :value="startCount(phrase)">{{ startCount(phrase) }}</option>
               </select></label
@@ -148,7 +148,6 @@ li {
 .start label {
   font-weight: 400;
 }
-.start select,
 .waiting {
   font: inherit;
   min-height: 34px;

@@ -14,21 +14,55 @@ const LINE: readonly Written[] = [
   { name: 'Step, half pivot', beats: 2, lead: '1 left forward, 2 right recover turn right 1/2', say: 'step, half pivot / half pivot / pivot' },
   { name: 'Step, quarter pivot', beats: 2, level: 'first', lead: '1 right forward, 2 left recover turn left 1/4', say: 'step, quarter pivot / quarter pivot / pivot' },
   { name: 'K-step', beats: 8, lead: '1 right forward right, 2 left touch, 3 left back left, 4 right touch, 5 right back right, 6 left touch, 7 left forward left, 8 right touch' },
-  { name: 'Heel grind, quarter', beats: 4, level: 'steady', lead: '1 right forward x0.25 turn right 1/4 "right heel in", 2 left recover, 3 right back, 4 left recover', say: 'heel grind, quarter right / heel grind / grind', cautions: [KNEES] },
-  { name: 'Rolling vine right', beats: 4, level: 'steady', lead: '1 right forward turn right 1/4, 2 left back turn right 1/2, 3 right side turn right 1/4, 4 left touch', say: 'rolling vine to the right / rolling vine / rolling', cautions: [SPIN] },
+  {
+    name: 'Heel grind, quarter',
+    beats: 4,
+    level: 'steady',
+    lead: '1 right forward x0.25 turn right 1/4 "right heel in", 2 left recover, 3 right back, 4 left recover',
+    say: 'heel grind, quarter right / heel grind / grind',
+    cautions: [KNEES],
+  },
+  {
+    name: 'Rolling vine right',
+    beats: 4,
+    level: 'steady',
+    lead: '1 right forward turn right 1/4, 2 left back turn right 1/2, 3 right side turn right 1/4, 4 left touch',
+    say: 'rolling vine to the right / rolling vine / rolling',
+    cautions: [SPIN],
+  },
 ]
 export const LINE_FIGURES = family({ name: 'line dance', from: 'none', follow: 'same', level: 'easy' }, LINE)
 
 /** Clogging and step dance: sounds of the feet, on halves and quarters of a beat. */
 const CLOG: readonly Written[] = [
-  { name: 'Clog basic', beats: 2, level: 'first', lead: '&1 left brush "left double toe", 1 left in place, 1& right back x0.25 "right rock back", 2 left in place', say: 'clog basic / basic / basic', aliases: ['Basic'], remarks: 'The double toe sounds before the beat: dt-step, rock, step.' },
+  {
+    name: 'Clog basic',
+    beats: 2,
+    level: 'first',
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right back x0.25 "right rock back", 2 left in place',
+    say: 'clog basic / basic / basic',
+    aliases: ['Basic'],
+    remarks: 'The double toe sounds before the beat: dt-step, rock, step.',
+  },
   { name: 'Double step', beats: 1, level: 'first', lead: '&1 left brush "left double toe", 1 left in place', say: 'double step / double / double' },
   { name: 'Two double steps', beats: 2, lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place', say: 'two double steps / two doubles / doubles' },
-  { name: 'Triple', beats: 4, lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place, 2& left brush "left double toe", 3 left in place, 3& right back x0.25 "right rock back", 4 left in place', say: 'triple / triple / triple' },
+  {
+    name: 'Triple',
+    beats: 4,
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place, 2& left brush "left double toe", 3 left in place, 3& right back x0.25 "right rock back", 4 left in place',
+    say: 'triple / triple / triple',
+  },
   { name: 'Rock step', beats: 1, level: 'first', lead: '1 left back x0.25 "left rock back", 1& right in place' },
   { name: 'Heel, toe', beats: 2, lead: '1 left tap "left heel", 1& left in place, 2 right tap "right toe", 2& right in place' },
   { name: 'Shuffle, ball, change', beats: 2, level: 'steady', lead: '1 right brush "right shuffle forward", 1e right brush "right shuffle back", 1& right in place, 2 left in place', say: 'shuffle, ball, change / shuffle / shuffle' },
-  { name: 'Seven step', beats: 4, level: 'steady', lead: '1 right in place, 1& left in place, 2 right in place, 2& left in place, 3 right in place, 3& left in place, 4 right stamp', say: 'seven and stamp / seven / seven', cautions: [FLOOR] },
+  {
+    name: 'Seven step',
+    beats: 4,
+    level: 'steady',
+    lead: '1 right in place, 1& left in place, 2 right in place, 2& left in place, 3 right in place, 3& left in place, 4 right stamp',
+    say: 'seven and stamp / seven / seven',
+    cautions: [FLOOR],
+  },
   { name: 'Hop, shuffle', beats: 2, level: 'steady', lead: '1 left hop, 1& right brush "right shuffle", 1a right brush "right shuffle back", 2 right in place', cautions: [FLOOR] },
   { name: 'Stomp, stomp, clap', beats: 2, level: 'first', lead: '1 left stamp, 1& right stamp, 2 clap', say: 'stamp, stamp, clap / stamp, stamp / stamp', cautions: [FLOOR] },
 ]

@@ -19,8 +19,27 @@ const FIGURES: readonly Written[] = [
   { name: 'Limp four', beats: 4, from: COUPLE, lead: '1 left side, 2 right behind, 3 left side, 4 right behind', say: 'limp four / limp / limp' },
   { name: 'Walk two', beats: 2, from: SIDE, level: 'first', lead: '1 left forward, 2 right forward' },
   { name: 'Strut four', beats: 4, from: SIDE, level: 'first', lead: '1 left forward, 2 right forward, 3 left forward, 4 right forward', say: 'strut four / strut / strut', remarks: 'Ball of the foot first, a little proud.' },
-  { name: 'Turning two-steps', beats: 4, from: 'closed', level: 'steady', lead: '1 left side, 1& right close, 2 left side turn right 1/2, 3 right side, 3& left close, 4 right side turn right 1/2', say: 'two turning two-steps / turning two-steps / turning', cautions: [SPIN] },
-  { name: 'Basketball turn', beats: 4, from: 'open, left open', to: 'none', level: 'steady', lead: '1 left forward, 2 right recover turn right 1/2, 3 left forward, 4 right recover turn right 1/2', follow: '1 right forward, 2 left recover turn left 1/2, 3 right forward, 4 left recover turn left 1/2', say: 'basketball turn / basketball / basketball', cautions: [SPIN], remarks: 'Each turns away from the other, once round.' },
+  {
+    name: 'Turning two-steps',
+    beats: 4,
+    from: 'closed',
+    level: 'steady',
+    lead: '1 left side, 1& right close, 2 left side turn right 1/2, 3 right side, 3& left close, 4 right side turn right 1/2',
+    say: 'two turning two-steps / turning two-steps / turning',
+    cautions: [SPIN],
+  },
+  {
+    name: 'Basketball turn',
+    beats: 4,
+    from: 'open, left open',
+    to: 'none',
+    level: 'steady',
+    lead: '1 left forward, 2 right recover turn right 1/2, 3 left forward, 4 right recover turn right 1/2',
+    follow: '1 right forward, 2 left recover turn left 1/2, 3 right forward, 4 left recover turn left 1/2',
+    say: 'basketball turn / basketball / basketball',
+    cautions: [SPIN],
+    remarks: 'Each turns away from the other, once round.',
+  },
 ]
 
 export const TWO_STEP_FIGURES = family({ name: 'two-step', from: COUPLE, follow: 'opposite', level: 'easy' }, FIGURES)
