@@ -7,6 +7,7 @@ const views: readonly (readonly [string, string, string])[] = [
   ['the lectern', '/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['the figures', '/figures', 'table'],
   ['a figure', '/figures/twirl-vine', '.chart-box'],
+  ['the glossary', '/figures/glossary', '.entry'],
   ['a figure being written', '/figures/new', '.chart-box'],
   ['the tunes', '/tunes', 'main li'],
   ['a tune', '/tunes/lamps-along-the-staithe', 'canvas'],

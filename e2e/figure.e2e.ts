@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from './helpers/dellop.ts'
 
 test('a new figure is written as a line, its marked error corrected, kept as a draft, and found in the book', async ({ page }) => {
@@ -55,4 +56,45 @@ test('the book is narrowed by dance, foot and hold, and a figure says what may f
   await page.getByRole('link', { name: 'Write another from this one' }).click()
   await expect(page.getByLabel('The lead’s steps, or everyone’s')).toHaveValue('1 left forward, 3 right forward, 4 left forward')
   await expect(page.getByText('There is a “Three step” in this dance already.')).toBeVisible()
+})
+
+test('figures are brought in from a table after a look at each row; a wrong one changes nothing', async ({ page }) => {
+  const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const box = page.getByLabel('Bring in figures')
+  await page.goto('/figures')
+  await expect(page.locator('tbody tr').first()).toBeVisible()
+  const figures = await page.getByText(/^\d+ figures$/).textContent()
+  await box.setInputFiles(csv('colour.csv', 'name,family,beats,lead,colour\nA,waltz,1,1 left side,red\n'))
+  await expect(page.getByRole('alert')).toContainText('Nothing was brought in. “colour.csv” has a column “colour”')
+  await box.setInputFiles(csv('formula.csv', 'name,family,beats,lead\n=1+1,waltz,1,1 left side\n'))
+  await expect(page.getByRole('alert')).toContainText('“=1+1” in column name looks like a formula')
+  await expect(page.getByText(figures!, { exact: true })).toBeVisible()
+
+  const waiting = page.waitForEvent('download')
+  await page.getByLabel('Search figures').fill('Clog basic')
+  await page.getByRole('button', { name: 'Take the list along as CSV' }).click()
+  const taken = readFileSync(await (await waiting).path(), 'utf8').trimEnd()
+  const rows = `${taken}\r\nmine.creek,Creek step,,clog,easy,2,"1 left in place, 2 right in place",same,none,hard,,,creek step,creek,creek,,\r\nmine.taken,Box,,waltz,easy,2,"1 left side, 2 left side",opposite,closed,hard,,,box,box,box,,\r\n`
+  await page.getByRole('button', { name: 'Show all' }).click()
+  await box.setInputFiles(csv('mine.csv', rows))
+  await expect(page.getByText('1 new, 0 changed, 1 with a name that is taken, 1 here already.')).toBeVisible()
+  await expect(page.getByText(/there is another “Box” in this dance.*needs a foot that carries the weight/)).toBeVisible()
+  await expect(page.getByRole('checkbox', { name: /Box/ })).toBeDisabled()
+  await page.getByRole('button', { name: 'Bring in 1 figure' }).click()
+  await expect(page.getByText('1 figure is in the book.')).toBeVisible()
+  await page.reload()
+  await page.getByLabel('Search figures').fill('creek')
+  await expect(page.getByRole('link', { name: 'Creek step' })).toBeVisible()
+})
+
+test('the glossary shows all that a word means', async ({ page }) => {
+  await page.goto('/figures')
+  await page.getByRole('link', { name: 'Glossary' }).click()
+  await page.getByLabel('Search the glossary').fill('box')
+  const box = page.locator('.entry').filter({ has: page.getByText('Box more than one', { exact: true }) })
+  await expect(box).toContainText('rumba')
+  await expect(box).toContainText('two-step, also called so')
+  await page.getByLabel('Search the glossary').fill('hitch')
+  await page.getByRole('checkbox', { name: 'Only words that mean more than one thing' }).check()
+  await expect(page.getByText('No word has “hitch” in it.')).toBeVisible()
 })

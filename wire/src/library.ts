@@ -1,9 +1,11 @@
-import { figureSchema } from '@dellop/core/figure'
+import { figureSchema, MOST_FIGURES } from '@dellop/core/figure'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
 import { z } from 'zod'
 
 export const figureListSchema = z.object({ figures: z.array(figureSchema) })
+/** Figures to bring in at once; those whose ids are in `replace` take the place of the ones the book has. */
+export const importFiguresSchema = z.strictObject({ figures: z.array(figureSchema).min(1, 'at least one figure was expected').max(MOST_FIGURES), replace: z.array(z.string().max(64)).max(MOST_FIGURES) })
 export const newFigureSchema = z.strictObject({ figure: figureSchema })
 
 export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })

@@ -1,5 +1,19 @@
 import type { z } from 'zod'
-import { changeTuneSchema, figureListSchema, healthSchema, importScoreSchema, mediaSchema, newFigureSchema, newTuneSchema, peaksSchema, schoolListSchema, settingsSchema, tuneAnswerSchema, tuneListSchema } from './library.ts'
+import {
+  changeTuneSchema,
+  figureListSchema,
+  healthSchema,
+  importFiguresSchema,
+  importScoreSchema,
+  mediaSchema,
+  newFigureSchema,
+  newTuneSchema,
+  peaksSchema,
+  schoolListSchema,
+  settingsSchema,
+  tuneAnswerSchema,
+  tuneListSchema,
+} from './library.ts'
 import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
@@ -51,6 +65,7 @@ export const ROUTES = {
   exportSheet: get('/api/sheets/:id/file', 'The sheet as a file with its figures and tune.', null),
   listFigures: get('/api/figures', 'The figure book.', figureListSchema),
   newFigure: post('/api/figures', 'Adds a figure to the book.', newFigureSchema, newFigureSchema),
+  importFigures: post('/api/figures/import', 'Brings figures into the book, new ones and changed ones; all or nothing.', importFiguresSchema, figureListSchema, 30 * MB),
   listSchools: get('/api/schools', 'Schools that ship.', schoolListSchema),
   listTunes: get('/api/tunes', 'The tunes.', tuneListSchema),
   getTune: get('/api/tunes/:id', 'A tune.', tuneAnswerSchema),

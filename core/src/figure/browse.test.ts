@@ -1,6 +1,5 @@
 import { SHIPPED_FIGURES } from './book/index.ts'
 import { browseFigures, endHold, isOfDance, startFoot, type FigureWish } from './browse.ts'
-import { figureCsv } from './figureCsv.ts'
 
 const ANY: FigureWish = { text: '', family: null, level: null, startFoot: null, endHold: null, lengthTicks: null }
 const names = (wish: Partial<FigureWish>) => browseFigures(SHIPPED_FIGURES, { ...ANY, ...wish }).map(({ family, name }) => `${family}: ${name}`)
@@ -23,17 +22,5 @@ describe('looking through the book', () => {
   it('knows a dance’s own figures by the name of its kind', () => {
     const waltz = named('waltz', 'Box')
     expect([isOfDance(waltz, 'Waltz'), isOfDance(waltz, 'slow waltz'), isOfDance(waltz, 'rumba'), isOfDance(waltz, '')]).toEqual([true, true, false, false])
-  })
-})
-
-describe('the book as a table', () => {
-  it('has a row for each figure, quotes what needs it, and gives a spreadsheet nothing to run', () => {
-    const rows = figureCsv(SHIPPED_FIGURES).trimEnd().split('\r\n')
-    expect(rows).toHaveLength(SHIPPED_FIGURES.length + 1)
-    expect(rows.find((row) => row.startsWith('two-step.hitch,'))).toBe(
-      'two-step.hitch,Hitch,Hitch three,two-step,easy,2,"1 left forward, 1& right close, 2 left back",opposite,left,open; semi-closed; half open,,hitch,hitch,hitch,Small steps; it comes back to where it was.',
-    )
-    expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1', name: 'So-called "box"' }])).toContain('"So-called ""box"""')
-    expect(figureCsv([{ ...named('waltz', 'Box'), remarks: '=1+1' }])).toContain(`,'=1+1\r\n`)
   })
 })

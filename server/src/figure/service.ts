@@ -30,6 +30,23 @@ export async function newFigure({ database, nowMs }: Services, figure: Figure): 
   return figure
 }
 
+/** Brings figures in, all or none. One whose id the book holds must be meant to take its place. */
+export async function importFigures({ database, nowMs }: Services, figures: readonly Figure[], replace: ReadonlySet<string>): Promise<Figure[]> {
+  return database.write(async (manager) => {
+    const seen = new Set<string>()
+    for (const figure of figures) {
+      if (seen.has(figure.id)) throw new HttpProblem('input.invalid', `The id "${figure.id}" is there twice; every id may be used once. Nothing was brought in.`, 'figures')
+      seen.add(figure.id)
+      const row = { id: figure.id, name: figure.name, document: JSON.stringify(figure), updatedAtMs: nowMs() }
+      const isHeld = await manager.existsBy(FigureEntity, { id: figure.id })
+      if (isHeld && !replace.has(figure.id)) throw new HttpProblem('exists', `The book already holds “${figure.name}” under the id "${figure.id}", and it was not said that it may be replaced. Nothing was brought in.`, 'figures')
+      if (isHeld) await manager.update(FigureEntity, { id: figure.id }, row)
+      else await manager.insert(FigureEntity, row)
+    }
+    return [...figures]
+  })
+}
+
 /** Puts the shipped figures into a book that does not hold them yet. */
 export async function shipFigures({ database, nowMs }: Services): Promise<void> {
   await database.write((manager) => addFigures(manager, SHIPPED_FIGURES, nowMs()))

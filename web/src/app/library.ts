@@ -47,10 +47,13 @@ export const useLibrary = defineStore('library', () => {
   const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
-  /** Puts a new figure into the book. */
-  const putFigure = (figure: Figure): void => void (figures.value = [...figures.value.filter((one) => one.id !== figure.id), figure])
+  /** Puts new or changed figures into the book. */
+  function putFigures(list: readonly Figure[]): void {
+    const ids = new Set(list.map(({ id }) => id))
+    figures.value = [...figures.value.filter(({ id }) => !ids.has(id)), ...list]
+  }
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, putFigure, putTune }
+  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, putFigures, putTune }
 })

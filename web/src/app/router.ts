@@ -17,6 +17,7 @@ export const router = createRouter({
     { path: '/tunes', name: 'tunes', component: () => import('../tune/TuneListView.vue'), meta: { title: words.nav.tunes } },
     { path: '/tunes/:id', name: 'tune', component: () => import('../tune/TuneView.vue'), meta: { title: words.nav.tunes } },
     { path: '/figures', name: 'figures', component: () => import('../figure/FigureListView.vue'), meta: { title: words.nav.figures } },
+    { path: '/figures/glossary', name: 'glossary', component: () => import('../figure/GlossaryView.vue'), meta: { title: words.figures.glossary.title } },
     { path: '/figures/new', name: 'figure-write', component: () => import('../figure/FigureWriteView.vue'), meta: { title: words.nav.figures } },
     { path: '/figures/:id', name: 'figure', component: () => import('../figure/FigureView.vue'), meta: { title: words.nav.figures } },
     { path: '/sheets', name: 'sheets', component: () => import('../routine/ShelfView.vue'), meta: { title: words.nav.sheets } },

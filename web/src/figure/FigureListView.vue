@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { browseFigures, startFoot, type Figure } from '@dellop/core/figure'
+import { browseFigures, figureCsv, startFoot, type Figure } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { sentenceOf } from '../app/api.ts'
+import { download } from '../app/download.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import FigureImport from './FigureImport.vue'
 
 const library = useLibrary()
 const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '' })
@@ -60,12 +62,17 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
         <h1>{{ words.figures.title }}</h1>
         <p class="soft">{{ words.figures.lead }}</p>
       </div>
-      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{ words.figures.write.button }}</RouterLink>
       <div class="search">
         <label class="field-label" for="figure-search">{{ words.figures.search }}</label>
         <el-input id="figure-search" v-model="wish.text" :placeholder="words.figures.searchHint" clearable />
       </div>
     </header>
+    <div class="files">
+      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{ words.figures.write.button }}</RouterLink>
+      <RouterLink class="button" :to="{ name: 'glossary' }">{{ words.figures.glossary.title }}</RouterLink>
+      <FigureImport />
+      <button class="button" :disabled="shown.length === 0" @click="download('figures.csv', 'text/csv', figureCsv(shown))">{{ words.figures.bringIn.asCsv }}</button>
+    </div>
     <div v-if="failure" role="alert">
       <p>{{ failure }}</p>
       <button class="button small" @click="load">{{ words.app.again }}</button>
@@ -146,6 +153,13 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
 <style scoped>
 .search {
   width: min(24rem, 100%);
+}
+.files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: flex-start;
+  margin-bottom: 0.75rem;
 }
 .wishes {
   display: flex;

@@ -72,7 +72,7 @@ async function save(): Promise<void> {
   failure.value = ''
   try {
     const { figure: kept } = await api('newFigure', { body: { figure: figure.value } })
-    library.putFigure(kept as Figure)
+    library.putFigures([kept as Figure])
     draft.value!.forget()
     await router.push({ name: 'figure', params: { id: kept.id } })
   } catch (error) {

@@ -1,0 +1,41 @@
+import { checkFigure, type FigureFinding } from './checkFigure.ts'
+import type { Figure } from './figure.ts'
+
+/** What bringing in one figure would do to a book. */
+export interface ImportRow {
+  readonly figure: Figure
+  /** `new`: not in the book; `same`: there already; `changed`: other than the one of its id; `conflict`: another figure has its name in its dance. */
+  readonly state: 'new' | 'same' | 'changed' | 'conflict'
+  /** The figure of the book it is measured against; null where there is none. */
+  readonly against: Figure | null
+  readonly findings: readonly FigureFinding[]
+}
+
+/** Row by row, in order, what bringing in figures would do; nothing is done. */
+export function importPreview(book: readonly Figure[], incoming: readonly Figure[]): ImportRow[] {
+  const byId = new Map(book.map((figure) => [figure.id, figure]))
+  const keyOf = ({ family, name }: Figure): string => `${family} ${name.toLowerCase()}`
+  const byName = new Map(book.map((figure) => [keyOf(figure), figure]))
+  return incoming.map((figure): ImportRow => {
+    const findings = checkFigure(figure).filter(({ severity }) => severity !== 'note')
+    const own = byId.get(figure.id)
+    if (own) return { figure, state: sameFigure(own, figure) ? 'same' : 'changed', against: own, findings }
+    const namesake = byName.get(keyOf(figure))
+    return { figure, state: namesake ? 'conflict' : 'new', against: namesake ?? null, findings }
+  })
+}
+
+/** Whether two figures say the same, in whatever order their fields were written. */
+function sameFigure(a: Figure, b: Figure): boolean {
+  const sorted = (value: unknown): unknown =>
+    Array.isArray(value)
+      ? value.map(sorted)
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(
+            Object.entries(value)
+              .sort(([x], [y]) => x.localeCompare(y))
+              .map(([key, inner]) => [key, sorted(inner)]),
+          )
+        : value
+  return JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
+}
