@@ -37,7 +37,7 @@ async function beatsOf(page: Page): Promise<Beat[]> {
 const seconds = (beats: readonly Beat[]): number[] => beats.map((one) => one.seconds)
 const ones = (beats: readonly Beat[]): number[] => seconds(beats.filter(({ count }) => count === 1))
 
-/** Taps T, a little early as people do, as the playhead comes to each of ten beats. */
+/** Taps some key, a little early as people do, as the playhead comes to each of ten beats. */
 async function tapOnBeats(page: Page, played: Played): Promise<void> {
   const moments = played.beats.slice(6, 16)
   await page.evaluate(
@@ -48,7 +48,7 @@ async function tapOnBeats(page: Page, played: Played): Promise<void> {
         await new Promise(requestAnimationFrame)
         if ((parseFloat(head.style.left) / 100) * length < left[0]! - early) continue
         left.shift()
-        document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 't', bubbles: true }))
+        document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'x', bubbles: true }))
       }
     },
     [moments, 0.03, played.seconds] as const,
@@ -104,7 +104,10 @@ test('tapping along while it plays leads the listening to the tapped beat', asyn
   await bringIn(page, played)
   await page.getByRole('button', { name: 'Half as many beats' }).click()
   await page.getByRole('button', { name: 'Play', exact: true }).first().click()
+  await page.getByRole('checkbox', { name: 'any key taps' }).check()
   await tapOnBeats(page, played)
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('checkbox', { name: 'any key taps' })).not.toBeChecked()
   await page.getByRole('button', { name: /Listen again near these \d+ taps/ }).click()
   await expect(tempo(page)).not.toContainText(/\b4[78](\.\d)? beats/, { timeout: 30_000 })
   expect(shareFound(played.beats, seconds(await beatsOf(page)))).toBeGreaterThan(0.9)

@@ -1,6 +1,6 @@
 import { secondsAt, tickAt, tickPosition, TICKS_PER_BEAT, TIME_TOLERANCE_SECONDS, type Anchor, type BeatMap, type Seconds } from '../time/index.ts'
 
-/** People tap a little early; the median of many (Aschersleben 2002). */
+/** People tap a little early; the median of many (Aschersleben 2002). Taken where the sound does not tell (see `tapDelay`). */
 const TAP_BIAS_SECONDS = -0.03
 export const LEAST_MEND_TAPS = 4
 
@@ -9,14 +9,14 @@ export const LEAST_MEND_TAPS = 4
  * late tap does little. A tap left out is two beats, a double tap none. The first tap becomes beat 0.
  * Null with fewer than four taps or taps that do not rise.
  */
-export function fromTaps(taps: readonly number[]): BeatMap | null {
+export function fromTaps(taps: readonly number[], delaySeconds = TAP_BIAS_SECONDS): BeatMap | null {
   if (taps.length < LEAST_MEND_TAPS || taps.some((tap, i) => i > 0 && tap <= taps[i - 1]!)) return null
   const gaps = taps.slice(1).map((tap, i) => tap - taps[i]!)
   const usual = [...gaps].sort((a, b) => a - b)[gaps.length >> 1]!
-  const beats: Anchor[] = [{ beat: 0, seconds: taps[0]! - TAP_BIAS_SECONDS }]
+  const beats: Anchor[] = [{ beat: 0, seconds: taps[0]! - delaySeconds }]
   for (const [i, gap] of gaps.entries()) {
     const steps = Math.round(gap / usual)
-    if (steps > 0) beats.push({ beat: beats.at(-1)!.beat + steps, seconds: taps[i + 1]! - TAP_BIAS_SECONDS })
+    if (steps > 0) beats.push({ beat: beats.at(-1)!.beat + steps, seconds: taps[i + 1]! - delaySeconds })
   }
   return beats.length < LEAST_MEND_TAPS ? null : { segments: [{ anchors: straight(beats) }] }
 }
@@ -40,8 +40,8 @@ const BLEND_BEATS = 2
  * Beats moved to where they were tapped, around the taps only. Null when there are too few taps, or they have another tempo
  * than the beats there (then the whole is to be heard again), or they run over free time.
  */
-export function retapped(map: BeatMap, taps: readonly number[]): BeatMap | null {
-  const line = fromTaps(taps)?.segments[0]?.anchors
+export function retapped(map: BeatMap, taps: readonly number[], delaySeconds = TAP_BIAS_SECONDS): BeatMap | null {
+  const line = fromTaps(taps, delaySeconds)?.segments[0]?.anchors
   if (!line) return null
   const [first, last] = [line[0]!, line.at(-1)!]
   const beatAt = (seconds: number): number => tickAt(map, seconds as Seconds) / TICKS_PER_BEAT

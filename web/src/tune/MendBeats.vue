@@ -27,6 +27,7 @@ const emit = defineEmits<{
   freeStop: []
   countAgain: [index: number, atBeat: number]
 }>()
+const anyKey = defineModel<boolean>('anyKey', { required: true })
 const METRES = [2, 3, 4, 5, 6, 8, 9, 12]
 </script>
 
@@ -51,6 +52,7 @@ const METRES = [2, 3, 4, 5, 6, 8, 9, 12]
     <div>
       <h3>{{ words.tunes.tapping }}</h3>
       <button class="button small tap" @pointerdown.prevent="emit('tap')" @keydown.enter.prevent="emit('tap')">{{ words.tunes.tap }}</button>
+      <label><input v-model="anyKey" type="checkbox" /> {{ words.tunes.anyKey }}</label>
       <button class="button small" :disabled="taps < tapsNeeded || listening" @click="emit('listenNear')">{{ words.tunes.useTaps(taps, tapsNeeded) }}</button>
       <button class="button small" :disabled="taps < tapsNeeded || listening" @click="emit('retap')">{{ words.tunes.retap(taps, tapsNeeded) }}</button>
     </div>

@@ -30,6 +30,8 @@ const told = ref('')
 const clicks = ref(true)
 const chosenBeat = ref<number | null>(null)
 const taps = ref<number[]>([])
+/** Any key taps, for who cannot look. */
+const anyKey = ref(false)
 const strip = ref<InstanceType<typeof BeatStrip> | null>(null)
 
 const recording = computed(() => shown.value?.recordings[0] ?? null)
@@ -103,6 +105,7 @@ const onChosen = (work: (beat: number) => unknown): void => {
 }
 const moveChosen = (by: number): void => onChosen((beat) => mending.moveBeat(beat, timeOf(beat * TICKS_PER_BEAT) + by))
 function stopFree(): void {
+  anyKey.value = false
   mending.freeFrom.value = null
   told.value = ''
 }
@@ -121,21 +124,24 @@ function takeOutRecording(recordingId: string): void {
   document_.look(document_.recordingId.value ?? '')
 }
 
-useTuneKeys({
-  ' ': toggle,
-  t: tap,
-  h: () => after(mending.half),
-  d: () => after(mending.double),
-  '1': () => after(() => mending.one(chosenBeat.value)),
-  ',': () => moveChosen(-0.01),
-  '.': () => moveChosen(0.01),
-  Delete: () => onChosen(mending.letGo),
-  Escape: stopFree,
-  ArrowRight: () => chooseBeat((chosenBeat.value ?? -1) + 1),
-  ArrowLeft: () => chooseBeat((chosenBeat.value ?? 1) - 1),
-  'Control+z': () => travel('undo'),
-  'Control+y': () => travel('redo'),
-})
+useTuneKeys(
+  {
+    ' ': toggle,
+    t: tap,
+    h: () => after(mending.half),
+    d: () => after(mending.double),
+    '1': () => after(() => mending.one(chosenBeat.value)),
+    ',': () => moveChosen(-0.01),
+    '.': () => moveChosen(0.01),
+    Delete: () => onChosen(mending.letGo),
+    Escape: stopFree,
+    ArrowRight: () => chooseBeat((chosenBeat.value ?? -1) + 1),
+    ArrowLeft: () => chooseBeat((chosenBeat.value ?? 1) - 1),
+    'Control+z': () => travel('undo'),
+    'Control+y': () => travel('redo'),
+  },
+  () => (anyKey.value ? tap : null),
+)
 </script>
 
 <template>
@@ -189,6 +195,7 @@ useTuneKeys({
           @move="(beat, seconds) => after(() => mending.moveBeat(beat, seconds))"
         />
         <MendBeats
+          v-model:any-key="anyKey"
           :beats-per-bar="beatsPerBar"
           :chosen-beat="chosenBeat"
           :taps="taps.length"

@@ -1,6 +1,6 @@
 import { beatMapOfHeard, choicesOf, tuneOfHeard } from '@dellop/core/file'
 import type { Metre } from '@dellop/core/time'
-import { anchored, counted, danceTempo, doubled, freed, fromTaps, halved, nudged, offBeat, relaid, retapped, thisIsOne, unanchored, withBeats, type Layout, type Tune } from '@dellop/core/tune'
+import { anchored, counted, danceTempo, doubled, freed, fromTaps, halved, nudged, offBeat, relaid, retapped, tapDelay, thisIsOne, unanchored, withBeats, type Layout, type Tune } from '@dellop/core/tune'
 import { ref, type Ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -85,9 +85,12 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
     }
   }
 
+  /** The tapper's own delay, from the sound around the taps; what is usual where that does not tell. */
+  const delayOf = (taps: readonly number[]): number | undefined => (buffer.value && tapDelay(buffer.value.getChannelData(0), buffer.value.sampleRate, taps)) ?? undefined
+
   /** The recording is listened to again near the tapped tempo; where nothing is heard there, the taps themselves stand. */
   async function listenNear(taps: readonly number[]): Promise<boolean> {
-    const tapped = fromTaps(taps)
+    const tapped = fromTaps(taps, delayOf(taps))
     const sound = buffer.value
     if (!tapped || !sound) return false
     const [a, b] = tapped.segments[0]!.anchors as [{ beat: number; seconds: number }, { beat: number; seconds: number }]
@@ -107,7 +110,7 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
   }
 
   function retap(taps: readonly number[]): boolean {
-    const done = document_.changeBeats((map) => retapped(map, taps), say.retap)
+    const done = document_.changeBeats((map) => retapped(map, taps, delayOf(taps)), say.retap)
     if (!done) told.value = words.tunes.retapRefused
     return done
   }

@@ -407,6 +407,7 @@ export const en = {
     nudgeOn: 'later, 10 ms',
     tapping: 'Tap along while it plays',
     tap: 'Tap',
+    anyKey: 'any key taps (Esc ends it)',
     useTaps: (n: number, of: number) => (n < of ? `Listen again near the taps (${n} of ${of})` : `Listen again near these ${n} taps`),
     clicks: 'Click on the beats',
     mendKeys: 'Space plays · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
