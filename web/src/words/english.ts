@@ -1,0 +1,30 @@
+// Pieces of English that the subjects share.
+import type { Facing } from '@dellop/core/figure'
+import type { SlotContent } from '@dellop/core/routine'
+
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+export const counts = (n: number): string => plural(Math.round(n * 100) / 100, 'count')
+export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+export const minutes = (seconds: number): string => (seconds < 60 ? `${Math.round(seconds)} s` : `${Math.floor(seconds / 60)} min ${Math.round(seconds % 60)} s`)
+export const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
+export const facing = (value: Facing | number): string => FACINGS[value] ?? ''
+export const times = (n: number): string => (n === 1 ? '' : n === 2 ? ', twice' : `, ${n} times`)
+
+/** Eighths of a turn as a person writes them: 1/8, 1/4, 3/8, 1/2, 1 1/4. */
+export function eighths(n: number): string {
+  const parts = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8']
+  return [n >= 8 ? String(Math.floor(n / 8)) : '', parts[n % 8]].filter(Boolean).join(' ')
+}
+
+export function slotName(content: SlotContent, figureName: string | null): string {
+  if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
+  const { cut, times: n, reflected, exitHold } = content.variation
+  const part = cut?.type === 'half' ? ', half' : cut?.type === 'first' ? `, first ${cut.ticks / 24}` : cut?.type === 'from' ? `, from ${cut.ticks / 24 + 1}` : ''
+  return `${figureName ?? content.figureId}${part}${times(n)}${reflected ? ', other way' : ''}${exitHold ? `, to ${exitHold}` : ''}`
+}
+
+export function ordinal(n: number, of: number): string {
+  if (of === 1) return 'once'
+  if (n === of) return 'last time'
+  return `${['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'][n - 1] ?? `${n}th`} time`
+}
