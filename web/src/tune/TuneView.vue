@@ -46,10 +46,20 @@ const { playing, at } = player
 const mending = useMending(document_, buffer, chosenBeat, told)
 const other = useOtherRecording(document_, buffer, told, failure)
 
+/** The page is drawn piece by piece, so that no piece holds it up for long. */
+const shownParts = ref(0)
+async function showRest(): Promise<void> {
+  for (const parts of [1, 2]) {
+    await new Promise((resolve) => setTimeout(resolve))
+    shownParts.value = parts
+  }
+}
+
 onMounted(async () => {
   try {
     await document_.open()
     document.title = `${tune.value!.title} · Dellop`
+    void showRest()
     const left = takeForTune(id)
     if (left) void other.bring(left)
   } catch (error) {
@@ -220,10 +230,21 @@ useTuneKeys(
         />
         <p class="soft">{{ words.tunes.mendKeys }}</p>
       </template>
-      <TunePhrases :tune="shown" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
-      <TuneLandmarks :tune="shown" :time-of="timeOf" :playable="buffer !== null" :chosen-beat="chosenBeat" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
-      <TuneRecordings :tune="tune" :shown-id="recording.id" :progress="other.text.value" :share="other.share.value" @look="document_.look" @rename="renameRecording" @take-out="takeOutRecording" @bring="other.bring" @stop="other.stop" />
-      <TakeAway :tune="shown" :recording="recording" :buffer="buffer" />
+      <TunePhrases v-if="shownParts > 0" :tune="shown" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
+      <TuneLandmarks v-if="shownParts > 1" :tune="shown" :time-of="timeOf" :playable="buffer !== null" :chosen-beat="chosenBeat" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
+      <TuneRecordings
+        v-if="shownParts > 1"
+        :tune="tune"
+        :shown-id="recording.id"
+        :progress="other.text.value"
+        :share="other.share.value"
+        @look="document_.look"
+        @rename="renameRecording"
+        @take-out="takeOutRecording"
+        @bring="other.bring"
+        @stop="other.stop"
+      />
+      <TakeAway v-if="shownParts > 1" :tune="shown" :recording="recording" :buffer="buffer" />
     </template>
   </div>
 </template>

@@ -1,10 +1,11 @@
 import { checkLength, wavLengths } from '@dellop/core/listen'
 import { mediaSchema, problemSchema } from '@dellop/wire'
 import { ApiProblem } from '../app/api.ts'
-import { audioContext } from '../sound/audioContext.ts'
 import { words } from '../words/index.ts'
 import { readFile } from '../workers/fileReading.ts'
 
+/** Samples a second that a file is decoded to, to be listened to. */
+const DECODED_RATE = 44_100
 const LARGEST_BYTES = 120 * 1024 * 1024
 /** As much of a file as is read to see what it says of itself. */
 const HEAD_BYTES = 1024 * 1024
@@ -21,7 +22,8 @@ export interface SoundFile {
 export async function readSoundFile(file: File): Promise<SoundFile> {
   const announced = await refuseUnread(file)
   const { hash, bytes } = await readFile(file)
-  const buffer = await audioContext()
+  // Decoding needs no loudspeaker: to open one would hold up the page.
+  const buffer = await new OfflineAudioContext({ length: 1, sampleRate: DECODED_RATE })
     .decodeAudioData(bytes)
     .catch(() => {
       throw new Error(words.tunes.notSound(file.name))
