@@ -1,5 +1,5 @@
 import { danceTempo } from '../tune/index.ts'
-import { danceFrom, entryFeet, startingState } from './floor.ts'
+import { entryFeet } from './floor.ts'
 import type { Figure } from './figure.ts'
 import { searchFigures } from './search.ts'
 import { applyVariation } from './variation.ts'
@@ -30,14 +30,6 @@ export function startFoot(figure: Figure): 'left' | 'right' | null {
   return danced.ok ? entryFeet(danced.value).lead : null
 }
 
-/** The hold after the figure; null where it keeps the one it was begun in and may begin in several. */
-export function endHold(figure: Figure): string | null {
-  if (figure.exitHold !== null) return figure.exitHold
-  const [only, ...others] = figure.entry.holds
-  const danced = applyVariation(figure)
-  return only !== undefined && others.length === 0 && danced.ok ? danceFrom(startingState(only, 0), danced.value).after.hold : null
-}
-
 /** The figures that are wished for, best answers to the text first. */
 export function browseFigures(figures: readonly Figure[], wish: FigureWish): Figure[] {
   const fitting = figures.filter(
@@ -46,7 +38,7 @@ export function browseFigures(figures: readonly Figure[], wish: FigureWish): Fig
       (wish.level === null || figure.level === wish.level) &&
       (wish.lengthTicks === null || figure.lengthTicks === wish.lengthTicks) &&
       (wish.startFoot === null || startFoot(figure) === wish.startFoot) &&
-      (wish.endHold === null || endHold(figure) === wish.endHold || (figure.exitHold === null && figure.entry.holds.includes(wish.endHold))),
+      (wish.endHold === null || (figure.exitHold === null ? figure.entry.holds.includes(wish.endHold) : figure.exitHold === wish.endHold)),
   )
   return searchFigures(fitting, wish.text)
 }

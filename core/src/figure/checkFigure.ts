@@ -79,25 +79,26 @@ function checkFeet(role: Role, steps: readonly Step[]): Found[] {
   const found: Found[] = []
   for (const step of steps) {
     const change = weightAfter(weight, step)
-    if (change.trouble === 'taken')
-      found.push(
-        stop('figure.foot-taken', `On ${count(step.at)} the ${role}’s “${step.text}” needs a foot that ${step.kind === 'step' ? 'carries the weight' : 'does not carry the weight'}; a touch or a change of weight before it was expected.`),
-      )
+    if (change.trouble === 'taken') found.push(stop('figure.foot-taken', `On ${count(step.at)} the ${role}’s “${step.text}” is done ${wrongFoot(step)}`))
     if (change.trouble === 'unsure') found.push(note('figure.foot-unsure', `On ${count(step.at)} the ${role}’s weight may be on either foot before “${step.text}”.`))
     weight = change.weight
   }
   return found
 }
 
+/** A step needs a free foot; a hop, a pivot and their like need the one that carries. */
+const wrongFoot = (step: Step): string =>
+  neededFoot([step]) === step.foot ? 'by the foot that carries the weight; the other foot, or a change of weight before it, was expected.' : 'on the foot that is free; the foot that carries the weight was expected.'
+
 /** Words of a step that name the other foot, or another turn than is danced. */
 function checkWords(role: Role, steps: readonly Step[]): Found[] {
   return steps.flatMap((step): Found[] => {
     const said = /^(left|right)\b/i.exec(step.text)?.[1]?.toLowerCase()
-    const wrongFoot = said !== undefined && step.layer === 'feet' && step.foot !== null && step.foot !== 'both' && said !== step.foot
+    const saysOther = said !== undefined && step.layer === 'feet' && step.foot !== null && step.foot !== 'both' && said !== step.foot
     const turn = /\bturn/i.test(step.text) ? parseTurn(step.text.replace(/^(left|right)\s+/i, '')) : null
     const wrongTurn = turn?.ok === true && turn.value.eighths !== step.turn && !turn.value.about
     return [
-      ...(wrongFoot ? [mend('figure.foot-words', `On ${count(step.at)} the ${role} is told “${step.text}”, but the ${step.foot!} foot moves.`)] : []),
+      ...(saysOther ? [mend('figure.foot-words', `On ${count(step.at)} the ${role} is told “${step.text}”, but the ${step.foot!} foot moves.`)] : []),
       ...(wrongTurn ? [mend('figure.turn-words', `On ${count(step.at)} the ${role} is told “${step.text}”, but turns ${turnText(step.turn)}.`)] : []),
     ]
   })

@@ -1,3 +1,4 @@
+import { sameValue } from '../document/index.ts'
 import { checkFigure, type FigureFinding } from './checkFigure.ts'
 import type { Figure } from './figure.ts'
 
@@ -19,23 +20,8 @@ export function importPreview(book: readonly Figure[], incoming: readonly Figure
   return incoming.map((figure): ImportRow => {
     const findings = checkFigure(figure).filter(({ severity }) => severity !== 'note')
     const own = byId.get(figure.id)
-    if (own) return { figure, state: sameFigure(own, figure) ? 'same' : 'changed', against: own, findings }
+    if (own) return { figure, state: sameValue(own, figure) ? 'same' : 'changed', against: own, findings }
     const namesake = byName.get(keyOf(figure))
     return { figure, state: namesake ? 'conflict' : 'new', against: namesake ?? null, findings }
   })
-}
-
-/** Whether two figures say the same, in whatever order their fields were written. */
-function sameFigure(a: Figure, b: Figure): boolean {
-  const sorted = (value: unknown): unknown =>
-    Array.isArray(value)
-      ? value.map(sorted)
-      : typeof value === 'object' && value !== null
-        ? Object.fromEntries(
-            Object.entries(value)
-              .sort(([x], [y]) => x.localeCompare(y))
-              .map(([key, inner]) => [key, sorted(inner)]),
-          )
-        : value
-  return JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
 }

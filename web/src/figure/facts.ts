@@ -1,4 +1,4 @@
-import { applyVariation, danceFrom, entryFeet, freeFoot, startingState, stepsOf, weightChanges, type Figure, type Facing, type Role } from '@dellop/core/figure'
+import { applyVariation, entryFeet, freeFoot, stateAfter, stepsOf, weightChanges, type Figure, type Role } from '@dellop/core/figure'
 import { words } from '../words/index.ts'
 
 /** What follows from a figure's steps, worded: never typed in, always computed. */
@@ -11,11 +11,9 @@ export interface FigureFacts {
 
 export function figureFacts(figure: Figure, roles: Readonly<Record<Role, string>>): FigureFacts | null {
   const danced = applyVariation(figure)
-  if (!danced.ok) return null
+  const after = stateAfter(figure)
+  if (!danced.ok || !after) return null
   const feet = entryFeet(danced.value)
-  const start = startingState(figure.entry.holds[0] ?? 'closed', (figure.entry.facings[0] ?? 2) as Facing)
-  const before = { ...start, lead: { ...start.lead, weight: other(feet.lead) }, follow: { ...start.follow, weight: other(feet.follow) } }
-  const { after } = danceFrom(before, danced.value)
   const steps = stepsOf(figure)
   const name = (role: Role): string => (figure.follow === 'same' ? words.figures.everyone : roles[role])
   const both: readonly Role[] = figure.follow === 'same' ? ['lead'] : ['lead', 'follow']
@@ -32,6 +30,3 @@ export function figureFacts(figure: Figure, roles: Readonly<Record<Role, string>
     steps: { lead: weightChanges(steps.lead), follow: weightChanges(steps.follow) },
   }
 }
-
-/** Weight on the foot that is not asked for; on both where none is. */
-const other = (foot: 'left' | 'right' | null): 'left' | 'right' | 'both' => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')
