@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { playScore } from '@dellop/core/band'
 import { DEFAULT_VOICES, planRoutine } from '@dellop/core/cue'
-import { bookOf, browseFigures, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
+import { bookOf, browseFigures, followOns, NO_WISH, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
 import { readAbc } from '@dellop/core/file'
 import { figureContent, freshSlot, unfold, type Routine } from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
@@ -11,7 +11,6 @@ import { medianMs, type Measured } from './calibrate.ts'
 
 const book = bookOf(WALTZ_FIGURES)
 const many = Array.from({ length: 5000 }, (_, i) => ({ ...SHIPPED_FIGURES[i % SHIPPED_FIGURES.length]!, id: `f${i}` }))
-const ANY = { text: '', family: null, level: null, startFoot: null, endHold: null, lengthTicks: null }
 const ORDER = ['balance-left-right', 'twirl-vine', 'through-face-close', 'hover', 'manoeuvre', 'two-right-turns']
 
 /** A routine of so many slots in parts of 24 beats. */
@@ -47,8 +46,10 @@ export function measureCore(): Measured[] {
   if (!score.ok) throw new Error(score.problem.message)
   return [
     { what: `plan ${thousand.slots.length} slots`, ms: medianMs(9, () => planRoutine({ timeline: thousand, school, voice, beatMap: steadyBeatMap(96), firstStep: 0 as Tick })) },
-    { what: 'search 5,000 figures for “tu”', ms: medianMs(9, () => browseFigures(many, { ...ANY, text: 'tu' })) },
-    { what: 'narrow 5,000 figures by foot and hold', ms: medianMs(9, () => browseFigures(many, { ...ANY, startFoot: 'right', endHold: 'closed' })) },
+    { what: 'search 5,000 figures for “tu”', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, text: 'tu' })) },
+    { what: 'narrow 5,000 figures by foot and hold', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, startFoot: 'right', endHold: 'closed' })) },
+    { what: 'narrow 5,000 figures to what may follow one', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, after: many[0]! })) },
+    { what: 'what may follow, with links, among 5,000 figures', ms: medianMs(5, () => followOns(many[0]!, many)) },
     { what: '600 slots: unfold', ms: medianMs(9, () => unfold(six, book)) },
     { what: '600 slots: unfold, plan and check', ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })) },
     { what: 'band: the house waltz, 2 min 17 s', ms: medianMs(3, () => playScore(score.value)) },

@@ -47,7 +47,7 @@ test('figures are searched by name, alias and initials, and shown with what foll
   await expect(page.locator('tbody tr')).toHaveCount(1)
   await page.getByRole('link', { name: 'Left turning box' }).click()
   await expect(page.getByText('8 changes of weight').or(page.getByText('12 changes of weight')).first()).toBeVisible()
-  await expect(page.getByText('turns once round to the left').first()).toBeVisible()
+  await expect(page.getByText('turns once round to the left', { exact: true }).first()).toBeVisible()
   await page.goto('/figures/nothing-here')
   await expect(page.getByText('There is no such figure in the book.')).toBeVisible()
 })

@@ -21,6 +21,13 @@ export {
 } from './sheet.ts'
 export {
   DEFAULT_SETTINGS,
+  FIGURE_HOW,
+  changeFigureSchema,
+  figureHistorySchema,
+  figureUseSchema,
+  figureVersionSchema,
+  mergeFiguresSchema,
+  putFloorSchema,
   figureListSchema,
   healthSchema,
   changeTuneSchema,
@@ -33,6 +40,8 @@ export {
   settingsSchema,
   tuneAnswerSchema,
   tuneListSchema,
+  type FigureHow,
+  type FigureVersion,
   type Settings,
 } from './library.ts'
 export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from './routes.ts'

@@ -1,4 +1,4 @@
-import { figureSchema, MOST_FIGURES } from '@dellop/core/figure'
+import { figureSchema, floorProfileSchema, MOST_FIGURES } from '@dellop/core/figure'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
 import { z } from 'zod'
@@ -7,6 +7,34 @@ export const figureListSchema = z.object({ figures: z.array(figureSchema) })
 /** Figures to bring in at once; those whose ids are in `replace` take the place of the ones the book has. */
 export const importFiguresSchema = z.strictObject({ figures: z.array(figureSchema).min(1, 'at least one figure was expected').max(MOST_FIGURES), replace: z.array(z.string().max(64)).max(MOST_FIGURES) })
 export const newFigureSchema = z.strictObject({ figure: figureSchema })
+
+/** A figure changed from a version; it is refused where somebody else has changed it since. */
+export const changeFigureSchema = z.strictObject({ figure: figureSchema, version: z.int().min(0) })
+export const changedFigureSchema = z.object({ figure: figureSchema, version: z.int() })
+
+export const FIGURE_HOW = ['shipped', 'written', 'changed', 'imported', 'merged', 'removed'] as const
+export type FigureHow = (typeof FIGURE_HOW)[number]
+export const figureVersionSchema = z.object({ version: z.int(), how: z.enum(FIGURE_HOW), atMs: z.number(), figure: figureSchema })
+export type FigureVersion = z.infer<typeof figureVersionSchema>
+export const figureHistorySchema = z.object({ versions: z.array(figureVersionSchema) })
+
+/** Two figures that are one: sheets, composites and floors that have the dropped one get the kept one. */
+export const mergeFiguresSchema = z.strictObject({ keepId: z.string().max(64), dropId: z.string().max(64) })
+export const mergedFiguresSchema = z.object({ figure: figureSchema, sheets: z.int() })
+export const removedSchema = z.object({ id: z.string() })
+
+export const figureUseSchema = z.object({
+  uses: z.array(
+    z.object({
+      figureId: z.string(),
+      sheets: z.array(z.object({ id: z.string(), title: z.string(), times: z.int() }).readonly()).readonly(),
+      next: z.array(z.object({ figureId: z.string(), times: z.int() }).readonly()).readonly(),
+    }),
+  ),
+})
+
+export const floorListSchema = z.object({ floors: z.array(floorProfileSchema) })
+export const putFloorSchema = z.strictObject({ floor: floorProfileSchema })
 
 export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })
 
@@ -29,8 +57,10 @@ export const settingsSchema = z.strictObject({
   /** Seconds the loudspeakers are late; measured by tapping. */
   outputDelaySeconds: z.number().min(-0.5).max(1.5),
   wordsPerMinute: z.number().min(60).max(350),
+  /** The floor that lists and sheets are narrowed to; null for nobody in particular. */
+  floorId: z.string().max(64).nullable().default(null),
 })
 export type Settings = z.infer<typeof settingsSchema>
-export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175 }
+export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, floorId: null }
 
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })

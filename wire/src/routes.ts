@@ -1,14 +1,23 @@
 import type { z } from 'zod'
 import {
+  changedFigureSchema,
+  changeFigureSchema,
   changeTuneSchema,
+  figureHistorySchema,
   figureListSchema,
+  figureUseSchema,
+  floorListSchema,
   healthSchema,
   importFiguresSchema,
   importScoreSchema,
   mediaSchema,
+  mergedFiguresSchema,
+  mergeFiguresSchema,
   newFigureSchema,
   newTuneSchema,
   peaksSchema,
+  putFloorSchema,
+  removedSchema,
   schoolListSchema,
   settingsSchema,
   tuneAnswerSchema,
@@ -51,6 +60,8 @@ const put = <Request extends z.ZodType, Answer extends z.ZodType>(path: string, 
   limitBytes,
 })
 
+const remove = <Answer extends z.ZodType>(path: string, summary: string, answer: Answer): Route<null, Answer> => ({ method: 'DELETE', path, summary, request: null, answer, limitBytes: 0 })
+
 /** Every route there is. The server registers these and no others; docs/api.json is generated from them. */
 export const ROUTES = {
   health: get('/api/health', 'Whether the server is there.', healthSchema),
@@ -66,6 +77,14 @@ export const ROUTES = {
   listFigures: get('/api/figures', 'The figure book.', figureListSchema),
   newFigure: post('/api/figures', 'Adds a figure to the book.', newFigureSchema, newFigureSchema),
   importFigures: post('/api/figures/import', 'Brings figures into the book, new ones and changed ones; all or nothing.', importFiguresSchema, figureListSchema, 30 * MB),
+  figureUse: get('/api/figures/use', 'Where every figure is danced, and what follows it.', figureUseSchema),
+  mergeFigures: post('/api/figures/merge', 'Makes two figures one, in every sheet.', mergeFiguresSchema, mergedFiguresSchema, 16 * KB),
+  changeFigure: put('/api/figures/:id', 'Changes a figure that nobody else has changed since.', changeFigureSchema, changedFigureSchema, 1 * MB),
+  figureHistory: get('/api/figures/:id/history', 'What a figure was, newest first.', figureHistorySchema),
+  removeFigure: remove('/api/figures/:id', 'Takes a figure that nothing uses out of the book.', removedSchema),
+  listFloors: get('/api/floors', 'What each floor can dance.', floorListSchema),
+  putFloor: put('/api/floors/:id', 'Keeps what a floor can dance.', putFloorSchema, putFloorSchema, 4 * MB),
+  removeFloor: remove('/api/floors/:id', 'Forgets a floor.', removedSchema),
   listSchools: get('/api/schools', 'Schools that ship.', schoolListSchema),
   listTunes: get('/api/tunes', 'The tunes.', tuneListSchema),
   getTune: get('/api/tunes/:id', 'A tune.', tuneAnswerSchema),

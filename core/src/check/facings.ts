@@ -16,7 +16,7 @@ function begunOff(slot: DancedSlot): Finding[] {
   const facing = slot.before.lead.facing
   if (wanted.length === 0 || wanted.includes(facing)) return []
   const params = { figure: slot.figure!.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) }
-  return [{ ...about(slot), code: 'facing.mismatch', severity: 'note', params, repairs: [] }]
+  return [{ ...about(slot), code: 'facing.mismatch', severity: slot.figure!.entry.strictness.facings === 'hard' ? 'mend' : 'note', params, repairs: [] }]
 }
 
 function endedApart(derived: Derived, slot: DancedSlot): Finding[] {

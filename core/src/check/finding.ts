@@ -30,6 +30,7 @@ export type FindingCode =
   | 'missing.figure'
   | 'missing.length'
   | 'missing.wording'
+  | 'missing.teach'
   | 'figure.cut'
   | 'figure.order'
 

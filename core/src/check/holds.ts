@@ -10,7 +10,7 @@ export function holds(derived: Derived): Finding[] {
   const { slots } = derived.timeline
   return slots.flatMap((slot, i): Finding[] => {
     if (!slot.danced || !slot.figure || holdFits(slot.before, slot.danced)) return []
-    const hard = slot.figure.entry.strictness === 'hard'
+    const hard = slot.figure.entry.strictness.holds === 'hard'
     const previous = slots[i - 1]
     return [
       {

@@ -74,6 +74,10 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ open, beats, figure }) => (open ? `${counts(beats)} open.` : `${figure ?? 'This slot'} has nothing to say.`),
     sum: ({ beats }) => counts(beats),
   },
+  'missing.teach': {
+    message: ({ figure, floor, beyond }) => `Teach before: ${figure}. ${floor} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
+    sum: ({ times, beats, level, reach }) => `danced ${times === 1 ? 'once' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${level}, the floor’s ${reach}`,
+  },
   'figure.cut': {
     message: ({ figure }) => `${figure} cannot be danced as it is written here.`,
     sum: ({ why }) => String(why),

@@ -1,4 +1,5 @@
 import { plannedSeconds, type Plan } from '../cue/index.ts'
+import { wordingsIn } from '../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -39,7 +40,7 @@ function roomFor({ clock, school }: Derived, plan: Plan, i: number): number {
 }
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {
-  const words = (slot.slot.wordings?.prompt ?? slot.figure?.wordings.prompt ?? slot.figure?.name ?? '').split(/\s+/)
+  const words = (slot.slot.wordings?.prompt ?? (slot.figure && wordingsIn(slot.figure, speaker.language).prompt) ?? slot.figure?.name ?? '').split(/\s+/)
   const shorter = words
     .map((_, n) =>
       words

@@ -1,5 +1,6 @@
 /** What Dellop knows of a language in which cues are spoken: data, so that another can be added beside it. */
 export interface CueLanguage {
+  readonly id: 'en' | 'de'
   readonly functionWords: ReadonlySet<string>
   /** Words that say how much of a figure, or how it ends; they belong to the cue. */
   readonly half: string
@@ -34,6 +35,7 @@ const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 
 export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
   en: {
+    id: 'en',
     functionWords: new Set('a an and as at by for from in into it its no not of off on or out so the then this to up with you your'.split(' ')),
     half: 'halfway',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
@@ -45,6 +47,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
   },
   de: {
+    id: 'de',
     functionWords: new Set('am an auf aus das dem den der die du durch ein eine einen es für im in ins ist mit nach nicht noch und um vom von vor zu zum zur'.split(' ')),
     half: 'halb',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,

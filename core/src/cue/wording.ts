@@ -1,4 +1,4 @@
-import { pickupTicks, type DancedFigure, type WordingKind } from '../figure/index.ts'
+import { pickupTicks, wordingsIn, type DancedFigure, type WordingKind } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { LANGUAGES, wordsOf, type CueLanguage } from './language.ts'
@@ -64,15 +64,16 @@ function stepOf(slot: DancedSlot): Tick {
 export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>, language: CueLanguage): Wording[] {
   if (slot.say === 'nothing') return []
   const own = slot.wordings
+  const book = figure ? wordingsIn(figure, language.id) : undefined
   if (slot.content.type === 'words') {
     const text = own?.full ?? slot.content.text
     return wordsOf(text).length === 0 ? [] : [wording('full', text)]
   }
   const amount = danced ? amountWords(danced, language) : ''
   const texts: Record<WordingKind, string | undefined> = {
-    full: own?.full ?? withAmount(figure?.wordings.full, amount),
-    short: own?.short ?? withAmount(figure?.wordings.short, amount),
-    prompt: own?.prompt ?? withAmount(figure?.wordings.prompt, amount),
+    full: own?.full ?? withAmount(book?.full, amount),
+    short: own?.short ?? withAmount(book?.short, amount),
+    prompt: own?.prompt ?? withAmount(book?.prompt, amount),
   }
   const written = (['full', 'short', 'prompt'] as const).flatMap((kind) => (texts[kind] ? [wording(kind, texts[kind])] : []))
   return written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)

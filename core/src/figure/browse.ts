@@ -1,8 +1,10 @@
 import { danceTempo } from '../tune/index.ts'
 import { entryFeet } from './floor.ts'
+import { mayFollow } from './followOn.ts'
+import type { KnownFigures } from './profile.ts'
 import type { Figure } from './figure.ts'
 import { searchFigures } from './search.ts'
-import { applyVariation } from './variation.ts'
+import { applyVariation } from './vary.ts'
 
 /** What figures are looked for by; null or empty for any. */
 export interface FigureWish {
@@ -16,7 +18,14 @@ export interface FigureWish {
   readonly endHold: string | null
   /** Length in ticks. */
   readonly lengthTicks: number | null
+  /** The figure it is to follow. */
+  readonly after: Figure | null
+  /** The floor it is for: what they have been taught, or could be taught at their level. */
+  readonly floor: { readonly known: KnownFigures; readonly only: 'covered' | 'within' } | null
 }
+
+/** Any figure. */
+export const NO_WISH: FigureWish = { text: '', family: null, level: null, startFoot: null, endHold: null, lengthTicks: null, after: null, floor: null }
 
 /** Whether a figure is one of a dance's own: of the family that has the dance's name, or the name of its kind. */
 export function isOfDance(figure: Figure, dance: string): boolean {
@@ -40,5 +49,12 @@ export function browseFigures(figures: readonly Figure[], wish: FigureWish): Fig
       (wish.startFoot === null || startFoot(figure) === wish.startFoot) &&
       (wish.endHold === null || (figure.exitHold === null ? figure.entry.holds.includes(wish.endHold) : figure.exitHold === wish.endHold)),
   )
-  return searchFigures(fitting, wish.text)
+  const known = wish.floor === null ? fitting : fitting.filter((figure) => isFor(wish.floor!, figure))
+  const following = wish.after === null ? known : mayFollow(wish.after, known)
+  return searchFigures(following, wish.text)
+}
+
+const isFor = ({ known, only }: NonNullable<FigureWish['floor']>, figure: Figure): boolean => {
+  const coverage = known.of(figure)
+  return coverage === 'covered' || (only === 'within' && coverage === 'within')
 }

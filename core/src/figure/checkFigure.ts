@@ -1,28 +1,15 @@
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
-import type { Figure } from './figure.ts'
-import { turned, wrapFacing } from './facing.ts'
-import { holdOf } from './hold.ts'
+import { checkHands } from './checkHands.ts'
+import { composeBook } from './compose.ts'
+import { CUE_LANGUAGES, type Figure } from './figure.ts'
+import { count, mend, note, stop, type FigureFinding, type Found } from './figureFinding.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { parseTurn } from './turn.ts'
-import { pickupTicks, stepsOf } from './variation.ts'
+import { netTurn } from './turnAmount.ts'
+import { AS_WRITTEN } from './variation.ts'
+import { applyVariation, pickupTicks, stepsOf } from './vary.ts'
 import { neededFoot, weightAfter, type Weight } from './weight.ts'
 
-/** Something that cannot be right, or is doubtful, in a figure by itself. */
-export interface FigureFinding {
-  readonly figureId: string
-  readonly code: string
-  /** `stop`: it cannot be danced as written; `mend`: it contradicts itself; `note`: worth a look. */
-  readonly severity: 'stop' | 'mend' | 'note'
-  /** One sentence for a person, with the count where it is. */
-  readonly message: string
-}
-
-type Found = Omit<FigureFinding, 'figureId'>
-const stop = (code: string, message: string): Found => ({ code, severity: 'stop', message })
-const mend = (code: string, message: string): Found => ({ code, severity: 'mend', message })
-const note = (code: string, message: string): Found => ({ code, severity: 'note', message })
-
-const count = (at: number): string => `count ${Number((beatsOfTicks(at as Tick) + 1).toFixed(2))}`
 const MOST_PICKUP_TICKS = 2 * TICKS_PER_BEAT
 /** A whole turn, and a turn in so few beats, needs a word of caution. */
 const SPINNING_EIGHTHS = 8
@@ -31,11 +18,15 @@ const SPINNING_BEATS = 4
 /** Judges one figure by itself: order and length, feet, turns against their words, holds against facings, cautions, words. */
 export function checkFigure(figure: Figure): FigureFinding[] {
   const steps = stepsOf(figure)
-  const roles: readonly Role[] = figure.follow === 'same' ? ['lead'] : ROLES
+  const lines = figure.follow === 'same' ? [{ who: 'lead', steps: steps.lead }] : ROLES.map((role) => ({ who: role as string, steps: steps[role] }))
+  const others = (figure.set?.others ?? []).map(({ couples, role, steps: own }) => ({ who: `${role === 'both' ? 'dancer' : role} of couple ${couples.join(', ')}`, steps: own }))
   const found = [
-    ...roles.flatMap((role) => [...checkTimes(figure, role, steps[role]), ...checkFeet(role, steps[role]), ...checkWords(role, steps[role])]),
+    ...[...lines, ...others].flatMap(({ who, steps: own }) => [...checkTimes(figure, who, own), ...checkFeet(who, own), ...checkWords(who, own)]),
     ...checkPickup(steps),
-    ...checkHolds(figure, steps),
+    ...checkHands(figure, steps),
+    ...checkSet(figure),
+    ...checkHalf(figure),
+    ...checkChoices(figure),
     ...checkName(figure, steps.lead),
     ...checkCautions(figure, steps),
     ...checkWordings(figure),
@@ -56,10 +47,12 @@ export function checkBook(figures: readonly Figure[]): FigureFinding[] {
     names.set(name, figure)
     return found
   })
-  return [...figures.flatMap(checkFigure), ...twice]
+  const { book, problems } = composeBook(figures)
+  const made = problems.map(({ figureId, message }): FigureFinding => ({ figureId, ...stop('figure.parts', message) }))
+  return [...figures.flatMap((figure) => checkFigure(figure.parts ? (book.get(figure.id) ?? figure) : figure)), ...twice, ...made]
 }
 
-function checkTimes({ lengthTicks }: Figure, role: Role, steps: readonly Step[]): Found[] {
+function checkTimes({ lengthTicks }: Figure, role: string, steps: readonly Step[]): Found[] {
   const found = steps.filter((step) => step.at >= lengthTicks).map((step) => stop('figure.step-outside', `The ${role}’s “${step.text}” is on ${count(step.at)}, but the figure has ${beatsOfTicks(lengthTicks as Tick)} counts.`))
   for (const layer of ['feet', 'arms', 'head'] as const) {
     const own = steps.filter((step) => step.layer === layer)
@@ -73,7 +66,7 @@ function checkTimes({ lengthTicks }: Figure, role: Role, steps: readonly Step[])
   return found
 }
 
-function checkFeet(role: Role, steps: readonly Step[]): Found[] {
+function checkFeet(role: string, steps: readonly Step[]): Found[] {
   const needed = neededFoot(steps)
   let weight: Weight = needed === null ? 'both' : needed === 'left' ? 'right' : 'left'
   const found: Found[] = []
@@ -91,7 +84,7 @@ const wrongFoot = (step: Step): string =>
   neededFoot([step]) === step.foot ? 'by the foot that carries the weight; the other foot, or a change of weight before it, was expected.' : 'on the foot that is free; the foot that carries the weight was expected.'
 
 /** Words of a step that name the other foot, or another turn than is danced. */
-function checkWords(role: Role, steps: readonly Step[]): Found[] {
+function checkWords(role: string, steps: readonly Step[]): Found[] {
   return steps.flatMap((step): Found[] => {
     const said = /^(left|right)\b/i.exec(step.text)?.[1]?.toLowerCase()
     const saysOther = said !== undefined && step.layer === 'feet' && step.foot !== null && step.foot !== 'both' && said !== step.foot
@@ -111,22 +104,38 @@ function checkPickup(steps: Readonly<Record<Role, readonly Step[]>>): Found[] {
   return pickup > MOST_PICKUP_TICKS ? [mend('figure.pickup', `It begins ${beatsOfTicks(pickup as Tick)} counts before its first; at most 2 were expected: let it begin on count 1 and be longer.`)] : []
 }
 
-const netTurn = (steps: readonly Step[]): number => steps.reduce((sum, step) => sum + step.turn, 0)
+/** Couples of a set by their numbers: none beyond those it is for, none told twice. */
+function checkSet({ set }: Figure): Found[] {
+  if (!set) return []
+  const most = set.couples[1]
+  const told = set.others.flatMap(({ couples, role }) => couples.flatMap((couple) => (role === 'both' ? ROLES : [role]).map((one) => `${one} ${couple}`)))
+  const twice = told.find((one, i) => told.indexOf(one) !== i)
+  const beyond = set.others.flatMap(({ couples }) => couples).find((couple) => couple > most)
+  return [
+    ...(beyond === undefined ? [] : [mend('figure.set-couple', `It says what couple ${beyond} does, but is for ${most} couples.`)]),
+    ...(twice === undefined ? [] : [stop('figure.set-twice', `It says twice what ${twice} does; each dancer can do one thing.`)]),
+  ]
+}
 
-/** Whether the two can stand as the hold says, going in and coming out. */
-function checkHolds(figure: Figure, steps: Readonly<Record<Role, readonly Step[]>>): Found[] {
-  const relations = new Set(figure.entry.holds.map((id) => holdOf(id)?.relation).filter((relation) => typeof relation === 'number'))
-  if (relations.size > 1) {
-    return figure.follow === 'opposite' ? [mend('figure.hold-mixed', `It may begin in ${figure.entry.holds.join(' and ')}: face to face and side by side. The follow’s steps cannot be the opposite in both.`)] : []
-  }
-  const [relation] = relations
-  const exit = figure.exitHold ?? (figure.entry.holds.length === 1 ? figure.entry.holds[0]! : null)
-  const wanted = exit === null ? undefined : holdOf(exit)?.relation
-  if (relation === undefined || wanted === undefined || wanted === null) return []
-  const ends = wrapFacing(relation + netTurn(steps.follow) - netTurn(steps.lead))
-  // Between two facings an eighth apart lies how people stand, not what is written.
-  if (ends === wanted || ends === turned(wanted, 1) || ends === turned(wanted, -1)) return []
-  return [mend('figure.hold-facing', `It ends in ${exit!}, ${wanted === 4 ? 'face to face' : 'side by side'}, but the turns leave the two ${ends === 4 ? 'face to face' : ends === 0 ? 'side by side' : 'at an angle'}.`)]
+function checkHalf(figure: Figure): Found[] {
+  if (figure.halfTicks === undefined) return []
+  const half = applyVariation(figure, { ...AS_WRITTEN, cut: { type: 'half' } })
+  return half.ok ? [] : [mend('figure.half', `Its own half does not go: ${half.problem.message}`)]
+}
+
+/** Endings and options: each name once, within the figure, and danceable when it is chosen. */
+function checkChoices(figure: Figure): Found[] {
+  const { endings = [], options = [], lengthTicks } = figure
+  const all = [...endings.map((one) => ({ ...one, variation: { ...AS_WRITTEN, ending: one.name } })), ...options.map((one) => ({ ...one, from: 0, variation: { ...AS_WRITTEN, options: [one.name] } }))]
+  const trouble = (steps: readonly Step[], who: string): number => [...checkFeet(who, steps), ...checkTimes(figure, who, steps)].filter(({ severity }) => severity === 'stop').length
+  const own = stepsOf(figure)
+  return all.flatMap((one, i): Found[] => {
+    if (all.findIndex(({ name }) => name === one.name) !== i) return [stop('figure.choice-twice', `“${one.name}” is there twice among its endings and options; say what tells them apart.`)]
+    if (one.from >= lengthTicks) return [stop('figure.choice-outside', `The ending “${one.name}” begins on ${count(one.from)}, after the figure’s end.`)]
+    const danced = applyVariation(figure, one.variation)
+    if (!danced.ok) return [stop('figure.choice', danced.problem.message)]
+    return ROLES.some((role) => trouble(danced.value.steps[role], role) > trouble(own[role], role)) ? [stop('figure.choice', `With “${one.name}” a step needs a foot that carries the weight, or falls outside the figure.`)] : []
+  })
 }
 
 /** A name that says which way it turns, against the steps. */
@@ -154,6 +163,11 @@ function spinIn(steps: readonly Step[]): number {
   return Math.max(0, ...steps.map(({ at }) => within(at)))
 }
 
-function checkWordings({ wordings: { full, short, prompt } }: Figure): Found[] {
-  return prompt.length > short.length || short.length > full.length ? [note('figure.wording-length', `The full words were expected to be the longest and the prompt the shortest: “${full}”, “${short}”, “${prompt}”.`)] : []
+function checkWordings({ wordings }: Figure): Found[] {
+  return CUE_LANGUAGES.flatMap((language): Found[] => {
+    const own = wordings[language]
+    if (!own) return []
+    const { full, short, prompt } = own
+    return prompt.length > short.length || short.length > full.length ? [note('figure.wording-length', `The full words were expected to be the longest and the prompt the shortest: “${full}”, “${short}”, “${prompt}”.`)] : []
+  })
 }

@@ -19,7 +19,7 @@ describe('figures as a table', () => {
     expect(expectOk(read(figureCsv([sly])))).toEqual([sly])
   })
   it('need no more than a name, a dance, counts and steps', () => {
-    expect(expectOk(read(`${HEAD}\nSide close,waltz,3,"1 left side, 2 right close"\n`))[0]).toMatchObject({ id: 'n1', follow: 'opposite', level: 'easy', wordings: { full: 'side close' } })
+    expect(expectOk(read(`${HEAD}\nSide close,waltz,3,"1 left side, 2 right close"\n`))[0]).toMatchObject({ id: 'n1', follow: 'opposite', level: 'easy', wordings: { en: { full: 'side close' } } })
   })
   it('may be ten thousand', () => {
     const rows = Array.from({ length: 10_000 }, (_, i) => `Step ${i},waltz,1,1 left side`).join('\n')

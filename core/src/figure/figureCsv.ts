@@ -1,11 +1,42 @@
 import Papa from 'papaparse'
-import { problem, succeed, type Result } from '../document/index.ts'
-import { beatsOfTicks, type Tick } from '../time/index.ts'
-import { CAUTION_KINDS, figureSchema, type Figure } from './figure.ts'
-import { stepLineText } from './stepLineText.ts'
-import { figureOfWritten } from './written.ts'
+import { problem, sameValue, succeed, type Result } from '../document/index.ts'
+import { composeBook } from './compose.ts'
+import { CAUTION_KINDS, figureSchema, type Figure, type FRAMES } from './figure.ts'
+import { readParts } from './figureText.ts'
+import { figureOfWritten, UNWRITTEN, writtenOfFigure, type WrittenFigure } from './written.ts'
 
-const COLUMNS = ['id', 'name', 'aliases', 'family', 'level', 'beats', 'lead', 'follow', 'holds', 'strictness', 'facings', 'ends', 'full', 'short', 'prompt', 'cautions', 'remarks'] as const
+const COLUMNS = [
+  'id',
+  'name',
+  'aliases',
+  'family',
+  'level',
+  'dancers',
+  'beats',
+  'count from',
+  'lead',
+  'follow',
+  'couples',
+  'others',
+  'holds',
+  'facings',
+  'frame',
+  'strict',
+  'hands',
+  'ends',
+  'endings',
+  'options',
+  'half',
+  'parts',
+  'full',
+  'short',
+  'prompt',
+  'full de',
+  'short de',
+  'prompt de',
+  'cautions',
+  'remarks',
+] as const
 type Column = (typeof COLUMNS)[number]
 const NEEDED: readonly Column[] = ['name', 'family', 'beats', 'lead']
 export const MOST_FIGURES = 20_000
@@ -13,23 +44,44 @@ export const MOST_FIGURES = 20_000
 /** A spreadsheet would run what begins like a formula; an apostrophe before it keeps it a text. */
 const FORMULA = /^[=+\-@\t\r]/
 
+/** What must hold for a figure to begin, as it is written: `feet holds`, the rest is soft; empty for feet and holds. */
+const STRICT = ['feet', 'holds', 'facings'] as const
+const usual = (strictness: Figure['entry']['strictness']): boolean => sameValue(strictness, UNWRITTEN.strictness)
+
 /** Figures as comma-separated values, one a row, steps as typed lines; `readFigureCsv` reads them back the same. */
 export function figureCsv(figures: readonly Figure[]): string {
   const rows = figures.map((figure) => {
+    const written = writtenOfFigure(figure, { figures })
+    const strict = STRICT.filter((item) => written.strictness[item] === 'hard').join(' ')
     const cells: Record<Column, string> = {
       id: figure.id,
-      name: figure.name,
-      aliases: figure.aliases.join('; '),
-      family: figure.family,
-      level: figure.level,
-      beats: String(beatsOfTicks(figure.lengthTicks as Tick)),
-      lead: stepLineText(figure.lead),
-      follow: typeof figure.follow === 'string' ? figure.follow : stepLineText(figure.follow),
-      holds: figure.entry.holds.join('; '),
-      strictness: figure.entry.strictness,
-      facings: figure.entry.facings.join('; '),
-      ends: figure.exitHold ?? '',
-      ...figure.wordings,
+      name: written.name,
+      aliases: written.aliases,
+      family: written.family,
+      level: written.level,
+      dancers: written.dancers,
+      beats: written.beats,
+      'count from': written.countFrom,
+      lead: written.lead,
+      follow: written.followKind === 'own' ? (figure.parts ? 'own' : written.follow) : written.followKind,
+      couples: figure.set ? written.couples : '',
+      others: written.others,
+      holds: written.holds.join('; '),
+      facings: written.facings.join('; '),
+      frame: written.frame === 'hall' ? '' : written.frame,
+      strict: usual(written.strictness) ? '' : strict || 'nothing',
+      hands: written.holdChanges,
+      ends: written.exitHold ?? '',
+      endings: written.endings,
+      options: written.options,
+      half: written.half,
+      parts: written.parts,
+      full: written.words.en.full,
+      short: written.words.en.short,
+      prompt: written.words.en.prompt,
+      'full de': written.words.de.full,
+      'short de': written.words.de.short,
+      'prompt de': written.words.de.prompt,
       cautions: figure.cautions.map(({ kind, text }) => `${kind}: ${text}`).join(' | '),
       remarks: figure.remarks,
     }
@@ -38,8 +90,8 @@ export function figureCsv(figures: readonly Figure[]): string {
   return `${Papa.unparse([[...COLUMNS], ...rows])}\r\n`
 }
 
-/** Reads figures from comma-separated values: all of them, or the first row and column that cannot be read, and what was expected there. */
-export function readFigureCsv(text: string, newId: () => string, name = 'The table'): Result<readonly Figure[]> {
+/** Reads figures from comma-separated values: all of them, or the first row and column that cannot be read, and what was expected there. Composites may name figures of the table or of `known`. */
+export function readFigureCsv(text: string, newId: () => string, name = 'The table', known: readonly Figure[] = []): Result<readonly Figure[]> {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimiter: ',' })
   const [broken] = errors.filter(({ type }) => type === 'Quotes')
   if (broken) return problem('table.quotes', `${name} has a quotation mark that is not closed in row ${(broken.row ?? 0) + 1}.`)
@@ -51,20 +103,34 @@ export function readFigureCsv(text: string, newId: () => string, name = 'The tab
   if (missing) return problem('table.column', `${name} has no column “${missing}”; at least ${NEEDED.join(', ')} were expected.`)
   if (rows.length > MOST_FIGURES) return problem('table.long', `${name} has ${rows.length} rows; at most ${MOST_FIGURES} were expected.`)
   const figures: Figure[] = []
-  const ids = new Set<string>()
+  const ids = new Map<string, number>()
+  const later: number[] = []
+  const partsAt = columns.indexOf('parts')
   for (const [i, row] of rows.entries()) {
-    const figure = readRow(row, columns, newId)
+    // A composite names other figures of the table, so it waits until they are there.
+    const isMade = partsAt >= 0 && (row[partsAt] ?? '').trim() !== ''
+    const figure = readRow(row, columns, newId, isMade)
     if (!figure.ok) return problem(figure.problem.code, `${name}, row ${i + 2}: ${figure.problem.message}`)
     if (ids.has(figure.value.id)) return problem('table.twice', `${name}, row ${i + 2}: the id “${figure.value.id}” is there a second time; every id may be used once.`)
-    ids.add(figure.value.id)
+    ids.set(figure.value.id, i)
     figures.push(figure.value)
+    if (isMade) later.push(i)
   }
-  return succeed(figures)
+  const all = [...figures, ...known.filter(({ id }) => !ids.has(id))]
+  for (const i of later) {
+    const parts = readParts(rows[i]![partsAt]!.trim(), all, figures[i]!.family)
+    if (!parts.ok) return problem('table.cell', `${name}, row ${i + 2}: column parts: ${parts.problem.message}`)
+    figures[i] = { ...figures[i]!, parts: parts.value }
+  }
+  const { book, problems } = composeBook([...figures, ...all.slice(figures.length)])
+  const [wrong] = problems.filter(({ figureId }) => ids.has(figureId))
+  if (wrong) return problem('table.parts', `${name}, row ${ids.get(wrong.figureId)! + 2}: ${wrong.message}`)
+  return succeed(figures.map(({ id }) => book.get(id)!))
 }
 
 const list = (text: string): string[] => text.split(';').map((one) => one.trim()).filter(Boolean) // prettier-ignore
 
-function readRow(row: readonly string[], columns: readonly string[], newId: () => string): Result<Figure> {
+function readRow(row: readonly string[], columns: readonly string[], newId: () => string, isMade: boolean): Result<Figure> {
   const cells = new Map(columns.map((column, i) => [column, row[i]?.trim() ?? '']))
   for (const [column, cell] of cells) {
     if (FORMULA.test(cell)) return problem('table.formula', `“${cell.slice(0, 40)}” in column ${column} looks like a formula; a text was expected.`)
@@ -76,30 +142,47 @@ function readRow(row: readonly string[], columns: readonly string[], newId: () =
   const wrongCaution = cautions.findIndex((one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!))
   if (wrongCaution >= 0) return problem('table.caution', `a caution such as “spin: give room” was expected in column cautions, its kind one of ${CAUTION_KINDS.join(', ')}.`)
   const own = follow !== 'opposite' && follow !== 'same'
+  const strict = cell('strict')
+  const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
   const { figure, problems } = figureOfWritten(
     {
+      ...UNWRITTEN,
       name: cell('name'),
+      aliases: cell('aliases'),
       family: cell('family'),
       level: (cell('level') || 'easy') as Figure['level'],
-      beats: cell('beats'),
-      lead: cell('lead'),
-      followKind: own ? 'own' : follow,
-      follow: own ? follow : '',
+      dancers: (cell('dancers') || 'couple') as Figure['dancers'],
+      beats: isMade ? '1' : cell('beats'),
+      countFrom: cell('count from'),
+      lead: isMade ? '1 hold' : cell('lead'),
+      followKind: own && !isMade ? 'own' : follow === 'same' ? 'same' : 'opposite',
+      follow: own && !isMade ? follow : '',
+      couples: cell('couples') || UNWRITTEN.couples,
+      others: cell('others'),
       holds: list(cell('holds')),
+      facings: list(cell('facings')).map(Number),
+      frame: (cell('frame') || 'hall') as (typeof FRAMES)[number],
+      strictness: strict === '' ? UNWRITTEN.strictness : { feet: has('feet'), holds: has('holds'), facings: has('facings') },
+      holdChanges: cell('hands'),
       exitHold: cell('ends') || null,
-      full: cell('full'),
-      short: cell('short'),
-      prompt: cell('prompt'),
+      endings: cell('endings'),
+      options: cell('options'),
+      half: cell('half'),
+      words: { en: { full: cell('full'), short: cell('short'), prompt: cell('prompt') }, de: { full: cell('full de'), short: cell('short de'), prompt: cell('prompt de') } },
       remarks: cell('remarks'),
       cautions: cautions.map((one) => ({ kind: one![1] as Figure['cautions'][number]['kind'], text: one![2]! })),
     },
     cell('id') || newId(),
-    null,
   )
-  if (!figure) return problem('table.cell', `column ${problems[0]!.field}: ${problems[0]!.message}`)
-  const whole = { ...figure, aliases: list(cell('aliases')), entry: { ...figure.entry, strictness: cell('strictness') || 'hard', facings: list(cell('facings')).map(Number) } }
-  const valid = figureSchema.safeParse(whole)
+  if (!figure) return problem('table.cell', `column ${columnOf(problems[0]!.field)}: ${problems[0]!.message}`)
+  const valid = figureSchema.safeParse(own && isMade ? { ...figure, follow: [] } : figure)
   if (valid.success) return succeed(valid.data)
   const [issue] = valid.error.issues
   return problem('table.cell', `${issue!.path.join('.')}: ${issue!.message}`)
+}
+
+/** The column in which a field is typed. */
+function columnOf(field: keyof WrittenFigure): string {
+  const named: Partial<Record<keyof WrittenFigure, Column>> = { countFrom: 'count from', holdChanges: 'hands', exitHold: 'ends', words: 'full', strictness: 'strict' }
+  return named[field] ?? field
 }

@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { turned, wrapFacing, type Facing } from './facing.ts'
-import { holdIdSchema } from './figure.ts'
-import { holdOf } from './hold.ts'
+import { holdIdSchema, holdOf } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { freeFoot, neededFoot, weightAfter, type Weight } from './weight.ts'
-import type { DancedFigure } from './variation.ts'
+import type { DancedFigure } from './vary.ts'
+import { bodyTurn } from './turnAmount.ts'
 
 const roleStateSchema = z.strictObject({ weight: z.enum(['left', 'right', 'both', 'split']), facing: z.int().min(0).max(7) as unknown as z.ZodType<Facing> }).readonly()
 
@@ -27,19 +27,20 @@ export interface DancedOutcome {
   readonly troubles: readonly StepTrouble[]
 }
 
-/** Dances a figure from a state: the state after it, and every step whose foot was not free. It always comes to an end. */
-export function danceFrom(before: FloorState, danced: DancedFigure): DancedOutcome {
+/** Dances a figure from a state: the state after it, and every step whose foot was not free. It always comes to an end. Where it is rotated, it is begun that much further round. */
+export function danceFrom(standing: FloorState, danced: DancedFigure): DancedOutcome {
+  const before = rotateState(standing, danced.variation.rotate ?? 0)
   const troubles: StepTrouble[] = []
   const run = (role: Role): RoleState => {
     let state: RoleState = before[role]
     for (const step of danced.steps[role]) {
       const { weight, trouble } = weightAfter(state.weight, step)
       if (trouble) troubles.push({ role, step, before: state.weight, trouble })
-      state = { weight, facing: turned(state.facing, step.turn) }
+      state = { weight, facing: turned(state.facing, bodyTurn(step)) }
     }
     return state
   }
-  return { after: { lead: run('lead'), follow: run('follow'), hold: danced.exitHold ?? before.hold }, troubles }
+  return { after: { lead: run('lead'), follow: run('follow'), hold: danced.exitHold ?? danced.holds.at(-1)?.hold ?? before.hold }, troubles }
 }
 
 /** The foot each role must have free to begin; null where the role asks for none. */

@@ -1,5 +1,6 @@
 import { sameValue } from '../document/index.ts'
-import { checkFigure, type FigureFinding } from './checkFigure.ts'
+import { checkFigure } from './checkFigure.ts'
+import type { FigureFinding } from './figureFinding.ts'
 import type { Figure } from './figure.ts'
 
 /** What bringing in one figure would do to a book. */

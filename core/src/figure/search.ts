@@ -1,8 +1,9 @@
+import { namesOf } from './cast.ts'
 import type { Figure } from './figure.ts'
 
 /** How well a figure answers what was typed: lower is better, null is not at all. */
 function rank(figure: Figure, words: string): number | null {
-  const names = [figure.name, ...figure.aliases].map((name) => name.toLowerCase())
+  const names = namesOf(figure).map((name) => name.toLowerCase())
   if (names.some((name) => name === words)) return 0
   if (names.some((name) => name.startsWith(words))) return 1
   if (names.some((name) => initials(name).startsWith(words.replace(/\s/g, '')))) return 2

@@ -5,7 +5,7 @@ export const ROLES = ['lead', 'follow'] as const
 export const roleSchema = z.enum(ROLES)
 export type Role = z.infer<typeof roleSchema>
 
-export const STEP_KINDS = ['step', 'leap', 'touch', 'tap', 'point', 'brush', 'kick', 'lift', 'swing', 'draw', 'swivel', 'twist', 'pivot', 'spin', 'hop', 'jump', 'stamp', 'stomp', 'clap', 'hold', 'pose'] as const
+export const STEP_KINDS = ['step', 'leap', 'touch', 'tap', 'point', 'brush', 'kick', 'lift', 'swing', 'draw', 'swivel', 'twist', 'pivot', 'spin', 'hop', 'jump', 'stamp', 'stomp', 'clap', 'hold', 'pose', 'arch', 'join', 'release'] as const
 
 const direction = z.int().min(0).max(7) as unknown as z.ZodType<Facing>
 
@@ -25,6 +25,8 @@ export const stepSchema = z
       .nullable(),
     /** Turn made with the step, in eighths, clockwise positive. */
     turn: z.int().min(-24).max(24),
+    /** Set where the turn is only nearly so much. */
+    about: z.literal(true).optional(),
     text: z.string().max(60),
   })
   .readonly()

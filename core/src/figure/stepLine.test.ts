@@ -37,6 +37,19 @@ describe('a line of steps', () => {
     expect(arms).toMatchObject({ layer: 'arms', at: 72, text: 'both arms up' })
     expect(head).toMatchObject({ layer: 'head', at: 84, text: 'look "out"' })
   })
+  it('takes a turn in any wording, and keeps that it is only about so much', () => {
+    const turns = (line: string) => steps(line).map(({ turn, about }) => (about ? [turn, 'about'] : turn))
+    expect(turns('1 left turn 270 degrees left, 2 right turn three quarters clockwise, 3 left turn about left 1/2, 4 right turn a quarter left shoulder back')).toEqual([-6, 6, [-4, 'about'], -2])
+    expect(stepLineText(steps('3 left side turn nearly a half left'))).toBe('3 left side turn about left 1/2')
+  })
+  it('takes ways and turns told by the room, from where the dancer faces by then', () => {
+    const begun = { facing: 2, frame: 'hall' } as const
+    const told = expectOk(readStepLine('1 left toward line of dance turn to line of dance, 2 right toward the wall x0.5, 3 left turn right to face the wall', { begun }))
+    expect(told.map(({ travel, turn, text }) => [travel?.direction ?? null, turn, text])).toEqual([[6, -2, 'left toward line of dance'], [2, 0, 'right toward the wall'], [null, 2, 'left']]) // prettier-ignore
+    expect(steps(stepLineText(told))).toEqual(told)
+    expect(message('1 left toward the wall')).toContain('7: At character 8 “toward the wall” depends on where the dancer faces')
+    expect(message('1 left turn to the wall')).toContain('12: At character 13: "to the wall" depends on where it begins')
+  })
   it.each([
     ['1 left forward; 2 right', '14: At character 15 “;” stands; a comma before the next step'],
     ['1 left forward 2 right', '15: At character 16 “2” stands; a comma'],
@@ -64,10 +77,11 @@ describe('a line of steps', () => {
       weight: fc.constantFrom('full', 'part', 'split', 'none'),
       travel: fc.option(fc.record({ direction, strides: fc.integer({ min: 0, max: 16 }).map((n) => n / 4) })),
       turn: fc.integer({ min: -24, max: 24 }),
+      about: fc.option(fc.constant(true as const), { nil: undefined }),
       text: fc.oneof(fc.string({ maxLength: 60 }), fc.constantFrom('left close', 'right behind', 'left side', 'a through', 'x across', 'left across behind')),
     })
     .filter(({ layer, foot, kind }) => !(layer === 'feet' && foot === null && kind === 'step'))
-    .map((step) => stepSchema.parse(step))
+    .map(({ about, ...step }) => stepSchema.parse(about && step.turn !== 0 ? { ...step, about } : step))
   it('written and read again is the same, whatever the steps', () => {
     fc.assert(
       fc.property(fc.array(anyStep, { maxLength: 8 }), fc.constantFrom(4 as const, 3 as const), (list, division) => expect(steps(stepLineText(list, division), division)).toEqual(list)),

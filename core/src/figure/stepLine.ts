@@ -1,6 +1,10 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
+import { travelOfBody, turned, type Facing } from './facing.ts'
+import { readDirection } from './frames.ts'
 import { STEP_KINDS, type Step } from './step.ts'
+import { parseTurn, type TurnAmount, type TurnFrom } from './turn.ts'
+import { bodyTurn } from './turnAmount.ts'
 import { DIRECTIONS, MANNERS, SYLLABLES, usualText, usualWeight, WEIGHT_WORDS, type Travel } from './stepLineWords.ts'
 
 export interface StepLineOptions {
@@ -9,7 +13,17 @@ export interface StepLineOptions {
   /** Ticks of a slow and a quick, where the dance has others than two beats and one. */
   readonly slow?: number
   readonly quick?: number
+  /** Where the dancer faces as the line begins, for ways and turns that are told by the room ("toward the wall"). */
+  readonly begun?: TurnFrom
 }
+
+/** What goes on from step to step: time, as slows and quicks add up, and where the dancer faces by now. */
+interface Running {
+  ticks: number
+  readonly from: TurnFrom | undefined
+  facing: Facing
+}
+const standing = ({ from, facing }: Running): TurnFrom | undefined => from && { ...from, facing }
 
 /** The line, with a place in it: what is read next, and where that stands for the sentence that marks an error. */
 class Reader {
@@ -73,11 +87,12 @@ const LAYERS = [
 export function readStepLine(text: string, options: StepLineOptions = {}): Result<Step[]> {
   const reader = new Reader(text)
   const steps: Step[] = []
-  const clock = { ticks: 0 }
+  const clock: Running = { ticks: 0, from: options.begun, facing: options.begun?.facing ?? 0 }
   while (!reader.isDone) {
     const step = readStep(reader, options, clock)
     if (!step.ok) return step
     steps.push(step.value)
+    clock.facing = turned(clock.facing, bodyTurn(step.value))
     if (reader.isDone) break
     if (!reader.take(/,/y)) return refused(reader, 'a comma before the next step, or a way, a weight, a turn or words in quotes')
     if (reader.isDone) return refused(reader, 'one more step after the comma')
@@ -91,7 +106,7 @@ const refused = (reader: Reader, expected: string): Result<never> => {
   return problem('step-line', `At character ${reader.offset + 1} ${found}; ${expected} was expected.`, { offset: reader.offset })
 }
 
-function readStep(reader: Reader, options: StepLineOptions, clock: { ticks: number }): Result<Step> {
+function readStep(reader: Reader, options: StepLineOptions, clock: Running): Result<Step> {
   const layer = LAYERS.find(([word]) => reader.take(new RegExp(word, 'iy')))?.[1] ?? 'feet'
   const at = readMoment(reader, options, clock)
   if (!at.ok) return at
@@ -99,25 +114,32 @@ function readStep(reader: Reader, options: StepLineOptions, clock: { ticks: numb
   const kindStart = reader.offset
   const kind = reader.phrase(KINDS)?.[1] ?? null
   if (foot === null && kind === null && layer === 'feet') return refused(reader, 'a foot (left, right, both) or what is done without one (hold, clap ...)')
-  const found = readWay(reader, foot)
+  const found = readWay(reader, foot, standing(clock))
   if (!found.ok) return found
   const real = kind ?? (layer === 'feet' ? 'step' : 'pose')
   if (real === 'step' && foot === null && layer === 'feet') return problem('step-line', `At character ${kindStart + 1} a step has no foot; left, right or both was expected before it.`, { offset: kindStart })
   const weight = reader.phrase(WEIGHT_WORDS)?.[1] ?? (layer === 'feet' ? usualWeight(real) : 'none')
-  const turn = readTurn(reader)
+  const turn = readTurn(reader, standing(clock))
   if (!turn.ok) return turn
   const quoted = reader.take(/"((?:[^"\\]|\\.)*)"/y)
   if (!quoted && reader.rest.startsWith('"')) return refused(reader, 'words that end with a quotation mark')
   const words = quoted ? quoted[1]!.replace(/\\(.)/g, '$1') : usualText(foot, real, found.value.text)
   if (words.length > MOST_TEXT) return problem('step-line', `The words of a step may have ${MOST_TEXT} characters; these have ${words.length}.`, { offset: reader.offset })
-  return succeed({ at: at.value, layer, foot, kind: real, weight, travel: found.value.travel, turn: turn.value, text: words })
+  return succeed({ at: at.value, layer, foot, kind: real, weight, travel: found.value.travel, turn: turn.value.eighths, ...(turn.value.about ? { about: true as const } : {}), text: words })
 }
 
 const MOST_TEXT = 60
 const MOST_BEATS = 4000
 
+/** One moment by itself, such as `2&`, in ticks. */
+export function readMomentText(text: string, options: StepLineOptions = {}): Result<number> {
+  const reader = new Reader(text)
+  const at = readMoment(reader, options, { ticks: 0, from: undefined, facing: 0 })
+  return at.ok && !reader.isDone ? refused(reader, 'nothing after the count') : at
+}
+
 /** `2`, `2&`, `&1` (before the first beat), `2+5t`, or S and Q one after the other. */
-function readMoment(reader: Reader, { division = 4, slow = 2 * TICKS_PER_BEAT, quick = TICKS_PER_BEAT }: StepLineOptions, clock: { ticks: number }): Result<number> {
+function readMoment(reader: Reader, { division = 4, slow = 2 * TICKS_PER_BEAT, quick = TICKS_PER_BEAT }: StepLineOptions, clock: Running): Result<number> {
   const spoken = reader.take(/([SQ])(?![\w])/y)
   if (spoken) {
     const at = clock.ticks
@@ -135,7 +157,15 @@ function readMoment(reader: Reader, { division = 4, slow = 2 * TICKS_PER_BEAT, q
   return succeed((Number(beat) - 1) * TICKS_PER_BEAT + late + (early - TICKS_PER_BEAT) + Number.parseInt(more ?? '0', 10))
 }
 
-function readWay(reader: Reader, foot: Step['foot']): Result<{ travel: Travel | null; text: string }> {
+function readWay(reader: Reader, foot: Step['foot'], from: TurnFrom | undefined): Result<{ travel: Travel | null; text: string }> {
+  const start = reader.offset
+  const aimed = reader.take(/towards?\s+([^,"]+?)(?=\s*(?:,|"|$|\bx\d|\bturn\b|\b(?:full|part|split|no)\s+weight\b))/iy)
+  if (aimed) {
+    if (!from) return problem('step-line', `At character ${start + 1} “${aimed[0]}” depends on where the dancer faces, and that is not said; say how the figure is meant to begin, or a way such as forward or side.`, { offset: start })
+    const target = readDirection(aimed[1]!, from.frame, from)
+    if (!target.ok) return problem('step-line', `At character ${start + 1}: ${target.problem.message}`, { offset: start })
+    return strides(reader, { direction: travelOfBody(from.facing, target.value), strides: 1 }, aimed[0].trim().replace(/\s+/g, ' '))
+  }
   const manner = reader.phrase(MANNERS)
   if (manner) return strides(reader, manner[1], manner[0])
   const direction = reader.phrase(DIRECTIONS)
@@ -154,18 +184,28 @@ function strides(reader: Reader, travel: Travel | null, text: string): Result<{ 
   return succeed({ travel: { ...travel, strides: Number(size[1]) }, text })
 }
 
-/** `turn left 1/4`, `turn right 1 1/2`; eighths, clockwise positive. */
-function readTurn(reader: Reader): Result<number> {
-  if (!reader.take(/turn(?![\w])/iy)) return succeed(0)
+/** `turn left 1/4`, `turn right 1 1/2`, or any other wording of a turn after the word; eighths, clockwise positive. */
+function readTurn(reader: Reader, from: TurnFrom | undefined): Result<TurnAmount> {
+  if (!reader.take(/turn(?![\w])/iy)) return succeed({ eighths: 0, about: false })
+  const start = reader.offset
+  const worded = reader.take(/(?=[^,"]*[a-z])(?!(?:left|right)\s+(?:\d+\s+)?\d+(?:\/\d+)?\s*(?:$|[,"]))(?!(?:left|right)\s*(?:$|[,"]))[^,"]+/iy)
+  if (worded) {
+    const turn = parseTurn(worded[0].trim(), from)
+    if (!turn.ok) return problem('step-line', `At character ${start + 1}: ${turn.problem.message}`, { offset: start })
+    return Math.abs(turn.value.eighths) <= MOST_EIGHTHS ? turn : problem('step-line', `At character ${start + 1} a turn of up to 3 whole turns was expected.`, { offset: start })
+  }
   const side = reader.phrase([
     ['left', -1],
     ['right', 1],
   ] as const)
   if (!side) return refused(reader, 'left or right after “turn”')
-  const start = reader.offset
+  const amountStart = reader.offset
   const amount = reader.take(/(?:(\d+)\s+)?(\d+)\/(\d+)(?![\w/])|(\d+)(?![\w/])/y)
   if (!amount) return refused(reader, 'an amount of turn such as 1/4, 3/8 or 1')
   const eighths = amount[4] === undefined ? 8 * Number(amount[1] ?? 0) + (8 * Number(amount[2])) / Number(amount[3]) : 8 * Number(amount[4])
-  const isWhole = Number.isInteger(eighths) && eighths >= 1 && eighths <= 24
-  return isWhole ? succeed(eighths * side[1]) : problem('step-line', `At character ${start + 1} “${amount[0].trim()}” is no amount of turn; eighths such as 1/8, 1/4, 3/8 up to 3 whole turns were expected.`, { offset: start })
+  const isWhole = Number.isInteger(eighths) && eighths >= 1 && eighths <= MOST_EIGHTHS
+  return isWhole
+    ? succeed({ eighths: eighths * side[1], about: false })
+    : problem('step-line', `At character ${amountStart + 1} “${amount[0].trim()}” is no amount of turn; eighths such as 1/8, 1/4, 3/8 up to 3 whole turns were expected.`, { offset: amountStart })
 }
+const MOST_EIGHTHS = 24

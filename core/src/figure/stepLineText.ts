@@ -12,12 +12,13 @@ function stepText(step: Step, division: 4 | 3): string {
   const kindText = kind === plainKind && (foot !== null || layer !== 'feet') ? '' : kind
   const way = wayText(step)
   const weightText = weight === (layer === 'feet' ? usualWeight(kind) : 'none') ? '' : WEIGHT_WORDS.find(([, one]) => one === weight)![0]
-  const turnText = turn === 0 ? '' : `turn ${turn < 0 ? 'left' : 'right'} ${amountText(Math.abs(turn))}`
+  const turnText = turn === 0 ? '' : `turn ${step.about ? 'about ' : ''}${turn < 0 ? 'left' : 'right'} ${amountText(Math.abs(turn))}`
   const words = text === usualText(foot, kind, way.name) ? '' : `"${text.replace(/[\\"]/g, '\\$&')}"`
   return [`${layer === 'feet' ? '' : `${layer}:`}${momentText(step.at, division)}`, foot, kindText, way.text, weightText, turnText, words].filter(Boolean).join(' ')
 }
 
-function momentText(at: number, division: 4 | 3): string {
+/** A moment as it is written: `2&`. */
+export function momentText(at: number, division: 4 | 3): string {
   const beat = Math.floor(at / TICKS_PER_BEAT)
   const rest = at - beat * TICKS_PER_BEAT
   const syllable = SYLLABLES[division].find(([, ticks]) => ticks === rest)?.[0]

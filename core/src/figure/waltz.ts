@@ -1,6 +1,7 @@
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Facing } from './facing.ts'
-import type { Figure } from './figure.ts'
+import { germanWords } from './book/german.ts'
+import type { Figure, Wordings } from './figure.ts'
 import type { Step } from './step.ts'
 
 /**
@@ -22,23 +23,27 @@ function gesture(beat: number, foot: 'left' | 'right', kind: 'touch' | 'point' |
   return { at: (beat - 1) * TICKS_PER_BEAT, layer: 'feet', foot, kind, weight: 'none', travel: null, turn: 0, text: `${foot} ${text}` }
 }
 
+const look = (beat: number, text: string): Step => ({ at: (beat - 1) * TICKS_PER_BEAT, layer: 'head', foot: null, kind: 'pose', weight: 'none', travel: null, turn: 0, text })
+
 const hold = (beat: number, text = 'hold'): Step => ({ at: (beat - 1) * TICKS_PER_BEAT, layer: 'feet', foot: null, kind: 'hold', weight: 'none', travel: null, turn: 0, text })
 
-type Written = Pick<Figure, 'id' | 'name' | 'lead' | 'wordings'> & Partial<Figure> & { beats: number; from: string[]; to: string | null }
+type Written = Pick<Figure, 'id' | 'name' | 'lead'> & Omit<Partial<Figure>, 'wordings' | 'aliases'> & { beats: number; from: string[]; to: string | null; wordings: Wordings; aliases?: string[] }
 
-function waltz({ beats, from, to, ...figure }: Written): Figure {
+function waltz({ beats, from, to, wordings, aliases = [], ...figure }: Written): Figure {
   return {
     format: 'dellop-figure',
-    version: 1,
-    aliases: [],
+    version: 2,
+    aliases: aliases.map((name) => ({ name })),
+    dancers: 'couple',
     family: 'waltz',
     level: 'easy',
     lengthTicks: beats * TICKS_PER_BEAT,
     follow: 'opposite',
-    entry: { holds: from, facings: [], strictness: 'hard' },
+    entry: { holds: from, facings: [], strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
     exitHold: to,
     cautions: [],
     remarks: '',
+    wordings: { en: wordings, ...germanWords(figure.id) },
     ...figure,
   }
 }
@@ -101,7 +106,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     beats: 6,
     from: ['closed'],
     to: null,
-    entry: { holds: ['closed'], facings: [4], strictness: 'hard' },
+    entry: { holds: ['closed'], facings: [4], strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
     lead: [
       step(1, 'left', 'back', 'back', 3),
       step(2, 'right', 'side right', 'side'),
@@ -120,7 +125,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     beats: 3,
     from: ['semi-closed'],
     to: 'closed',
-    entry: { holds: ['semi-closed'], facings: [0], strictness: 'hard' },
+    entry: { holds: ['semi-closed'], facings: [0], strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
     lead: [step(1, 'right', 'forward', 'forward across', 2), step(2, 'left', 'side left', 'side', 2), step(3, 'right', 'in place', 'close')],
     follow: [step(1, 'left', 'forward', 'forward'), step(2, 'right', 'side right', 'side'), step(3, 'left', 'in place', 'close')],
     wordings: { full: 'manoeuvre, side, close', short: 'manoeuvre', prompt: 'manoeuvre' },
@@ -161,7 +166,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     beats: 3,
     from: ['semi-closed', 'open'],
     to: 'closed',
-    entry: { holds: ['semi-closed', 'open'], facings: [0], strictness: 'hard' },
+    entry: { holds: ['semi-closed', 'open'], facings: [0], strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
     lead: [step(1, 'right', 'forward', 'through'), step(2, 'left', 'side left', 'side to face', 2), step(3, 'right', 'in place', 'close')],
     follow: [step(1, 'left', 'forward', 'through'), step(2, 'right', 'side right', 'side to face', -2), step(3, 'left', 'in place', 'close')],
     wordings: { full: 'through, face, close', short: 'through, face', prompt: 'through' },
@@ -210,6 +215,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     lead: [step(1, 'left', 'forward', 'forward'), step(2, 'right', 'diagonal right', 'side and rise'), step(3, 'left', 'in place', 'recover', -2)],
     follow: [step(1, 'right', 'back', 'back'), step(2, 'left', 'side left', 'side and rise'), step(3, 'right', 'in place', 'recover', 2)],
     wordings: { full: 'hover to semi', short: 'hover', prompt: 'hover' },
+    options: [{ name: 'look to the joined hands', lead: [look(3, 'look left')], follow: [look(3, 'look right')] }],
   }),
   waltz({
     id: 'dip',
@@ -241,7 +247,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     beats: 6,
     from: ['closed', 'banjo'],
     to: null,
-    entry: { holds: ['closed', 'banjo'], facings: [0], strictness: 'hard' },
+    entry: { holds: ['closed', 'banjo'], facings: [0], strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
     lead: [
       step(1, 'left', 'forward', 'forward'),
       step(2, 'right', 'forward', 'forward'),

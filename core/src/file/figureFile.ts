@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { problem, readJson, succeed, validate, type Result } from '../document/index.ts'
-import { figureSchema, type Figure } from '../figure/index.ts'
+import { figureSchema, upgradeFigure, upgradeFiguresIn, type Figure } from '../figure/index.ts'
 
 /** Figures on their own, to be checked, or taken from one book to another. */
 export const figureFileSchema = z.strictObject({ format: z.literal('dellop-figures'), version: z.literal(1), figures: z.array(figureSchema).max(20_000).readonly() }).readonly()
@@ -12,11 +12,11 @@ export function readFigureFile(text: string, name = 'The file'): Result<readonly
   if (!json.ok) return json
   const format = (json.value as { format?: unknown } | null)?.format
   if (format === 'dellop-figure') {
-    const one = validate(figureSchema, json.value, name)
+    const one = validate(figureSchema, upgradeFigure(json.value), name)
     return one.ok ? succeed([one.value]) : one
   }
   if (format !== 'dellop-figures') return problem('file.format', `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-figures" or "dellop-figure" was expected.`, { field: 'format' })
-  const valid = validate(figureFileSchema, json.value, name)
+  const valid = validate(figureFileSchema, upgradeFiguresIn(json.value), name)
   return valid.ok ? succeed(valid.value.figures) : valid
 }
 

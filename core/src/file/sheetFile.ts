@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { problem, readJson, succeed, validate, type Result } from '../document/index.ts'
-import { figureSchema } from '../figure/index.ts'
+import { figureSchema, upgradeFiguresIn } from '../figure/index.ts'
 import { routineSchema } from '../routine/index.ts'
 import { schoolSchema } from '../school/index.ts'
 import { tuneSchema } from '../tune/index.ts'
@@ -29,7 +29,7 @@ export function readSheetFile(text: string, name = 'The sheet file'): Result<She
   if (format !== 'dellop-sheet') return problem('file.format', `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-sheet" was expected.`, { field: 'format' })
   const version = (json.value as { version?: unknown }).version
   if (typeof version === 'number' && version > 1) return problem('file.newer', `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`, { field: 'version' })
-  const valid = validate(sheetFileSchema, json.value, name)
+  const valid = validate(sheetFileSchema, upgradeFiguresIn(json.value), name)
   if (!valid.ok) return valid
   const twice = valid.value.figures.find((figure, i, all) => all.findIndex((other) => other.id === figure.id) !== i)
   return twice ? problem('file.twice', `${name} has two figures with the id "${twice.id}"; every id may be used once.`, { field: 'figures' }) : succeed(valid.value)

@@ -91,7 +91,13 @@ describe('the demo, each tune as its kind is played', () => {
     expect(named.beatsPerBar).toBe(score.metre.beatsPerBar)
     expect(found(truth.downbeats, named.downbeats)).toBeGreaterThan(0.9)
     const trueBpm = (seconds: number): number => {
-      const i = Math.min(truth.downbeats.length - 2, Math.max(0, truth.downbeats.findLastIndex((one) => one <= seconds + 0.1)))
+      const i = Math.min(
+        truth.downbeats.length - 2,
+        Math.max(
+          0,
+          truth.downbeats.findLastIndex((one) => one <= seconds + 0.1),
+        ),
+      )
       return (60 * score.metre.beatsPerBar) / (truth.downbeats[i + 1]! - truth.downbeats[i]!)
     }
     const near = named.tempoCurve.filter(({ seconds, bpm }) => Math.abs(bpm / trueBpm(seconds) - 1) < 0.03)

@@ -3,3 +3,4 @@ export { unfold, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, t
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'
 export { addPass, addSlot, dropFromPass, insertInPass, figureContent, freshSlot, moveSlot, moveSlotBy, overrule, removePass, removeSlot, replaceContent, setSlotField, setWording, varySlot, wordsContent, type Scope } from './edits.ts'
 export { phrasing, type PassPhrasing } from './phrasing.ts'
+export { figureUse, type FigureUse } from './figureUse.ts'

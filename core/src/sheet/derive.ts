@@ -1,6 +1,6 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
 import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
-import type { FigureBook } from '../figure/index.ts'
+import type { FigureBook, FloorProfile } from '../figure/index.ts'
 import { unfold, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
@@ -13,6 +13,8 @@ export interface SheetInput {
   readonly school: School
   readonly voice: Voice
   readonly tune: Tune | null
+  /** The floor that will dance it; nobody in particular where left out. */
+  readonly floor?: FloorProfile | null
 }
 
 /** A sheet with everything that follows from it. */
@@ -46,6 +48,7 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     school,
     voice,
     tune,
+    floor: input.floor ?? null,
     beatMap,
     timeline,
     plan,

@@ -1,10 +1,11 @@
-import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { figureSchema } from '@dellop/core/figure'
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { FigureEntity } from '../figure/figureEntity.ts'
+import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
 import { LibsqlDriver } from './libsqlDriver.ts'
 import { backUp, openDatabase } from './open.ts'
-import { databaseSource } from './source.ts'
+import { databaseSource, MIGRATIONS } from './source.ts'
 
 let folder: string
 beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'dellop-db-'))))
@@ -31,11 +32,24 @@ describe('the migrations', () => {
 
   it('go down to nothing and up again', async () => {
     const database = await openDatabase(folder, 0)
-    await database.source.undoLastMigration()
+    for (let left = MIGRATIONS.length; left > 0; left--) await database.source.undoLastMigration()
     const tables = (await database.source.query(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%'`)) as { name: string }[]
     expect(tables.map((table) => table.name)).toEqual(['migrations'])
     await database.source.runMigrations()
     await database.close()
+  })
+
+  it('bring the figures of an older Dellop up to today’s form, and keep what they were', async () => {
+    const old = JSON.stringify({ ...JSON.parse(readFileSync(join(__dirname, '../../../core/src/testing/fixtures/figures-1.json'), 'utf8')).figures[0], id: 'old' })
+    const source = await databaseSource(folder).initialize()
+    await source.runMigrations()
+    await source.undoLastMigration()
+    await source.query(`INSERT INTO "figure" VALUES ('old', 'Box', ?, 7)`, [old])
+    await source.runMigrations()
+    const [row] = await source.manager.find(FigureEntity)
+    expect(figureSchema.safeParse(JSON.parse(row!.document)).error).toBeUndefined()
+    expect((await source.manager.find(FigureVersionEntity)).map(({ figureId, version, how, atMs }) => [figureId, version, how, atMs])).toEqual([['old', 1, 'written', 7]])
+    await source.destroy()
   })
 
   it('are preceded by a backup when there is anything to lose', async () => {

@@ -2,16 +2,18 @@ import 'reflect-metadata'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { DataSource } from 'typeorm'
-import { FigureEntity } from '../figure/figureEntity.ts'
+import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
+import { FloorEntity } from '../floor/floorEntity.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
 import { SettingEntity } from '../settings/settingEntity.ts'
 import { SheetBatchEntity, SheetEntity } from '../sheet/sheetEntity.ts'
 import { TuneEntity } from '../tune/tuneEntity.ts'
 import { LibsqlDriver } from './libsqlDriver.ts'
 import { FirstTables1764000000001 } from './migrations/001-first-tables.ts'
+import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts'
 
-export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, TuneEntity, MediaEntity, SettingEntity]
-export const MIGRATIONS = [FirstTables1764000000001]
+export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, TuneEntity, MediaEntity, SettingEntity]
+export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')
 

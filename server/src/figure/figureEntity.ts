@@ -15,3 +15,23 @@ export class FigureEntity {
   @Column('integer')
   updatedAtMs!: number
 }
+
+/** A figure as it was: every one that was ever put in the book, with how it came. */
+@Entity('figure_version')
+export class FigureVersionEntity {
+  @PrimaryColumn('text')
+  figureId!: string
+
+  @PrimaryColumn('integer')
+  version!: number
+
+  @Column('text')
+  document!: string
+
+  /** `shipped`, `written`, `changed`, `imported`, `merged` or `removed`. */
+  @Column('text')
+  how!: string
+
+  @Column('integer')
+  atMs!: number
+}

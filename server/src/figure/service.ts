@@ -1,33 +1,86 @@
-import { SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
+import { bookOf, composeFigure, madeOf, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
+import { figureUse, type FigureUse } from '@dellop/core/routine'
+import { sameValue } from '@dellop/core/document'
+import type { FigureHow, FigureVersion } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
-import { HttpProblem } from '../http/problem.ts'
+import { HttpProblem, orProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { FigureEntity } from './figureEntity.ts'
+import { SheetEntity } from '../sheet/sheetEntity.ts'
+import { FigureEntity, FigureVersionEntity } from './figureEntity.ts'
 
-export async function allFigures({ database }: Services): Promise<Figure[]> {
-  const rows = await database.source.manager.find(FigureEntity, { order: { name: 'ASC' } })
-  return rows.map((row) => JSON.parse(row.document) as Figure)
+const figureOf = (row: { document: string }): Figure => JSON.parse(row.document) as Figure
+const MOST_VERSIONS = 200
+
+export async function allFigures(manager: EntityManager): Promise<Figure[]> {
+  return (await manager.find(FigureEntity, { order: { name: 'ASC' } })).map(figureOf)
+}
+
+export async function findFigure(manager: EntityManager, id: string): Promise<Figure> {
+  const row = await manager.findOneBy(FigureEntity, { id })
+  if (!row) throw new HttpProblem('not-found', 'There is no such figure in the book.')
+  return figureOf(row)
+}
+
+/** The number of a figure's newest version; 0 where it never was in the book. */
+export async function versionOf(manager: EntityManager, figureId: string): Promise<number> {
+  return (await manager.findOne(FigureVersionEntity, { where: { figureId }, order: { version: 'DESC' } }))?.version ?? 0
+}
+
+/** Puts a figure in the book, new or in place of the one of its id, and keeps the version. */
+export async function keepFigure(manager: EntityManager, figure: Figure, how: FigureHow, atMs: number): Promise<number> {
+  const version = (await versionOf(manager, figure.id)) + 1
+  const document = JSON.stringify(figure)
+  await manager.upsert(FigureEntity, { id: figure.id, name: figure.name, document, updatedAtMs: atMs }, ['id'])
+  await manager.insert(FigureVersionEntity, { figureId: figure.id, version, document, how, atMs })
+  return version
 }
 
 /** Adds figures the book does not hold. One it holds stays as it is: a name twice is never merged. */
-export async function addFigures(manager: EntityManager, figures: readonly Figure[], atMs: number): Promise<{ added: string[]; kept: string[] }> {
+export async function addFigures(manager: EntityManager, figures: readonly Figure[], how: FigureHow, atMs: number): Promise<{ added: string[]; kept: string[] }> {
   const added: string[] = []
   const kept: string[] = []
   for (const figure of figures) {
     if (await manager.existsBy(FigureEntity, { id: figure.id })) kept.push(figure.name)
     else {
-      await manager.insert(FigureEntity, { id: figure.id, name: figure.name, document: JSON.stringify(figure), updatedAtMs: atMs })
+      await keepFigure(manager, figure, how, atMs)
       added.push(figure.name)
     }
   }
   return { added, kept }
 }
 
+/** A composite as its parts make it now; refuses one that is part of itself, or has parts the book does not hold. */
+async function composed(manager: EntityManager, figure: Figure): Promise<Figure> {
+  return figure.parts ? orProblem(composeFigure(figure, new Map((await allFigures(manager)).map((one) => [one.id, one])))) : figure
+}
+
 /** Adds one figure; refuses an id the book holds. */
 export async function newFigure({ database, nowMs }: Services, figure: Figure): Promise<Figure> {
-  const { kept } = await database.write((manager) => addFigures(manager, [figure], nowMs()))
-  if (kept.length > 0) throw new HttpProblem('exists', `The book already holds a figure with the id "${figure.id}".`, 'figure.id')
-  return figure
+  return database.write(async (manager) => {
+    if (await manager.existsBy(FigureEntity, { id: figure.id })) throw new HttpProblem('exists', `The book already holds a figure with the id "${figure.id}".`, 'figure.id')
+    const whole = await composed(manager, figure)
+    await keepFigure(manager, whole, 'written', nowMs())
+    return whole
+  })
+}
+
+/** Changes a figure that nobody else has changed since `version`. */
+export async function changeFigure({ database, nowMs }: Services, id: string, figure: Figure, version: number): Promise<{ figure: Figure; version: number }> {
+  if (figure.id !== id) throw new HttpProblem('input.invalid', `The figure's id was expected to be "${id}".`, 'figure.id')
+  return database.write(async (manager) => {
+    await findFigure(manager, id)
+    const now = await versionOf(manager, id)
+    if (now !== version) throw new HttpProblem('edit.refused', `“${figure.name}” was changed elsewhere meanwhile (version ${now}; these changes start from ${version}). Look at it again before you change it.`)
+    const whole = await composed(manager, figure)
+    return { figure: whole, version: await keepFigure(manager, whole, 'changed', nowMs()) }
+  })
+}
+
+/** Every version of a figure, newest first. */
+export async function figureHistory({ database }: Services, id: string): Promise<FigureVersion[]> {
+  const rows = await database.source.manager.find(FigureVersionEntity, { where: { figureId: id }, order: { version: 'DESC' }, take: MOST_VERSIONS })
+  if (rows.length === 0) throw new HttpProblem('not-found', 'There is no such figure in the book.')
+  return rows.map((row) => ({ version: row.version, how: row.how as FigureHow, atMs: row.atMs, figure: figureOf(row) }))
 }
 
 /** Brings figures in, all or none. One whose id the book holds must be meant to take its place. */
@@ -37,17 +90,64 @@ export async function importFigures({ database, nowMs }: Services, figures: read
     for (const figure of figures) {
       if (seen.has(figure.id)) throw new HttpProblem('input.invalid', `The id "${figure.id}" is there twice; every id may be used once. Nothing was brought in.`, 'figures')
       seen.add(figure.id)
-      const row = { id: figure.id, name: figure.name, document: JSON.stringify(figure), updatedAtMs: nowMs() }
       const isHeld = await manager.existsBy(FigureEntity, { id: figure.id })
       if (isHeld && !replace.has(figure.id)) throw new HttpProblem('exists', `The book already holds “${figure.name}” under the id "${figure.id}", and it was not said that it may be replaced. Nothing was brought in.`, 'figures')
-      if (isHeld) await manager.update(FigureEntity, { id: figure.id }, row)
-      else await manager.insert(FigureEntity, row)
+      await keepFigure(manager, figure, 'imported', nowMs())
+    }
+    // A part may come in with its composite, or be there already; what is part of itself may not come at all.
+    const all = new Map((await allFigures(manager)).map((figure) => [figure.id, figure]))
+    for (const figure of figures) {
+      const whole = composeFigure(figure, all)
+      if (!whole.ok) throw new HttpProblem('input.invalid', `${whole.problem.message} Nothing was brought in.`, 'figures')
     }
     return [...figures]
   })
 }
 
-/** Puts the shipped figures into a book that does not hold them yet. */
+/** Where every figure is used, and what follows it, over all sheets. */
+export async function allUses(manager: EntityManager): Promise<FigureUse[]> {
+  const sheets = await manager.find(SheetEntity, { order: { title: 'ASC' } })
+  return figureUse(sheets.map((sheet) => JSON.parse(sheet.document)))
+}
+
+/** Takes a figure out of the book. One that a sheet or a composite uses stays. */
+export async function removeFigure({ database, nowMs }: Services, id: string): Promise<void> {
+  await database.write(async (manager) => {
+    const figure = await findFigure(manager, id)
+    const [sheet] = (await allUses(manager)).find((use) => use.figureId === id)?.sheets ?? []
+    if (sheet) throw new HttpProblem('edit.refused', `“${figure.name}” is danced in “${sheet.title}”; take it out there first.`)
+    const [whole] = madeOf(await allFigures(manager), id)
+    if (whole) throw new HttpProblem('edit.refused', `“${whole.name}” is made of “${figure.name}”; change that first.`)
+    await manager.insert(FigureVersionEntity, { figureId: id, version: (await versionOf(manager, id)) + 1, document: JSON.stringify(figure), how: 'removed', atMs: nowMs() })
+    await manager.delete(FigureEntity, { id })
+  })
+}
+
+/**
+ * Puts the shipped figures into a book. One that is there as it was shipped once is brought up to date; one that was
+ * changed here, or taken out, is left alone.
+ */
 export async function shipFigures({ database, nowMs }: Services): Promise<void> {
-  await database.write((manager) => addFigures(manager, SHIPPED_FIGURES, nowMs()))
+  await database.write(async (manager) => {
+    const newest = new Map<string, FigureVersionEntity>()
+    for (const row of await manager.find(FigureVersionEntity, { order: { version: 'ASC' } })) newest.set(row.figureId, row)
+    const due = SHIPPED_FIGURES.filter((figure) => {
+      const last = newest.get(figure.id)
+      return !last || (last.how === 'shipped' && !sameValue(figureOf(last), figure))
+    })
+    for (const figure of due) await keepFigure(manager, figure, 'shipped', nowMs())
+  })
+}
+
+/** The figures of some ids with all they are made of, composites put together. */
+export function withParts(figures: readonly Figure[], ids: ReadonlySet<string>): Figure[] {
+  const book = bookOf(figures)
+  const wanted = new Set<string>()
+  const want = (id: string): void => {
+    if (wanted.has(id) || !book.has(id)) return
+    wanted.add(id)
+    for (const { figureId } of book.get(id)!.parts ?? []) want(figureId)
+  }
+  for (const id of ids) want(id)
+  return figures.filter(({ id }) => wanted.has(id)).map(({ id }) => book.get(id)!)
 }

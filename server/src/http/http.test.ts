@@ -153,7 +153,7 @@ describe('sound', () => {
 describe('settings', () => {
   it('are kept, and refused out of range', async () => {
     await server.ask.put('/api/settings').send({ outputDelaySeconds: 0.2, wordsPerMinute: 160 }).expect(200)
-    expect((await server.ask.get('/api/settings')).body).toEqual({ outputDelaySeconds: 0.2, wordsPerMinute: 160 })
+    expect((await server.ask.get('/api/settings')).body).toEqual({ outputDelaySeconds: 0.2, wordsPerMinute: 160, floorId: null })
     await server.ask.put('/api/settings').send({ outputDelaySeconds: 9, wordsPerMinute: 160 }).expect(400)
   })
 })

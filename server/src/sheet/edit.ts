@@ -12,12 +12,13 @@ import { findSheet, routineOf } from './service.ts'
  * since. A batch that was accepted before is answered as it was then, and changes nothing.
  */
 export async function editSheet(services: Services, id: string, batch: EditBatch): Promise<EditAnswer> {
-  const { answer, fresh } = await services.database.write((manager) => accept(services, manager, id, batch))
+  const { answer, fresh } = await services.database.write((manager) => acceptEdits(services, manager, id, batch))
   if (fresh) services.broadcast.send({ type: 'sheet', id, revision: answer.revision, clientId: batch.clientId })
   return answer
 }
 
-async function accept(services: Services, manager: EntityManager, id: string, batch: EditBatch): Promise<{ answer: EditAnswer; fresh: boolean }> {
+/** The same within a transaction that is under way; telling the open pages is left to the caller. */
+export async function acceptEdits(services: Services, manager: EntityManager, id: string, batch: EditBatch): Promise<{ answer: EditAnswer; fresh: boolean }> {
   const sheet = await findSheet(manager, id)
   const now = routineOf(sheet)
   const earlier = await manager.findOneBy(SheetBatchEntity, { sheetId: id, clientId: batch.clientId, batchId: batch.batchId })

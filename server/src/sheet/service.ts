@@ -6,7 +6,7 @@ import { WALTZ_METRE } from '@dellop/core/time'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
-import { addFigures, allFigures } from '../figure/service.ts'
+import { addFigures, allFigures, withParts } from '../figure/service.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { findTune, saveTune, tuneOrNull } from '../tune/service.ts'
@@ -73,7 +73,7 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
   return services.database.write(async (manager) => {
     const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
     const routine = taken ? { ...file.routine, id: services.newId(), title: `${file.routine.title} (copy)`.slice(0, 120) } : file.routine
-    const { added, kept } = await addFigures(manager, file.figures, services.nowMs())
+    const { added, kept } = await addFigures(manager, file.figures, 'imported', services.nowMs())
     if (file.tune && !(await tuneOrNull(manager, file.tune.id))) await saveTune(manager, file.tune, services.nowMs())
     await insertSheet(manager, routine, services.nowMs())
     return { id: routine.id, newFigures: added, keptFigures: kept }
@@ -89,8 +89,7 @@ export async function listRevisions({ database }: Services, id: string): Promise
 /** All a call needs. Figures are only those the sheet uses. */
 export async function callPack(services: Services, id: string): Promise<CallPack> {
   const { routine, revision } = await readSheet(services, id)
-  const used = usedFigures(routine)
-  const figures = (await allFigures(services)).filter((figure) => used.has(figure.id))
+  const figures = withParts(await allFigures(services.database.source.manager), usedFigures(routine))
   return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: schoolOf(routine), tune: await tuneOrNull(services.database.source.manager, routine.tuneId) }
 }
 

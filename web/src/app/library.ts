@@ -1,5 +1,5 @@
 import { DEFAULT_VOICES, type Voice } from '@dellop/core/cue'
-import { bookOf, type Figure, type FigureBook } from '@dellop/core/figure'
+import { bookOf, knownFigures, type Figure, type FigureBook, type FloorProfile, type KnownFigures } from '@dellop/core/figure'
 import { ROUND_SCHOOL, type School } from '@dellop/core/school'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
@@ -9,17 +9,21 @@ import { api } from './api.ts'
 
 /** What every sheet is written with: figures, tunes, schools and this machine's settings. Read once, then kept. */
 export const useLibrary = defineStore('library', () => {
-  const figures = shallowRef<readonly Figure[]>([])
+  /** As the server keeps them; composites are put together for the book. */
+  const written = shallowRef<readonly Figure[]>([])
+  const floors = shallowRef<readonly FloorProfile[]>([])
   const tunes = shallowRef<readonly Tune[]>([])
   const schools = shallowRef<readonly School[]>([ROUND_SCHOOL])
   const settings = ref<Settings>(DEFAULT_SETTINGS)
   let loading: Promise<void> | null = null
 
-  const book = computed<FigureBook>(() => bookOf(figures.value))
+  const book = computed<FigureBook>(() => bookOf(written.value))
+  const figures = computed<readonly Figure[]>(() => [...book.value.values()])
 
   async function fetchAll(): Promise<void> {
-    const [figureList, tuneList, schoolList, kept] = await Promise.all([api('listFigures'), api('listTunes'), api('listSchools'), api('getSettings')])
-    figures.value = figureList.figures
+    const [figureList, tuneList, schoolList, kept, floorList] = await Promise.all([api('listFigures'), api('listTunes'), api('listSchools'), api('getSettings'), api('listFloors')])
+    written.value = figureList.figures
+    floors.value = floorList.floors
     tunes.value = tuneList.tunes
     schools.value = schoolList.schools
     settings.value = kept
@@ -50,10 +54,23 @@ export const useLibrary = defineStore('library', () => {
   /** Puts new or changed figures into the book. */
   function putFigures(list: readonly Figure[]): void {
     const ids = new Set(list.map(({ id }) => id))
-    figures.value = [...figures.value.filter(({ id }) => !ids.has(id)), ...list]
+    written.value = [...written.value.filter(({ id }) => !ids.has(id)), ...list]
+  }
+  const dropFigure = (id: string): void => void (written.value = written.value.filter((figure) => figure.id !== id))
+
+  /** The floor that lists and sheets are narrowed to, and what it knows. */
+  const floor = computed<FloorProfile | null>(() => floors.value.find(({ id }) => id === settings.value.floorId) ?? null)
+  const known = computed<KnownFigures | null>(() => floor.value && knownFigures(floor.value))
+  async function saveFloor(next: FloorProfile): Promise<void> {
+    const { floor: kept } = await api('putFloor', { params: { id: next.id }, body: { floor: next } })
+    floors.value = [...floors.value.filter(({ id }) => id !== kept.id), kept].sort((a, b) => a.name.localeCompare(b.name))
+  }
+  async function removeFloor(id: string): Promise<void> {
+    await api('removeFloor', { params: { id } })
+    floors.value = floors.value.filter((one) => one.id !== id)
   }
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, load, saveSettings, voiceFor, schoolFor, tuneFor, putFigures, putTune }
+  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, voiceFor, schoolFor, tuneFor, putFigures, dropFigure, putTune }
 })

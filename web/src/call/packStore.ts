@@ -1,3 +1,4 @@
+import { upgradeFiguresIn } from '@dellop/core/figure'
 import { callPackSchema, DEFAULT_SETTINGS, settingsSchema, type CallPack, type Settings } from '@dellop/wire'
 import { openDB, type IDBPDatabase } from 'idb'
 import { api, ApiProblem } from '../app/api.ts'
@@ -50,7 +51,7 @@ async function keep(id: string, record: Omit<KeptPack, 'kept'>): Promise<boolean
 async function stored(id: string): Promise<Omit<KeptPack, 'kept'> | null> {
   try {
     const record = (await (await database()).get('pack', id)) as { pack: unknown; settings: unknown; sound: Blob | null } | undefined
-    const pack = callPackSchema.safeParse(record?.pack)
+    const pack = callPackSchema.safeParse(upgradeFiguresIn(record?.pack))
     if (!record || !pack.success) return null
     const settings = settingsSchema.safeParse(record.settings)
     return { pack: pack.data, settings: settings.success ? settings.data : DEFAULT_SETTINGS, sound: record.sound }

@@ -35,7 +35,7 @@ async function take(event: Event): Promise<void> {
   if (file.size > LARGEST_BYTES) return void (failure.value = say.refused + say.large)
   const text = await file.text()
   const name = `“${file.name}”`
-  const read = /\.csv$/i.test(file.name) ? readFigureCsv(text, randomId, name) : readFigureFile(text, name)
+  const read = /\.csv$/i.test(file.name) ? readFigureCsv(text, randomId, name, library.figures) : readFigureFile(text, name)
   if (!read.ok) return void (failure.value = say.refused + read.problem.message)
   rows.value = importPreview(library.figures, read.value)
   most.value = PAGE

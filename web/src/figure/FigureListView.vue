@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { browseFigures, figureCsv, startFoot, type Figure } from '@dellop/core/figure'
+import { browseFigures, figureCsv, namesOf, startFoot, type Figure } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed, onMounted, reactive, ref, watch } from 'vue'
-import { sentenceOf } from '../app/api.ts'
+import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import FigureImport from './FigureImport.vue'
 
 const library = useLibrary()
-const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '' })
+const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '', after: '', floor: '' as '' | 'covered' | 'within' })
 const failure = ref('')
 const loaded = ref(false)
 
@@ -18,11 +19,34 @@ async function load(): Promise<void> {
   try {
     await library.load()
     loaded.value = true
+    wish.floor = library.floor ? 'within' : ''
+    await lookForGone()
   } catch (error) {
     failure.value = sentenceOf(error)
   }
 }
 onMounted(load)
+
+/** One that was just taken out can be put back as it was. */
+const route = useRoute()
+const gone = shallowRef<Figure | null>(null)
+const told = ref('')
+async function lookForGone(): Promise<void> {
+  const id = route.query['gone']
+  if (typeof id !== 'string' || library.book.has(id)) return
+  gone.value = (await api('figureHistory', { params: { id } })).versions[0]!.figure
+  told.value = words.figures.remove.done(gone.value.name)
+}
+async function putBack(): Promise<void> {
+  try {
+    const { figure } = await api('newFigure', { body: { figure: gone.value! } })
+    library.putFigures([figure])
+    gone.value = null
+    told.value = ''
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+}
 
 const shown = computed(() =>
   browseFigures(library.figures, {
@@ -32,6 +56,8 @@ const shown = computed(() =>
     startFoot: wish.startFoot || null,
     endHold: wish.endHold || null,
     lengthTicks: wish.beats === '' ? null : Number(wish.beats) * TICKS_PER_BEAT,
+    after: library.book.get(wish.after) ?? null,
+    floor: library.known && wish.floor !== '' ? { known: library.known, only: wish.floor } : null,
   }),
 )
 /** Rows that are drawn at once: thousands would hold up every key. */
@@ -42,8 +68,11 @@ const sorted = (list: readonly string[]): string[] => [...new Set(list)].sort((a
 const families = computed(() => sorted(library.figures.map(({ family }) => family)))
 const holds = computed(() => sorted(library.figures.flatMap(({ exitHold, entry }) => [...(exitHold === null ? [] : [exitHold]), ...entry.holds])))
 const lengths = computed(() => [...new Set(library.figures.map(counts))].sort((a, b) => a - b))
+/** Figures that another may follow: those of the dance that is asked for. */
+const before = computed(() => library.figures.filter(({ family }) => wish.family !== '' && family === wish.family).sort((a, b) => a.name.localeCompare(b.name)))
+watch(() => wish.family, () => (wish.after = '')) // prettier-ignore
 const isWishing = computed(() => Object.values(wish).some((one) => one !== ''))
-const clear = (): void => void Object.assign(wish, { text: '', family: '', level: '', startFoot: '', endHold: '', beats: '' })
+const clear = (): void => void Object.assign(wish, { text: '', family: '', level: '', startFoot: '', endHold: '', beats: '', after: '', floor: '' })
 function counts(figure: Figure): number {
   return figure.lengthTicks / TICKS_PER_BEAT
 }
@@ -70,9 +99,13 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
     <div class="files">
       <RouterLink class="button main" :to="{ name: 'figure-write' }">{{ words.figures.write.button }}</RouterLink>
       <RouterLink class="button" :to="{ name: 'glossary' }">{{ words.figures.glossary.title }}</RouterLink>
+      <RouterLink class="button" :to="{ name: 'floors' }">{{ words.figures.floors.title }}</RouterLink>
       <FigureImport />
       <button class="button" :disabled="shown.length === 0" @click="download('figures.csv', 'text/csv', figureCsv(shown))">{{ words.figures.bringIn.asCsv }}</button>
     </div>
+    <p v-if="told" class="told" role="status">
+      {{ told }} <button class="textlink" @click="putBack">{{ words.figures.remove.undo }}</button>
+    </p>
     <div v-if="failure" role="alert">
       <p>{{ failure }}</p>
       <button class="button small" @click="load">{{ words.app.again }}</button>
@@ -116,6 +149,20 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
             <option v-for="n in lengths" :key="n" :value="String(n)">{{ n }}</option>
           </select></label
         >
+        <label v-if="before.length > 0"
+          >{{ words.figures.afterLabel }}
+          <select v-model="wish.after" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="figure in before" :key="figure.id" :value="figure.id">{{ figure.name }}</option>
+          </select></label
+        >
+        <label v-if="library.floor"
+          >{{ library.floor.name }}
+          <select v-model="wish.floor" class="pick">
+            <option value="">{{ words.figures.all }}</option>
+            <option v-for="(text, only) in words.figures.floors.wishes" :key="only" :value="only">{{ text }}</option>
+          </select></label
+        >
         <button v-if="isWishing" class="textlink" @click="clear">{{ words.figures.clear }}</button>
         <span class="soft" role="status">{{ words.figures.found(shown.length, library.figures.length) }}</span>
       </div>
@@ -135,7 +182,7 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
           <tr v-for="figure in shown.slice(0, most)" :key="figure.id">
             <th scope="row">
               <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink>
-              <span v-if="figure.aliases.length > 0" class="soft alias">{{ figure.aliases.join(', ') }}</span>
+              <span v-if="figure.aliases.length > 0" class="soft alias">{{ namesOf(figure).slice(1).join(', ') }}</span>
             </th>
             <td>{{ figure.family }}</td>
             <td class="count number">{{ counts(figure) }}</td>

@@ -1,129 +1,205 @@
 <script setup lang="ts">
-import { plannedSeconds, spokenSeconds } from '@dellop/core/cue'
-import { applyVariation, stepLineText, WORDING_KINDS } from '@dellop/core/figure'
+import { aliasText, applyVariation, AS_WRITTEN, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
+import type { FigureUse } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { danceTempo } from '@dellop/core/tune'
-import { computed, onMounted, ref } from 'vue'
-import { useRoute } from 'vue-router'
-import { sentenceOf } from '../app/api.ts'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
-import BeatChart from '../beats/BeatChart.vue'
 import { words } from '../words/index.ts'
-import { figureFacts } from './facts.ts'
+import { figureFacts, hardFacts, performerFacts } from './facts.ts'
+import FigureHistory from './FigureHistory.vue'
+import FigureMerge from './FigureMerge.vue'
+import FigureStage from './FigureStage.vue'
+import FigureStages from './FigureStages.vue'
+import FigureVary from './FigureVary.vue'
+import FigureWords from './FigureWords.vue'
 import FollowOns from './FollowOns.vue'
 
 const route = useRoute()
+const router = useRouter()
 const library = useLibrary()
+const say = words.figures
 const failure = ref('')
+const told = ref('')
 const loaded = ref(false)
+const uses = shallowRef<readonly FigureUse[]>([])
+const variation = shallowRef<Variation>(AS_WRITTEN)
+const open = ref<'merge' | 'remove' | null>(null)
 const roles = words.role
-/** Bars in which a dance without a usual music is counted: eights. */
+/** Bars in which a dance without a usual music is counted: eights; and a tempo anyone can walk to. */
 const EIGHT = 8
+const WALKING_BPM = 110
 
 onMounted(async () => {
   try {
     await library.load()
     loaded.value = true
+    uses.value = (await api('figureUse')).uses
   } catch (error) {
     failure.value = sentenceOf(error)
   }
 })
 
-const figure = computed(() => library.book.get(String(route.params['id'])) ?? null)
-const danced = computed(() => {
-  const result = figure.value ? applyVariation(figure.value) : null
-  return result?.ok ? result.value : null
+const id = computed(() => String(route.params['id']))
+watch(id, () => {
+  variation.value = AS_WRITTEN
+  open.value = null
+  told.value = failure.value = ''
 })
+const figure = computed(() => library.book.get(id.value) ?? null)
+const varied = computed(() => (figure.value ? applyVariation(figure.value, variation.value) : null))
+const written = computed(() => (figure.value ? applyVariation(figure.value) : null))
+/** What is shown: as it is varied, or as written where that cannot be danced. */
+const danced = computed(() => (varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null))
+const problem = computed(() => (varied.value && !varied.value.ok ? varied.value.problem.message : null))
 const tempo = computed(() => (figure.value ? danceTempo(figure.value.family) : null))
 const beatsPerBar = computed(() => tempo.value?.metre.beatsPerBar ?? EIGHT)
 const division = computed(() => (tempo.value?.metre.division === 3 ? 3 : 4))
+const usualBpm = computed(() => (tempo.value ? Math.round((tempo.value.range[0] + tempo.value.range[1]) / 2) : WALKING_BPM))
 const lines = computed(() => {
-  const { lead, follow } = figure.value!
-  const all = words.figures
-  if (follow === 'same') return [{ who: all.everyone, text: stepLineText(lead, division.value) }]
+  const { lead, follow } = danced.value!.steps
+  if (isDancedAlike(figure.value!)) return [{ who: say.everyone, text: stepLineText(lead, division.value) }]
+  const isOpposite = figure.value!.follow === 'opposite' && !figure.value!.parts
   return [
     { who: roles.lead, text: stepLineText(lead, division.value) },
-    { who: roles.follow, text: follow === 'opposite' ? all.opposite : stepLineText(follow, division.value) },
+    { who: roles.follow, text: isOpposite ? say.opposite : stepLineText(follow, division.value) },
   ]
 })
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
-const voice = computed(() => library.voiceFor('en'))
-const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figure.value.wordings.full) : 1))
+const measured = computed(() => danced.value && measureFigure(danced.value))
+const hard = computed(() => danced.value && hardFacts(danced.value, roles))
+const use = computed(() => uses.value.find(({ figureId }) => figureId === id.value) ?? null)
+const usual = computed(() => new Map(use.value?.next.map(({ figureId, times }) => [figureId, times])))
+const partOf = computed(() => library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)))
+const nameOf = (figureId: string): string => library.book.get(figureId)?.name ?? figureId
+
+async function remove(): Promise<void> {
+  const gone = figure.value!
+  try {
+    await api('removeFigure', { params: { id: gone.id } })
+    library.dropFigure(gone.id)
+    await router.push({ name: 'figures', query: { gone: gone.id } })
+  } catch (error) {
+    failure.value = sentenceOf(error)
+    open.value = null
+  }
+}
 </script>
 
 <template>
   <div class="view">
-    <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
-    <template v-else-if="figure && danced && facts">
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="told" class="told" role="status">{{ told }}</p>
+    <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
+    <template v-else-if="figure && danced && facts && measured && hard">
       <p>
-        <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+        <RouterLink to="/figures">{{ say.back }}</RouterLink>
       </p>
       <header class="view-head">
         <div>
           <h1>{{ figure.name }}</h1>
           <p class="soft">
-            {{ figure.family }}<template v-if="tempo">, {{ words.figures.usualTempo(tempo.range[0], tempo.range[1], beatsPerBar) }}</template> · {{ words.level[figure.level] }} ·
-            {{ words.format.counts(figure.lengthTicks / TICKS_PER_BEAT) }}
-            <template v-if="figure.aliases.length > 0"> · {{ words.figures.aliases }}: {{ figure.aliases.join(', ') }}</template>
+            {{ figure.family }}<template v-if="tempo">, {{ say.usualTempo(tempo.range[0], tempo.range[1], beatsPerBar) }}</template> · {{ words.level[figure.level] }} · {{ words.format.counts(danced.lengthTicks / TICKS_PER_BEAT) }}
+            <template v-if="figure.aliases.length > 0"> · {{ say.aliases }}: {{ figure.aliases.map(aliasText).join(', ') }}</template>
           </p>
         </div>
-        <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{ words.figures.write.from }}</RouterLink>
+        <div class="actions">
+          <RouterLink class="button" :to="{ name: 'figure-edit', params: { id: figure.id } }">{{ say.edit.button }}</RouterLink>
+          <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{ say.write.from }}</RouterLink>
+        </div>
       </header>
+      <FigureMerge v-if="open === 'merge'" :figure="figure" @close="open = null" @merged="(sentence) => ((told = sentence), (open = null))" />
+      <section v-if="open === 'remove'" class="sure" role="alertdialog" :aria-label="say.remove.sure(figure.name)">
+        <p>{{ say.remove.sure(figure.name) }}</p>
+        <button class="button" @click="remove">{{ say.remove.yes }}</button>
+        <button class="button" @click="open = null">{{ say.remove.no }}</button>
+      </section>
       <div class="columns">
-        <section class="chart-box" :aria-label="words.beats.title">
-          <h2>{{ words.beats.title }}</h2>
-          <BeatChart :danced="danced" :beats-per-bar="beatsPerBar" :roles="roles" :together="figure.follow === 'same'" :beats-per-line="beatsPerBar === 3 ? 6 : 4" />
-          <h2>{{ words.figures.asLine }}</h2>
-          <p class="soft">{{ words.figures.asLineHelp }}</p>
-          <dl class="lines">
-            <template v-for="line in lines" :key="line.who">
-              <dt>{{ line.who }}</dt>
-              <dd>{{ line.text }}</dd>
-            </template>
-          </dl>
-        </section>
-        <div class="facts">
-          <section>
-            <h2>{{ words.figures.wordings }}</h2>
-            <div v-for="kind in WORDING_KINDS" :key="kind" class="wording">
-              <span class="soft kind">{{ words.sheet[kind] }}</span>
-              <span class="said"
-                ><span class="ribbon" :style="{ minWidth: `${(100 * spokenSeconds(voice, figure.wordings[kind])) / longest}%` }">{{ figure.wordings[kind] }}</span></span
-              >
-              <span class="count">{{ words.format.seconds(spokenSeconds(voice, figure.wordings[kind])) }}</span>
-            </div>
-          </section>
-          <section v-if="figure.cautions.length > 0">
-            <h2>{{ words.figures.cautions }}</h2>
-            <p v-for="caution in figure.cautions" :key="caution.text" class="caution">
-              <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
-            </p>
-            <p class="soft small">{{ words.figures.careFooter }}</p>
-          </section>
-          <section>
-            <h2>{{ words.figures.derived }}</h2>
-            <dl>
-              <dt>{{ words.figures.entry }}</dt>
-              <dd v-for="line in facts.begins" :key="`b${line}`">{{ line }}</dd>
-              <dt>{{ words.figures.exit }}</dt>
-              <dd v-for="line in facts.ends" :key="`e${line}`">{{ line }}</dd>
-              <template v-for="role in figure.follow === 'same' ? (['lead'] as const) : (['lead', 'follow'] as const)" :key="role">
-                <dt>{{ figure.follow === 'same' ? words.figures.everyone : roles[role] }}</dt>
-                <dd>{{ words.figures.steps(facts.steps[role]) }}, {{ facts.turn[role] }}</dd>
+        <div>
+          <section class="chart-box" :aria-label="words.beats.title">
+            <h2>{{ words.beats.title }}</h2>
+            <FigureVary :figure="figure" :variation="variation" :problem="problem" @change="(next) => (variation = next)" />
+            <FigureStage :danced="danced" :beats-per-bar="beatsPerBar" :division="division" :usual-bpm="usualBpm" :roles="roles" />
+            <h2>{{ say.asLine }}</h2>
+            <p class="soft">{{ say.asLineHelp }}</p>
+            <dl class="lines">
+              <template v-for="line in lines" :key="line.who">
+                <dt>{{ line.who }}</dt>
+                <dd>{{ line.text }}</dd>
               </template>
             </dl>
           </section>
-          <FollowOns :figure="figure" :figures="library.figures" :roles="roles" />
+          <FigureStages :figure="figure" :roles="roles" />
+          <FigureHistory :figure="figure" />
+          <div class="actions last">
+            <button class="button small" @click="open = 'merge'">{{ say.merge.button }}</button>
+            <button class="button small" @click="open = 'remove'">{{ say.remove.button }}</button>
+          </div>
+        </div>
+        <div class="facts">
+          <FigureWords :figure="figure" />
+          <section v-if="figure.cautions.length > 0">
+            <h2>{{ say.cautions }}</h2>
+            <p v-for="caution in figure.cautions" :key="caution.text" class="caution">
+              <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+            </p>
+            <p class="soft small">{{ say.careFooter }}</p>
+          </section>
+          <section>
+            <h2>{{ say.derived }}</h2>
+            <dl>
+              <dt>{{ say.entry }}</dt>
+              <dd v-for="line in facts.begins" :key="`b${line}`">{{ line }}</dd>
+              <dt>{{ say.exit }}</dt>
+              <dd v-for="line in facts.ends" :key="`e${line}`">{{ line }}</dd>
+              <template v-for="(performer, i) in measured.performers" :key="i">
+                <dt>{{ say.performer(performer.role === 'everyone' ? null : roles[performer.role], performer.couples) }}</dt>
+                <dd v-if="performer.steps.length === 0">{{ words.beats.stands }}</dd>
+                <template v-else>
+                  <dd v-for="line in performerFacts(danced, performer, usualBpm)" :key="line">{{ line }}</dd>
+                </template>
+              </template>
+              <dt>{{ say.difficulty }}</dt>
+              <dd v-if="hard.hints.length === 0">{{ say.easy }}</dd>
+              <dd v-for="line in hard.hints" :key="line">{{ line }}</dd>
+              <dd v-if="hard.spot">{{ hard.spot }}</dd>
+            </dl>
+          </section>
+          <FollowOns :figure="figure" :figures="library.figures" :roles="roles" :usual="usual" />
+          <section v-if="figure.parts">
+            <h2>{{ say.madeOf }}</h2>
+            <ol>
+              <li v-for="(part, i) in figure.parts" :key="i">
+                <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{ nameOf(part.figureId) }}</RouterLink> <span class="soft">{{ variationText(part.variation) }}</span>
+              </li>
+            </ol>
+          </section>
+          <section>
+            <h2>{{ say.usedIn }}</h2>
+            <p v-if="!use && partOf.length === 0" class="soft">{{ say.notUsed }}</p>
+            <ul v-if="use" class="plain">
+              <li v-for="sheet in use.sheets" :key="sheet.id">
+                <RouterLink :to="{ name: 'sheet', params: { id: sheet.id } }">{{ sheet.title }}</RouterLink> <span class="soft">{{ say.usedTimes(sheet.times) }}</span>
+              </li>
+            </ul>
+            <p v-if="partOf.length > 0">
+              {{ say.partOf }}
+              <template v-for="(whole, i) in partOf" :key="whole.id"
+                >{{ i > 0 ? ', ' : '' }}<RouterLink :to="{ name: 'figure', params: { id: whole.id } }">{{ whole.name }}</RouterLink></template
+              >
+            </p>
+          </section>
           <section v-if="figure.remarks">
-            <h2>{{ words.figures.remarks }}</h2>
+            <h2>{{ say.remarks }}</h2>
             <p>{{ figure.remarks }}</p>
           </section>
         </div>
       </div>
     </template>
-    <p v-else>
-      {{ words.figures.unknown }} <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+    <p v-else-if="loaded">
+      {{ say.unknown }} <RouterLink to="/figures">{{ say.back }}</RouterLink>
     </p>
   </div>
 </template>
@@ -147,16 +223,35 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
   margin: 0;
   overflow-wrap: anywhere;
 }
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+.actions.last,
+.columns details {
+  margin-top: 1rem;
+}
+.sure {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
+  align-items: center;
+  border: 1px solid var(--rule-strong);
+  border-radius: 8px;
+  background: var(--sheet);
+  padding: 0.75rem 1.25rem;
+  margin-bottom: 1rem;
+}
 .columns {
   display: grid;
-  grid-template-columns: 1.5fr 1fr;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
   gap: 2rem;
 }
 .chart-box {
   background: var(--sheet);
   border: 1px solid var(--rule);
   padding: 1.25rem 1.5rem;
-  align-self: start;
 }
 .facts {
   display: grid;
@@ -165,23 +260,6 @@ const longest = computed(() => (figure.value ? plannedSeconds(voice.value, figur
 }
 h2 {
   margin-bottom: 0.5rem;
-}
-.wording {
-  display: grid;
-  grid-template-columns: 4rem 1fr 4rem;
-  align-items: center;
-  padding: 0.2rem 0;
-}
-.ribbon {
-  display: inline-block;
-  background: var(--voice-tint);
-  color: var(--voice-ink);
-  font-weight: 600;
-  padding: 0.25rem 0.6rem 0.3rem 1.1rem;
-  clip-path: polygon(0 0, 100% 0, 100% 100%, 0 100%, 9px 50%);
-}
-.wording .count {
-  text-align: right;
 }
 .caution {
   border: 2px solid var(--music);
@@ -203,9 +281,17 @@ dt {
 dd {
   margin: 0;
 }
+ol,
+.plain {
+  margin: 0;
+  padding-left: 1.2rem;
+}
 @media (max-width: 800px) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .chart-box {
+    padding: 1rem;
   }
 }
 </style>

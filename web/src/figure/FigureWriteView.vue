@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import { applyVariation, CAUTION_KINDS, checkFigure, HOLD_IDS, type FieldProblem, type Figure, type WrittenFigure } from '@dellop/core/figure'
+import { applyVariation, checkFigure, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
 import { danceTempo } from '@dellop/core/tune'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import BeatChart from '../beats/BeatChart.vue'
 import { words } from '../words/index.ts'
+import BeginEndFields from './BeginEndFields.vue'
 import { figureFacts } from './facts.ts'
-import { useFigureDraft, type FigureDraft } from './figureDraft.ts'
-import StepLineField from './StepLineField.vue'
+import { useFigureDraft, type DraftStart, type FigureDraft } from './figureDraft.ts'
+import FigureStages from './FigureStages.vue'
+import SayFields from './SayFields.vue'
+import StepsFields from './StepsFields.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -24,62 +27,91 @@ const EIGHT = 8
 onMounted(async () => {
   try {
     await library.load()
-    const from = String(route.query['from'] ?? '')
-    draft.value = useFigureDraft(library.book.get(from) ?? null)
+    const start = await startOf()
+    if (start) draft.value = useFigureDraft(start, library.figures)
+    else failure.value = words.figures.unknown
   } catch (error) {
     failure.value = sentenceOf(error)
   }
 })
 
+/** What the address asks for: a change of a figure, one from another, one made of a varied one, or an empty page. */
+async function startOf(): Promise<DraftStart | null> {
+  const edited = route.params['id']
+  if (edited !== undefined) {
+    const figure = library.book.get(String(edited))
+    if (!figure) return null
+    const { versions } = await api('figureHistory', { params: { id: figure.id } })
+    return { kind: 'edit', figure, version: versions[0]!.version }
+  }
+  const from = library.book.get(String(route.query['from'] ?? ''))
+  if (from) return { kind: 'from', figure: from }
+  const part = library.book.get(String(route.query['part'] ?? ''))
+  const variation = part ? variationSchema.safeParse(parsed(String(route.query['as']))) : null
+  return part && variation?.success ? { kind: 'part', figure: part, variation: variation.data } : { kind: 'new' }
+}
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return null
+  }
+}
+
 const written = computed(() => draft.value!.written.value)
 const figure = computed(() => draft.value?.made.value.figure ?? null)
+const isEdit = computed(() => draft.value?.start.kind === 'edit')
+const title = computed(() => (draft.value?.start.kind === 'edit' ? words.figures.edit.title(draft.value.start.figure.name) : say.title))
+/** A field that is still empty is not yet wrong, but for what every figure needs. */
 const problemOf = (field: keyof WrittenFigure): FieldProblem | null => draft.value?.made.value.problems.find((one) => one.field === field) ?? null
+const shownProblem = (field: keyof WrittenFigure): FieldProblem | null => (written.value[field] === '' ? null : problemOf(field))
 const families = computed(() => [...new Set(library.figures.map(({ family }) => family))].sort())
 const danced = computed(() => {
   const result = figure.value ? applyVariation(figure.value) : null
   return result?.ok ? result.value : null
 })
+/** The chart stays while a line cannot be read for a moment. */
+const charted = shallowRef(danced.value)
+watch(danced, (now) => (charted.value = now ?? charted.value), { immediate: true })
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
 const findings = computed(() => (figure.value ? checkFigure(figure.value) : []))
 const stops = computed(() => findings.value.some(({ severity }) => severity === 'stop'))
 const beatsPerBar = computed(() => danceTempo(written.value.family)?.metre.beatsPerBar ?? EIGHT)
+const isMade = computed(() => written.value.parts.trim() !== '')
 /** The same name in the same dance: two figures, never one, so the cuer is told. */
-const namesake = computed(() => library.figures.find(({ name, family }) => family === written.value.family && name.toLowerCase() === written.value.name.trim().toLowerCase()) ?? null)
+const namesake = computed(() => library.figures.find(({ id, name, family }) => id !== figure.value?.id && family === written.value.family && name.toLowerCase() === written.value.name.trim().toLowerCase()) ?? null)
 
-const change = (field: keyof WrittenFigure, event: Event): void => draft.value!.change(field, (event.target as HTMLInputElement).value)
-function toggleHold(hold: string): void {
-  const { holds } = written.value
-  draft.value!.change('holds', holds.includes(hold) ? holds.filter((one) => one !== hold) : [...holds, hold])
-}
+const otherwise = computed(() => (figure.value ? namesakes(figure.value, library.figures).filter(({ id }) => id !== namesake.value?.id) : []))
 
-type Caution = Figure['cautions'][number]
-const cautionOf = (kind: Caution['kind']): Caution | undefined => written.value.cautions.find((one) => one.kind === kind)
-function toggleCaution(kind: Caution['kind']): void {
-  const { cautions } = written.value
-  draft.value!.change('cautions', cautionOf(kind) ? cautions.filter((one) => one.kind !== kind) : [...cautions, { kind, text: say.caution[kind] }])
-}
-function wordCaution(kind: Caution['kind'], event: Event): void {
-  const text = (event.target as HTMLInputElement).value
-  draft.value!.change(
-    'cautions',
-    written.value.cautions.map((one) => (one.kind === kind ? { kind, text } : one)),
-  )
+const text = (event: Event): string => (event.target as HTMLInputElement).value
+const change = <Field extends keyof WrittenFigure>(field: Field, value: WrittenFigure[Field]): void => draft.value!.change(field, value)
+/** Those who dance alone all do the same, in no hold of a couple. */
+function setDancers(dancers: WrittenFigure['dancers']): void {
+  change('dancers', dancers)
+  if (dancers === 'couple') return
+  change('followKind', 'same')
+  if (dancers === 'solo') change('holds', ['none'])
 }
 
 async function save(): Promise<void> {
-  if (!figure.value || saving.value) return
+  if (!figure.value || !draft.value || saving.value) return
   saving.value = true
   failure.value = ''
   try {
-    const { figure: kept } = await api('newFigure', { body: { figure: figure.value } })
-    library.putFigures([kept as Figure])
-    draft.value!.forget()
+    const { version } = draft.value
+    const { figure: kept } = version === null ? await api('newFigure', { body: { figure: figure.value } }) : await api('changeFigure', { params: { id: figure.value.id }, body: { figure: figure.value, version } })
+    library.putFigures([kept])
+    draft.value.forget()
     await router.push({ name: 'figure', params: { id: kept.id } })
   } catch (error) {
     failure.value = say.notKept + sentenceOf(error)
   } finally {
     saving.value = false
   }
+}
+function leave(): void {
+  draft.value!.forget()
+  void router.push({ name: 'figure', params: { id: String(route.params['id']) } })
 }
 </script>
 
@@ -91,86 +123,75 @@ async function save(): Promise<void> {
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <form v-if="draft" class="columns" @submit.prevent="save">
       <div class="fields">
-        <h1>{{ say.title }}</h1>
-        <p v-if="draft.wasKept" class="soft">{{ say.kept }}</p>
-        <label class="field-label" for="figure-name">{{ say.name }}</label>
-        <input id="figure-name" :value="written.name" maxlength="60" :aria-invalid="problemOf('name') !== null" @input="change('name', $event)" />
-        <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
-        <div class="row">
-          <label
-            ><span class="field-label">{{ words.figures.columns.family }}</span>
-            <input :value="written.family" list="families" maxlength="40" @input="change('family', $event)" />
-          </label>
-          <datalist id="families">
-            <option v-for="family in families" :key="family" :value="family" />
-          </datalist>
-          <label
-            ><span class="field-label">{{ words.figures.columns.length }}</span>
-            <input class="short" :value="written.beats" inputmode="decimal" maxlength="6" :aria-invalid="problemOf('beats') !== null" @input="change('beats', $event)" />
-          </label>
-          <label
-            ><span class="field-label">{{ words.figures.columns.level }}</span>
-            <select :value="written.level" @change="change('level', $event)">
-              <option v-for="(text, level) in words.level" :key="level" :value="level">{{ text }}</option>
-            </select>
-          </label>
-        </div>
-        <p v-if="written.beats !== '' && problemOf('beats')" class="wrong">{{ problemOf('beats')!.message }}</p>
-        <StepLineField id="lead-line" :label="say.leadLine" :text="written.lead" :problem="written.lead === '' ? null : problemOf('lead')" :hint="say.example" @change="(text) => draft!.change('lead', text)" />
-        <label
-          ><span class="field-label">{{ say.followLine }}</span>
-          <select :value="written.followKind" @change="change('followKind', $event)">
-            <option value="opposite">{{ words.figures.opposite }}</option>
-            <option value="same">{{ words.figures.sameSteps }}</option>
-            <option value="own">{{ say.own }}</option>
-          </select>
-        </label>
-        <StepLineField
-          v-if="written.followKind === 'own'"
-          id="follow-line"
-          :label="say.followSteps"
-          :text="written.follow"
-          :problem="written.follow === '' ? null : problemOf('follow')"
-          :hint="say.example"
-          @change="(text) => draft!.change('follow', text)"
-        />
+        <h1>{{ title }}</h1>
+        <p v-if="draft.wasKept" class="soft">
+          {{ say.kept }} <template v-if="draft.isStale">{{ words.figures.edit.stale }}</template>
+        </p>
         <fieldset>
-          <legend class="field-label">{{ say.holds }}</legend>
-          <label v-for="hold in HOLD_IDS" :key="hold" class="hold"><input type="checkbox" :checked="written.holds.includes(hold)" @change="toggleHold(hold)" /> {{ hold }}</label>
-        </fieldset>
-        <label
-          ><span class="field-label">{{ words.figures.endsIn }}</span>
-          <select :value="written.exitHold ?? ''" @change="draft.change('exitHold', ($event.target as HTMLSelectElement).value || null)">
-            <option value="">{{ words.figures.keepsHold }}</option>
-            <option v-for="hold in HOLD_IDS" :key="hold">{{ hold }}</option>
-          </select>
-        </label>
-        <div class="row">
-          <label v-for="kind in ['full', 'short', 'prompt'] as const" :key="kind"
-            ><span class="field-label">{{ say.words(words.sheet[kind]) }}</span>
-            <input :value="written[kind]" maxlength="60" :placeholder="written.name.toLowerCase()" @input="change(kind, $event)" />
-          </label>
-        </div>
-        <label class="field-label" for="figure-remarks">{{ words.figures.remarks }}</label>
-        <input id="figure-remarks" :value="written.remarks" maxlength="500" @input="change('remarks', $event)" />
-        <fieldset>
-          <legend class="field-label">{{ words.figures.cautions }}</legend>
-          <div v-for="kind in CAUTION_KINDS" :key="kind" class="caution" :class="{ on: cautionOf(kind) }">
-            <label class="hold"><input type="checkbox" :checked="cautionOf(kind) !== undefined" @change="toggleCaution(kind)" /> {{ words.caution[kind] }}</label>
-            <input v-if="cautionOf(kind)" :value="cautionOf(kind)!.text" maxlength="200" :aria-label="say.cautionText(words.caution[kind])" @input="wordCaution(kind, $event)" />
+          <legend class="unseen">{{ say.whatItIs }}</legend>
+          <label
+            ><span class="field-label">{{ say.name }}</span> <input id="figure-name" :value="written.name" maxlength="60" :aria-invalid="problemOf('name') !== null" @input="change('name', text($event))"
+          /></label>
+          <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
+          <p v-if="otherwise.length > 0" class="soft">{{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}</p>
+          <div class="row">
+            <label
+              ><span class="field-label">{{ words.figures.columns.family }}</span>
+              <input :value="written.family" list="families" maxlength="40" @input="change('family', text($event))" />
+            </label>
+            <datalist id="families">
+              <option v-for="family in families" :key="family" :value="family" />
+            </datalist>
+            <label v-if="!isMade"
+              ><span class="field-label">{{ words.figures.columns.length }}</span>
+              <input class="short" :value="written.beats" inputmode="decimal" maxlength="6" :aria-invalid="problemOf('beats') !== null" @input="change('beats', text($event))" />
+            </label>
+            <label
+              ><span class="field-label">{{ words.figures.columns.level }}</span>
+              <select :value="written.level" @change="change('level', text($event) as WrittenFigure['level'])">
+                <option v-for="(name, level) in words.level" :key="level" :value="level">{{ name }}</option>
+              </select>
+            </label>
           </div>
-          <p class="soft">{{ words.figures.careFooter }}</p>
+          <p v-if="shownProblem('beats')" class="wrong">{{ shownProblem('beats')!.message }}</p>
+          <div class="row">
+            <label
+              ><span class="field-label">{{ say.dancers }}</span>
+              <select :value="written.dancers" @change="setDancers(text($event) as WrittenFigure['dancers'])">
+                <option v-for="(name, kind) in say.dancersKinds" :key="kind" :value="kind">{{ name }}</option>
+              </select>
+            </label>
+            <label v-if="written.dancers === 'set'"
+              ><span class="field-label">{{ say.couples }}</span>
+              <input class="short" :value="written.couples" maxlength="5" :aria-invalid="problemOf('couples') !== null" @input="change('couples', text($event))" />
+            </label>
+            <label
+              ><span class="field-label">{{ say.countFrom }}</span>
+              <input class="short" :value="written.countFrom" inputmode="numeric" maxlength="2" placeholder="1" :aria-invalid="problemOf('countFrom') !== null" @input="change('countFrom', text($event))" />
+            </label>
+          </div>
+          <p v-for="field in (['couples', 'countFrom'] as const).filter((one) => shownProblem(one))" :key="field" class="wrong">{{ shownProblem(field)!.message }}</p>
+          <label
+            ><span class="field-label">{{ say.aliases }}</span>
+            <input id="figure-aliases" :value="written.aliases" :placeholder="say.aliasesExample" maxlength="1200" :aria-invalid="problemOf('aliases') !== null" @input="change('aliases', text($event))"
+          /></label>
+          <p v-if="shownProblem('aliases')" class="wrong" role="status">{{ shownProblem('aliases')!.message }}</p>
         </fieldset>
+        <StepsFields :draft="draft" />
+        <BeginEndFields :draft="draft" />
+        <SayFields :draft="draft" />
         <div class="actions">
-          <button class="button main" :disabled="!figure || stops || saving">{{ say.keep }}</button>
+          <button class="button main" :disabled="!figure || stops || saving">{{ isEdit ? words.figures.edit.keep : say.keep }}</button>
           <button type="button" class="button" :disabled="!draft.canUndo.value" @click="draft.undo">{{ words.sheet.undo }}</button>
           <button type="button" class="button" @click="draft.startOver">{{ say.startOver }}</button>
+          <button v-if="isEdit" type="button" class="button" @click="leave">{{ words.figures.edit.leave }}</button>
         </div>
       </div>
       <div class="shown">
         <section class="chart-box" :aria-label="words.beats.title">
           <h2>{{ words.beats.title }}</h2>
-          <BeatChart v-if="danced" :danced="danced" :beats-per-bar="beatsPerBar" :roles="roles" :together="written.followKind === 'same'" :beats-per-line="beatsPerBar === 3 ? 6 : 4" />
+          <p v-if="charted && !danced" class="soft">{{ say.lastChart }}</p>
+          <BeatChart v-if="charted" :danced="charted" :beats-per-bar="beatsPerBar" :division="draft.division.value" :roles="roles" :beats-per-line="beatsPerBar === 3 ? 6 : 4" />
           <p v-else class="soft">{{ say.nothing }}</p>
         </section>
         <section v-if="figure">
@@ -191,6 +212,7 @@ async function save(): Promise<void> {
             <strong>{{ words.figures.exit }}</strong> <span class="soft">{{ facts.ends.join(' · ') }}</span>
           </p>
         </section>
+        <FigureStages v-if="figure && danced" :figure="figure" :roles="roles" open />
       </div>
     </form>
     <p v-else-if="!failure" role="status">{{ words.app.loading }}</p>
@@ -200,27 +222,46 @@ async function save(): Promise<void> {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: 1fr 1.1fr;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
   gap: 2rem;
 }
 .fields {
   display: grid;
-  gap: 0.5rem;
+  gap: 1rem;
   align-content: start;
 }
-.row {
+.fields :deep(fieldset) {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.5rem;
+  border: 0;
+  margin: 0;
+  padding: 0;
+  min-width: 0;
+}
+.fields :deep(legend) {
+  font-family: var(--font-head);
+  font-weight: 700;
+  font-size: 1.1rem;
+  padding: 0;
+}
+.fields :deep(summary) {
+  cursor: pointer;
+  font-weight: 600;
+}
+.fields :deep(.row) {
   display: flex;
   flex-wrap: wrap;
   gap: 0.75rem;
 }
-.row > label {
+.fields :deep(.row > label) {
   flex: 1 1 8rem;
 }
-label > .field-label {
+.fields :deep(label > .field-label) {
   display: block;
 }
-input:not([type='checkbox']),
-select {
+.fields :deep(input:not([type='checkbox'], td input, .added)),
+.fields :deep(select:not(.pick)) {
   width: 100%;
   min-height: 40px;
   font: inherit;
@@ -230,27 +271,10 @@ select {
   border: 1px solid var(--rule-strong);
   border-radius: 6px;
 }
-fieldset {
-  border: 0;
-  margin: 0;
-  padding: 0;
-}
-.hold {
-  display: inline-block;
-  margin: 0 0.9rem 0.2rem 0;
-  white-space: nowrap;
-}
-.caution {
-  display: inline-block;
-}
-.caution.on {
-  display: block;
-}
 .actions {
   display: flex;
   flex-wrap: wrap;
   gap: 0.5rem;
-  margin-top: 0.5rem;
 }
 .wrong {
   margin: 0;

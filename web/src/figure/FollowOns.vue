@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { followOns, type Figure, type FollowOn } from '@dellop/core/figure'
+import { followOns, type Figure } from '@dellop/core/figure'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
+import { hindranceWords } from './facts.ts'
 
-/** What of the same dance may come next, and what one change would let in. */
-const props = defineProps<{ figure: Figure; figures: readonly Figure[]; roles: Readonly<Record<'lead' | 'follow', string>> }>()
+/** What of the same dance may come next, what one change would let in and by which link, and what needs more. */
+const props = defineProps<{ figure: Figure; figures: readonly Figure[]; roles: Readonly<Record<'lead' | 'follow', string>>; usual: ReadonlyMap<string, number> }>()
+const say = words.figures
 const holds = computed(() => props.figure.entry.holds)
 const hold = ref('')
 watch(() => props.figure.id, () => (hold.value = holds.value[0] ?? ''), { immediate: true }) // prettier-ignore
@@ -12,37 +15,48 @@ const list = computed(() =>
   followOns(
     props.figure,
     props.figures.filter(({ family }) => family === props.figure.family),
-    hold.value || undefined,
+    { hold: hold.value || undefined, usual: props.usual },
   ),
 )
-const fitting = computed(() => list.value.filter(({ refused }) => refused === null))
-const nearly = computed(() => list.value.filter(({ refused }) => refused !== null))
-const why = ({ refused }: FollowOn): string => (refused === null ? '' : refused.why === 'foot' ? words.figures.followFoot(props.roles[refused.role], refused.foot) : words.figures.followHold(refused.hold))
+const fitting = computed(() => list.value.filter(({ hindrances }) => hindrances.length === 0))
+const groups = computed(() => [
+  { title: say.oneChange, list: list.value.filter(({ hindrances }) => hindrances.length === 1) },
+  { title: say.moreChanges, list: list.value.filter(({ hindrances }) => hindrances.length > 1) },
+])
 </script>
 
 <template>
   <section aria-labelledby="follow-head">
-    <h2 id="follow-head">{{ words.figures.mayFollow }}</h2>
+    <h2 id="follow-head">{{ say.mayFollow }}</h2>
     <label v-if="holds.length > 1 && figure.exitHold === null" class="begun"
-      >{{ words.figures.begunIn }}
+      >{{ say.begunIn }}
       <select v-model="hold" class="pick">
         <option v-for="one in holds" :key="one">{{ one }}</option>
       </select></label
     >
-    <p v-if="fitting.length === 0" class="soft">{{ words.figures.noneFollows }}</p>
+    <p v-if="fitting.length === 0" class="soft">{{ say.noneFollows }}</p>
     <ul v-else class="list">
       <li v-for="one in fitting" :key="one.figure.id">
         <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{ one.figure.name }}</RouterLink>
+        <span v-if="one.usual > 0" class="soft usual"> {{ say.usual(one.usual) }}</span>
       </li>
     </ul>
-    <details v-if="nearly.length > 0">
-      <summary>{{ words.figures.oneChange(nearly.length) }}</summary>
-      <ul>
-        <li v-for="one in nearly" :key="one.figure.id">
-          <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{ one.figure.name }}</RouterLink> <span class="soft">{{ why(one) }}</span>
-        </li>
-      </ul>
-    </details>
+    <template v-for="(group, i) in groups" :key="i">
+      <details v-if="group.list.length > 0">
+        <summary>{{ group.title(group.list.length) }}</summary>
+        <ul>
+          <li v-for="one in group.list" :key="one.figure.id">
+            <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{ one.figure.name }}</RouterLink>
+            <span class="soft">
+              {{ one.hindrances.map((hindrance) => hindranceWords(hindrance, roles)).join('; ') }}.
+              <template v-if="one.link"
+                >{{ say.link }} <RouterLink :to="{ name: 'figure', params: { id: one.link.id } }">{{ one.link.name }}</RouterLink> ({{ words.format.counts(one.link.lengthTicks / TICKS_PER_BEAT) }}).</template
+              >
+            </span>
+          </li>
+        </ul>
+      </details>
+    </template>
   </section>
 </template>
 
@@ -54,6 +68,10 @@ const why = ({ refused }: FollowOn): string => (refused === null ? '' : refused.
   list-style: none;
   margin: 0 0 0.5rem;
   padding: 0;
+}
+li .usual {
+  margin-left: 0.4rem;
+  font-size: 0.9rem;
 }
 .begun {
   display: block;

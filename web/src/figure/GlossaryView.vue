@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { glossary } from '@dellop/core/figure'
-import { computed, onMounted, ref } from 'vue'
+import { glossary, searchFigures, wordsOfFigure } from '@dellop/core/figure'
+import { computed, onMounted, ref, watch } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
@@ -12,6 +12,7 @@ const failure = ref('')
 const loaded = ref(false)
 const text = ref('')
 const severalOnly = ref(false)
+const by = ref<'word' | 'figure'>('word')
 onMounted(async () => {
   try {
     await library.load()
@@ -25,6 +26,13 @@ const shown = computed(() => {
   const wanted = text.value.trim().toLowerCase()
   return entries.value.filter(({ word, isAmbiguous }) => word.toLowerCase().includes(wanted) && (!severalOnly.value || isAmbiguous))
 })
+/** Words that are drawn at once: more would hold up every key. */
+/** One figure's names everywhere. */
+const figures = computed(() => (by.value === 'figure' ? searchFigures(library.figures, text.value) : []))
+const total = computed(() => (by.value === 'word' ? shown.value.length : figures.value.length))
+const PAGE = 150
+const most = ref(PAGE)
+watch([shown, figures], () => (most.value = PAGE))
 </script>
 
 <template>
@@ -45,21 +53,37 @@ const shown = computed(() => {
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else>
-      <label class="only"><input v-model="severalOnly" type="checkbox" /> {{ say.several }}</label>
-      <p v-if="shown.length === 0">{{ say.nothing(text) }}</p>
+      <div class="only" role="group" :aria-label="say.title">
+        <button v-for="(name, key) in say.by" :key="key" class="button small" :aria-pressed="by === key" @click="by = key">{{ name }}</button>
+        <label v-if="by === 'word'"><input v-model="severalOnly" type="checkbox" /> {{ say.several }}</label>
+      </div>
+      <p v-if="total === 0">{{ say.nothing(text) }}</p>
+      <dl v-else-if="by === 'figure'">
+        <div v-for="figure in figures.slice(0, most)" :key="figure.id" class="entry">
+          <dt>
+            <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink> <span class="soft family">{{ figure.family }}</span>
+          </dt>
+          <dd>
+            <span v-for="one in wordsOfFigure(figure).slice(1)" :key="one.word" class="meaning"
+              >{{ one.word }} <span class="soft">{{ say.kind(one.as, one.whose) }}</span></span
+            >
+          </dd>
+        </div>
+      </dl>
       <dl v-else>
-        <div v-for="entry in shown" :key="entry.word" class="entry">
+        <div v-for="entry in shown.slice(0, most)" :key="entry.word" class="entry">
           <dt>
             {{ entry.word }} <strong v-if="entry.isAmbiguous" class="mark">{{ say.ambiguous }}</strong>
           </dt>
           <dd>
             <span v-for="meaning in entry.meanings" :key="meaning.figure.id" class="meaning">
               <RouterLink :to="{ name: 'figure', params: { id: meaning.figure.id } }">{{ meaning.figure.name }}</RouterLink>
-              <span class="soft">{{ say.as(meaning.figure.family, meaning.as) }}</span>
+              <span class="soft">{{ [meaning.figure.family, say.kind(meaning.as, meaning.whose)].filter(Boolean).join(', ') }}</span>
             </span>
           </dd>
         </div>
       </dl>
+      <button v-if="total > most" class="button" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, total - most)) }}</button>
     </template>
   </div>
 </template>
@@ -68,8 +92,18 @@ const shown = computed(() => {
 .search {
   width: min(24rem, 100%);
 }
+.family {
+  font-weight: 400;
+}
+.only .button[aria-pressed='true'] {
+  background: var(--music-tint);
+  border-color: var(--music);
+}
 .only {
-  display: inline-block;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.75rem;
+  align-items: center;
   margin-bottom: 0.5rem;
 }
 dl {

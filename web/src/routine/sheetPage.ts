@@ -16,7 +16,7 @@ export function useSheetPage(document: SheetDocument) {
   const sheet = computed<Sheet | null>(() => {
     const routine = document.routine.value
     if (!routine) return null
-    return deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId) }, cache)
+    return deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor }, cache)
   })
 
   watchEffect(() => {
@@ -56,9 +56,11 @@ export function useSheetPage(document: SheetDocument) {
       const danced = applyVariation(figure)
       return danced.ok && !missingFoot(state, danced.value) && (figure.entry.holds.length === 0 || figure.entry.holds.includes(state.hold))
     }
-    const found = searchFigures(library.figures, text).map((figure) => ({ figure, fits: fits(figure) }))
+    const { known } = library
+    const found = searchFigures(library.figures, text).map((figure) => ({ figure, fits: fits(figure), isBeyond: known?.of(figure) === 'beyond' }))
     const { dance } = sheet.value!.routine
-    const order = ({ figure, fits: goes }: (typeof found)[number]): number => (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
+    // With a floor chosen, what is above it comes last; by its name it can still be found.
+    const order = ({ figure, fits: goes, isBeyond }: (typeof found)[number]): number => (isBeyond ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
     return found.sort((a, b) => order(a) - order(b))
   }
 

@@ -23,11 +23,9 @@ export async function readSoundFile(file: File): Promise<SoundFile> {
   const announced = await refuseUnread(file)
   const { hash, bytes } = await readFile(file)
   // Decoding needs no loudspeaker: to open one would hold up the page.
-  const buffer = await new OfflineAudioContext({ length: 1, sampleRate: DECODED_RATE })
-    .decodeAudioData(bytes)
-    .catch(() => {
-      throw new Error(words.tunes.notSound(file.name))
-    })
+  const buffer = await new OfflineAudioContext({ length: 1, sampleRate: DECODED_RATE }).decodeAudioData(bytes).catch(() => {
+    throw new Error(words.tunes.notSound(file.name))
+  })
   refuseLength(Math.max(announced, buffer.duration), buffer.duration)
   return { file, buffer, hash }
 }

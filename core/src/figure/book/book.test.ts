@@ -4,7 +4,7 @@ import { checkBook } from '../checkFigure.ts'
 import { WALL, type Facing } from '../facing.ts'
 import { figureSchema } from '../figure.ts'
 import { danceFrom, entryFeet, holdFits, relationFits, startingState, type FloorState } from '../floor.ts'
-import { applyVariation } from '../variation.ts'
+import { applyVariation } from '../vary.ts'
 import { SHIPPED_FIGURES } from './index.ts'
 
 const carrying = (foot: 'left' | 'right' | null) => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')

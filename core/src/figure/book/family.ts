@@ -1,61 +1,96 @@
 import { expectOk } from '../../document/index.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
+import { readAliases } from '../aliasText.ts'
+import { composeFigure } from '../compose.ts'
+import { readEndings, readHoldChanges, readOptions, readOthers, readParts } from '../figureText.ts'
 import type { Figure } from '../figure.ts'
 import { readStepLine, type StepLineOptions } from '../stepLine.ts'
+import { germanWords } from './german.ts'
 
 /** A figure of the shipped book as it is written here; what is left out is the family's usual. */
 export interface Written {
   readonly name: string
-  readonly beats: number
+  readonly beats?: number
   /** Holds it may begin in, with commas; empty for any. */
   readonly from?: string
   /** The hold it ends in, where that is another. */
   readonly to?: string
   /** The lead's steps, or everyone's in a solo family. */
-  readonly lead: string
+  readonly lead?: string
   readonly follow?: string
+  /** Figures of this family it is made of, as they are typed; steps and counts are then theirs. */
+  readonly made?: string
   /** What is said, `full / short / prompt`; the name where left out. */
   readonly say?: string
   readonly level?: Figure['level']
+  /** Other names, and whose they are, as they are typed. */
   readonly aliases?: readonly string[]
+  /** Count of the bar it begins on, where that is not 1. */
+  readonly countFrom?: number
+  /** Hands changed on the way, other endings and options, as they are typed. */
+  readonly hands?: string
+  readonly endings?: string
+  readonly options?: string
+  /** In a set: for how many couples, and those who do something else. */
+  readonly couples?: readonly [number, number]
+  /** Facings it is meant to begin in, eighths in the family's frame. */
+  readonly facings?: readonly number[]
+  readonly others?: string
   readonly cautions?: Figure['cautions']
   readonly remarks?: string
 }
 
-interface Family extends StepLineOptions {
+interface Family extends Omit<StepLineOptions, 'begun'> {
   readonly name: string
   /** Hold in which figures begin that do not say; `none` for dances without a partner. */
   readonly from: string
   readonly follow: 'opposite' | 'same'
+  readonly dancers?: Figure['dancers']
+  readonly frame?: Figure['entry']['frame']
   readonly level: Figure['level']
 }
 
 const idOf = (family: string, name: string): string => `${family}.${name}`.toLowerCase().replace(/[^a-z0-9.]+/g, '-').replace(/-$/, '') // prettier-ignore
 
 /** Figures of one family. Throws where a line cannot be read: a book that ships has none such. */
-export function family({ name, from, follow, level, ...options }: Family, list: readonly Written[]): Figure[] {
+export function family({ name, from, follow, level, dancers = 'couple', frame, ...options }: Family, list: readonly Written[]): Figure[] {
   const read = (line: string) => expectOk(readStepLine(line, options))
-  return list.map((one) => {
+  const book = new Map<string, Figure>()
+  for (const one of list) {
     const [full = one.name.toLowerCase(), short = full, prompt = short] = one.say?.split(' / ') ?? []
     const holds = (one.from ?? from).split(', ').filter(Boolean)
-    return {
+    const id = idOf(name, one.name)
+    const holdChanges = expectOk(readHoldChanges(one.hands ?? '', options))
+    const endings = expectOk(readEndings(one.endings ?? '', options))
+    const chosen = expectOk(readOptions(one.options ?? '', options))
+    const parts = expectOk(readParts(one.made ?? '', [...book.values()], name))
+    const figure: Figure = {
       format: 'dellop-figure',
-      version: 1,
-      id: idOf(name, one.name),
+      version: 2,
+      id,
       name: one.name,
-      aliases: one.aliases ?? [],
+      aliases: expectOk(readAliases((one.aliases ?? []).join(';'))),
       family: name,
       level: one.level ?? level,
-      lengthTicks: Math.round(one.beats * TICKS_PER_BEAT),
-      lead: read(one.lead),
+      dancers,
+      lengthTicks: Math.round((one.beats ?? 1) * TICKS_PER_BEAT),
+      ...(one.countFrom === undefined ? {} : { countFrom: one.countFrom }),
+      lead: read(one.lead ?? ''),
       follow: one.follow === undefined ? follow : read(one.follow),
-      entry: { holds, facings: [], strictness: 'hard' },
+      ...(dancers === 'set' ? { set: { couples: one.couples ?? [2, 4], others: expectOk(readOthers(one.others ?? '', options)) } } : {}),
+      ...(holdChanges.length > 0 ? { holdChanges } : {}),
+      entry: { holds, facings: one.facings ?? [], ...(frame === undefined ? {} : { frame }), strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
       exitHold: one.to ?? null,
-      wordings: { full, short, prompt },
+      ...(endings.length > 0 ? { endings } : {}),
+      ...(chosen.length > 0 ? { options: chosen } : {}),
+      wordings: { en: { full, short, prompt }, ...germanWords(id) },
       cautions: one.cautions ?? [],
       remarks: one.remarks ?? '',
+      ...(parts.length > 0 ? { parts } : {}),
     }
-  })
+    book.set(id, expectOk(composeFigure(figure, book)))
+  }
+  return [...book.values()]
 }
 
 const REFER = 'Follow the hall’s rules and a qualified teacher.'

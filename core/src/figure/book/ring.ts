@@ -3,6 +3,7 @@ import { ARMS, CROWDING, family, FLOOR, SPIN, type Written } from './family.ts'
 /** Ring dances: hands joined, all facing the centre, travelling to the right along line of dance. */
 const RING: readonly Written[] = [
   { name: 'Grapevine to the right', beats: 4, level: 'first', lead: '1 right side, 2 left behind, 3 right side, 4 left across', say: 'grapevine to the right / grapevine / grapevine', aliases: ['Vine right'] },
+  { name: 'Grapevine, eight', made: 'Grapevine to the right (x2)', level: 'first', say: 'grapevine, eight steps / grapevine eight / eight' },
   { name: 'Grapevine, front first', beats: 4, lead: '1 left across, 2 right side, 3 left behind, 4 right side', say: 'grapevine, front first / grapevine, front / front' },
   { name: 'Three steps and hold', beats: 4, level: 'first', lead: '1 right side, 2 left together, 3 right side, 4 hold', say: 'three steps and hold / three and hold / three' },
   { name: 'Side, lift', beats: 2, level: 'first', lead: '1 right side, 2 left lift "left lift in front"' },
@@ -22,7 +23,7 @@ const RING: readonly Written[] = [
   { name: 'Pivot round', beats: 4, from: 'none', level: 'steady', lead: '1 right forward turn right 1/2, 2 left back turn right 1/2, 3 right side, 4 left touch', say: 'once round and touch / once round / round', cautions: [SPIN] },
   { name: 'Walk four in line of dance', beats: 4, from: 'none', level: 'first', lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward', say: 'walk four / walk / walk' },
 ]
-export const RING_FIGURES = family({ name: 'ring dance', from: 'ring', follow: 'same', level: 'easy' }, RING)
+export const RING_FIGURES = family({ name: 'ring dance', from: 'ring', follow: 'same', level: 'easy', dancers: 'solo', frame: 'ring' }, RING)
 
 /** Set dances for two to four couples: what each does, as far as the feet; places come with the floor. */
 const SET: readonly Written[] = [
@@ -63,6 +64,7 @@ const SET: readonly Written[] = [
     lead: '1 right side, 2 left across, 3 right side, 4 left across, 5 right side, 6 left across, 7 right side, 8 left across',
     say: 'circle to the right / circle right / circle',
   },
+  { name: 'Set twice', made: 'Set right and left (x2)', level: 'first', say: 'set right and left, twice / set twice / set twice' },
   {
     name: 'Right-hand star',
     beats: 8,
@@ -79,7 +81,10 @@ const SET: readonly Written[] = [
     lead: '1 left forward turn left 1/4, 2 right forward turn left 1/4, 3 left forward, 4 right forward, 5 left forward, 6 right forward, 7 left forward, 8 right forward',
     follow: '1 right forward turn right 1/4, 2 left forward turn right 1/4, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
     say: 'cast off / cast / cast',
-    remarks: 'First couple only; the lead turns out to the left, the follow to the right.',
+    couples: [3, 4],
+    facings: [0],
+    others: 'couples 2 3 4: stand',
+    remarks: 'First couple only; the lead turns out to the left, the follow to the right. The others stand.',
   },
   {
     name: 'Lead down the middle',
@@ -89,6 +94,9 @@ const SET: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
     follow: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
     say: 'lead down the middle / down the middle / down',
+    couples: [2, 4],
+    facings: [4],
+    others: 'couples 2 3 4: stand',
     remarks: 'First couple only; the others stand still.',
   },
   {
@@ -104,7 +112,7 @@ const SET: readonly Written[] = [
   },
   { name: 'Pass through', beats: 4, from: 'none', level: 'first', lead: '1 right forward, 2 left forward, 3 right forward, 4 left close', say: 'pass through / pass / pass' },
 ]
-export const SET_FIGURES = family({ name: 'set dance', from: 'none', follow: 'same', level: 'easy' }, SET)
+export const SET_FIGURES = family({ name: 'set dance', from: 'none', follow: 'same', level: 'easy', dancers: 'set', frame: 'set' }, SET)
 
 /** Mixers: dances in which partners change; the figures that go with it. */
 const MIXER: readonly Written[] = [

@@ -4,7 +4,7 @@ const SEMI = 'semi-closed'
 
 /** Slow foxtrot and its social kin: a slow is two beats, a quick one. */
 const FOXTROT: readonly Written[] = [
-  { name: 'Walk two', beats: 4, from: 'closed, semi-closed, banjo', level: 'first', follow: 'S right back, S left back', lead: 'S left forward, S right forward' },
+  { name: 'Walk two', beats: 4, from: 'closed, banjo', level: 'first', lead: 'S left forward, S right forward' },
   { name: 'Three step', beats: 4, level: 'steady', lead: 'S left forward, Q right forward, Q left forward' },
   { name: 'Feather', beats: 4, from: 'closed', to: 'banjo', level: 'steady', lead: 'S right forward, Q left forward, Q right forward', say: 'feather / feather / feather', remarks: 'The last step is outside the partner.' },
   { name: 'Forward, side, close', beats: 4, level: 'first', lead: 'S left forward, Q right side, Q left close' },
@@ -32,7 +32,7 @@ const QUICKSTEP: readonly Written[] = [
 export const QUICKSTEP_FIGURES = family({ name: 'quickstep', from: 'closed', follow: 'opposite', level: 'steady' }, QUICKSTEP)
 
 const TANGO: readonly Written[] = [
-  { name: 'Walk two', beats: 2, from: 'closed, semi-closed', follow: '1 right back, 2 left back', level: 'first', lead: '1 left forward, 2 right forward', remarks: 'Feet are placed, not slid.' },
+  { name: 'Walk two', beats: 2, from: 'closed', level: 'first', lead: '1 left forward, 2 right forward', remarks: 'Feet are placed, not slid.' },
   { name: 'Walk four', beats: 4, from: 'closed', level: 'first', lead: '1 left forward, 2 right forward, 3 left forward, 4 right forward' },
   { name: 'Tango draw', beats: 4, lead: '1 left forward, 2 right side, 3 left draw, 4 hold', say: 'forward, side, tango draw / tango draw / draw', aliases: ['Close finish', 'Tango close'] },
   { name: 'Progressive side step', beats: 2, lead: '1 left forward, 1& right side x0.5, 2 left forward', say: 'progressive side step / side step / side step' },
@@ -55,7 +55,7 @@ const TANGO: readonly Written[] = [
     lead: '1 left side, 2 right across, 2& left side, 3 right forward, 4 hold',
     follow: '1 right side, 2 left across, 2& right side turn left 1/2, 3 left back, 4 hold',
   },
-  { name: 'Rock three', beats: 2, from: 'closed, semi-closed', follow: '1 right back, 1& left recover, 2 right back', lead: '1 left forward, 1& right recover, 2 left forward' },
+  { name: 'Rock three', beats: 2, from: 'closed', lead: '1 left forward, 1& right recover, 2 left forward' },
   { name: 'Serpent', beats: 4, from: 'closed, butterfly', level: 'steady', lead: '1 left side, 1& right behind, 2 left swing "left fan round", 3 left behind, 3& right side, 4 left through', say: 'serpent / serpent / serpent' },
   { name: 'Double cross', beats: 4, from: SEMI, level: 'advanced', lead: '1 left forward, 1& right through, 2 left side, 3 right behind, 3& left swing "left fan round", 4 left behind', say: 'double cross / cross / cross' },
 ]

@@ -4,6 +4,7 @@ import { family, FLOOR, KNEES, SPIN, type Written } from './family.ts'
 const LINE: readonly Written[] = [
   { name: 'Vine right, touch', beats: 4, level: 'first', lead: '1 right side, 2 left behind, 3 right side, 4 left touch', say: 'vine to the right, touch / vine right / vine' },
   { name: 'Vine left, touch', beats: 4, level: 'first', lead: '1 left side, 2 right behind, 3 left side, 4 right touch', say: 'vine to the left, touch / vine left / vine' },
+  { name: 'Vine right and left', made: 'Vine right, touch + Vine left, touch', level: 'first', say: 'vine right and left / vine both ways / vines' },
   { name: 'Vine right, quarter, scuff', beats: 4, lead: '1 right side, 2 left behind, 3 right forward turn right 1/4, 4 left brush', say: 'vine right with a quarter, scuff / vine, quarter, scuff / vine, quarter' },
   { name: 'Rocking chair', beats: 4, lead: '1 right forward, 2 left recover, 3 right back, 4 left recover' },
   { name: 'Jazz box', beats: 4, level: 'first', lead: '1 right across, 2 left back, 3 right side, 4 left together', aliases: ['Jazz square'] },
@@ -31,7 +32,7 @@ const LINE: readonly Written[] = [
     cautions: [SPIN],
   },
 ]
-export const LINE_FIGURES = family({ name: 'line dance', from: 'none', follow: 'same', level: 'easy' }, LINE)
+export const LINE_FIGURES = family({ name: 'line dance', from: 'none', follow: 'same', level: 'easy', dancers: 'solo', frame: 'walls' }, LINE)
 
 /** Clogging and step dance: sounds of the feet, on halves and quarters of a beat. */
 const CLOG: readonly Written[] = [
@@ -46,6 +47,14 @@ const CLOG: readonly Written[] = [
   },
   { name: 'Double step', beats: 1, level: 'first', lead: '&1 left brush "left double toe", 1 left in place', say: 'double step / double / double' },
   { name: 'Two double steps', beats: 2, lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place', say: 'two double steps / two doubles / doubles' },
+  {
+    name: 'Two doubles with arms',
+    beats: 2,
+    level: 'steady',
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place, arms:1 both pose "arms out", arms:2 both clap "clap in front"',
+    say: 'two doubles with arms / doubles and arms / arms',
+    remarks: 'Feet first; the arms come when the feet need no thought.',
+  },
   {
     name: 'Triple',
     beats: 4,
@@ -66,4 +75,4 @@ const CLOG: readonly Written[] = [
   { name: 'Hop, shuffle', beats: 2, level: 'steady', lead: '1 left hop, 1& right brush "right shuffle", 1a right brush "right shuffle back", 2 right in place', cautions: [FLOOR] },
   { name: 'Stomp, stomp, clap', beats: 2, level: 'first', lead: '1 left stamp, 1& right stamp, 2 clap', say: 'stamp, stamp, clap / stamp, stamp / stamp', cautions: [FLOOR] },
 ]
-export const CLOG_FIGURES = family({ name: 'clog', from: 'none', follow: 'same', level: 'easy' }, CLOG)
+export const CLOG_FIGURES = family({ name: 'clog', from: 'none', follow: 'same', level: 'easy', dancers: 'solo', frame: 'walls' }, CLOG)

@@ -1,0 +1,55 @@
+import { bodyTurn } from './turnAmount.ts'
+import type { Foot, Step } from './step.ts'
+
+/** A place on the floor in strides: forward (back is less than nothing) and to the right of where the dancer stood and faced at first. */
+export interface FloorPoint {
+  readonly forward: number
+  readonly right: number
+}
+
+/** Where both feet and the body are after a step. */
+export interface FeetAfter {
+  readonly step: Step
+  readonly left: FloorPoint
+  readonly right: FloorPoint
+  readonly body: FloorPoint
+  /** Eighths clockwise from the first facing, whole turns kept. */
+  readonly facing: number
+}
+
+/** Half of the way between two feet that stand together, in strides. */
+export const HIP = 0.18
+const EIGHTH = Math.PI / 4
+const ORIGIN: FloorPoint = { forward: 0, right: 0 }
+const plus = (a: FloorPoint, b: FloorPoint): FloorPoint => ({ forward: a.forward + b.forward, right: a.right + b.right })
+/** So many strides in a direction told from the first facing, in eighths. */
+const toward = (eighths: number, strides: number): FloorPoint => ({ forward: strides * Math.cos(eighths * EIGHTH), right: strides * Math.sin(eighths * EIGHTH) })
+
+const BESIDE = /\b(?:close|together|draw|touch)\b/
+const CROSSED = /\b(?:across|behind|through|lock)\b/
+
+/**
+ * Follows one dancer's feet over the floor. A step goes from where the body is; one without a way comes beside the other
+ * foot (close, together, touch) or stays where that foot is (recover, in place), and the weight goes back there.
+ */
+export function walkFeet(steps: readonly Step[]): FeetAfter[] {
+  let facing = 0
+  let body = ORIGIN
+  /** Where the body is when it stands on that foot, and how far the foot is to the side of it. */
+  const stand: Record<Foot, { at: FloorPoint; side: number; facing: number }> = { left: { at: ORIGIN, side: -HIP, facing: 0 }, right: { at: ORIGIN, side: HIP, facing: 0 } }
+  const placeOf = (foot: Foot): FloorPoint => plus(stand[foot].at, toward(stand[foot].facing + 2, stand[foot].side))
+  return [...steps]
+    .filter(({ layer }) => layer === 'feet')
+    .map((step): FeetAfter => {
+      const moving: readonly Foot[] = step.foot === 'both' ? ['left', 'right'] : step.foot === null ? [] : [step.foot]
+      const target = step.travel ? plus(body, toward(facing + step.travel.direction, step.travel.strides)) : body
+      for (const foot of moving) {
+        const stays = step.travel === null && !BESIDE.test(step.text) && moving.length === 1
+        const side = (foot === 'left' ? -1 : 1) * HIP * (CROSSED.test(step.text) ? -1 : 1)
+        if (!stays) stand[foot] = { at: target, side, facing }
+        if (step.weight !== 'none') body = stand[foot].at
+      }
+      facing += bodyTurn(step)
+      return { step, left: placeOf('left'), right: placeOf('right'), body, facing }
+    })
+}

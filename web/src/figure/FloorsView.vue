@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import { cover, emptyProfile, knownFigures, LEVELS, searchFigures, type FloorProfile } from '@dellop/core/figure'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { randomId } from '../app/randomId.ts'
+import { words } from '../words/index.ts'
+
+/** Who dances: how far each floor is and what it has been taught. One can be chosen, for all lists and sheets. */
+const library = useLibrary()
+const say = words.figures.floors
+const failure = ref('')
+const loaded = ref(false)
+const openId = ref<string | null>(null)
+const removed = shallowRef<FloorProfile | null>(null)
+const search = ref('')
+const taughtOnly = ref(false)
+const PAGE = 60
+const most = ref(PAGE)
+
+onMounted(async () => {
+  try {
+    await library.load()
+    loaded.value = true
+    openId.value = library.settings.floorId ?? library.floors[0]?.id ?? null
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+})
+
+const open = computed(() => library.floors.find(({ id }) => id === openId.value) ?? null)
+const known = computed(() => open.value && knownFigures(open.value))
+const shown = computed(() => {
+  const asked = known.value
+  if (!asked) return []
+  const order = { covered: 0, within: 1, beyond: 2 }
+  const found = searchFigures(library.figures, search.value).map((figure) => ({ figure, coverage: asked.of(figure) }))
+  const wanted = taughtOnly.value ? found.filter(({ coverage }) => coverage === 'covered') : found
+  return search.value.trim() === '' ? wanted.sort((a, b) => order[a.coverage] - order[b.coverage]) : wanted
+})
+
+async function keep(floor: FloorProfile): Promise<void> {
+  failure.value = ''
+  try {
+    await library.saveFloor(floor)
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+  }
+}
+async function add(): Promise<void> {
+  const floor = emptyProfile(randomId(), say.title.replace(/s$/, ` ${library.floors.length + 1}`))
+  await keep(floor)
+  openId.value = floor.id
+  if (library.settings.floorId === null) await choose(floor.id)
+}
+async function choose(floorId: string | null): Promise<void> {
+  failure.value = ''
+  try {
+    await library.saveSettings({ ...library.settings, floorId })
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+  }
+}
+async function forget(floor: FloorProfile): Promise<void> {
+  failure.value = ''
+  try {
+    await library.removeFloor(floor.id)
+    removed.value = floor
+    if (library.settings.floorId === floor.id) await choose(null)
+    openId.value = library.floors[0]?.id ?? null
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+  }
+}
+async function putBack(): Promise<void> {
+  const floor = removed.value!
+  removed.value = null
+  await keep(floor)
+  openId.value = floor.id
+}
+const text = (event: Event): string => (event.target as HTMLInputElement).value
+function rename(floor: FloorProfile, event: Event): void {
+  const name = text(event).trim()
+  if (name !== '') void keep({ ...floor, name })
+}
+function setTimes(floor: FloorProfile, figureId: string, event: Event): void {
+  const times = Math.max(0, Math.min(100_000, Math.round(Number(text(event)) || 0)))
+  void keep({ ...floor, covered: floor.covered.map((one) => (one.figureId === figureId ? { figureId, times } : one)) })
+}
+const isTaught = (figureId: string): boolean => open.value!.covered.some((one) => one.figureId === figureId)
+</script>
+
+<template>
+  <div class="view">
+    <p>
+      <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+    </p>
+    <header class="view-head">
+      <div>
+        <h1>{{ say.title }}</h1>
+        <p class="soft">{{ say.lead }}</p>
+      </div>
+      <button class="button main" :disabled="!loaded" @click="add">{{ say.add }}</button>
+    </header>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="removed" class="told" role="status">
+      {{ say.removed(removed.name) }} <button class="textlink" @click="putBack">{{ say.undo }}</button>
+    </p>
+    <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
+    <p v-else-if="library.floors.length === 0" class="empty">{{ say.empty }}</p>
+    <template v-else>
+      <label class="chosen"
+        >{{ say.chosen }}
+        <select class="pick" :value="library.settings.floorId ?? ''" @change="choose(text($event) || null)">
+          <option value="">{{ say.nobody }}</option>
+          <option v-for="floor in library.floors" :key="floor.id" :value="floor.id">{{ floor.name }}</option>
+        </select></label
+      >
+      <div class="columns">
+        <ul class="floors">
+          <li v-for="floor in library.floors" :key="floor.id">
+            <button class="button" :aria-pressed="floor.id === openId" @click="openId = floor.id">
+              {{ floor.name }}
+            </button>
+            <span class="soft">{{ words.level[floor.level] }}, {{ say.covered(floor.covered.length) }}</span>
+          </li>
+        </ul>
+        <section v-if="open && known" :aria-label="open.name">
+          <div class="row">
+            <label
+              ><span class="field-label">{{ say.name }}</span> <input class="field" :value="open.name" maxlength="60" @change="rename(open, $event)" />
+            </label>
+            <label
+              ><span class="field-label">{{ say.level }}</span>
+              <select class="field" :value="open.level" @change="keep({ ...open, level: text($event) as FloorProfile['level'] })">
+                <option v-for="level in LEVELS" :key="level" :value="level">{{ words.level[level] }}</option>
+              </select>
+            </label>
+            <label
+              ><span class="field-label">{{ say.search }}</span> <input v-model="search" class="field" type="search" />
+            </label>
+          </div>
+          <label><input v-model="taughtOnly" type="checkbox" /> {{ say.only }}</label>
+          <table>
+            <tbody>
+              <tr v-for="{ figure, coverage } in shown.slice(0, most)" :key="figure.id">
+                <td>
+                  <label><input type="checkbox" :checked="isTaught(figure.id)" @change="keep(cover(open!, figure.id, !isTaught(figure.id)))" /> {{ figure.name }}</label>
+                </td>
+                <td class="soft">{{ figure.family }}, {{ words.level[figure.level] }}</td>
+                <td class="soft">{{ say.state[coverage] }}</td>
+                <td class="times">
+                  <label v-if="isTaught(figure.id)"
+                    ><input class="field count" type="number" min="0" max="100000" :value="known.times(figure.id)" :aria-label="say.timesOf(figure.name)" @change="setTimes(open!, figure.id, $event)" /> {{ say.times }}</label
+                  >
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <button v-if="shown.length > most" class="button small" @click="most += PAGE">{{ say.more(Math.min(PAGE, shown.length - most)) }}</button>
+          <p class="end">
+            <button class="button small" @click="forget(open)">{{ say.remove }}</button>
+          </p>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.chosen {
+  display: block;
+  margin-bottom: 1rem;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 14rem) minmax(0, 1fr);
+  gap: 2rem;
+}
+.floors {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.75rem;
+  align-content: start;
+}
+.floors .button {
+  width: 100%;
+}
+.floors .button[aria-pressed='true'] {
+  background: var(--music-tint);
+  border-color: var(--music);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  margin-bottom: 0.6rem;
+}
+.row > label {
+  flex: 1 1 10rem;
+}
+.field {
+  width: 100%;
+  min-height: 40px;
+  font: inherit;
+  padding: 0 0.6rem;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  border-radius: 6px;
+}
+.times .field {
+  width: 5rem;
+  min-height: 34px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 0.5rem 0;
+  background: var(--sheet);
+}
+td {
+  padding: 0.35rem 0.7rem;
+  border-bottom: 1px solid var(--rule);
+}
+.times {
+  white-space: nowrap;
+}
+.end {
+  margin-top: 1rem;
+}
+@media (max-width: 700px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  td:nth-child(2) {
+    display: none;
+  }
+}
+</style>
