@@ -9,6 +9,8 @@ const views: readonly (readonly [string, string, string])[] = [
   ['a figure', '/figures/twirl-vine', '.chart-box'],
   ['the glossary', '/figures/glossary', '.entry'],
   ['a figure being written', '/figures/new', '.chart-box'],
+  ['a figure of a set', '/figures/set-dance.cast-off', '.chart-box'],
+  ['the floors', '/figures/floors', 'table'],
   ['the tunes', '/tunes', 'main li'],
   ['a tune', '/tunes/lamps-along-the-staithe', 'canvas'],
   ['about', '/about', 'section'],

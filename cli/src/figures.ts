@@ -1,5 +1,5 @@
 import { readFigureFile } from '@dellop/core/file'
-import { checkBook, figureCsv, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
+import { checkBook, figureCsv, readFigureCsv, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
 import { succeed, type Result } from '@dellop/core/result'
 import { readArguments, type Arguments } from './arguments.ts'
 import { readText } from './files.ts'
@@ -21,7 +21,9 @@ export function figures(line: readonly string[]): Outcome {
 function figuresOf({ words: [path] }: Arguments): Result<readonly Figure[]> {
   if (path === undefined) return succeed(SHIPPED_FIGURES)
   const text = readText(path)
-  return text.ok ? readFigureFile(text.value, `"${path}"`) : text
+  if (!text.ok) return text
+  let made = 0
+  return /\.csv$/i.test(path) ? readFigureCsv(text.value, () => `row-${++made}`, `"${path}"`) : readFigureFile(text.value, `"${path}"`)
 }
 
 /** Ends with 1 when a figure cannot be danced as written. */

@@ -1,6 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { readJson, validate } from '@dellop/core/document'
 import { readSheetFile } from '@dellop/core/file'
+import { floorProfileSchema } from '@dellop/core/figure'
+import { keepFloor } from './floor/service.ts'
 import { orProblem } from './http/problem.ts'
 import type { Services } from './services.ts'
 import { importSheet, listSheets } from './sheet/service.ts'
@@ -16,5 +19,6 @@ const filesIn = (folder: string, ending: string): string[] =>
 export async function seedDemo(services: Services, demoFolder: string): Promise<void> {
   if ((await listTunes(services)).length === 0) for (const path of filesIn(join(demoFolder, 'tunes'), '.abc')) await importScore(services, { kind: 'abc', text: readFileSync(path, 'utf8') })
   if ((await listSheets(services)).length > 0) return
+  for (const path of filesIn(join(demoFolder, 'floors'), '.json')) await keepFloor(services, orProblem(validate(floorProfileSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path)))
   for (const path of filesIn(join(demoFolder, 'sheets'), '.json')) await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
 }

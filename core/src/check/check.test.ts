@@ -1,5 +1,5 @@
 import { applyEdits, expectOk } from '../document/index.ts'
-import { WALTZ_FIGURES, type Figure } from '../figure/index.ts'
+import { cover, emptyProfile, WALTZ_FIGURES, type Figure, type FloorProfile } from '../figure/index.ts'
 import { routineSchema, routineShape, setSlotField, setWording, type Routine, type Slot } from '../routine/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
 import { demoRoutine, houseWaltz, inputOf, part, pass, routineOf, slot, words } from '../testing/sheets.ts'
@@ -197,4 +197,19 @@ it('a finding that is overruled stays listed, with its reason', () => {
   const draft = demoRoutine('rushlight-waltz-first-draft')
   const overruled = { ...draft, overrules: [{ id: 'o', code: 'sums.phrase', subject: 'B', reason: 'the band cuts it short' }] }
   expect(findings(overruled, tune).map((finding) => finding.overruled)).toEqual(['the band cuts it short', null])
+})
+
+describe('a floor that will dance it', () => {
+  const floor = cover(cover(emptyProfile('w', 'Wednesdays', 'easy'), 'box', true), 'balance-left-right', true)
+  const teach = (routine: Routine, who: FloorProfile | null) => deriveSheet({ ...inputOf(routine, null), floor: who }).findings.filter(({ code }) => code === 'missing.teach')
+  it('has its untaught figures named, each once, where it comes first', () => {
+    const routine = of([slot('a', 'balance-left-right'), slot('b', 'hover'), slot('c', 'box'), slot('d', 'hover'), slot('e', 'canter')], 2)
+    expect(teach(routine, floor).map((finding) => [finding.subject, finding.at / 24])).toEqual([['hover', 6], ['canter', 18]]) // prettier-ignore
+    expect(teach(routine, floor).map(told)).toEqual([
+      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is steady, the floor’s easy',
+      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is first evening, the floor’s easy',
+    ])
+  })
+  it('is nobody in particular where none is chosen', () => expect(teach(of(EIGHT_BARS), null)).toEqual([]))
+  it('has nothing to be taught of what it has danced', () => expect(teach(of([slot('a', 'box')]), floor)).toEqual([]))
 })

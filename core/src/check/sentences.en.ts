@@ -9,6 +9,7 @@ interface Sentence {
 const counts = (n: unknown): string => `${n} ${n === 1 ? 'count' : 'counts'}`
 const list = (values: unknown, joiner: string): string => (Array.isArray(values) ? values.join(joiner) : String(values))
 const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
+const levelName = (level: unknown): string => (level === 'first' ? 'first evening' : String(level))
 const facing = (value: unknown): string => FACINGS[Number(value)] ?? '?'
 
 function turn(eighths: unknown): string {
@@ -76,7 +77,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
   'missing.teach': {
     message: ({ figure, floor, beyond }) => `Teach before: ${figure}. ${floor} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
-    sum: ({ times, beats, level, reach }) => `danced ${times === 1 ? 'once' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${level}, the floor’s ${reach}`,
+    sum: ({ times, beats, level, reach }) => `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the floor’s ${levelName(reach)}`,
   },
   'figure.cut': {
     message: ({ figure }) => `${figure} cannot be danced as it is written here.`,

@@ -6,6 +6,8 @@ export interface CueLanguage {
   readonly half: string
   readonly times: (n: number) => string
   readonly toHold: (hold: string) => string
+  /** How much is turned in all, in eighths of a turn. */
+  readonly turn: (eighths: number) => string
   readonly number: (n: number) => string
   readonly fraction: (top: number, bottom: number) => string
   readonly signs: Readonly<Record<string, string>>
@@ -33,6 +35,16 @@ function german(n: number): string {
 
 const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 
+/** Eighths in their simplest words: none, once, twice, or a fraction. */
+function turnWords(eighths: number, none: string, once: string, twice: string, fraction: (top: number, bottom: number) => string): string {
+  const n = Math.abs(eighths)
+  if (n === 0) return none
+  if (n === 8) return once
+  if (n === 16) return twice
+  const bottom = n % 4 === 0 ? 2 : n % 2 === 0 ? 4 : 8
+  return fraction((n * bottom) / 8, bottom)
+}
+
 export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
   en: {
     id: 'en',
@@ -40,6 +52,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     half: 'halfway',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
     toHold: (hold) => `to ${hold}`,
+    turn: (n) => turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) => LANGUAGES.en.fraction(top, bottom)),
     number: english,
     fraction: (top, bottom) =>
       ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ??
@@ -52,6 +65,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     half: 'halb',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
     toHold: (hold) => `in ${hold}`,
+    turn: (n) => turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) => (bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom))),
     number: german,
     fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },

@@ -20,6 +20,12 @@ describe('what may be said', () => {
     expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe('forward box, three times, to butterfly')
   })
 
+  it('says another amount of turn, an option and another ending', () => {
+    expect(texts(slot('a', 'left-turning-box', { turn: -6 }))[0]![0]).toBe('left turning box, three quarters')
+    expect(texts(slot('a', 'left-turning-box', { turn: -4, times: 2 }))[0]![0]).toBe('left turning box, one half, twice')
+    expect(texts(slot('a', 'hover', { options: ['look to the joined hands'] }))[0]![0]).toBe('hover to semi, look to the joined hands')
+    expect([-2, -4, 8, 16, 0, 3].map((n) => LANGUAGES.de.turn(n))).toEqual(['ein Viertel', 'halb herum', 'ganz herum', 'zweimal herum', 'ohne Drehung', 'drei Achtel'])
+  })
   it('is what the slot says where it says something', () => {
     const own = { ...slot('a', 'box'), wordings: { full: 'box, don’t turn it', short: null, prompt: null } }
     expect(texts(own)).toEqual([['box, don’t turn it', 'box']])

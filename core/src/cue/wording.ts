@@ -82,9 +82,17 @@ export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | '
 const wording = (kind: WordingKind, text: string): Wording => ({ kind, text, words: wordsOf(text).length })
 const withAmount = (text: string | undefined, amount: string): string | undefined => (text === undefined ? undefined : text + amount)
 
-/** ", halfway", ", twice", ", to butterfly": amounts and exits are part of the cue and never left out of it. */
+/** ", halfway", ", twice", ", a quarter", ", to butterfly" or another ending by its name: amounts and exits are part of the cue and never left out of it. */
 function amountWords({ variation }: DancedFigure, language: CueLanguage): string {
-  const words = [variation.cut?.type === 'half' ? language.half : null, variation.times > 1 ? language.times(variation.times) : null, variation.exitHold ? language.toHold(variation.exitHold) : null]
+  const { cut, turn, times, ending, exitHold, options = [] } = variation
+  const words = [
+    cut?.type === 'half' ? language.half : null,
+    turn === undefined ? null : language.turn(turn),
+    times > 1 ? language.times(times) : null,
+    ...options,
+    ending ?? null,
+    exitHold && ending === undefined ? language.toHold(exitHold) : null,
+  ]
   return words
     .filter((word) => word !== null)
     .map((word) => `, ${word}`)

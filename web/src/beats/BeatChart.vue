@@ -38,7 +38,9 @@ const perLine = computed(() => {
 })
 const lines = computed(() => Array.from({ length: Math.ceil(beats.value / perLine.value) }, (_, i) => ({ i, from: i * perLine.value, to: Math.min(beats.value, (i + 1) * perLine.value) })))
 
-const style = computed(() => ({ beatsPerGroup: props.beatsPerBar, ones: 'numbered' as const, countFrom: props.danced.variation.countFrom ?? props.danced.figure.countFrom ?? 1, division: props.division ?? 4 }))
+/** The count its first beat falls on; from 2 on, the bar's one is said as it is. */
+const begunOn = computed(() => props.danced.variation.countFrom ?? props.danced.figure.countFrom ?? 1)
+const style = computed(() => ({ beatsPerGroup: props.beatsPerBar, ones: begunOn.value > 1 ? ('plain' as const) : ('numbered' as const), countFrom: begunOn.value, division: props.division ?? 4 }))
 const label = (tick: number): string => countLabel(style.value, tick as TickPosition)?.text ?? ''
 /** Whether a bar begins here: the 1, whatever count the figure is begun on. */
 const isBar = (beat: number): boolean => (beat + style.value.countFrom - 1) % props.beatsPerBar === 0
@@ -46,6 +48,12 @@ const isBar = (beat: number): boolean => (beat + style.value.countFrom - 1) % pr
 const isIn = (at: number, from: number, to: number): boolean => (at >= from * TICKS_PER_BEAT || from === 0) && (at < to * TICKS_PER_BEAT || to === beats.value)
 const inLine = (steps: readonly Step[], layer: Step['layer'], from: number, to: number): Step[] => steps.filter((step) => step.layer === layer && isIn(step.at, from, to))
 const left = (at: number, from: number, to: number): string => `${(100 * (at / TICKS_PER_BEAT - from + 0.5)) / Math.max(to - from, 3)}%`
+/** A word near an edge leans inwards, so that none of it falls off the page. */
+const word = (at: number, from: number, to: number): { left: string; transform: string } => {
+  const place = left(at, from, to)
+  const share = Number.parseFloat(place)
+  return { left: place, transform: `translateX(${share > 80 ? -85 : share < 20 ? -40 : -50}%)` }
+}
 const footMark = (step: Step): string => (step.foot === 'left' ? words.beats.left : step.foot === 'right' ? words.beats.right : step.foot === 'both' ? words.beats.both : '–')
 const turnMark = (step: Step): string => `${step.turn < 0 ? words.beats.turnShortLeft(-step.turn) : words.beats.turnShortRight(step.turn)}${step.about ? words.beats.about : ''}`
 const spoken = (step: Step): string => {
@@ -81,7 +89,7 @@ const hands = computed(() => {
       <div v-if="hands.length > 0" class="role">
         <span class="name">{{ words.beats.hands }}</span>
         <ol class="track words hands">
-          <li v-for="hand in hands.filter(({ at }) => isIn(at, line.from, line.to))" :key="hand.at" class="word" :style="{ left: left(hand.at, line.from, line.to) }">{{ hand.text }}</li>
+          <li v-for="hand in hands.filter(({ at }) => isIn(at, line.from, line.to))" :key="hand.at" class="word" :style="word(hand.at, line.from, line.to)">{{ hand.text }}</li>
         </ol>
       </div>
       <template v-for="(performer, p) in shown" :key="p">
@@ -104,7 +112,7 @@ const hands = computed(() => {
         <div v-for="layer in layersOf(performer)" :key="layer" class="role">
           <span class="name">{{ words.beats.layer[layer] }}</span>
           <ol class="track words">
-            <li v-for="step in inLine(performer.steps, layer, line.from, line.to)" :key="step.at" class="word" :class="{ lit: isLit(performer.steps, step) }" :style="{ left: left(step.at, line.from, line.to) }">
+            <li v-for="step in inLine(performer.steps, layer, line.from, line.to)" :key="step.at" class="word" :class="{ lit: isLit(performer.steps, step) }" :style="word(step.at, line.from, line.to)">
               <span class="unseen">{{ label(step.at) }}: </span>{{ step.text }}
             </li>
           </ol>
@@ -199,7 +207,6 @@ const hands = computed(() => {
 }
 .word {
   position: absolute;
-  transform: translateX(-50%);
   max-width: 9rem;
   padding: 1px 6px;
   border-radius: 4px;

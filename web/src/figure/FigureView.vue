@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { aliasText, applyVariation, AS_WRITTEN, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
+import { aliasText, applyVariation, AS_WRITTEN, familyTempo, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
 import type { FigureUse } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { danceTempo } from '@dellop/core/tune'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -54,7 +53,7 @@ const written = computed(() => (figure.value ? applyVariation(figure.value) : nu
 /** What is shown: as it is varied, or as written where that cannot be danced. */
 const danced = computed(() => (varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null))
 const problem = computed(() => (varied.value && !varied.value.ok ? varied.value.problem.message : null))
-const tempo = computed(() => (figure.value ? danceTempo(figure.value.family) : null))
+const tempo = computed(() => (figure.value ? familyTempo(figure.value.family) : null))
 const beatsPerBar = computed(() => tempo.value?.metre.beatsPerBar ?? EIGHT)
 const division = computed(() => (tempo.value?.metre.division === 3 ? 3 : 4))
 const usualBpm = computed(() => (tempo.value ? Math.round((tempo.value.range[0] + tempo.value.range[1]) / 2) : WALKING_BPM))

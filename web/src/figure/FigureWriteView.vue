@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { applyVariation, checkFigure, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
-import { danceTempo } from '@dellop/core/tune'
+import { applyVariation, checkFigure, familyTempo, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -76,7 +75,7 @@ watch(danced, (now) => (charted.value = now ?? charted.value), { immediate: true
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
 const findings = computed(() => (figure.value ? checkFigure(figure.value) : []))
 const stops = computed(() => findings.value.some(({ severity }) => severity === 'stop'))
-const beatsPerBar = computed(() => danceTempo(written.value.family)?.metre.beatsPerBar ?? EIGHT)
+const beatsPerBar = computed(() => familyTempo(written.value.family)?.metre.beatsPerBar ?? EIGHT)
 const isMade = computed(() => written.value.parts.trim() !== '')
 /** The same name in the same dance: two figures, never one, so the cuer is told. */
 const namesake = computed(() => library.figures.find(({ id, name, family }) => id !== figure.value?.id && family === written.value.family && name.toLowerCase() === written.value.name.trim().toLowerCase()) ?? null)

@@ -1,5 +1,4 @@
-import { figureOfWritten, UNWRITTEN, writtenOfFigure, type Figure, type Variation, type WrittenFigure } from '@dellop/core/figure'
-import { danceTempo } from '@dellop/core/tune'
+import { familyTempo, figureOfWritten, UNWRITTEN, writtenOfFigure, type Figure, type Variation, type WrittenFigure } from '@dellop/core/figure'
 import { computed, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 
@@ -21,7 +20,7 @@ interface Draft {
 }
 
 const keyOf = (start: DraftStart): string => `dellop-figure-draft:${start.kind === 'new' ? '' : `${start.kind}:${start.figure.id}${start.kind === 'part' ? JSON.stringify(start.variation) : ''}`}`
-export const divisionOf = (family: string): 4 | 3 => (danceTempo(family)?.metre.division === 3 ? 3 : 4)
+export const divisionOf = (family: string): 4 | 3 => (familyTempo(family)?.metre.division === 3 ? 3 : 4)
 
 /** What is kept in this browser under a key, or null where that is nothing, or nothing that is understood. */
 function keptDraft(key: string): Draft | null {

@@ -18,9 +18,9 @@ export function eighths(n: number): string {
 
 export function slotName(content: SlotContent, figureName: string | null): string {
   if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
-  const { cut, times: n, reflected, exitHold } = content.variation
+  const { cut, times: n, reflected, exitHold, turn, ending, options = [], withoutPause } = content.variation
   const part = cut?.type === 'half' ? ', half' : cut?.type === 'first' ? `, first ${cut.ticks / 24}` : cut?.type === 'from' ? `, from ${cut.ticks / 24 + 1}` : ''
-  return `${figureName ?? content.figureId}${part}${times(n)}${reflected ? ', other way' : ''}${exitHold ? `, to ${exitHold}` : ''}`
+  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold ? `, to ${exitHold}` : ''}`
 }
 
 export function ordinal(n: number, of: number): string {

@@ -1,7 +1,7 @@
 import { expectOk } from '../../document/index.ts'
-import { danceTempo } from '../../tune/index.ts'
 import { checkBook } from '../checkFigure.ts'
 import { WALL, type Facing } from '../facing.ts'
+import { familyTempo } from '../familyTempo.ts'
 import { figureSchema } from '../figure.ts'
 import { danceFrom, entryFeet, holdFits, relationFits, startingState, type FloorState } from '../floor.ts'
 import { applyVariation } from '../vary.ts'
@@ -15,8 +15,16 @@ describe('the book that ships', () => {
     const families = [...new Set(SHIPPED_FIGURES.map(({ family }) => family))]
     expect(families.length).toBeGreaterThanOrEqual(14)
     expect(families.filter((family) => SHIPPED_FIGURES.some((figure) => figure.family === family && figure.level === 'first')).length).toBeGreaterThanOrEqual(12)
-    // Solo forms and mixers go to music of many kinds; every couple dance has its usual tempo.
-    expect(families.filter((family) => danceTempo(family) === null)).toEqual(['clog', 'set dance', 'mixer'])
+    for (const family of families) {
+      const { range, metre } = familyTempo(family)!
+      expect([family, range[0] < range[1], metre.beatsPerBar > 1]).toEqual([family, true, true])
+    }
+    expect(familyTempo('quadrille of nowhere')).toBeNull()
+  })
+
+  it('has words in English and German for every figure, the prompt never longer than the full', () => {
+    for (const { id, wordings } of SHIPPED_FIGURES) expect([id, Object.keys(wordings)]).toEqual([id, ['en', 'de']])
+    expect(checkBook(SHIPPED_FIGURES).filter(({ code }) => code === 'figure.wording-length')).toEqual([])
   })
 
   it('has nothing that stops and nothing to mend, by its own checker', () => {

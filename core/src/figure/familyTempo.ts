@@ -1,0 +1,17 @@
+import { danceTempo, type DanceTempo } from '../tune/index.ts'
+
+const FOUR: DanceTempo['metre'] = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
+const JIG_OR_REEL: DanceTempo['metre'] = { beatsPerBar: 2, beatNote: '1/4', division: 4 }
+
+/** Families that go to music of many kinds, which the ear does not listen for by their name: the usual walk or step of each. */
+const OWN: readonly DanceTempo[] = [
+  { dance: 'clog', range: [100, 140], metre: FOUR },
+  { dance: 'set dance', range: [104, 128], metre: JIG_OR_REEL },
+  { dance: 'mixer', range: [96, 128], metre: FOUR },
+]
+
+/** The usual tempo and bar of a family of figures; null for a family nobody here knows. */
+export function familyTempo(family: string): DanceTempo | null {
+  const wanted = family.trim().toLowerCase()
+  return danceTempo(wanted) ?? OWN.find(({ dance }) => dance === wanted) ?? null
+}
