@@ -206,3 +206,13 @@ test('a floor is told what it knows; lists are narrowed to it, and a sheet says 
   await expect(page.locator('.block').first()).toBeVisible()
   await expect(page.getByText(/^Teach before:/)).toHaveCount(0)
 })
+
+test('a figure is printed without what can be pressed', async ({ page }) => {
+  await page.goto('/figures/clog.two-doubles-with-arms')
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('heading', { level: 1, name: 'Two doubles with arms' })).toBeVisible()
+  await expect(page.getByText('&1 left brush "left double toe"')).toBeVisible()
+  await expect(page.locator('.word', { hasText: 'arms out' })).toBeVisible()
+  await expect(page.getByRole('button')).toHaveCount(0)
+  await expect(page.getByRole('navigation')).toHaveCount(0)
+})

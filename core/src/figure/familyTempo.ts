@@ -1,3 +1,4 @@
+import { TICKS_PER_BEAT } from '../time/index.ts'
 import { danceTempo, type DanceTempo } from '../tune/index.ts'
 
 const FOUR: DanceTempo['metre'] = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
@@ -14,4 +15,13 @@ const OWN: readonly DanceTempo[] = [
 export function familyTempo(family: string): DanceTempo | null {
   const wanted = family.trim().toLowerCase()
   return danceTempo(wanted) ?? OWN.find(({ dance }) => dance === wanted) ?? null
+}
+
+/** Dances in two, in which a slow is one beat and a quick half of one. */
+const IN_TWO = new Set(['two-step', 'tango', 'march', 'polka'])
+
+/** How long a slow and a quick are in a family, in ticks: two beats and one, unless the dance says otherwise. */
+export function slowQuick(family: string): { readonly slow: number; readonly quick: number } {
+  const beats = IN_TWO.has(family.trim().toLowerCase()) ? 1 : 2
+  return { slow: beats * TICKS_PER_BEAT, quick: (beats * TICKS_PER_BEAT) / 2 }
 }

@@ -1,6 +1,7 @@
 import { countingIds, expectOk } from '../document/index.ts'
 import { SHIPPED_FIGURES } from './book/index.ts'
 import { figureCsv, readFigureCsv } from './figureCsv.ts'
+import { AS_WRITTEN } from './variation.ts'
 import { importPreview } from './importPreview.ts'
 
 const waltz = SHIPPED_FIGURES[0]!
@@ -51,6 +52,12 @@ describe('what bringing figures in would do', () => {
   it('is the same whatever order the fields stand in', () => {
     const turned = Object.fromEntries(Object.entries(waltz).reverse()) as typeof waltz
     expect(importPreview(SHIPPED_FIGURES, [turned])[0]!.state).toBe('same')
+  })
+  it('says what is made of itself, or of what neither the file nor the book has', () => {
+    const part = (figureId: string) => [{ figureId, variation: AS_WRITTEN }]
+    const incoming = [{ ...waltz, id: 'a', name: 'A', parts: part('b') }, { ...waltz, id: 'b', name: 'B', parts: part('a') }, { ...waltz, id: 'c', name: 'C', parts: part('nowhere') }, { ...waltz, id: 'd', name: 'D', parts: part(waltz.id) }] // prettier-ignore
+    const told = importPreview(SHIPPED_FIGURES, incoming).map(({ findings }) => findings.map(({ code, severity, message }) => `${severity} ${code} ${message}`))
+    expect(told).toEqual([[expect.stringMatching(/stop figure.parts “A” is part of itself/)], [expect.stringMatching(/“B” is part of itself/)], [expect.stringMatching(/“C” is made of a figure that the book does not hold/)], []]) // prettier-ignore
   })
   it('says what cannot be danced', () => {
     expect(importPreview([], [{ ...waltz, lead: [...waltz.lead, waltz.lead.at(-1)!] }])[0]!.findings.map(({ severity }) => severity)).toContain('stop')

@@ -1,6 +1,7 @@
 import { sameValue } from '../document/index.ts'
 import { checkFigure } from './checkFigure.ts'
-import type { FigureFinding } from './figureFinding.ts'
+import { composeBook } from './compose.ts'
+import { stop, type FigureFinding } from './figureFinding.ts'
 import type { Figure } from './figure.ts'
 
 /** What bringing in one figure would do to a book. */
@@ -18,8 +19,12 @@ export function importPreview(book: readonly Figure[], incoming: readonly Figure
   const byId = new Map(book.map((figure) => [figure.id, figure]))
   const keyOf = ({ family, name }: Figure): string => `${family} ${name.toLowerCase()}`
   const byName = new Map(book.map((figure) => [keyOf(figure), figure]))
+  const ids = new Set(incoming.map(({ id }) => id))
+  const made = composeBook([...book.filter(({ id }) => !ids.has(id)), ...incoming])
+  const parts = new Map(made.problems.map(({ figureId, message }) => [figureId, message]))
   return incoming.map((figure): ImportRow => {
-    const findings = checkFigure(figure).filter(({ severity }) => severity !== 'note')
+    const unmade = parts.get(figure.id)
+    const findings = [...(unmade === undefined ? [] : [{ figureId: figure.id, ...stop('figure.parts', unmade) }]), ...checkFigure(made.book.get(figure.id) ?? figure).filter(({ severity }) => severity !== 'note')]
     const own = byId.get(figure.id)
     if (own) return { figure, state: sameValue(own, figure) ? 'same' : 'changed', against: own, findings }
     const namesake = byName.get(keyOf(figure))

@@ -18,7 +18,7 @@ export {
   type Wordings,
   type WordingKind,
 } from './figure.ts'
-export { familyTempo } from './familyTempo.ts'
+export { familyTempo, slowQuick } from './familyTempo.ts'
 export { upgradeFigure, upgradeFiguresIn } from './upgrade.ts'
 export { bookOf, composeBook, composeFigure, madeOf, type ComposedBook, type ComposeProblem } from './compose.ts'
 export { performers, stepsOfDancer, namesOf, type Performer } from './cast.ts'

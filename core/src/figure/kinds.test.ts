@@ -20,6 +20,7 @@ const KINDS: readonly (readonly [string, Partial<WrittenFigure>, (figure: Figure
     [['half-beats', 'pick-up'], [-0.5, -0.25, 0, 0.5, 0.75, 1, 2, 2.5, 3]], // prettier-ignore
   ],
   ['slow and quick as long as the dance has them', { family: 'slow foxtrot', beats: '4', lead: 'S left forward, Q right side, Q left close' }, (figure) => figure.lead.map(({ at }) => at / 24), [0, 2, 3]],
+  ['slow and quick in a dance in two, where a slow is one beat', { family: 'two-step', beats: '2', lead: 'Q left forward, Q right close, S left forward' }, (figure) => figure.lead.map(({ at }) => at / 24), [0, 0.5, 1]],
   [
     'a figure counted from 2',
     { family: 'rumba', beats: '4', countFrom: '2', lead: '1 left forward, 2 right recover, 3 left side' },

@@ -5,6 +5,7 @@ import { composeFigure } from './compose.ts'
 import { wrapFacing, type Facing } from './facing.ts'
 import { endingsText, holdChangesText, optionsText, othersText, partsText, readEndings, readHoldChanges, readOptions, readOthers, readParts } from './figureText.ts'
 import { CUE_LANGUAGES, type Figure, type Wordings } from './figure.ts'
+import { slowQuick } from './familyTempo.ts'
 import { holdOf } from './hold.ts'
 import { readStepLine, type StepLineOptions } from './stepLine.ts'
 import { stepLineText } from './stepLineText.ts'
@@ -147,14 +148,15 @@ export function figureOfWritten(written: WrittenFigure, id: string, { division =
 }
 
 /** Where lead and follow face as it begins, for lines that tell ways and turns by the room. */
-function lineOptions({ facings, frame, holds }: WrittenFigure, division: 4 | 3): readonly [StepLineOptions, StepLineOptions] {
+function lineOptions({ facings, frame, holds, family }: WrittenFigure, division: 4 | 3): readonly [StepLineOptions, StepLineOptions] {
   const [first] = facings
-  if (first === undefined) return [{ division }, { division }]
+  const plain: StepLineOptions = { division, ...slowQuick(family) }
+  if (first === undefined) return [plain, plain]
   const relation = holds.map(holdOf).find((hold) => hold?.relation != null)?.relation ?? 4
   const from = (line: 'lead' | 'follow'): TurnFrom => ({ frame, line, facing: line === 'lead' ? (first as Facing) : wrapFacing(first + relation) })
   return [
-    { division, begun: from('lead') },
-    { division, begun: from('follow') },
+    { ...plain, begun: from('lead') },
+    { ...plain, begun: from('follow') },
   ]
 }
 

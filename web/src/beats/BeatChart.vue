@@ -52,7 +52,7 @@ const left = (at: number, from: number, to: number): string => `${(100 * (at / T
 const word = (at: number, from: number, to: number): { left: string; transform: string } => {
   const place = left(at, from, to)
   const share = Number.parseFloat(place)
-  return { left: place, transform: `translateX(${share > 80 ? -85 : share < 20 ? -40 : -50}%)` }
+  return { left: place, transform: `translateX(${share > 80 ? -100 : share < 20 ? -40 : -50}%)` }
 }
 const footMark = (step: Step): string => (step.foot === 'left' ? words.beats.left : step.foot === 'right' ? words.beats.right : step.foot === 'both' ? words.beats.both : '–')
 const turnMark = (step: Step): string => `${step.turn < 0 ? words.beats.turnShortLeft(-step.turn) : words.beats.turnShortRight(step.turn)}${step.about ? words.beats.about : ''}`

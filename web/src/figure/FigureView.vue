@@ -72,6 +72,8 @@ const hard = computed(() => danced.value && hardFacts(danced.value, roles))
 const use = computed(() => uses.value.find(({ figureId }) => figureId === id.value) ?? null)
 const usual = computed(() => new Map(use.value?.next.map(({ figureId, times }) => [figureId, times])))
 const partOf = computed(() => library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)))
+/** With a floor chosen, nothing above it is offered. */
+const followers = computed(() => library.figures.filter((one) => library.known?.of(one) !== 'beyond'))
 const nameOf = (figureId: string): string => library.book.get(figureId)?.name ?? figureId
 
 async function remove(): Promise<void> {
@@ -166,7 +168,7 @@ async function remove(): Promise<void> {
               <dd v-if="hard.spot">{{ hard.spot }}</dd>
             </dl>
           </section>
-          <FollowOns :figure="figure" :figures="library.figures" :roles="roles" :usual="usual" />
+          <FollowOns :figure="figure" :figures="followers" :roles="roles" :usual="usual" :floor="library.floor?.name ?? null" />
           <section v-if="figure.parts">
             <h2>{{ say.madeOf }}</h2>
             <ol>

@@ -6,7 +6,7 @@ import { words } from '../words/index.ts'
 import { hindranceWords } from './facts.ts'
 
 /** What of the same dance may come next, what one change would let in and by which link, and what needs more. */
-const props = defineProps<{ figure: Figure; figures: readonly Figure[]; roles: Readonly<Record<'lead' | 'follow', string>>; usual: ReadonlyMap<string, number> }>()
+const props = defineProps<{ figure: Figure; figures: readonly Figure[]; roles: Readonly<Record<'lead' | 'follow', string>>; usual: ReadonlyMap<string, number>; floor?: string | null }>()
 const say = words.figures
 const holds = computed(() => props.figure.entry.holds)
 const hold = ref('')
@@ -28,6 +28,7 @@ const groups = computed(() => [
 <template>
   <section aria-labelledby="follow-head">
     <h2 id="follow-head">{{ say.mayFollow }}</h2>
+    <p v-if="floor" class="soft">{{ say.forFloor(floor) }}</p>
     <label v-if="holds.length > 1 && figure.exitHold === null" class="begun"
       >{{ say.begunIn }}
       <select v-model="hold" class="pick">

@@ -131,6 +131,7 @@ export const figures = {
     `does not begin in ${hold}: change to ${wanted}${released || joined ? ` (${[released && `let go ${released}`, joined && `take ${joined}`].filter(Boolean).join(', ')})` : ''}`,
   followStanding: (hold: string, wanted: string) => `begins in ${wanted}, and in ${hold} the two stand another way: a turn before it`,
   handPair: ([lead, follow]: readonly [string, string], roles: Readonly<Record<'lead' | 'follow', string>>) => `${roles.lead}’s ${lead}, ${roles.follow}’s ${follow}`,
+  forFloor: (name: string) => `Of what ${name} could dance.`,
   link: 'Shortest link:',
   performer: (role: string | null, couples: readonly number[] | null) => {
     const who = role ?? (couples === null ? 'Everyone' : '')
