@@ -135,12 +135,12 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await write('Float')
   await write('Drift')
   const drift = page.url().split('/').at(-1)!
-  const sheet = page.request.get('/api/sheets/lanterns-at-the-weir').then((answer) => answer.json())
-  const { routine, revision } = await sheet
+  const made = await page.request.post('/api/sheets', { data: { title: 'Driftwood', tuneId: null } })
+  const { routine, revision } = await made.json()
   const [part] = routine.parts
   const slot = { id: 'drift-slot', content: { type: 'figure', figureId: drift, variation: { cut: null, times: 1, reflected: false, exitHold: null } }, wordings: null, say: 'cue', remark: '' }
-  const edit = { type: 'insert', into: { owner: part.id, list: 'slots' }, after: part.slots.at(-1).id, item: slot }
-  const added = await page.request.post('/api/sheets/lanterns-at-the-weir/edits', { data: { clientId: 'test-client', batchId: 'drift', base: revision, edits: [edit] } })
+  const edit = { type: 'insert', into: { owner: part.id, list: 'slots' }, after: null, item: slot }
+  const added = await page.request.post(`/api/sheets/${routine.id}/edits`, { data: { clientId: 'test-client', batchId: 'drift', base: revision, edits: [edit] } })
   expect(await added.text()).toContain(drift)
   await page.getByRole('link', { name: 'All figures' }).click()
   await page.getByLabel('Search figures').fill('float')
@@ -151,7 +151,7 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await page.getByRole('button', { name: 'Make “Drift” part of this one' }).click()
   await expect(page.getByText('“Drift” is now this figure in 1 sheet.')).toBeVisible()
   await expect(page.getByText('Also called: Drift')).toBeVisible()
-  await page.goto('/sheets/lanterns-at-the-weir')
+  await page.goto(`/sheets/${routine.id}`)
   await expect(page.getByText('Float').first()).toBeVisible()
 
   await page.goto('/figures/box')

@@ -123,23 +123,24 @@ export function partsText(parts: readonly FigurePart[], figures: readonly Figure
   return parts
     .map(({ figureId, variation }) => {
       const figure = figures.find(({ id }) => id === figureId)
-      const name = figure ? partName(figure, figures, family) : `#${figureId}`
+      const name = figure ? figureReference(figure, figures, family) : `#${figureId}`
       const varied = variationText(variation)
       return varied === '' && !name.endsWith(')') ? name : `${name} (${varied})`
     })
     .join(' + ')
 }
 
-function partName(figure: Figure, figures: readonly Figure[], family: string): string {
+/** A figure as it is named in a text of a dance: its name, with its own dance before it where that is another, its id where no name tells which. */
+export function figureReference(figure: Figure, figures: readonly Figure[], family: string): string {
   const name = figure.family === family ? figure.name : `${figure.family}: ${figure.name}`
-  const found = findPart(name, figures, family)
-  return /[+"\n]/.test(name) || !found.ok || found.value.id !== figure.id ? `#${figure.id}` : name
+  const found = findFigure(name, figures, family)
+  return /[+"|=\n]|^#/.test(name) || !found.ok || found.value.id !== figure.id ? `#${figure.id}` : name
 }
 
 export function readParts(text: string, figures: readonly Figure[], family: string): Result<FigurePart[]> {
   return readAll(pieces(text, '+'), (piece, offset) => {
     const found = /^(.*?)\s*(?:\(([^()]*)\))?$/s.exec(piece)!
-    const figure = findPart(found[1]!, figures, family)
+    const figure = findFigure(found[1]!, figures, family)
     if (!figure.ok) return refuse(figure.problem.message, offset)
     const variation = readVariation(found[2] ?? '')
     return variation.ok ? succeed({ figureId: figure.value.id, variation: variation.value }) : refuse(variation.problem.message, offset)
@@ -147,7 +148,7 @@ export function readParts(text: string, figures: readonly Figure[], family: stri
 }
 
 /** A figure by what it is called, of its own dance before others; asks which where several answer. */
-function findPart(text: string, figures: readonly Figure[], family: string): Result<Figure> {
+export function findFigure(text: string, figures: readonly Figure[], family: string): Result<Figure> {
   const wanted = text.trim().toLowerCase()
   if (wanted.startsWith('#')) {
     const byId = figures.find(({ id }) => id === text.trim().slice(1))

@@ -26,6 +26,7 @@ export { directionWords, readDirection, DIRECTION_FRAMES, type DirectionFrame, t
 export { walkFeet, HIP, type FeetAfter, type FloorPoint } from './feet.ts'
 export { figurePicture, partnerPlace, poseAt, type PictureDancer, type Pose } from './picture.ts'
 export { netTurn } from './turnAmount.ts'
+export { figureReference, findFigure } from './figureText.ts'
 export { variationText, readVariation } from './variationText.ts'
 export { aliasText, aliasesText, readAliases } from './aliasText.ts'
 export { stepSchema, roleSchema, ROLES, otherFoot, type Step, type Role, type Foot } from './step.ts'

@@ -126,7 +126,7 @@ function place(slotKey: string): string {
 .sum.off .total::after {
   content: ' !';
 }
-@media (max-width: 700px) {
+@container (max-width: 699px) {
   .row {
     grid-template-columns: 1fr auto;
   }

@@ -2,7 +2,7 @@
 import type { Repair } from '@dellop/core/check'
 import { overrule, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -22,6 +22,9 @@ import { useSheetPage } from './sheetPage.ts'
 import SlotPanel from './SlotPanel.vue'
 import { musicTold, type MusicChoice } from './timedOn.ts'
 
+/** The text editor is large and not always wanted. */
+const SheetTextPane = defineAsyncComponent(() => import('./SheetTextPane.vue'))
+
 const route = useRoute()
 const router = useRouter()
 const library = useLibrary()
@@ -36,6 +39,7 @@ const failure = ref<string | null>(null)
 const told = ref('')
 const musicSaid = ref('')
 const keysShown = ref(false)
+const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
 /** What the picker is open for. */
 const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
@@ -210,9 +214,10 @@ function onKey(event: KeyboardEvent): void {
     <p v-if="musicSaid" class="told" role="status">
       {{ musicSaid }} <button class="textlink" @click="musicSaid = ''">{{ words.app.close }}</button>
     </p>
-    <div class="body">
+    <div class="body" :class="{ texting: textShown }">
       <div class="paper">
         <ConflictNote :conflicts="document_.conflicts.value" @use-mine="useMine" @dismiss="document_.conflicts.value.splice($event, 1)" />
+        <button class="button small beside" :aria-pressed="textShown" @click="textShown = !textShown">{{ words.sheetText.beside }}</button>
         <OrderStrip
           :passes="sheet.timeline.passes"
           :parts="sheet.routine.parts"
@@ -226,7 +231,8 @@ function onKey(event: KeyboardEvent): void {
         <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="openReplace" @fill="fill" />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
       </div>
-      <aside class="side">
+      <SheetTextPane v-if="textShown" class="text" :sheet="sheet" :figures="library.figures" :findings="page.open.value" :edit="(edits) => document_.edit(edits, words.done.text, 'text')" @go="choose($event)" @close="textShown = false" />
+      <aside v-else class="side">
         <FigurePicker
           v-if="picking"
           :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))"
@@ -289,8 +295,25 @@ function onKey(event: KeyboardEvent): void {
 .last {
   order: 1;
 }
+.body.texting {
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+}
+.text {
+  position: sticky;
+  top: 0;
+  align-self: start;
+  max-height: 100vh;
+}
+.beside {
+  float: right;
+}
+.beside[aria-pressed='true'] {
+  background: var(--music-tint);
+  border-color: var(--music);
+}
 @media (max-width: 900px) {
-  .body {
+  .body,
+  .body.texting {
     grid-template-columns: minmax(0, 1fr);
   }
   .paper {

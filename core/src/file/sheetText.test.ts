@@ -1,0 +1,150 @@
+import fc from 'fast-check'
+import { applyEdits, countingIds, diff, expectOk } from '../document/index.ts'
+import { AS_WRITTEN, HOLD_IDS, SHIPPED_FIGURES, type Variation } from '../figure/index.ts'
+import { adoptIds, routineSchema, routineShape, saysTheSame, type Change, type Pass, type Routine, type Slot } from '../routine/index.ts'
+import { demoRoutine, routineOf } from '../testing/sheets.ts'
+import { readSheetText, sheetText } from './sheetText.ts'
+
+const base = routineOf([], [])
+const read = (text: string, from: Routine = base) => readSheetText(text, { figures: SHIPPED_FIGURES, base: from, newId: countingIds('n') })
+const ok = (text: string) => expectOk(read(text)).routine
+const refusal = (text: string): string => {
+  const result = read(text)
+  return result.ok ? '' : `${result.problem.offset}: ${result.problem.message}`
+}
+
+const anyVariation: fc.Arbitrary<Variation> = fc.record({
+  cut: fc.constantFrom(null, { type: 'half' as const }, { type: 'first' as const, ticks: 72 }),
+  times: fc.constantFrom(1, 2, 3),
+  reflected: fc.boolean(),
+  exitHold: fc.option(fc.constantFrom(...HOLD_IDS)),
+})
+const anyText = fc.string({ maxLength: 30 })
+const word = fc.string({ minLength: 1, maxLength: 20 })
+const fields = {
+  content: fc.oneof(
+    fc.record({ type: fc.constant('figure' as const), figureId: fc.oneof(fc.constantFrom(...SHIPPED_FIGURES).map(({ id }) => id), fc.constant('not-in-the-book')), variation: anyVariation }), // prettier-ignore
+    fc.record({ type: fc.constant('words' as const), text: anyText, lengthTicks: fc.option(fc.integer({ min: 0, max: 400 })) }),
+  ),
+  wordings: fc.option(fc.record({ full: fc.option(anyText), short: fc.option(anyText), prompt: fc.option(anyText) })),
+  say: fc.constantFrom('cue' as const, 'nothing' as const),
+  remark: anyText,
+}
+const anyRoutine: fc.Arbitrary<Routine> = fc
+  .record({
+    heading: fc.record({ title: word, by: anyText, dance: fc.constantFrom('waltz', 'slow waltz', 'tango', '', 'reel "of" five'), remark: anyText, tuneId: fc.option(fc.constant('some-tune')), bpm: fc.constantFrom(96, 104.5) }),
+    parts: fc.array(fc.record({ label: fc.oneof(fc.constantFrom('A', 'B', 'bridge', 'Verse 2', '"odd" |'), word), slots: fc.array(fc.record(fields), { maxLength: 5 }) }), { minLength: 1, maxLength: 4 }), // prettier-ignore
+    passes: fc.array(
+      fc.record({
+        part: fc.nat(),
+        kind: fc.constantFrom('pass' as const, 'bridge' as const, 'ending' as const, 'entrance' as const),
+        times: fc.integer({ min: 1, max: 4 }),
+        reflected: fc.boolean(),
+        isStretch: fc.boolean(),
+        changes: fc.array(fc.record({ ...fields, type: fc.constantFrom('replace' as const, 'drop' as const, 'insert' as const), at: fc.nat() }), { maxLength: 3 }),
+      }),
+      { maxLength: 5 },
+    ),
+    overrules: fc.array(fc.record({ of: fc.constantFrom('slot', 'pass', 'other'), at: fc.nat(), code: fc.constantFrom('feet.not-free', 'sums.phrase'), reason: anyText }), { maxLength: 2 }),
+  })
+  .map(({ heading, parts, passes, overrules }): Routine => {
+    const own = parts.map((part, p) => ({ id: `p${p}`, label: part.label, slots: part.slots.map((slot, s): Slot => ({ id: `p${p}s${s}`, ...slot })) }))
+    const danced = passes.map(({ part: n, isStretch, changes, ...pass }, i): Pass => {
+      const part = own[n % own.length]!
+      const slotAt = (at: number): string | null => part.slots[at % part.slots.length]?.id ?? null
+      return {
+        ...pass,
+        id: `d${i}`,
+        partId: part.id,
+        stretch: isStretch && part.slots.length > 0 ? { from: part.slots[0]!.id, to: part.slots.at(-1)!.id } : null,
+        changes: changes.flatMap(({ at, ...change }, c): Change[] => (slotAt(at) === null && change.type !== 'insert' ? [] : [{ ...change, id: `d${i}c${c}`, slotId: slotAt(at) }])),
+      }
+    })
+    const slots = own.flatMap((part) => part.slots)
+    const subject = (of: string, at: number): string => (of === 'slot' && slots.length > 0 ? slots[at % slots.length]!.id : of === 'pass' && danced.length > 0 ? danced[at % danced.length]!.id : 'something else')
+    return { ...base, ...heading, parts: own, passes: danced, overrules: overrules.map(({ of, at, ...one }, i) => ({ ...one, id: `o${i}`, subject: subject(of, at) })) }
+  })
+
+describe('a sheet as text', () => {
+  it('loses nothing: what is written and read again says the same', () => {
+    fc.assert(
+      fc.property(anyRoutine, (routine) => {
+        const again = expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine
+        expect(routineSchema.safeParse(again).error?.issues ?? []).toEqual([])
+        expect(sheetText(again, SHIPPED_FIGURES)).toBe(sheetText(routine, SHIPPED_FIGURES))
+        expect(saysTheSame(routine, again)).toBe(true)
+      }),
+      { numRuns: 300 },
+    )
+  })
+  it.each(['lanterns-at-the-weir', 'rushlight-waltz-first-draft'])('of the demo, %s, comes back with every id, so that nothing is edited', (name) => {
+    const routine = demoRoutine(name)
+    expect(adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine)).toEqual(routine)
+  })
+  it('is typed as it is said, and names stay short', () => {
+    const text = sheetText(demoRoutine('lanterns-at-the-weir'), SHIPPED_FIGURES)
+    expect(text).toContain('start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n')
+    expect(text).toMatch(/\npart A\n  Balance left and right\n  Twirl vine\n/)
+    expect(text).toMatch(/\norder\n  A\n  B\n/)
+    expect(text).toMatch(/ {2}A\n {4}instead of Twirl vine: Vine three\n/)
+  })
+  it('needs little: parts and an order; the heading stands as it was', () => {
+    const routine = ok('part A\n  Box\n  Left turning box (half)\n  "step and clap" = 6\norder\n  A x2\n')
+    expect(routine.parts[0]!.slots.map(({ content }) => content)).toEqual([
+      { type: 'figure', figureId: 'box', variation: AS_WRITTEN },
+      { type: 'figure', figureId: 'left-turning-box', variation: { ...AS_WRITTEN, cut: { type: 'half' } } },
+      { type: 'words', text: 'step and clap', lengthTicks: 144 },
+    ])
+    expect(routine.passes.map(({ times, partId }) => [times, partId])).toEqual([[2, routine.parts[0]!.id]])
+    expect([routine.bpm, routine.metre]).toEqual([base.bpm, base.metre])
+  })
+  it('tells on which line every part and every slot stands', () => {
+    const { slotLines, partLines } = expectOk(read('dance: waltz\n\npart A\n  Box\n\n  Hover\npart B\n  Dip\norder\n  A\n'))
+    expect([partLines, slotLines]).toEqual([[3, 7], [[4, 6], [8]]]) // prettier-ignore
+  })
+  it('keeps a name that nobody knows as words, and never guesses', () => {
+    const contents = ok('dance: waltz\npart A\n  Heron step\n  Heron step = 6\n').parts[0]!.slots.map(({ content }) => content)
+    expect(contents).toEqual([
+      { type: 'words', text: 'Heron step', lengthTicks: null },
+      { type: 'words', text: 'Heron step', lengthTicks: 144 },
+    ])
+  })
+  it.each([
+    ['A box\n', '0: Line 1: “A box” is no line of a heading; one of title, by, dance'],
+    ['title: One\n', 'At least one part was expected'],
+    ['tempo: fast\npart A\n', '0: Line 1: “fast” is no tempo; beats a minute from 20 to 400'],
+    ['start: hug; x; y\npart A\n', 'Line 1: “hug” is no hold to start in'],
+    ['dance: salsa\npart A\n  Walk two\n', '22: Line 3: the book holds several figures called “Walk two”; say which: “two-step: Walk two” or'],
+    ['dance: waltz\npart A\n  Box (haf)\n', 'Line 3: “haf” is no way to vary a figure'],
+    ['dance: waltz\npart A\n  Box = 4\n', 'Line 3: Box takes 6 counts here, and 4 is written'],
+    ['dance: waltz\npart A\n  Box | loud\n', 'Line 3: “loud” says nothing known of a figure'],
+    ['dance: waltz\npart A\n  Box | say "box\n', 'Line 3: “say” says nothing known of a figure'],
+    ['dance: waltz\npart A\n  Box\norder\n  B\n', '34: Line 5: there is no part “B”; the parts are “A”.'],
+    ['dance: waltz\npart A\n  Box\norder\n  A twice\n', 'Line 5: “A twice” is no pass of the order'],
+    ['dance: waltz\npart A\n  Box\norder\n  A\n    instead of 4: Hover\n', 'Line 6: part “A” has 1 lines; the number of one of them was expected, not “4”.'],
+    ['dance: waltz\npart A\n  Box\norder\n  A\n    without Hover\n', 'Line 6: part “A” has no line “Hover”; a line of it as it stands there, or its number, was expected.'],
+    ['dance: waltz\npart A\n  Box\n  Box\norder\n  A\n    without Box\n', 'Line 7: part “A” has “Box” more than once; its number was expected.'],
+    ['dance: waltz\npart A\n  Box\norder\n  A\n    end: Hover\n', 'Line 6: “end: Hover” is no change of a pass'],
+    ['dance: waltz\npart A\n  Box\nleft so\n  A.9 feet.not-free "no"\n', 'Line 5: part “A” has 1 lines'],
+  ])('%j is refused at its line', (text, sentence) => expect(refusal(text)).toContain(sentence))
+})
+
+describe('typing in the text of a sheet', () => {
+  const routine = demoRoutine('lanterns-at-the-weir')
+  const text = sheetText(routine, SHIPPED_FIGURES)
+  const typed = (change: (text: string) => string): Routine => adoptIds(routine, expectOk(readSheetText(change(text), { figures: SHIPPED_FIGURES, base: routine, newId: countingIds('new') })).routine)
+  const edits = (change: (text: string) => string) => diff(routineShape, routine, typed(change))
+
+  it('edits no more than was typed', () => {
+    expect(edits((before) => before.replace('  Twirl vine\n', '  Twirl vine\n  Hover\n')).map(({ type }) => type)).toEqual(['insert'])
+    expect(edits((before) => before.replace('part A\n  Balance left and right\n', 'part A\n')).map(({ type }) => type)).toEqual(['remove'])
+    expect(edits((before) => before.replace('tempo: 96', 'tempo: 99')).map(({ type }) => type)).toEqual(['set'])
+    expect(edits((before) => before.replace('  Hover\n', '  Hover (x2)\n'))).toEqual([expect.objectContaining({ type: 'set', field: 'content' })])
+    expect(edits((before) => before)).toEqual([])
+  })
+  it('leads to what was typed when the edits are applied', () => {
+    const change = (before: string): string => before.replace('order\n  A\n  B\n', 'order\n  A x2\n  A mirrored\n    after end: Canter | silent\n  B\n').replace('  Hover\n', '  Canter\n  Hover | note "look up"\n')
+    const wanted = typed(change)
+    expect(expectOk(applyEdits(routineShape, routine, diff(routineShape, routine, wanted)))).toEqual(wanted)
+  })
+})

@@ -1,0 +1,344 @@
+import { problem, succeed, validate, type NewId, type Result } from '../document/index.ts'
+import { applyVariation, AS_WRITTEN, familyTempo, figureReference, findFigure, readVariation, variationText, type Figure } from '../figure/index.ts'
+import { routineSchema, type Change, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent } from '../routine/index.ts'
+import { TICKS_PER_BEAT } from '../time/index.ts'
+import { metreText, quoted, readMetre, readQuoted, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
+
+/**
+ * A routine as a text that a person can type (docs/formats/sheet-text.md): a heading, the parts with a slot on each line,
+ * and the order. Writing and reading again gives the same routine, ids apart.
+ */
+
+/** What a text is read with: the book its names are looked up in, the routine whose heading stands where the text leaves it out, and ids for all that is new. */
+export interface SheetTextOptions {
+  readonly figures: readonly Figure[]
+  readonly base: Routine
+  readonly newId: NewId
+}
+
+const KINDS = ['entrance', 'bridge', 'ending'] as const
+const SAID = ['full', 'short', 'prompt'] as const
+const INDENT = '  '
+
+export function sheetText(routine: Routine, figures: readonly Figure[]): string {
+  const heading = [
+    ['title', valueText(routine.title)],
+    ['by', routine.by === '' ? '' : valueText(routine.by)],
+    ['dance', routine.dance === '' ? '' : valueText(routine.dance)],
+    ['school', routine.schoolId],
+    ['tune', routine.tuneId ?? ''],
+    ['recording', routine.recordingId ?? ''],
+    ['bar', metreText(routine.metre)],
+    ['tempo', String(routine.bpm)],
+    ['language', routine.language],
+    ['start', startText(routine.start)],
+    ['remark', routine.remark === '' ? '' : valueText(routine.remark)],
+  ]
+  const slots = (list: readonly Slot[]): string[] => list.map((slot) => INDENT + slotText(slot, figures, routine.dance))
+  return [
+    ...heading.map(([key, value]) => `${key}:${value ? ` ${value}` : ''}`),
+    ...routine.parts.flatMap((part) => ['', `part ${labelText(part.label)}`, ...slots(part.slots)]),
+    '',
+    'order',
+    ...routine.passes.flatMap((pass) => passText(pass, routine, figures)),
+    ...(routine.overrules.length === 0 ? [] : ['', 'left so', ...routine.overrules.map((one) => `${INDENT}${subjectText(one, routine)} ${one.code} ${quoted(one.reason)}`)]),
+    '',
+  ].join('\n')
+}
+
+/** The family whose names need no dance before them. */
+const familyOf = (dance: string): string => familyTempo(dance)?.dance ?? dance
+
+const beatsText = (ticks: number): string => (ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`)
+const readBeats = (text: string): number => (text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT))
+
+/** One slot: what is danced, and where it is so, its own words, silence and remark. */
+function slotText({ content, wordings, say, remark }: Pick<Slot, 'content' | 'wordings' | 'say' | 'remark'>, figures: readonly Figure[], dance: string): string {
+  const own = wordings && SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
+  return [contentText(content, figures, dance), own && `say ${own}`, say === 'nothing' && 'silent', remark !== '' && `note ${quoted(remark)}`].filter(Boolean).join(' | ')
+}
+
+function contentText(content: SlotContent, figures: readonly Figure[], dance: string): string {
+  if (content.type === 'words') return `${quoted(content.text)} = ${content.lengthTicks === null ? '?' : beatsText(content.lengthTicks)}`
+  const figure = figures.find(({ id }) => id === content.figureId)
+  const name = figure ? figureReference(figure, figures, familyOf(dance)) : `#${content.figureId}`
+  const varied = variationText(content.variation)
+  return varied === '' && !name.endsWith(')') ? name : `${name} (${varied})`
+}
+
+const LABEL = /^[\p{L}\p{N}][\p{L}\p{N}-]*$/u
+const labelText = (label: string): string => (LABEL.test(label) && !(KINDS as readonly string[]).includes(label) ? label : quoted(label))
+/** Parts go by their label, or by their number where two have the same. */
+function partReference(routine: Pick<Routine, 'parts'>, partId: string): string {
+  const i = routine.parts.findIndex(({ id }) => id === partId)
+  const { label } = routine.parts[i]!
+  return routine.parts.filter((part) => part.label === label).length > 1 ? `#${i + 1}` : labelText(label)
+}
+/** What a name of a slot may be, so that it is not taken for anything else where it stands in a pass. */
+const NAME = /^(?!end$|\d+$)[^:#"|]+$/
+/** Slots go by what is danced, where the part has that once: a line more or less above then changes nothing. Else by their number; one that is no longer there by its id. */
+function slotReference(part: Part, slotId: string, figures: readonly Figure[], dance: string): string {
+  const i = part.slots.findIndex(({ id }) => id === slotId)
+  if (i < 0) return `#${slotId}`
+  const names = part.slots.map(({ content }) => contentText(content, figures, dance))
+  return NAME.test(names[i]!) && names.filter((name) => name === names[i]).length === 1 ? names[i]! : String(i + 1)
+}
+
+const CHANGE_WORD = { replace: 'instead of', insert: 'after', drop: 'without' } as const
+
+function passText(pass: Pass, routine: Routine, figures: readonly Figure[]): string[] {
+  const part = routine.parts.find(({ id }) => id === pass.partId)!
+  const of = (slotId: string): string => slotReference(part, slotId, figures, routine.dance)
+  const inQuotes = (reference: string): string => (NAME.test(reference) ? quoted(reference) : reference)
+  const head = [
+    pass.kind === 'pass' ? '' : pass.kind,
+    partReference(routine, pass.partId),
+    pass.times > 1 ? `x${pass.times}` : '',
+    pass.reflected ? 'mirrored' : '',
+    pass.stretch ? `from ${inQuotes(of(pass.stretch.from))} to ${inQuotes(of(pass.stretch.to))}` : '',
+  ]
+  const changes = pass.changes.map((change) => {
+    const slot = slotText(change, figures, routine.dance)
+    const at = change.slotId === null ? 'end' : of(change.slotId)
+    const own = part.slots.find(({ id }) => id === change.slotId)
+    const isOwn = change.type === 'drop' && own !== undefined && slotText(own, figures, routine.dance) === slot
+    return `${INDENT}${INDENT}${CHANGE_WORD[change.type]} ${at}${isOwn ? '' : `: ${slot}`}`
+  })
+  return [INDENT + head.filter(Boolean).join(' '), ...changes]
+}
+
+/** What an overruled finding is about: a slot or a pass by its place, anything else by its id. */
+function subjectText({ subject }: Overrule, routine: Routine): string {
+  const part = routine.parts.find(({ slots }) => slots.some(({ id }) => id === subject))
+  if (part) return `${partReference(routine, part.id)}.${part.slots.findIndex(({ id }) => id === subject) + 1}`
+  const pass = routine.passes.findIndex(({ id }) => id === subject)
+  return pass >= 0 ? `pass ${pass + 1}` : `#${quoted(subject)}`
+}
+
+/** Where reading is: which line, for the sentence. */
+interface Line {
+  readonly text: string
+  readonly depth: number
+  readonly number: number
+  readonly offset: number
+}
+
+const refuse = (line: Line, message: string): Result<never> => problem('sheet-text', `Line ${line.number}: ${message}`, { offset: line.offset })
+const on = <Value>(line: Line, result: Result<Value>): Result<Value> => (result.ok ? result : refuse(line, result.problem.message))
+
+function linesOf(text: string): Line[] {
+  let offset = 0
+  return text.split('\n').flatMap((whole, i): Line[] => {
+    const start = offset
+    offset += whole.length + 1
+    const trimmed = whole.trim()
+    if (trimmed === '') return []
+    const indent = whole.length - whole.trimStart().length
+    return [{ text: trimmed, depth: indent === 0 ? 0 : indent < 2 * INDENT.length ? 1 : 2, number: i + 1, offset: start + indent }]
+  })
+}
+
+/** A routine read from its text, with the line on which each of its slots and parts stands, from 1. */
+export interface SheetTextRead {
+  readonly routine: Routine
+  /** By part and slot, in order. */
+  readonly slotLines: readonly (readonly number[])[]
+  readonly partLines: readonly number[]
+}
+
+/** Reads a routine from its text, whole, or says at which line and character it stops and what was expected. Names that the book does not hold stay words of open length. */
+export function readSheetText(text: string, options: SheetTextOptions): Result<SheetTextRead> {
+  const slotLines: number[][] = []
+  const partLines: number[] = []
+  const { base, newId } = options
+  let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
+  let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
+  for (const line of linesOf(text)) {
+    const opened = line.depth === 0 && /^(?:part (.+)|(order)|(left so))$/.exec(line.text)
+    if (opened) {
+      section = opened[2] ? 'order' : opened[3] ? 'left' : 'part'
+      if (!opened[1]) continue
+      const label = on(line, readValue(opened[1]))
+      if (!label.ok) return label
+      if (label.value.length === 0 || label.value.length > 30) return refuse(line, 'a part has a label of up to 30 characters.')
+      routine = { ...routine, parts: [...routine.parts, { id: newId(), label: label.value, slots: [] }] }
+      slotLines.push([])
+      partLines.push(line.number)
+      continue
+    }
+    const next: Result<Routine> = section === 'heading' ? readHeading(line, routine) : section === 'part' ? addSlot(line, routine, options) : section === 'order' ? addToOrder(line, routine, options) : addOverrule(line, routine, options)
+    if (!next.ok) return next
+    routine = next.value
+    if (section === 'part') slotLines.at(-1)!.push(line.number)
+  }
+  if (routine.parts.length === 0) return problem('sheet-text', 'At least one part was expected: “part A”, and its figures on the lines below it.')
+  const valid = validate(routineSchema, routine, 'The text')
+  return valid.ok ? succeed({ routine: valid.value, slotLines, partLines }) : valid
+}
+
+const KEYS: Readonly<Record<string, (value: string) => Result<Partial<Routine>>>> = {
+  title: (value) => kept('title', value),
+  by: (value) => kept('by', value),
+  dance: (value) => kept('dance', value),
+  school: (value) => succeed({ schoolId: value }),
+  tune: (value) => succeed({ tuneId: value || null }),
+  recording: (value) => succeed({ recordingId: value || null }),
+  bar: (value) => as('metre', readMetre(value)),
+  tempo: (value) => (Number(value) >= 20 && Number(value) <= 400 ? succeed({ bpm: Number(value) }) : problem('sheet-text', `“${value}” is no tempo; beats a minute from 20 to 400 were expected.`)),
+  language: (value) => (value === 'en' || value === 'de' ? succeed({ language: value }) : problem('sheet-text', `“${value}” is no language of cues; en or de was expected.`)),
+  start: (value) => as('start', readStart(value)),
+  remark: (value) => kept('remark', value),
+}
+const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Partial<Routine>> => (result.ok ? succeed({ [key]: result.value } as Partial<Routine>) : result)
+const kept = (key: 'title' | 'by' | 'dance' | 'remark', value: string): Result<Partial<Routine>> => as(key, readValue(value))
+
+function readHeading(line: Line, routine: Routine): Result<Routine> {
+  const [, key = '', value = ''] = /^(\w+):\s*(.*)$/s.exec(line.text) ?? []
+  const read = KEYS[key]
+  if (!read) return refuse(line, `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(KEYS).join(', ')} with a colon, or “part A”, was expected.`)
+  const found = on(line, read(value))
+  return found.ok ? succeed({ ...routine, ...found.value }) : found
+}
+
+function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
+  const slot = readSlot(line, line.text, routine.dance, options)
+  if (!slot.ok) return slot
+  const part = routine.parts.at(-1)!
+  return succeed({ ...routine, parts: [...routine.parts.slice(0, -1), { ...part, slots: [...part.slots, { id: options.newId(), ...slot.value }] }] })
+}
+
+type SlotFields = Omit<Slot, 'id'>
+function readSlot(line: Line, text: string, dance: string, options: SheetTextOptions): Result<SlotFields> {
+  const [head = '', ...extras] = (text.match(/(?:"(?:[^"\\]|\\.)*"|[^|"])+|"/g) ?? []).map((piece) => piece.trim())
+  const content = readContent(line, head, dance, options)
+  if (!content.ok) return content
+  let slot: SlotFields = { content: content.value, wordings: null, say: 'cue', remark: '' }
+  for (const extra of extras) {
+    if (extra === 'silent') slot = { ...slot, say: 'nothing' }
+    else if (extra.startsWith('note ')) {
+      const remark = on(line, readQuoted(extra.slice('note '.length).trim()))
+      if (!remark.ok) return remark
+      slot = { ...slot, remark: remark.value }
+    } else if (extra.startsWith('say ')) {
+      const wordings = on(line, readWordings(extra.slice('say '.length)))
+      if (!wordings.ok) return wordings
+      slot = { ...slot, wordings: wordings.value }
+    } else return refuse(line, `“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, or note "..." was expected.`)
+  }
+  return succeed(slot)
+}
+
+function readWordings(text: string): Result<NonNullable<Slot['wordings']>> {
+  const pieces = text.match(/"(?:[^"\\]|\\.)*"|-/g) ?? []
+  if (pieces.length === 0 || pieces.length > SAID.length) return problem('sheet-text', 'words as they are said were expected: "full" / "short" / "prompt", with - for the figure’s own.')
+  const wordings: Record<(typeof SAID)[number], string | null> = { full: null, short: null, prompt: null }
+  for (const [i, piece] of pieces.entries()) {
+    const read = piece === '-' ? succeed(null) : readQuoted(piece)
+    if (!read.ok) return read
+    wordings[SAID[i]!] = read.value
+  }
+  return succeed(wordings)
+}
+
+/** A figure with its variation, words in quotation marks with a length, or a name that nothing answers to. */
+function readContent(line: Line, text: string, dance: string, { figures }: SheetTextOptions): Result<SlotContent> {
+  const [, stated = text, length] = /^(.*?)(?:\s*=\s*(\?|\d+(?:\.\d+)?|\d+t)(?:\s*counts?)?)?$/s.exec(text) ?? []
+  const lengthTicks = length === undefined || length === '?' ? null : readBeats(length)
+  if (stated.startsWith('"')) {
+    const words = on(line, readQuoted(stated))
+    return words.ok ? succeed({ type: 'words', text: words.value, lengthTicks }) : words
+  }
+  const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
+  const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
+  const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
+  if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure.problem.message)
+  if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, lengthTicks })
+  const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
+  if (!variation.ok) return variation
+  if (figure.ok && lengthTicks !== null) {
+    const danced = applyVariation(figure.value, variation.value)
+    if (danced.ok && danced.value.lengthTicks !== lengthTicks)
+      return refuse(line, `${figure.value.name} takes ${beatsText(danced.value.lengthTicks)} counts here, and ${beatsText(lengthTicks)} is written; leave the number out, or vary the figure.`)
+  }
+  return succeed({ type: 'figure', figureId: figure.ok ? figure.value.id : name.slice(1), variation: variation.value })
+}
+
+function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
+  if (line.depth === 2) return addChange(line, routine, options)
+  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(line.text)
+  if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
+  const part = partOf(line, routine, found[2]!)
+  if (!part.ok) return part
+  const times = Number(found[3] ?? 1)
+  if (times < 1 || times > 64) return refuse(line, 'a part is danced from 1 to 64 times.')
+  const [from, to] = [found[5], found[6]].map((one) => (one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures)))
+  if (from && !from.ok) return from
+  if (to && !to.ok) return to
+  const pass: Pass = {
+    id: options.newId(),
+    partId: part.value.id,
+    kind: (found[1] ?? 'pass') as Pass['kind'],
+    times,
+    reflected: found[4] !== undefined,
+    stretch: from?.ok && to?.ok ? { from: from.value, to: to.value } : null,
+    changes: [],
+  }
+  return succeed({ ...routine, passes: [...routine.passes, pass] })
+}
+
+function partOf(line: Line, routine: Routine, reference: string): Result<Part> {
+  const label = on(line, readValue(reference))
+  if (!label.ok) return label
+  const found = /^#\d+$/.test(reference) ? routine.parts[Number(reference.slice(1)) - 1] : routine.parts.find((part) => part.label === label.value)
+  return found ? succeed(found) : refuse(line, `there is no part “${label.value}”; the parts are ${routine.parts.map((part) => `“${part.label}”`).join(', ')}.`)
+}
+
+function slotOf(line: Line, part: Part, reference: string, dance: string, figures: readonly Figure[]): Result<string> {
+  if (reference.startsWith('#')) return succeed(reference.slice(1))
+  const name = reference.startsWith('"') ? on(line, readQuoted(reference)) : succeed(reference)
+  if (!name.ok) return name
+  if (/^\d+$/.test(name.value)) {
+    const slot = part.slots[Number(name.value) - 1]
+    return slot ? succeed(slot.id) : refuse(line, `part “${part.label}” has ${part.slots.length} lines; the number of one of them was expected, not “${name.value}”.`)
+  }
+  const found = part.slots.filter(({ content }) => contentText(content, figures, dance).toLowerCase() === name.value.toLowerCase())
+  if (found.length === 1) return succeed(found[0]!.id)
+  return refuse(
+    line,
+    found.length === 0 ? `part “${part.label}” has no line “${name.value}”; a line of it as it stands there, or its number, was expected.` : `part “${part.label}” has “${name.value}” more than once; its number was expected.`,
+  )
+}
+
+function addChange(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
+  const pass = routine.passes.at(-1)
+  const found = /^(instead of|after|without) ([^:]+)(?::\s*(.*))?$/s.exec(line.text)
+  const type = (Object.keys(CHANGE_WORD) as Change['type'][]).find((one) => CHANGE_WORD[one] === found?.[1])
+  if (!pass || !found || !type || (found[3] === undefined && type !== 'drop'))
+    return refuse(line, `“${line.text}” is no change of a pass; such as “instead of Box: Hover”, “after 3: Hover”, “after end: Hover” or “without Box” was expected below a pass.`)
+  const part = routine.parts.find(({ id }) => id === pass.partId)!
+  const reference = found[2]!.trim()
+  const slotId = type === 'insert' && reference === 'end' ? succeed(null) : slotOf(line, part, reference, routine.dance, options.figures)
+  if (!slotId.ok) return slotId
+  const gone = part.slots.find(({ id }) => id === slotId.value)
+  const { id: _, ...own } = gone ?? { id: '', content: { type: 'words', text: '', lengthTicks: null } as SlotContent, wordings: null, say: 'cue' as const, remark: '' }
+  const slot = found[3] === undefined ? succeed(own) : readSlot(line, found[3], routine.dance, options)
+  if (!slot.ok) return slot
+  const change: Change = { id: options.newId(), type, slotId: slotId.value, ...slot.value }
+  return succeed({ ...routine, passes: [...routine.passes.slice(0, -1), { ...pass, changes: [...pass.changes, change] }] })
+}
+
+function addOverrule(line: Line, routine: Routine, { newId, figures }: SheetTextOptions): Result<Routine> {
+  const found = /^(?:pass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(line.text)
+  if (!found) return refuse(line, `“${line.text}” is no finding that is left so; such as “A.3 feet.not-free "they change feet"” was expected.`)
+  const reason = on(line, readQuoted(found[6]!))
+  if (!reason.ok) return reason
+  const subject = subjectOf(line, routine, found, figures)
+  return subject.ok ? succeed({ ...routine, overrules: [...routine.overrules, { id: newId(), code: found[5]!, subject: subject.value, reason: reason.value }] }) : subject
+}
+
+function subjectOf(line: Line, routine: Routine, [, pass, raw, part, slot]: RegExpExecArray, figures: readonly Figure[]): Result<string> {
+  if (pass !== undefined) return routine.passes[Number(pass) - 1] ? succeed(routine.passes[Number(pass) - 1]!.id) : refuse(line, `there is no pass ${pass}; the order has ${routine.passes.length}.`)
+  if (raw !== undefined) return on(line, readQuoted(raw))
+  const own = partOf(line, routine, part!)
+  return own.ok ? slotOf(line, own.value, slot!, routine.dance, figures) : own
+}

@@ -1,0 +1,57 @@
+import { problem, succeed, type Result } from '../document/index.ts'
+import { directionWords, HOLD_IDS, readDirection, type Facing, type FloorState, type RoleState } from '../figure/index.ts'
+import type { Metre } from '../time/index.ts'
+
+/** Small pieces of the plain-text sheet, each written and read back the same. */
+
+/** A text in quotation marks, on one line, whatever is in it. */
+export const quoted = (text: string): string => JSON.stringify(text)
+export function readQuoted(text: string): Result<string> {
+  try {
+    const value: unknown = JSON.parse(text)
+    if (typeof value === 'string') return succeed(value)
+  } catch {
+    // Told below, in words.
+  }
+  return problem('sheet-text', `${text} is no text in quotation marks; "..." was expected.`)
+}
+
+const PLAIN = /^[\p{L}\p{N}][^"\n|]*$/u
+/** A value after its key: bare where it can stand so, else in quotation marks. */
+export const valueText = (text: string): string => (PLAIN.test(text) && text.trim() === text ? text : quoted(text))
+export const readValue = (text: string): Result<string> => (text.startsWith('"') ? readQuoted(text) : succeed(text))
+
+const ROLE_WEIGHT: Readonly<Record<RoleState['weight'], string>> = { right: 'left foot free', left: 'right foot free', both: 'weight on both feet', split: 'weight split' }
+const roleText = (role: 'lead' | 'follow', { facing, weight }: RoleState): string => `${role} faces ${directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
+
+/** `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`. */
+export const startText = ({ hold, lead, follow }: FloorState): string => [hold, roleText('lead', lead), roleText('follow', follow)].join('; ')
+
+export function readStart(text: string): Result<FloorState> {
+  const [hold = '', lead = '', follow = '', ...more] = text.split(';').map((one) => one.trim())
+  if (!HOLD_IDS.includes(hold)) return problem('sheet-text', `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`)
+  if (more.length > 0) return problem('sheet-text', 'A hold, the lead and the follow was expected, with semicolons between.')
+  const states: Partial<Record<'lead' | 'follow', RoleState>> = {}
+  for (const [role, piece] of [
+    ['lead', lead],
+    ['follow', follow],
+  ] as const) {
+    // prettier-ignore
+    const found = new RegExp(`^${role} faces (.+), (${Object.values(ROLE_WEIGHT).join('|')})$`).exec(piece)
+    const facing = found ? readDirection(found[1]!, 'hall') : null
+    if (!found || !facing) return problem('sheet-text', `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`)
+    if (!facing.ok) return facing
+    const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) => ROLE_WEIGHT[one] === found[2])!
+    states[role] = { facing: facing.value as Facing, weight }
+  }
+  return succeed({ hold, lead: states.lead!, follow: states.follow! } as FloorState)
+}
+
+/** `3 beats of 1/4 in quarters`. */
+export const metreText = ({ beatsPerBar, beatNote, division }: Metre): string => `${beatsPerBar} beats of ${beatNote} in ${division === 3 ? 'thirds' : 'quarters'}`
+export function readMetre(text: string): Result<Metre> {
+  const found = /^(\d{1,2}) beats? of (1\/2|1\/4|3\/8|1\/8)(?: in (quarters|thirds))?$/.exec(text)
+  const beatsPerBar = Number(found?.[1])
+  if (!found || beatsPerBar < 2 || beatsPerBar > 12) return problem('sheet-text', `“${text}” is no bar; such as “3 beats of 1/4 in quarters” was expected.`)
+  return succeed({ beatsPerBar, beatNote: found[2] as Metre['beatNote'], division: found[3] === 'thirds' ? 3 : 4 })
+}

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { diff, type Edit } from '@dellop/core/document'
+import { readSheetText, sheetText, type SheetTextRead } from '@dellop/core/file'
+import type { Figure } from '@dellop/core/figure'
+import { adoptIds, routineShape, type Routine } from '@dellop/core/routine'
+import type { ListedFinding, Sheet } from '@dellop/core/sheet'
+import { beatsOfTicks, type Tick } from '@dellop/core/time'
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { randomId } from '../app/randomId.ts'
+import { words } from '../words/index.ts'
+import { sheetOffers } from './sheetCompletion.ts'
+import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
+
+/** The sheet as a text beside its page: what is typed is on the page at once, what is done on the page is in the text. */
+const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; findings: readonly ListedFinding[]; edit: (edits: readonly Edit[]) => boolean }>()
+const emit = defineEmits<{ go: [slotKey: string]; close: [] }>()
+const say = words.sheetText
+const host = ref<HTMLElement | null>(null)
+const problem = ref('')
+const told = ref('')
+const READ_AFTER_MS = 200
+
+let editor: SheetEditor | null = null
+/** The routine the text was last read as or written from, and where its lines are. */
+let stands: { routine: Routine; read: SheetTextRead } | null = null
+let timer: ReturnType<typeof setTimeout> | null = null
+
+const readText = (text: string) => readSheetText(text, { figures: props.figures, base: props.sheet.routine, newId: randomId })
+
+/** The text as the page has it. */
+function showPage(): void {
+  const { routine } = props.sheet
+  const text = sheetText(routine, props.figures)
+  editor!.replace(text)
+  const read = readText(text)
+  problem.value = read.ok ? '' : read.problem.message
+  stands = read.ok ? { routine, read: read.value } : null
+  mark()
+}
+
+function typed(): void {
+  if (timer) clearTimeout(timer)
+  timer = setTimeout(take, READ_AFTER_MS)
+}
+
+/** Puts what was typed on the page, as far as it can be read. */
+function take(): void {
+  timer = null
+  if (!editor) return
+  told.value = ''
+  const read = readText(editor.text())
+  if (!read.ok) {
+    problem.value = read.problem.message
+    const offset = Math.min(read.problem.offset ?? 0, editor.text().length)
+    const end = /\n|$/.exec(editor.text().slice(offset))!.index + offset
+    editor.setMarks([{ from: offset, to: Math.max(end, offset), severity: 'error', message: read.problem.message }])
+    return
+  }
+  problem.value = ''
+  const from = stands?.routine ?? props.sheet.routine
+  const routine = adoptIds(from, read.value.routine)
+  stands = { routine, read: read.value }
+  const edits = diff(routineShape, from, routine)
+  if (edits.length > 0 && !props.edit(edits)) {
+    told.value = say.refused
+    showPage()
+  }
+}
+
+watch(
+  () => props.sheet,
+  (now, before) => {
+    if (!editor) return
+    // What comes from the page is written here, unless something typed still waits to be read.
+    if (now.routine !== before.routine && stands && JSON.stringify(now.routine) !== JSON.stringify(stands.routine)) {
+      if (problem.value || timer) told.value = say.outside
+      else return showPage()
+    }
+    mark()
+  },
+)
+watch(() => props.findings, () => mark()) // prettier-ignore
+
+const counts = (ticks: number): string => String(Math.round(beatsOfTicks(ticks as Tick) * 100) / 100)
+
+/** Counts at the ends of lines, and findings under them. */
+function mark(): void {
+  if (!editor || !stands || problem.value) return
+  const { routine, read } = stands
+  const danced = new Map(props.sheet.timeline.slots.map((slot) => [slot.slot.id, slot]))
+  const lineOfSlot = new Map(routine.parts.flatMap((part, p) => part.slots.map((slot, s) => [slot.id, read.slotLines[p]![s]!] as const)))
+  const ends = new Map<number, string>()
+  routine.parts.forEach((part, p) => {
+    let sum = 0
+    part.slots.forEach((slot, s) => {
+      const own = danced.get(slot.id)
+      if (!own) return
+      sum += own.lengthTicks
+      ends.set(read.slotLines[p]![s]!, own.open ? say.open : say.counts(counts(own.lengthTicks), counts(sum)))
+    })
+    if (sum > 0) ends.set(read.partLines[p]!, say.total(counts(sum)))
+  })
+  editor.setEnds(ends)
+  const severity = { stop: 'error', mend: 'warning', note: 'info' } as const
+  editor.setMarks(
+    props.findings.flatMap((finding) => {
+      const slot = props.sheet.timeline.slots.find(({ key }) => key === finding.slotKeys[0])
+      const line = slot && lineOfSlot.get(slot.slot.id)
+      return line === undefined ? [] : [{ ...withoutIndent(line), severity: severity[finding.severity], message: `${words.finding.message(finding)} ${words.finding.sum(finding)}` }]
+    }),
+  )
+}
+function withoutIndent(line: number): { from: number; to: number } {
+  const { from, to } = editor!.offsetOf(line)
+  const indent = /^\s*/.exec(editor!.text().slice(from, to))![0].length
+  return { from: from + indent, to }
+}
+
+/** The figure of the line the cursor is put on is chosen on the page. */
+function moved(line: number): void {
+  if (!stands) return
+  const { routine, read } = stands
+  for (const [p, lines] of read.slotLines.entries()) {
+    const s = lines.indexOf(line)
+    const slot = s >= 0 ? props.sheet.timeline.slots.find((one) => one.slot.id === routine.parts[p]!.slots[s]!.id) : undefined
+    if (slot) emit('go', slot.key)
+  }
+}
+
+const orderLine = (): number => editor!.text().split('\n').findIndex((line) => line.trim() === 'order') + 1 // prettier-ignore
+
+onMounted(() => {
+  editor = createSheetEditor({
+    host: host.value!,
+    text: '',
+    label: say.title,
+    typed,
+    moved,
+    complete: (before, line) => sheetOffers(before, orderLine() > 0 && line > orderLine(), props.sheet.routine, props.figures),
+  })
+  showPage()
+  editor.focus()
+})
+onBeforeUnmount(() => {
+  if (timer) {
+    clearTimeout(timer)
+    take()
+  }
+  editor?.destroy()
+})
+</script>
+
+<template>
+  <section class="pane" :aria-label="say.title">
+    <header>
+      <h2>{{ say.title }}</h2>
+      <button class="button small" @click="emit('close')">{{ say.close }}</button>
+    </header>
+    <p class="soft help">{{ say.help }}</p>
+    <p v-if="problem" class="failure" role="status">{{ say.unread }}{{ problem }}</p>
+    <p v-if="told" class="told" role="status">{{ told }}</p>
+    <div ref="host" class="host" />
+  </section>
+</template>
+
+<style scoped>
+.pane {
+  display: flex;
+  flex-direction: column;
+  padding: 1rem 1.25rem;
+  min-width: 0;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.75rem;
+}
+.help {
+  font-size: 0.9rem;
+  margin: 0.25rem 0 0.6rem;
+}
+.host {
+  flex: 1;
+  min-height: 20rem;
+  overflow: hidden;
+  border: 1px solid var(--rule-strong);
+  border-radius: 6px;
+}
+</style>
