@@ -44,6 +44,12 @@ describe('dellop count', () => {
 })
 
 describe('dellop check', () => {
+  it('adds up a sheet that is a text, and tells the line that it cannot read', () => {
+    const text = 'dance: waltz\npart A\n  Balance left and right\n  Box (half)\n  Heron step\norder\n  A x2\n'
+    const { exit, json } = dellop('check', fileOf('reed.txt', text))
+    expect([exit, json.beats, json.findings.map(({ code }: { code: string }) => code)]).toEqual([expect.any(Number), 18, expect.arrayContaining(['missing.length'])])
+    expect(dellop('check', fileOf('wrong.txt', 'part A\n  Box (haf)\n')).stderr).toMatch(/Line 2: /)
+  })
   it('adds a sheet up and finds nothing in a sound one', () => {
     const { exit, json } = dellop('check', demo('sheets/lanterns-at-the-weir.json'))
     expect(exit).toBe(0)

@@ -1,7 +1,8 @@
-import { problem, succeed, type Result } from '@dellop/core/document'
+import { countingIds, problem, succeed, type Result } from '@dellop/core/document'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
-import { readSheetFile } from '@dellop/core/file'
+import { readSheetFile, readSheetText, type SheetFile } from '@dellop/core/file'
+import { emptyRoutine } from '@dellop/core/routine'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
 import { numberOption, type Arguments } from './arguments.ts'
@@ -15,7 +16,7 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
   const text = readText(args.words[0]!)
   if (!text.ok) return text
-  const file = readSheetFile(text.value, `"${args.words[0]!}"`)
+  const file = /\.txt$/i.test(args.words[0]!) ? readTextFile(text.value) : readSheetFile(text.value, `"${args.words[0]!}"`)
   if (!file.ok) return file
   const bpm = numberOption(args, 'bpm', 20, 400)
   if (!bpm.ok) return bpm
@@ -31,4 +32,10 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
     voice: DEFAULT_VOICES[routine.language],
     tune: steady && tune ? { ...tune, recordings: [] } : tune,
   })
+}
+
+/** A sheet as text, with the figures that ship and no tune. */
+function readTextFile(text: string): Result<SheetFile> {
+  const read = readSheetText(text, { figures: SHIPPED_FIGURES, base: emptyRoutine('text'), newId: countingIds('n') })
+  return read.ok ? succeed({ format: 'dellop-sheet', version: 1, routine: read.value.routine, figures: [], tune: null, school: null }) : read
 }

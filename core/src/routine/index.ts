@@ -5,3 +5,5 @@ export { addPass, addSlot, dropFromPass, insertInPass, figureContent, freshSlot,
 export { phrasing, type PassPhrasing } from './phrasing.ts'
 export { figureUse, type FigureUse } from './figureUse.ts'
 export { adoptIds, saysTheSame } from './adopt.ts'
+export { comesRoundTo, type RoundDifference } from './comesRound.ts'
+export { emptyRoutine } from './emptyRoutine.ts'

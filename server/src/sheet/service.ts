@@ -1,8 +1,6 @@
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '@dellop/core/school'
-import { startingState, WALL } from '@dellop/core/figure'
 import type { SheetFile } from '@dellop/core/file'
-import type { Routine } from '@dellop/core/routine'
-import { WALTZ_METRE } from '@dellop/core/time'
+import { emptyRoutine, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
@@ -41,25 +39,9 @@ export async function newSheet(services: Services, title: string, tuneId: string
   const tune = tuneId === null ? null : await findTune(services.database.source.manager, tuneId)
   const { newId } = services
   const part = { id: newId(), label: 'A', slots: [] }
-  const routine: Routine = {
-    format: 'dellop-routine',
-    version: 1,
-    id: newId(),
-    title,
-    by: '',
-    dance: tune?.dance ?? 'waltz',
-    schoolId: ROUND_SCHOOL.id,
-    tuneId,
-    recordingId: tune?.recordings[0]?.id ?? null,
-    metre: tune?.metre ?? WALTZ_METRE,
-    bpm: tune?.bpm ?? 90,
-    language: 'en',
-    start: startingState('butterfly', WALL),
-    remark: '',
-    parts: [part],
-    passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }],
-    overrules: [],
-  }
+  const empty = emptyRoutine(newId(), title)
+  const music = tune ? { dance: tune.dance, recordingId: tune.recordings[0]?.id ?? null, metre: tune.metre, bpm: tune.bpm } : {}
+  const routine: Routine = { ...empty, ...music, tuneId, parts: [part], passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }] }
   await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
   return { routine, revision: 0 }
 }

@@ -6,13 +6,13 @@ import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
 import { figureFacts, hardFacts, performerFacts } from './facts.ts'
 import FigureHistory from './FigureHistory.vue'
 import FigureMerge from './FigureMerge.vue'
 import FigureStage from './FigureStage.vue'
 import FigureStages from './FigureStages.vue'
-import FigureVary from './FigureVary.vue'
 import FigureWords from './FigureWords.vue'
 import FollowOns from './FollowOns.vue'
 
@@ -121,7 +121,9 @@ async function remove(): Promise<void> {
         <div>
           <section class="chart-box" :aria-label="words.beats.title">
             <h2>{{ words.beats.title }}</h2>
-            <FigureVary :figure="figure" :variation="variation" :problem="problem" @change="(next) => (variation = next)" />
+            <VaryFields :figure="figure" :variation="variation" :problem="problem" @change="(next) => (variation = next)">
+              <RouterLink :to="{ name: 'figure-write', query: { part: figure.id, as: JSON.stringify(variation) } }">{{ say.danceAs.keep }}</RouterLink>
+            </VaryFields>
             <FigureStage :danced="danced" :beats-per-bar="beatsPerBar" :division="division" :usual-bpm="usualBpm" :roles="roles" />
             <h2>{{ say.asLine }}</h2>
             <p class="soft">{{ say.asLineHelp }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Repair } from '@dellop/core/check'
-import { overrule, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
+import { comesRoundTo, overrule, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
@@ -228,6 +228,7 @@ function onKey(event: KeyboardEvent): void {
           @remove="commands.dropPass"
           @move="commands.movePass"
         />
+        <p v-if="page.slots.value.length > 0" class="soft round" role="status">{{ words.sheet.round(comesRoundTo(sheet.routine.start, page.slots.value.at(-1)!.after), sheet.school.roleLabels) }}</p>
         <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="openReplace" @fill="fill" />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
       </div>
@@ -258,6 +259,7 @@ function onKey(event: KeyboardEvent): void {
           @halve="commands.halve(selected)"
           @repeat="commands.repeat(selected, $event)"
           @reflect="commands.reflect(selected)"
+          @dance-as="commands.danceAs(selected, $event)"
           @word="(kind, text) => commands.word(selected!, kind, text)"
           @silence="commands.silence(selected)"
           @remark="commands.remark(selected, $event)"
@@ -303,6 +305,9 @@ function onKey(event: KeyboardEvent): void {
   top: 0;
   align-self: start;
   max-height: 100vh;
+}
+.round {
+  margin-bottom: 0.4rem;
 }
 .beside {
   float: right;

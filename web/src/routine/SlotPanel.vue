@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
-import type { WordingKind } from '@dellop/core/figure'
+import type { Variation, WordingKind } from '@dellop/core/figure'
 import type { DancedPass, DancedSlot, Scope } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { ticksPerBar, TICKS_PER_BEAT, type Metre } from '@dellop/core/time'
 import { computed } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
+import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
 import WhyHere from './WhyHere.vue'
 import WordingEditor from './WordingEditor.vue'
@@ -20,6 +21,7 @@ const emit = defineEmits<{
   halve: []
   repeat: [by: 1 | -1]
   reflect: []
+  danceAs: [variation: Variation]
   word: [kind: WordingKind, text: string]
   silence: []
   remark: [text: string]
@@ -60,6 +62,7 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       </template>
       <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
     </div>
+    <VaryFields v-if="variation && slotDanced.figure" :figure="slotDanced.figure" :variation="variation" :problem="slotDanced.problem?.message ?? null" @change="emit('danceAs', $event)" />
     <div v-if="!isFigure" class="length">
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
       <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />

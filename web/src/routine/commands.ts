@@ -1,4 +1,4 @@
-import type { Cut } from '@dellop/core/figure'
+import type { Cut, Variation } from '@dellop/core/figure'
 import {
   addPass,
   addSlot,
@@ -95,6 +95,13 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
     if (times >= 1 && times <= 64) vary(slot, { times }, say.repeated)
   }
 
+  /** The figure danced another way in any respect, as a whole. */
+  function danceAs(slot: DancedSlot, variation: Variation): void {
+    const { content } = slot.slot
+    const index = page.slots.value.indexOf(slot)
+    if (content.type === 'figure' && document.edit(replaceContent(slot, { ...content, variation }, scope(), randomId), say.varied)) page.select(page.slots.value[index]?.key ?? null)
+  }
+
   const reflect = (slot: DancedSlot): void => vary(slot, { reflected: !variationOf(slot)?.reflected }, say.reflected)
 
   function word(slot: DancedSlot, kind: 'full' | 'short' | 'prompt', text: string): void {
@@ -137,6 +144,6 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
     if (edits.length > 0) document.edit(edits, say.tune)
   }
 
-  return { add, replace, remove, move, drop, halve, repeat, reflect, word, silence, remark, wordsLength, passOver, newPart, dropPass, movePass, setHeader, setMusic, variationOf }
+  return { add, replace, remove, move, drop, halve, repeat, reflect, danceAs, word, silence, remark, wordsLength, passOver, newPart, dropPass, movePass, setHeader, setMusic, variationOf }
 }
 export type SheetCommands = ReturnType<typeof sheetCommands>

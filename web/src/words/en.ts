@@ -1,5 +1,6 @@
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
 import type { Role } from '@dellop/core/figure'
+import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
 import { tunes } from './en.tunes.ts'
 import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal } from './english.ts'
@@ -41,6 +42,7 @@ export const en = {
     whole: 'dance it whole',
     repeated: 'repeat',
     reflected: 'dance it the other way',
+    varied: 'dance it another way',
     wording: 'change a wording',
     silence: 'cue or silence',
     remark: 'change a remark',
@@ -95,6 +97,15 @@ export const en = {
     musicDiffers: (music: string, differences: string) => `The cues are timed on “${music}” now. It is ${differences}.`,
     tuneGone: 'The tune it was timed on is gone. Choose another one.',
     recordingGone: (name: string) => `The recording it was timed on is gone; the cues are timed on “${name}”.`,
+    round: (differences: readonly RoundDifference[], roles: Readonly<Record<Role, string>>) => {
+      if (differences.length === 0) return 'It comes round: it ends as it began.'
+      const told = differences.map((one) => {
+        if (one.what === 'hold') return `it ends in ${one.now}, not in ${one.wanted}`
+        if (one.what === 'foot') return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
+        return `the ${roles[one.role]} ends facing ${facing(one.now)}, not ${facing(one.wanted)}`
+      })
+      return `It does not come round: ${told.join('; ')}.`
+    },
     toMend: (n: number) => (n === 0 ? 'nothing to mend' : plural(n, 'thing to mend', 'things to mend')),
     saved: 'Saved',
     saving: 'Saving',

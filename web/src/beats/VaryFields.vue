@@ -68,7 +68,7 @@ const text = (event: Event): string | null => (event.target as HTMLSelectElement
       >
       <template v-if="!isWritten">
         <button class="textlink" type="button" @click="emit('change', AS_WRITTEN)">{{ say.reset }}</button>
-        <RouterLink v-if="problem === null" :to="{ name: 'figure-write', query: { part: figure.id, as: JSON.stringify(variation) } }">{{ say.keep }}</RouterLink>
+        <slot v-if="problem === null" />
       </template>
       <p v-if="problem" class="wrong" role="alert">{{ say.refused }}{{ problem }}</p>
     </fieldset>
