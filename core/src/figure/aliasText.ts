@@ -1,6 +1,9 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import type { Alias } from './figure.ts'
 
+/** A name without the signs that stand for something among other names. */
+export const plainName = (name: string): string => name.replace(/[;[\]|]/g, ',')
+
 /** Another name as it is typed: `Vine right`, `Grundschritt [de]`, `Twinkle [school round, region the fens]`. */
 export function aliasText({ name, school, region, language }: Alias): string {
   const whose = [language ?? '', school === undefined ? '' : `school ${school}`, region === undefined ? '' : `region ${region}`].filter(Boolean)

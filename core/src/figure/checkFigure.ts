@@ -8,7 +8,7 @@ import { parseTurn } from './turn.ts'
 import { netTurn } from './turnAmount.ts'
 import { AS_WRITTEN } from './variation.ts'
 import { applyVariation, pickupTicks, stepsOf } from './vary.ts'
-import { neededFoot, weightAfter, type Weight } from './weight.ts'
+import { neededFoot, startingWeight, weightAfter } from './weight.ts'
 
 const MOST_PICKUP_TICKS = 2 * TICKS_PER_BEAT
 /** A whole turn, and a turn in so few beats, needs a word of caution. */
@@ -67,8 +67,7 @@ function checkTimes({ lengthTicks }: Figure, role: string, steps: readonly Step[
 }
 
 function checkFeet(role: string, steps: readonly Step[]): Found[] {
-  const needed = neededFoot(steps)
-  let weight: Weight = needed === null ? 'both' : needed === 'left' ? 'right' : 'left'
+  let weight = startingWeight(steps)
   const found: Found[] = []
   for (const step of steps) {
     const change = weightAfter(weight, step)

@@ -1,5 +1,6 @@
 import { wrapFacing, turned } from './facing.ts'
-import { walkFeet, type FloorPoint } from './feet.ts'
+import { walkFeet } from './feet.ts'
+import { along, distance, ORIGIN, type FloorPoint } from './floorPoint.ts'
 import { count, mend, stop, type Found } from './figureFinding.ts'
 import type { Figure } from './figure.ts'
 import { holdOf } from './hold.ts'
@@ -96,7 +97,7 @@ function checkTogether(figure: Figure, steps: BothSteps): Found[] {
     if (reach === undefined || relation === undefined || relation === null) continue
     const ticks = [...new Set([...steps.lead, ...steps.follow].map(({ at }) => at))].sort((a, b) => a - b)
     for (const at of ticks) {
-      const apart = difference(way(steps.lead, at, 0), way(steps.follow, at, relation))
+      const apart = distance(way(steps.lead, at, 0), way(steps.follow, at, relation))
       if (apart > reach) return [mend('figure.parted', `By ${count(at)} the two have gone ${Number(apart.toFixed(1))} strides apart in ${hold}: it looks mirrored on one side only.`)]
     }
   }
@@ -104,10 +105,4 @@ function checkTogether(figure: Figure, steps: BothSteps): Found[] {
 }
 
 /** Where the body is by a tick, in strides, seen from the lead’s first facing; `facing` is the dancer's own against it. */
-function way(steps: readonly Step[], until: number, facing: number): FloorPoint {
-  const { forward, right } = walkFeet(steps.filter(({ at }) => at <= until)).at(-1)?.body ?? { forward: 0, right: 0 }
-  const [cos, sin] = [Math.cos(facing * EIGHTH), Math.sin(facing * EIGHTH)]
-  return { forward: forward * cos - right * sin, right: forward * sin + right * cos }
-}
-const EIGHTH = Math.PI / 4
-const difference = (a: FloorPoint, b: FloorPoint): number => Math.hypot(a.forward - b.forward, a.right - b.right)
+const way = (steps: readonly Step[], until: number, facing: number): FloorPoint => along(walkFeet(steps.filter(({ at }) => at <= until)).at(-1)?.body ?? ORIGIN, facing)

@@ -8,6 +8,7 @@ const MOST_STEPS = 400
 /** Why a figure that is made of others could not be put together; it then stands as it was when it was last written. */
 export interface ComposeProblem {
   readonly figureId: string
+  readonly code: string
   readonly message: string
 }
 
@@ -23,17 +24,16 @@ export function composeBook(figures: readonly Figure[]): ComposedBook {
   const written = new Map(figures.map((figure) => [figure.id, figure]))
   const done = new Map<string, Figure>()
   const problems: ComposeProblem[] = []
-  const resolve = (figure: Figure, above: readonly string[]): Figure => {
+  const resolve = (figure: Figure): Figure => {
     const known = done.get(figure.id)
     if (known) return known
-    const composed = figure.parts === undefined ? succeed(figure) : compose(figure, written, [...above, figure.id], resolve)
-    if (!composed.ok && above.length === 0) problems.push({ figureId: figure.id, message: composed.problem.message })
+    const composed = figure.parts === undefined ? succeed(figure) : compose(figure, written, resolve)
+    if (!composed.ok) problems.push({ figureId: figure.id, code: composed.problem.code, message: composed.problem.message })
     const value = composed.ok ? composed.value : figure
-    // A figure met on the way round a circle is not settled by it: it is looked at again by itself.
-    if (composed.ok || above.length === 0) done.set(figure.id, value)
+    done.set(figure.id, value)
     return value
   }
-  return { book: new Map(figures.map((figure) => [figure.id, resolve(figure, [])])), problems }
+  return { book: new Map(figures.map((figure) => [figure.id, resolve(figure)])), problems }
 }
 
 /** The figures by id, composites put together. */
@@ -41,16 +41,13 @@ export const bookOf = (figures: readonly Figure[]): FigureBook => composeBook(fi
 
 /** One composite put together from a book, or why it cannot be. */
 export function composeFigure(figure: Figure, book: FigureBook): Result<Figure> {
-  const written = new Map([...book, [figure.id, figure]])
-  const resolve = (one: Figure, above: readonly string[]): Figure => {
-    if (one.parts === undefined) return one
-    const composed = compose(one, written, [...above, one.id], resolve)
-    return composed.ok ? composed.value : one
-  }
-  return figure.parts === undefined ? succeed(figure) : compose(figure, written, [figure.id], resolve)
+  if (figure.parts === undefined) return succeed(figure)
+  const { book: composed, problems } = composeBook([...book.values()].filter(({ id }) => id !== figure.id).concat(figure))
+  const wrong = problems.find(({ figureId }) => figureId === figure.id)
+  return wrong ? problem(wrong.code, wrong.message) : succeed(composed.get(figure.id)!)
 }
 
-function compose(figure: Figure, written: FigureBook, above: readonly string[], resolve: (figure: Figure, above: readonly string[]) => Figure): Result<Figure> {
+function compose(figure: Figure, written: FigureBook, resolve: (figure: Figure) => Figure): Result<Figure> {
   const circle = circleFrom(figure, written)
   if (circle) return problem('figure.cyclic', `“${figure.name}” is part of itself: ${circle.map((id) => `“${written.get(id)?.name ?? id}”`).join(' has ')}. A figure may only be made of others.`)
   const lead: Step[] = []
@@ -61,7 +58,7 @@ function compose(figure: Figure, written: FigureBook, above: readonly string[], 
   for (const { figureId, variation } of figure.parts!) {
     const part = written.get(figureId)
     if (!part) return problem('figure.no-part', `“${figure.name}” is made of a figure that the book does not hold (${figureId}).`)
-    const danced = applyVariation(resolve(part, above), variation)
+    const danced = applyVariation(resolve(part), variation)
     if (!danced.ok) return danced
     const later = <Timed extends { readonly at: number }>(one: Timed): Timed => ({ ...one, at: one.at + at })
     if (exitHold !== null) holdChanges.push({ at, hold: exitHold })

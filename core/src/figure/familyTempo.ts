@@ -17,6 +17,17 @@ export function familyTempo(family: string): DanceTempo | null {
   return danceTempo(wanted) ?? OWN.find(({ dance }) => dance === wanted) ?? null
 }
 
+/** The family of figures that a dance by this name is danced with. */
+export const familyOf = (dance: string): string => familyTempo(dance)?.dance ?? dance.trim().toLowerCase()
+
+/** Beats of a counted bar: eights where the music has no usual bar. */
+const EIGHT = 8
+/** How a family is counted: the beats of its bar and the parts of its beat. */
+export function countedBar(family: string): { readonly beatsPerBar: number; readonly division: 4 | 3 } {
+  const metre = familyTempo(family)?.metre
+  return { beatsPerBar: metre?.beatsPerBar ?? EIGHT, division: metre?.division === 3 ? 3 : 4 }
+}
+
 /** Dances in two, in which a slow is one beat and a quick half of one. */
 const IN_TWO = new Set(['two-step', 'tango', 'march', 'polka'])
 

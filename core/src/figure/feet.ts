@@ -1,11 +1,6 @@
+import { ORIGIN, plus, toward, type FloorPoint } from './floorPoint.ts'
 import { bodyTurn } from './turnAmount.ts'
 import type { Foot, Step } from './step.ts'
-
-/** A place on the floor in strides: forward (back is less than nothing) and to the right of where the dancer stood and faced at first. */
-export interface FloorPoint {
-  readonly forward: number
-  readonly right: number
-}
 
 /** Where both feet and the body are after a step. */
 export interface FeetAfter {
@@ -19,14 +14,10 @@ export interface FeetAfter {
 
 /** Half of the way between two feet that stand together, in strides. */
 export const HIP = 0.18
-const EIGHTH = Math.PI / 4
-const ORIGIN: FloorPoint = { forward: 0, right: 0 }
-const plus = (a: FloorPoint, b: FloorPoint): FloorPoint => ({ forward: a.forward + b.forward, right: a.right + b.right })
-/** So many strides in a direction told from the first facing, in eighths. */
-const toward = (eighths: number, strides: number): FloorPoint => ({ forward: strides * Math.cos(eighths * EIGHTH), right: strides * Math.sin(eighths * EIGHTH) })
 
 const BESIDE = /\b(?:close|together|draw|touch)\b/
-const CROSSED = /\b(?:across|behind|through|lock)\b/
+/** Words of a step whose foot crosses the other. */
+export const CROSSED = /\b(?:across|behind|through|lock)\b/
 
 /**
  * Follows one dancer's feet over the floor. A step goes from where the body is; one without a way comes beside the other

@@ -1,34 +1,13 @@
 import { problem, succeed, type Problem, type Result } from '../document/index.ts'
 import type { Ending, Figure, FigureOption, FigurePart, SetOthers } from './figure.ts'
 import { HOLD_IDS } from './hold.ts'
+import { piecesOutsideQuotes } from './pieces.ts'
 import type { Step } from './step.ts'
 import { readMomentText, readStepLine, type StepLineOptions } from './stepLine.ts'
 import { momentText, stepLineText } from './stepLineText.ts'
 import { readVariation, variationText } from './variationText.ts'
 
 /** What a figure has besides its two lines of steps, as texts that can be typed and are read back the same (docs/formats/step-line.md). */
-
-/** Pieces of a text between separators that stand outside quotation marks, with where each begins. */
-function pieces(text: string, separator: string): { text: string; offset: number }[] {
-  const found: { text: string; offset: number }[] = []
-  let isQuoted = false
-  let from = 0
-  const add = (to: number): void => {
-    const piece = text.slice(from, to)
-    const trimmed = piece.trim()
-    if (trimmed !== '') found.push({ text: trimmed, offset: from + piece.indexOf(trimmed[0]!) })
-  }
-  for (let i = 0; i < text.length; i++) {
-    if (isQuoted && text[i] === '\\') i++
-    else if (text[i] === '"') isQuoted = !isQuoted
-    else if (!isQuoted && text[i] === separator) {
-      add(i)
-      from = i + 1
-    }
-  }
-  add(text.length)
-  return found
-}
 
 /** A problem of a piece, told at its place in the whole text. */
 const within = <Value>(result: Result<Value>, offset: number): Result<Value> => (result.ok ? result : { ok: false, problem: moved(result.problem, offset) })
@@ -49,7 +28,7 @@ function readAll<Value>(list: readonly { text: string; offset: number }[], read:
 /** Hands changed on the way: `3 open, 5& butterfly`. */
 export const holdChangesText = (changes: NonNullable<Figure['holdChanges']>, division: 4 | 3 = 4): string => changes.map(({ at, hold }) => `${momentText(at, division)} ${hold}`).join(', ')
 export function readHoldChanges(text: string, options: StepLineOptions = {}): Result<NonNullable<Figure['holdChanges']>> {
-  return readAll(pieces(text, ','), (piece, offset) => {
+  return readAll(piecesOutsideQuotes(text, ','), (piece, offset) => {
     const found = /^(\S+)\s+(.+)$/.exec(piece)
     const at = found ? readMomentText(found[1]!, options) : null
     if (!found || !at?.ok) return refuse(`a count and the hold then taken was expected, such as 3 open, not “${piece}”.`, offset)
@@ -62,7 +41,7 @@ export function readHoldChanges(text: string, options: StepLineOptions = {}): Re
 export const othersText = (others: readonly SetOthers[], division: 4 | 3 = 4): string =>
   others.map(({ couples, role, steps }) => `couple${couples.length > 1 ? 's' : ''} ${couples.join(' ')}${role === 'both' ? '' : ` ${role}`}: ${steps.length === 0 ? 'stand' : stepLineText(steps, division)}`).join('\n')
 export function readOthers(text: string, options: StepLineOptions = {}): Result<SetOthers[]> {
-  return readAll(pieces(text, '\n'), (piece, offset) => {
+  return readAll(piecesOutsideQuotes(text, '\n'), (piece, offset) => {
     const head = /^couples?\s+([1-8](?:(?:\s+|\s*,\s*|\s+and\s+)[1-8])*)(?:\s+(lead|follow))?\s*:\s*/i.exec(piece)
     if (!head) return refuse('couples by their number and what they do was expected, such as “couples 2 3 lead: 1 left side, 2 right close” or “couple 4: stand”.', offset)
     const rest = piece.slice(head[0].length)
@@ -78,8 +57,8 @@ const followText = (follow: Figure['follow'], division: 4 | 3): string => (typeo
 export const endingsText = (endings: readonly Ending[], division: 4 | 3 = 4): string =>
   endings.map(({ name, from, hold, lead, follow }) => `${name} | ${hold ?? 'own hold'} | from ${momentText(from, division)} | lead: ${stepLineText(lead, division)} | follow: ${followText(follow, division)}`).join('\n')
 export function readEndings(text: string, options: StepLineOptions = {}): Result<Ending[]> {
-  return readAll(pieces(text, '\n'), (line, offset) => {
-    const [name, hold, from, ...rest] = pieces(line, '|')
+  return readAll(piecesOutsideQuotes(text, '\n'), (line, offset) => {
+    const [name, hold, from, ...rest] = piecesOutsideQuotes(line, '|')
     const at = /^from\s+(\S+)$/.exec(from?.text ?? '')?.[1]
     const moment = at === undefined ? null : readMomentText(at, options)
     if (!name || !hold || !moment?.ok || moment.value < 0) return refuse('a name, a hold, the count it begins on and steps was expected: to open | open | from 4 | lead: 4 left side | follow: opposite', offset)
@@ -92,8 +71,8 @@ export function readEndings(text: string, options: StepLineOptions = {}): Result
 /** Options, not counted unless chosen, one a line: `look left | lead: head:1 "look left" | follow: ...`. */
 export const optionsText = (options: readonly FigureOption[], division: 4 | 3 = 4): string => options.map(({ name, lead, follow }) => `${name} | lead: ${stepLineText(lead, division)} | follow: ${followText(follow, division)}`).join('\n')
 export function readOptions(text: string, options: StepLineOptions = {}): Result<FigureOption[]> {
-  return readAll(pieces(text, '\n'), (line, offset) => {
-    const [name, ...rest] = pieces(line, '|')
+  return readAll(piecesOutsideQuotes(text, '\n'), (line, offset) => {
+    const [name, ...rest] = piecesOutsideQuotes(line, '|')
     const steps = readRoles(rest, offset, options)
     if (!steps.ok) return steps
     return rest.length === 0 ? refuse('a name and steps was expected: look left | lead: head:1 "look left" | follow: same', offset) : succeed({ name: name!.text, ...steps.value })
@@ -138,7 +117,7 @@ export function figureReference(figure: Figure, figures: readonly Figure[], fami
 }
 
 export function readParts(text: string, figures: readonly Figure[], family: string): Result<FigurePart[]> {
-  return readAll(pieces(text, '+'), (piece, offset) => {
+  return readAll(piecesOutsideQuotes(text, '+'), (piece, offset) => {
     const found = /^(.*?)\s*(?:\(([^()]*)\))?$/s.exec(piece)!
     const figure = findFigure(found[1]!, figures, family)
     if (!figure.ok) return refuse(figure.problem.message, offset)

@@ -1,8 +1,9 @@
 import { applyVariation, type DancedFigure } from './vary.ts'
 import type { Facing } from './facing.ts'
 import type { Figure } from './figure.ts'
-import { danceFrom, entryFeet, holdFits, missingFoot, relationFits, startingState, type FloorState } from './floor.ts'
+import { danceFrom, holdFits, missingFoot, relationFits, startingState, type FloorState } from './floor.ts'
 import { handChange, type Hold } from './hold.ts'
+import { startingWeight } from './weight.ts'
 
 /** What keeps a figure from following: a foot that is not free, hands that are to change, or how the two stand. */
 export type Hindrance =
@@ -19,21 +20,21 @@ export interface FollowOn {
   readonly usual: number
 }
 
-const carrying = (foot: 'left' | 'right' | null) => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')
-
 /** How a couple stands after a figure, begun in a hold (its first where none is said), with the feet it needs. Null when it cannot be danced. */
 export function stateAfter(figure: Figure, hold = figure.entry.holds[0] ?? 'closed'): FloorState | null {
   const danced = applyVariation(figure)
   if (!danced.ok) return null
-  const feet = entryFeet(danced.value)
+  const { lead, follow } = danced.value.steps
   const start = startingState(hold, (figure.entry.facings[0] ?? 2) as Facing)
-  return danceFrom({ ...start, lead: { ...start.lead, weight: carrying(feet.lead) }, follow: { ...start.follow, weight: carrying(feet.follow) } }, danced.value).after
+  return danceFrom({ ...start, lead: { ...start.lead, weight: startingWeight(lead) }, follow: { ...start.follow, weight: startingWeight(follow) } }, danced.value).after
 }
 
+/** What keeps a figure from being begun. A soft entry is a matter of comfort: it keeps nothing from following. */
 function hindrancesOf(state: FloorState, danced: DancedFigure): Hindrance[] {
-  const foot = missingFoot(state, danced)
+  const { strictness } = danced.figure.entry
+  const foot = strictness.feet === 'hard' ? missingFoot(state, danced) : null
   const found: Hindrance[] = foot ? [{ why: 'foot', ...foot }] : []
-  if (holdFits(state, danced)) return found
+  if (strictness.holds === 'soft' || holdFits(state, danced)) return found
   const { holds } = danced.figure.entry
   const standing = holds.find((hold) => relationFits({ ...state, hold }))
   const wanted = standing ?? holds[0]!
@@ -42,8 +43,6 @@ function hindrancesOf(state: FloorState, danced: DancedFigure): Hindrance[] {
 
 /** Longest list of shortest figures that are tried as a link. */
 const MOST_LINKS = 40
-/** A soft entry is a matter of comfort: it keeps nothing from following. */
-const isHard = ({ figure }: DancedFigure, { why }: Hindrance): boolean => figure.entry.strictness[why === 'foot' ? 'feet' : 'holds'] === 'hard'
 
 export interface FollowOnOptions {
   /** The hold the figure is begun in. */
@@ -61,14 +60,14 @@ export function followOns(figure: Figure, figures: readonly Figure[], { hold, us
   if (!state) return []
   const all = figures.flatMap((one) => {
     const danced = applyVariation(one)
-    return danced.ok ? [{ danced: danced.value, hindrances: hindrancesOf(state, danced.value).filter((hindrance) => isHard(danced.value, hindrance)) }] : []
+    return danced.ok ? [{ danced: danced.value, hindrances: hindrancesOf(state, danced.value) }] : []
   })
   const links = all
     .filter(({ hindrances }) => hindrances.length === 0)
     .sort((a, b) => a.danced.lengthTicks - b.danced.lengthTicks || byName(a.danced.figure, b.danced.figure))
     .slice(0, MOST_LINKS)
     .map(({ danced }) => ({ figure: danced.figure, after: danceFrom(state, danced).after }))
-  const linkTo = (next: DancedFigure): Figure | null => links.find(({ after }) => hindrancesOf(after, next).every((hindrance) => !isHard(next, hindrance)))?.figure ?? null
+  const linkTo = (next: DancedFigure): Figure | null => links.find(({ after }) => hindrancesOf(after, next).length === 0)?.figure ?? null
   const order = ({ hindrances: [first, second] }: FollowOn): number => (first === undefined ? 0 : second !== undefined ? 4 : ['foot', 'hold', 'standing'].indexOf(first.why) + 1)
   return all
     .map(({ danced, hindrances }): FollowOn => ({ figure: danced.figure, hindrances, link: hindrances.length === 0 ? null : linkTo(danced), usual: usual.get(danced.figure.id) ?? 0 }))
@@ -83,6 +82,6 @@ export function mayFollow(figure: Figure, figures: readonly Figure[], hold?: str
   if (!state) return []
   return figures.filter((one) => {
     const danced = applyVariation(one)
-    return danced.ok && hindrancesOf(state, danced.value).every((hindrance) => !isHard(danced.value, hindrance))
+    return danced.ok && hindrancesOf(state, danced.value).length === 0
   })
 }

@@ -1,6 +1,7 @@
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { performers, type Performer } from './cast.ts'
-import { walkFeet } from './feet.ts'
+import { CROSSED, walkFeet } from './feet.ts'
+import { ORIGIN } from './floorPoint.ts'
 import { handChange } from './hold.ts'
 import { otherFoot, type Step } from './step.ts'
 import { netTurn } from './turnAmount.ts'
@@ -61,7 +62,7 @@ const rounded = (n: number): number => Math.round(n * SHOWN) / SHOWN + 0
 
 function measureSteps(performer: Performer): PerformerMeasure {
   const { steps } = performer
-  const { forward, right } = walkFeet(steps).at(-1)?.body ?? { forward: 0, right: 0 }
+  const { forward, right } = walkFeet(steps).at(-1)?.body ?? ORIGIN
   const path = steps.reduce((sum, { layer, weight, travel }) => (layer === 'feet' && weight !== 'none' && travel ? sum + travel.strides : sum), 0)
   return { ...performer, stepCount: weightChanges(steps), turn: netTurn(steps), forward: rounded(forward), right: rounded(right), path: rounded(path) }
 }
@@ -81,6 +82,9 @@ export function handChanges({ holds, exitHold, figure }: DancedFigure, begun = f
   if (exitHold !== null) take('end', exitHold)
   return changes
 }
+
+/** The hold at a tick, by the changes on the way from the one it is begun in. */
+export const holdAt = (changes: ReturnType<typeof handChanges>, begun: string, tick: number): string => changes.reduce((now, { at, to }) => (at !== 'end' && at <= tick ? to : now), begun)
 
 function difficulties(danced: DancedFigure, all: readonly Performer[]): Difficulty[] {
   const steps = all.flatMap((one) => one.steps)
@@ -109,7 +113,7 @@ function difficulties(danced: DancedFigure, all: readonly Performer[]): Difficul
 
 const footwork = (steps: readonly Step[]): Step[] => steps.filter((step) => isOnFeet(step) && step.foot !== null)
 /** Whether lead and follow are on the same foot: not the mirror that couples usually are. */
-function sameFeet({ steps }: DancedFigure): boolean {
+function sameFeet({ steps }: Pick<DancedFigure, 'steps'>): boolean {
   const [lead] = footwork(steps.lead)
   const [follow] = footwork(steps.follow)
   return lead !== undefined && follow !== undefined && lead.foot === follow.foot && lead.foot !== 'both'
@@ -122,10 +126,9 @@ function otherRhythm({ steps, figure }: DancedFigure): boolean {
     const other = follow[i]!
     return step.at === other.at && step.weight === other.weight && (step.foot === 'both' ? other.foot === 'both' : step.foot === null || other.foot === otherFoot(step.foot))
   }
-  return lead.length !== follow.length || (!sameFeet({ steps, figure } as DancedFigure) && !lead.every(isMirror))
+  return lead.length !== follow.length || (!sameFeet({ steps }) && !lead.every(isMirror))
 }
 
-const CROSSING = /\b(?:across|behind|through|lock)\b/
 const ENOUGH = 2
 
 function hardSpot(danced: DancedFigure, all: readonly Performer[]): HardSpot | null {
@@ -140,7 +143,7 @@ function hardSpot(danced: DancedFigure, all: readonly Performer[]): HardSpot | n
       const reasons: HardSpot['reasons'] = [
         ...(feet.length > 1 ? (['quick'] as const) : []),
         ...(Math.abs(netTurn(here)) >= 2 ? (['turn'] as const) : []),
-        ...(feet.some(({ text }) => CROSSING.test(text)) ? (['crossing'] as const) : []),
+        ...(feet.some(({ text }) => CROSSED.test(text)) ? (['crossing'] as const) : []),
         ...(here.some(({ layer }) => layer === 'arms') ? (['arms'] as const) : []),
         ...(changes.some((change) => change.at !== 'end' && within(change.at)) ? (['hands'] as const) : []),
         ...(feet.some(({ kind }) => HOPPING.has(kind)) ? (['hop'] as const) : []),

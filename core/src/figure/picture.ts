@@ -1,13 +1,14 @@
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { isDancedAlike } from './figure.ts'
 import { stepsOfDancer } from './cast.ts'
-import { walkFeet, HIP, type FloorPoint } from './feet.ts'
+import { walkFeet, HIP } from './feet.ts'
+import { along, minus, ORIGIN, plus, type FloorPoint } from './floorPoint.ts'
 import { wrapFacing } from './facing.ts'
-import { handChanges } from './measure.ts'
+import { handChanges, holdAt } from './measure.ts'
 import { holdOf, type Hold } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import type { DancedFigure } from './vary.ts'
-import { neededFoot, weightAfter, type Weight } from './weight.ts'
+import { startingWeight, weightAfter, type Weight } from './weight.ts'
 
 /**
  * A figure seen from above. Places are in strides from where the lead (or the one who dances alone) stood first: forward
@@ -36,13 +37,6 @@ interface Start {
   readonly at: FloorPoint
   readonly facing: number
 }
-const EIGHTH = Math.PI / 4
-const along = ({ forward, right }: FloorPoint, facing: number): FloorPoint => {
-  const [cos, sin] = [Math.cos(facing * EIGHTH), Math.sin(facing * EIGHTH)]
-  return { forward: forward * cos - right * sin, right: forward * sin + right * cos }
-}
-const plus = (a: FloorPoint, b: FloorPoint): FloorPoint => ({ forward: a.forward + b.forward, right: a.right + b.right })
-const minus = (a: FloorPoint, b: FloorPoint): FloorPoint => ({ forward: a.forward - b.forward, right: a.right - b.right })
 
 /** Where the follow stands in a hold, seen from the lead: in strides, schematically. */
 export function partnerPlace({ id, relation }: Pick<Hold, 'id' | 'relation'>): FloorPoint {
@@ -64,14 +58,12 @@ export function figurePicture(danced: DancedFigure, begun = danced.figure.entry.
   const lead = posesOf(steps.lead, { at: ORIGIN, facing: 0 })
   const follow = posesOf(steps.follow, { at: partnerPlace(hold), facing: hold.relation ?? 4 })
   const changes = handChanges(danced, begun)
-  const holdAt = (tick: number): string => changes.reduce((now, { at, to }) => (at !== 'end' && at <= tick ? to : now), begun)
   return [
     { role: 'lead', couple: null, poses: lead },
-    { role: 'follow', couple: null, poses: together(lead, follow, holdAt) },
+    { role: 'follow', couple: null, poses: together(lead, follow, (tick) => holdAt(changes, begun, tick)) },
   ]
 }
 
-const ORIGIN: FloorPoint = { forward: 0, right: 0 }
 /** Between two couples of a set, and between its lines. */
 const ROW = 1.6
 const LINES = 2.2
@@ -98,8 +90,7 @@ function startFacing(danced: DancedFigure | null, role: Role): number {
 }
 
 function posesOf(steps: readonly Step[], start: Start): Pose[] {
-  const needed = neededFoot(steps)
-  let weight: Weight = needed === null ? 'both' : needed === 'left' ? 'right' : 'left'
+  let weight = startingWeight(steps)
   const place = (point: FloorPoint): FloorPoint => plus(start.at, along(point, start.facing))
   const first: Pose = { at: -Infinity, step: null, left: place({ forward: 0, right: -HIP }), right: place({ forward: 0, right: HIP }), body: start.at, facing: start.facing, weight }
   const walked = walkFeet(steps).map((feet): Pose => {
@@ -113,11 +104,11 @@ function posesOf(steps: readonly Step[], start: Start): Pose[] {
  * The follow kept where the hold says, as often as the two stand as it says: each walks by strides alone, and would drift
  * from the other in a turn that a couple dances as one.
  */
-function together(lead: readonly Pose[], follow: readonly Pose[], holdAt: (tick: number) => string): Pose[] {
+function together(lead: readonly Pose[], follow: readonly Pose[], heldAt: (tick: number) => string): Pose[] {
   let shift = ORIGIN
   return follow.map((pose) => {
     const partner = lead.findLast(({ at }) => at <= pose.at)!
-    const hold = holdOf(holdAt(pose.at))
+    const hold = holdOf(heldAt(pose.at))
     if (hold && hold.relation !== null && hold.hands.length > 0 && wrapFacing(pose.facing - partner.facing) === hold.relation) {
       shift = minus(plus(partner.body, along(partnerPlace(hold), partner.facing)), pose.body)
     }

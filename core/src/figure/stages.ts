@@ -3,7 +3,7 @@ import { performers, type Performer } from './cast.ts'
 import { netTurn } from './turnAmount.ts'
 import { AS_WRITTEN } from './variation.ts'
 import { applyVariation } from './vary.ts'
-import { freeFoot, neededFoot, weightAfter, weightChanges, type Weight } from './weight.ts'
+import { freeFoot, startingWeight, weightAfter, weightChanges } from './weight.ts'
 import type { Figure } from './figure.ts'
 
 /** A figure as far as it is taught: its first counts, and what those come to by themselves. */
@@ -26,11 +26,13 @@ export function stagesOf(figure: Figure): Stage[] {
     if (!danced.ok) continue
     stages.push({
       ticks: ticks as Tick,
-      totals: performers(danced.value).map(({ role, couples, steps }) => {
-        const needed = neededFoot(steps)
-        const from: Weight = needed === null ? 'both' : needed === 'left' ? 'right' : 'left'
-        return { role, couples, steps: weightChanges(steps), turn: netTurn(steps), free: freeFoot(steps.reduce<Weight>((weight, step) => weightAfter(weight, step).weight, from)) }
-      }),
+      totals: performers(danced.value).map(({ role, couples, steps }) => ({
+        role,
+        couples,
+        steps: weightChanges(steps),
+        turn: netTurn(steps),
+        free: freeFoot(steps.reduce((weight, step) => weightAfter(weight, step).weight, startingWeight(steps))),
+      })),
     })
   }
   return stages

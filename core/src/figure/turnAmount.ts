@@ -15,10 +15,6 @@ export function turnBy(lead: readonly Step[], follow: readonly Step[], eighths: 
   const [net, followNet] = [netTurn(lead), netTurn(follow)]
   const more = eighths - net
   if (more === 0) return succeed([lead, follow])
-  if (lead === follow) {
-    const both = shared(lead, more)
-    return succeed([both, both])
-  }
   const side = follow.length === 0 ? 0 : followNet === net ? 1 : followNet === -net ? -1 : null
   if (side === null) return problem('figure.turn-roles', `In “${name}” lead and follow turn by different amounts, so one other amount does not say what both do.`)
   return succeed([shared(lead, more), side === 0 ? follow : shared(follow, side * more)])

@@ -1,3 +1,5 @@
+import { plainName } from './aliasText.ts'
+
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** Families of the first book whose figures were danced without a partner, or in a set; they were not told apart then. */
@@ -21,7 +23,7 @@ export function upgradeFigure(json: unknown): unknown {
     follow,
     dancers,
     ...(dancers === 'set' ? { set: { couples: [2, 4], others: [] } } : {}),
-    aliases: Array.isArray(aliases) ? aliases.map((name: unknown) => ({ name: typeof name === 'string' ? name.replace(/[;[\]|]/g, ',') : name })) : aliases,
+    aliases: Array.isArray(aliases) ? aliases.map((name: unknown) => ({ name: typeof name === 'string' ? plainName(name) : name })) : aliases,
     wordings: isRecord(wordings) && 'full' in wordings ? { en: wordings } : wordings,
     entry: isRecord(entry) && typeof entry['strictness'] === 'string' ? { ...entry, strictness: { feet: 'hard', holds: entry['strictness'], facings: 'soft' } } : entry,
   }

@@ -44,5 +44,11 @@ export function neededFoot(steps: readonly Step[]): Foot | null {
   return ON_CARRYING.has(first.kind) ? otherFoot(first.foot) : first.foot
 }
 
+/** Where the weight is as a run of steps begins, for the foot it needs to be free. */
+export function startingWeight(steps: readonly Step[]): Weight {
+  const needed = neededFoot(steps)
+  return needed === null ? 'both' : otherFoot(needed)
+}
+
 /** How many times weight is taken. */
 export const weightChanges = (steps: readonly Step[]): number => steps.filter((step) => step.layer === 'feet' && step.foot !== null && (step.weight === 'full' || step.weight === 'part') && !ON_CARRYING.has(step.kind)).length

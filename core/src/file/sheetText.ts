@@ -1,5 +1,5 @@
 import { problem, succeed, validate, type NewId, type Result } from '../document/index.ts'
-import { applyVariation, AS_WRITTEN, familyTempo, figureReference, findFigure, readVariation, variationText, type Figure } from '../figure/index.ts'
+import { applyVariation, AS_WRITTEN, familyOf, figureReference, findFigure, piecesOutsideQuotes, readVariation, variationText, type Figure } from '../figure/index.ts'
 import { routineSchema, type Change, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { metreText, quoted, readMetre, readQuoted, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
@@ -45,9 +45,6 @@ export function sheetText(routine: Routine, figures: readonly Figure[]): string 
     '',
   ].join('\n')
 }
-
-/** The family whose names need no dance before them. */
-const familyOf = (dance: string): string => familyTempo(dance)?.dance ?? dance
 
 const beatsText = (ticks: number): string => (ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`)
 const readBeats = (text: string): number => (text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT))
@@ -209,7 +206,7 @@ function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Resul
 
 type SlotFields = Omit<Slot, 'id'>
 function readSlot(line: Line, text: string, dance: string, options: SheetTextOptions): Result<SlotFields> {
-  const [head = '', ...extras] = (text.match(/(?:"(?:[^"\\]|\\.)*"|[^|"])+|"/g) ?? []).map((piece) => piece.trim())
+  const [head = '', ...extras] = piecesOutsideQuotes(text, '|').map((piece) => piece.text)
   const content = readContent(line, head, dance, options)
   if (!content.ok) return content
   let slot: SlotFields = { content: content.value, wordings: null, say: 'cue', remark: '' }

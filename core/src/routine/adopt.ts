@@ -1,4 +1,3 @@
-import { sameValue } from '../document/index.ts'
 import type { Change, Pass, Routine, Slot } from './routine.ts'
 
 /**
@@ -72,6 +71,3 @@ function commonRun<Node>(old: readonly Node[], now: readonly Node[], key: Key<No
   }
   return pairs
 }
-
-/** Whether two routines say the same, whatever their ids. */
-export const saysTheSame = (a: Routine, b: Routine): boolean => sameValue(a, adoptIds(a, b))

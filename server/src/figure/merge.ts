@@ -1,5 +1,5 @@
 import { diff } from '@dellop/core/document'
-import { namesOf, type Figure, type FloorProfile } from '@dellop/core/figure'
+import { namesOf, plainName, type Figure, type FloorProfile } from '@dellop/core/figure'
 import { routineShape, type Routine, type SlotContent } from '@dellop/core/routine'
 import type { EntityManager } from 'typeorm'
 import { FloorEntity } from '../floor/floorEntity.ts'
@@ -42,7 +42,7 @@ export async function mergeFigures(services: Services, keepId: string, dropId: s
 /** Names of the kept figure, and those of the dropped one it does not have yet. */
 function mergedAliases(keep: Figure, drop: Figure): Figure['aliases'] {
   const have = new Set(namesOf(keep).map((name) => name.toLowerCase()))
-  const others = [{ name: drop.name.replace(/[;[\]|]/g, ',') }, ...drop.aliases].filter(({ name }) => !have.has(name.toLowerCase()))
+  const others = [{ name: plainName(drop.name) }, ...drop.aliases].filter(({ name }) => !have.has(name.toLowerCase()))
   return [...keep.aliases, ...others].slice(0, MOST_ALIASES)
 }
 

@@ -1,4 +1,4 @@
-import { bookOf, composeFigure, madeOf, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
+import { bookOf, composeBook, composeFigure, madeOf, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
 import { figureUse, type FigureUse } from '@dellop/core/routine'
 import { sameValue } from '@dellop/core/document'
 import type { FigureHow, FigureVersion } from '@dellop/wire'
@@ -95,11 +95,8 @@ export async function importFigures({ database, nowMs }: Services, figures: read
       await keepFigure(manager, figure, 'imported', nowMs())
     }
     // A part may come in with its composite, or be there already; what is part of itself may not come at all.
-    const all = new Map((await allFigures(manager)).map((figure) => [figure.id, figure]))
-    for (const figure of figures) {
-      const whole = composeFigure(figure, all)
-      if (!whole.ok) throw new HttpProblem('input.invalid', `${whole.problem.message} Nothing was brought in.`, 'figures')
-    }
+    const wrong = composeBook(await allFigures(manager)).problems.find(({ figureId }) => seen.has(figureId))
+    if (wrong) throw new HttpProblem('input.invalid', `${wrong.message} Nothing was brought in.`, 'figures')
     return [...figures]
   })
 }

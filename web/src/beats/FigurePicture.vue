@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figurePicture, handChanges, holdOf, isDancedAlike, poseAt, type DancedFigure, type FloorPoint, type PictureDancer, type Pose } from '@dellop/core/figure'
+import { figurePicture, handChanges, holdAt, holdOf, isDancedAlike, poseAt, type DancedFigure, type FloorPoint, type PictureDancer, type Pose } from '@dellop/core/figure'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
@@ -48,7 +48,7 @@ const shoulder = (pose: Pose, hand: 'left' | 'right'): { x: number; y: number } 
 }
 const joined = computed(() => {
   if (!hasPartner.value || poses.value.length !== 2) return []
-  const hold = handChanges(props.danced, begun.value).reduce((now, change) => (change.at !== 'end' && change.at <= at.value ? change.to : now), begun.value)
+  const hold = holdAt(handChanges(props.danced, begun.value), begun.value, at.value)
   return (holdOf(hold)?.hands ?? []).map(([lead, follow]) => ({ key: `${lead}${follow}`, a: shoulder(poses.value[0]!, lead), b: shoulder(poses.value[1]!, follow) }))
 })
 /** Width of the drawing to its height. */

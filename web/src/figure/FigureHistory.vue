@@ -61,13 +61,6 @@ async function goBack({ figure }: FigureVersion): Promise<void> {
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-}
-summary h2 {
-  display: inline;
-  font-size: 1.1rem;
-}
 ol {
   list-style: none;
   margin: 0.4rem 0 0;

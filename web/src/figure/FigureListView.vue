@@ -1,31 +1,20 @@
 <script setup lang="ts">
 import { browseFigures, figureCsv, namesOf, startFoot, type Figure } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
-import { useLibrary } from '../app/library.ts'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { words } from '../words/index.ts'
 import FigureImport from './FigureImport.vue'
 
-const library = useLibrary()
 const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '', after: '', floor: '' as '' | 'covered' | 'within' })
-const failure = ref('')
-const loaded = ref(false)
 
-async function load(): Promise<void> {
-  failure.value = ''
-  try {
-    await library.load()
-    loaded.value = true
-    wish.floor = library.floor ? 'within' : ''
-    await lookForGone()
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-}
-onMounted(load)
+const { library, failure, loaded, load } = useLoadedLibrary(async () => {
+  wish.floor = library.floor ? 'within' : ''
+  await lookForGone()
+})
 
 /** One that was just taken out can be put back as it was. */
 const route = useRoute()

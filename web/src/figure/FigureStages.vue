@@ -36,13 +36,6 @@ const who = computed(() => (stages.value[0]?.totals ?? []).map(({ role, couples 
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-}
-summary h2 {
-  display: inline;
-  font-size: 1.1rem;
-}
 table {
   border-collapse: collapse;
   margin-top: 0.4rem;

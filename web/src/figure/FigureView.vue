@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { aliasText, applyVariation, AS_WRITTEN, familyTempo, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
+import { aliasText, applyVariation, AS_WRITTEN, countedBar, familyTempo, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
 import type { FigureUse } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
 import { figureFacts, hardFacts, performerFacts } from './facts.ts'
@@ -18,28 +18,15 @@ import FollowOns from './FollowOns.vue'
 
 const route = useRoute()
 const router = useRouter()
-const library = useLibrary()
+const { library, failure, loaded } = useLoadedLibrary(async () => void (uses.value = (await api('figureUse')).uses))
 const say = words.figures
-const failure = ref('')
 const told = ref('')
-const loaded = ref(false)
 const uses = shallowRef<readonly FigureUse[]>([])
 const variation = shallowRef<Variation>(AS_WRITTEN)
 const open = ref<'merge' | 'remove' | null>(null)
 const roles = words.role
-/** Bars in which a dance without a usual music is counted: eights; and a tempo anyone can walk to. */
-const EIGHT = 8
+/** A tempo anyone can walk to. */
 const WALKING_BPM = 110
-
-onMounted(async () => {
-  try {
-    await library.load()
-    loaded.value = true
-    uses.value = (await api('figureUse')).uses
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-})
 
 const id = computed(() => String(route.params['id']))
 watch(id, () => {
@@ -54,16 +41,15 @@ const written = computed(() => (figure.value ? applyVariation(figure.value) : nu
 const danced = computed(() => (varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null))
 const problem = computed(() => (varied.value && !varied.value.ok ? varied.value.problem.message : null))
 const tempo = computed(() => (figure.value ? familyTempo(figure.value.family) : null))
-const beatsPerBar = computed(() => tempo.value?.metre.beatsPerBar ?? EIGHT)
-const division = computed(() => (tempo.value?.metre.division === 3 ? 3 : 4))
+const bar = computed(() => countedBar(figure.value?.family ?? ''))
 const usualBpm = computed(() => (tempo.value ? Math.round((tempo.value.range[0] + tempo.value.range[1]) / 2) : WALKING_BPM))
 const lines = computed(() => {
   const { lead, follow } = danced.value!.steps
-  if (isDancedAlike(figure.value!)) return [{ who: say.everyone, text: stepLineText(lead, division.value) }]
+  if (isDancedAlike(figure.value!)) return [{ who: say.everyone, text: stepLineText(lead, bar.value.division) }]
   const isOpposite = figure.value!.follow === 'opposite' && !figure.value!.parts
   return [
-    { who: roles.lead, text: stepLineText(lead, division.value) },
-    { who: roles.follow, text: isOpposite ? say.opposite : stepLineText(follow, division.value) },
+    { who: roles.lead, text: stepLineText(lead, bar.value.division) },
+    { who: roles.follow, text: isOpposite ? say.opposite : stepLineText(follow, bar.value.division) },
   ]
 })
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
@@ -102,7 +88,7 @@ async function remove(): Promise<void> {
         <div>
           <h1>{{ figure.name }}</h1>
           <p class="soft">
-            {{ figure.family }}<template v-if="tempo">, {{ say.usualTempo(tempo.range[0], tempo.range[1], beatsPerBar) }}</template> · {{ words.level[figure.level] }} · {{ words.format.counts(danced.lengthTicks / TICKS_PER_BEAT) }}
+            {{ figure.family }}<template v-if="tempo">, {{ say.usualTempo(tempo.range[0], tempo.range[1], bar.beatsPerBar) }}</template> · {{ words.level[figure.level] }} · {{ words.format.counts(danced.lengthTicks / TICKS_PER_BEAT) }}
             <template v-if="figure.aliases.length > 0"> · {{ say.aliases }}: {{ figure.aliases.map(aliasText).join(', ') }}</template>
           </p>
         </div>
@@ -124,7 +110,7 @@ async function remove(): Promise<void> {
             <VaryFields :figure="figure" :variation="variation" :problem="problem" @change="(next) => (variation = next)">
               <RouterLink :to="{ name: 'figure-write', query: { part: figure.id, as: JSON.stringify(variation) } }">{{ say.danceAs.keep }}</RouterLink>
             </VaryFields>
-            <FigureStage :danced="danced" :beats-per-bar="beatsPerBar" :division="division" :usual-bpm="usualBpm" :roles="roles" />
+            <FigureStage :danced="danced" :beats-per-bar="bar.beatsPerBar" :division="bar.division" :usual-bpm="usualBpm" :roles="roles" />
             <h2>{{ say.asLine }}</h2>
             <p class="soft">{{ say.asLineHelp }}</p>
             <dl class="lines">

@@ -44,10 +44,6 @@ header > div {
   display: flex;
   gap: 0.3rem;
 }
-.button[aria-pressed='true'] {
-  background: var(--music-tint);
-  border-color: var(--music);
-}
 .wording {
   display: grid;
   grid-template-columns: 4rem 1fr 4rem;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { applyVariation, checkFigure, familyTempo, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { applyVariation, checkFigure, countedBar, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import BeatChart from '../beats/BeatChart.vue'
 import { words } from '../words/index.ts'
 import BeginEndFields from './BeginEndFields.vue'
@@ -15,23 +15,15 @@ import StepsFields from './StepsFields.vue'
 
 const route = useRoute()
 const router = useRouter()
-const library = useLibrary()
 const say = words.figures.write
-const failure = ref('')
 const saving = ref(false)
 const draft = shallowRef<FigureDraft | null>(null)
 const roles = words.role
-const EIGHT = 8
 
-onMounted(async () => {
-  try {
-    await library.load()
-    const start = await startOf()
-    if (start) draft.value = useFigureDraft(start, library.figures)
-    else failure.value = words.figures.unknown
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
+const { library, failure } = useLoadedLibrary(async () => {
+  const start = await startOf()
+  if (start) draft.value = useFigureDraft(start, library.figures)
+  else failure.value = words.figures.unknown
 })
 
 /** What the address asks for: a change of a figure, one from another, one made of a varied one, or an empty page. */
@@ -75,7 +67,7 @@ watch(danced, (now) => (charted.value = now ?? charted.value), { immediate: true
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
 const findings = computed(() => (figure.value ? checkFigure(figure.value) : []))
 const stops = computed(() => findings.value.some(({ severity }) => severity === 'stop'))
-const beatsPerBar = computed(() => familyTempo(written.value.family)?.metre.beatsPerBar ?? EIGHT)
+const beatsPerBar = computed(() => countedBar(written.value.family).beatsPerBar)
 const isMade = computed(() => written.value.parts.trim() !== '')
 /** The same name in the same dance: two figures, never one, so the cuer is told. */
 const namesake = computed(() => library.figures.find(({ id, name, family }) => id !== figure.value?.id && family === written.value.family && name.toLowerCase() === written.value.name.trim().toLowerCase()) ?? null)
@@ -258,17 +250,6 @@ function leave(): void {
 }
 .fields :deep(label > .field-label) {
   display: block;
-}
-.fields :deep(input:not([type='checkbox'], td input, .added)),
-.fields :deep(select:not(.pick)) {
-  width: 100%;
-  min-height: 40px;
-  font: inherit;
-  padding: 0 0.6rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .actions {
   display: flex;

@@ -1,32 +1,20 @@
 <script setup lang="ts">
 import { cover, emptyProfile, knownFigures, LEVELS, searchFigures, type FloorProfile } from '@dellop/core/figure'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 
 /** Who dances: how far each floor is and what it has been taught. One can be chosen, for all lists and sheets. */
-const library = useLibrary()
+const { library, failure, loaded } = useLoadedLibrary(() => void (openId.value = library.settings.floorId ?? library.floors[0]?.id ?? null))
 const say = words.figures.floors
-const failure = ref('')
-const loaded = ref(false)
 const openId = ref<string | null>(null)
 const removed = shallowRef<FloorProfile | null>(null)
 const search = ref('')
 const taughtOnly = ref(false)
 const PAGE = 60
 const most = ref(PAGE)
-
-onMounted(async () => {
-  try {
-    await library.load()
-    loaded.value = true
-    openId.value = library.settings.floorId ?? library.floors[0]?.id ?? null
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-})
 
 const open = computed(() => library.floors.find(({ id }) => id === openId.value) ?? null)
 const known = computed(() => open.value && knownFigures(open.value))
@@ -157,7 +145,7 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
               </tr>
             </tbody>
           </table>
-          <button v-if="shown.length > most" class="button small" @click="most += PAGE">{{ say.more(Math.min(PAGE, shown.length - most)) }}</button>
+          <button v-if="shown.length > most" class="button small" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, shown.length - most)) }}</button>
           <p class="end">
             <button class="button small" @click="forget(open)">{{ say.remove }}</button>
           </p>
@@ -188,10 +176,6 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
 .floors .button {
   width: 100%;
 }
-.floors .button[aria-pressed='true'] {
-  background: var(--music-tint);
-  border-color: var(--music);
-}
 .row {
   display: flex;
   flex-wrap: wrap;
@@ -200,16 +184,6 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
 }
 .row > label {
   flex: 1 1 10rem;
-}
-.field {
-  width: 100%;
-  min-height: 40px;
-  font: inherit;
-  padding: 0 0.6rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .times .field {
   width: 5rem;

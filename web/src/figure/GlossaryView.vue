@@ -1,26 +1,15 @@
 <script setup lang="ts">
 import { glossary, searchFigures, wordsOfFigure } from '@dellop/core/figure'
-import { computed, onMounted, ref, watch } from 'vue'
-import { sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { computed, ref, watch } from 'vue'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { words } from '../words/index.ts'
 
 /** Every word of the book with all that it means. */
-const library = useLibrary()
+const { library, failure, loaded } = useLoadedLibrary()
 const say = words.figures.glossary
-const failure = ref('')
-const loaded = ref(false)
 const text = ref('')
 const severalOnly = ref(false)
 const by = ref<'word' | 'figure'>('word')
-onMounted(async () => {
-  try {
-    await library.load()
-    loaded.value = true
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-})
 const entries = computed(() => glossary(library.figures))
 const shown = computed(() => {
   const wanted = text.value.trim().toLowerCase()
@@ -94,10 +83,6 @@ watch([shown, figures], () => (most.value = PAGE))
 }
 .family {
   font-weight: 400;
-}
-.only .button[aria-pressed='true'] {
-  background: var(--music-tint);
-  border-color: var(--music);
 }
 .only {
   display: flex;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { momentText, readMomentText, readStepLine, stepLineText, type Step } from '@dellop/core/figure'
+import { momentText, piecesOutsideQuotes, readMomentText, readStepLine, stepLineText, type Step } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
@@ -23,8 +23,8 @@ const added = ref('')
 const problem = ref('')
 
 function typedCells(text: string): Cell[] {
-  return (text.match(/(?:"(?:[^"\\]|\\.)*"|[^,"])+/g) ?? []).flatMap((piece): Cell[] => {
-    const [, layer = 'feet', count, rest] = /^\s*(?:(arms|head|feet):)?(\S+)\s*(.*?)\s*$/s.exec(piece) ?? []
+  return piecesOutsideQuotes(text, ',').flatMap((piece): Cell[] => {
+    const [, layer = 'feet', count, rest] = /^\s*(?:(arms|head|feet):)?(\S+)\s*(.*?)\s*$/s.exec(piece.text) ?? []
     const at = readMomentText(count ?? '', { division: props.division })
     return at.ok ? [{ at: at.value, layer: layer as Layer, text: rest ?? '' }] : []
   })

@@ -1,4 +1,4 @@
-import { familyTempo, figureOfWritten, UNWRITTEN, writtenOfFigure, type Figure, type Variation, type WrittenFigure } from '@dellop/core/figure'
+import { countedBar, figureOfWritten, UNWRITTEN, writtenOfFigure, type Figure, type Variation, type WrittenFigure } from '@dellop/core/figure'
 import { computed, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 
@@ -20,7 +20,6 @@ interface Draft {
 }
 
 const keyOf = (start: DraftStart): string => `dellop-figure-draft:${start.kind === 'new' ? '' : `${start.kind}:${start.figure.id}${start.kind === 'part' ? JSON.stringify(start.variation) : ''}`}`
-export const divisionOf = (family: string): 4 | 3 => (familyTempo(family)?.metre.division === 3 ? 3 : 4)
 
 /** What is kept in this browser under a key, or null where that is nothing, or nothing that is understood. */
 function keptDraft(key: string): Draft | null {
@@ -34,11 +33,11 @@ function keptDraft(key: string): Draft | null {
 
 function freshDraft(start: DraftStart, figures: readonly Figure[]): WrittenFigure {
   if (start.kind === 'new') return EMPTY
-  const written = writtenOfFigure(start.figure, { division: divisionOf(start.figure.family), figures })
+  const written = writtenOfFigure(start.figure, { division: countedBar(start.figure.family).division, figures })
   if (start.kind !== 'part') return written
   const made: Figure = { ...start.figure, parts: [{ figureId: start.figure.id, variation: start.variation }] }
   // What belongs to the one it is made of stays there; only how it is used is new.
-  return { ...writtenOfFigure(made, { division: divisionOf(made.family), figures }), name: '', aliases: '', endings: '', options: '', half: '', words: UNWRITTEN.words }
+  return { ...writtenOfFigure(made, { division: countedBar(made.family).division, figures }), name: '', aliases: '', endings: '', options: '', half: '', words: UNWRITTEN.words }
 }
 
 /** A figure while it is written: kept in this browser at every change, with undo. */
@@ -52,7 +51,7 @@ export function useFigureDraft(start: DraftStart, figures: readonly Figure[]) {
   const before = ref<WrittenFigure[]>([])
   let lastField: keyof WrittenFigure | null = null
 
-  const division = computed(() => divisionOf(written.value.family))
+  const division = computed(() => countedBar(written.value.family).division)
   const others = figures.filter((figure) => figure.id !== id)
   const made = computed(() => figureOfWritten(written.value, id, { division: division.value, figures: others }))
 

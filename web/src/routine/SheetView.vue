@@ -312,10 +312,6 @@ function onKey(event: KeyboardEvent): void {
 .beside {
   float: right;
 }
-.beside[aria-pressed='true'] {
-  background: var(--music-tint);
-  border-color: var(--music);
-}
 @media (max-width: 900px) {
   .body,
   .body.texting {

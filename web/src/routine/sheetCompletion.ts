@@ -1,4 +1,4 @@
-import { figureReference, HOLD_IDS, searchFigures, familyTempo, type Figure } from '@dellop/core/figure'
+import { figureReference, HOLD_IDS, searchFigures, familyOf, type Figure } from '@dellop/core/figure'
 import type { Routine } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 
@@ -23,7 +23,7 @@ export function sheetOffers(before: string, isOrder: boolean, routine: Pick<Rout
   const lead = /^\s+(?:(?:instead of|after) [^:]*:\s*)?/.exec(before)![0]
   const typed = before.slice(lead.length)
   if (isOrder && !lead.includes(':')) return { from: lead.length, options: routine.parts.map(({ label }) => label).filter((label) => label.startsWith(typed)).map((label) => ({ label })) } // prettier-ignore
-  const family = familyTempo(routine.dance)?.dance ?? routine.dance
+  const family = familyOf(routine.dance)
   const found = searchFigures(figures, typed)
   // Those of the dance come first; a search keeps the best answers on top within each.
   const sorted = [...found.filter((figure) => figure.family === family), ...found.filter((figure) => figure.family !== family)]

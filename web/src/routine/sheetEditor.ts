@@ -13,7 +13,6 @@ export interface SheetEditor {
   readonly replace: (text: string) => void
   readonly setEnds: (ends: LineEnds) => void
   readonly setMarks: (marks: readonly Diagnostic[]) => void
-  readonly line: () => number
   readonly offsetOf: (line: number) => { from: number; to: number }
   readonly focus: () => void
   readonly destroy: () => void
@@ -124,7 +123,6 @@ export function createSheetEditor({ host, text, label, typed, moved, complete }:
     },
     setEnds: (ends) => view.dispatch({ effects: ENDS.of(ends) }),
     setMarks: (marks) => view.dispatch(setDiagnostics(view.state, [...marks])),
-    line: () => view.state.doc.lineAt(view.state.selection.main.head).number,
     offsetOf: (line) => {
       const { from, to } = view.state.doc.line(Math.min(Math.max(1, line), view.state.doc.lines))
       return { from, to }

@@ -249,7 +249,6 @@ export const figures = {
     remove: 'Forget this floor',
     removed: (name: string) => `“${name}” is forgotten.`,
     undo: 'Put it back',
-    more: (n: number) => `Show ${n} more`,
     state: { covered: 'taught', within: 'could be taught', beyond: 'above them' },
     wishes: { covered: 'what they know', within: 'what they know or could learn' },
     notKept: 'It was not kept. ',
