@@ -1,7 +1,7 @@
 import type { Plan, Voice } from '../cue/index.ts'
 import type { HeardClock } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
-import type { Routine, Timeline } from '../routine/index.ts'
+import type { MusicLayout, Routine, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import type { BeatMap, PhraseSpan, Tick } from '../time/index.ts'
 import type { Tune } from '../tune/index.ts'
@@ -18,6 +18,8 @@ export interface Derived {
   readonly beatMap: BeatMap
   readonly clock: HeardClock
   readonly timeline: Timeline
+  /** The tune's phrases, sections and landmarks in danced ticks; empty without one. */
+  readonly music: MusicLayout
   readonly plan: Plan
   /** The music's phrases on the danced timeline (tick 0 = first step); usual ones where no tune is chosen. */
   readonly phrases: readonly PhraseSpan[]

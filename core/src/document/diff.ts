@@ -28,7 +28,7 @@ function fieldEdits(shape: NodeShape, id: string, before: object, after: object)
   const was = before as Record<string, unknown>
   const is = after as Record<string, unknown>
   const fields = new Set([...fieldNames(shape, before), ...fieldNames(shape, after)])
-  return [...fields].filter((field) => !sameValue(was[field], is[field])).map((field) => ({ type: 'set', id, field, from: was[field], to: is[field] }))
+  return [...fields].filter((field) => !sameValue(was[field], is[field])).map((field) => ({ type: 'set', id, field, from: was[field] ?? null, to: is[field] ?? null }))
 }
 
 /** A list while edits are being written: ids in order, kept in step with every edit so that each `after` is true when it is applied. */

@@ -1,5 +1,5 @@
 import { problem, succeed, type Result } from './result.ts'
-import { fieldNames, findList, findNode, replaceNode, ROOT_ID, type DocumentNode, type DocumentShape, type ListAddress } from './shape.ts'
+import { findList, findNode, hasField, replaceNode, ROOT_ID, type DocumentNode, type DocumentShape, type ListAddress } from './shape.ts'
 import { sameValue } from './value.ts'
 
 /**
@@ -52,11 +52,14 @@ type Of<Type extends Edit['type']> = Extract<Edit, { type: Type }>
 function applySet<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'set'>): Result<Document> {
   const target = edit.id === ROOT_ID ? { node: document as object, shape } : findNode(shape, document, edit.id)
   if (!target) return refuse('missing', `There is no "${edit.id}" to change any more.`)
-  if (!fieldNames(target.shape, target.node).includes(edit.field)) return refuse('field', `"${edit.id}" has no field "${edit.field}".`)
-  const now = (target.node as Record<string, unknown>)[edit.field]
+  if (!hasField(target.shape, target.node, edit.field)) return refuse('field', `"${edit.id}" has no field "${edit.field}".`)
+  const now = (target.node as Record<string, unknown>)[edit.field] ?? null
   if (!sameValue(now, edit.from)) return refuse('stale', `"${edit.field}" has changed since this edit was made.`)
-  return succeed(replaceNode(shape, document, edit.id, (node) => ({ ...node, [edit.field]: edit.to })))
+  const isLeftOut = edit.to === null && target.shape.optional?.includes(edit.field)
+  return succeed(replaceNode(shape, document, edit.id, (node) => (isLeftOut ? without(node, edit.field) : { ...node, [edit.field]: edit.to })))
 }
+
+const without = (node: object, field: string): object => Object.fromEntries(Object.entries(node).filter(([key]) => key !== field))
 
 function withList<Document extends object>(shape: DocumentShape, document: Document, address: ListAddress, list: readonly DocumentNode[]): Document {
   return replaceNode(shape, document, address.owner, (owner) => ({ ...owner, [address.list]: list }))

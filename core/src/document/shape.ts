@@ -5,6 +5,8 @@
 export interface NodeShape {
   /** Nested lists by property name. Every other property of the node, apart from `id`, is a field. */
   readonly lists: Readonly<Record<string, NodeShape>>
+  /** Fields that may be left out. An edit writes null for one that is not there; such a field is never null itself. */
+  readonly optional?: readonly string[]
 }
 export type DocumentShape = NodeShape
 
@@ -73,6 +75,9 @@ function within(shape: NodeShape, node: object, id: string, change: (node: objec
   }
   return null
 }
+
+/** Whether a node has, or may have, a field. */
+export const hasField = (shape: NodeShape, node: object, field: string): boolean => fieldNames(shape, node).includes(field) || (shape.optional?.includes(field) ?? false)
 
 /** Field names of a node: everything but its id and its lists. */
 export function fieldNames(shape: NodeShape, node: object): string[] {

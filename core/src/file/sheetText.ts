@@ -1,8 +1,9 @@
 import { problem, succeed, validate, type NewId, type Result } from '../document/index.ts'
 import { applyVariation, AS_WRITTEN, familyOf, figureReference, findFigure, piecesOutsideQuotes, readVariation, variationText, type Figure } from '../figure/index.ts'
 import { routineSchema, type Change, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent } from '../routine/index.ts'
-import { TICKS_PER_BEAT } from '../time/index.ts'
-import { metreText, quoted, readMetre, readQuoted, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
+import { HEADING_EXTRAS, HEADING_KEYS, headingText } from './sheetHeading.ts'
+import { partExtras, passExtras, readPartExtra, readPassExtra, readSlotExtra, slotExtras } from './sheetExtras.ts'
+import { beatsText, lengthText, quoted, readLength, readQuoted, readValue } from './sheetTextWords.ts'
 
 /**
  * A routine as a text that a person can type (docs/formats/sheet-text.md): a heading, the parts with a slot on each line,
@@ -16,28 +17,14 @@ export interface SheetTextOptions {
   readonly newId: NewId
 }
 
-const KINDS = ['entrance', 'bridge', 'ending'] as const
-const SAID = ['full', 'short', 'prompt'] as const
+const KINDS = ['entrance', 'bridge', 'fill', 'ending'] as const
 const INDENT = '  '
 
 export function sheetText(routine: Routine, figures: readonly Figure[]): string {
-  const heading = [
-    ['title', valueText(routine.title)],
-    ['by', routine.by === '' ? '' : valueText(routine.by)],
-    ['dance', routine.dance === '' ? '' : valueText(routine.dance)],
-    ['school', routine.schoolId],
-    ['tune', routine.tuneId ?? ''],
-    ['recording', routine.recordingId ?? ''],
-    ['bar', metreText(routine.metre)],
-    ['tempo', String(routine.bpm)],
-    ['language', routine.language],
-    ['start', startText(routine.start)],
-    ['remark', routine.remark === '' ? '' : valueText(routine.remark)],
-  ]
   const slots = (list: readonly Slot[]): string[] => list.map((slot) => INDENT + slotText(slot, figures, routine.dance))
   return [
-    ...heading.map(([key, value]) => `${key}:${value ? ` ${value}` : ''}`),
-    ...routine.parts.flatMap((part) => ['', `part ${labelText(part.label)}`, ...slots(part.slots)]),
+    ...headingText(routine),
+    ...routine.parts.flatMap((part) => ['', [`part ${labelText(part.label)}`, ...partExtras(part, (id) => partReference(routine, id))].join(' | '), ...slots(part.slots)]),
     '',
     'order',
     ...routine.passes.flatMap((pass) => passText(pass, routine, figures)),
@@ -46,17 +33,11 @@ export function sheetText(routine: Routine, figures: readonly Figure[]): string 
   ].join('\n')
 }
 
-const beatsText = (ticks: number): string => (ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`)
-const readBeats = (text: string): number => (text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT))
-
-/** One slot: what is danced, and where it is so, its own words, silence and remark. */
-function slotText({ content, wordings, say, remark }: Pick<Slot, 'content' | 'wordings' | 'say' | 'remark'>, figures: readonly Figure[], dance: string): string {
-  const own = wordings && SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
-  return [contentText(content, figures, dance), own && `say ${own}`, say === 'nothing' && 'silent', remark !== '' && `note ${quoted(remark)}`].filter(Boolean).join(' | ')
-}
+/** One slot: what is danced, and where it is so, its own words, silence and remarks. */
+const slotText = (slot: Omit<Slot, 'id'>, figures: readonly Figure[], dance: string): string => [contentText(slot.content, figures, dance), ...slotExtras(slot)].join(' | ')
 
 function contentText(content: SlotContent, figures: readonly Figure[], dance: string): string {
-  if (content.type === 'words') return `${quoted(content.text)} = ${content.lengthTicks === null ? '?' : beatsText(content.lengthTicks)}`
+  if (content.type === 'words') return `${quoted(content.text)} = ${lengthText(content)}`
   const figure = figures.find(({ id }) => id === content.figureId)
   const name = figure ? figureReference(figure, figures, familyOf(dance)) : `#${content.figureId}`
   const varied = variationText(content.variation)
@@ -101,7 +82,7 @@ function passText(pass: Pass, routine: Routine, figures: readonly Figure[]): str
     const isOwn = change.type === 'drop' && own !== undefined && slotText(own, figures, routine.dance) === slot
     return `${INDENT}${INDENT}${CHANGE_WORD[change.type]} ${at}${isOwn ? '' : `: ${slot}`}`
   })
-  return [INDENT + head.filter(Boolean).join(' '), ...changes]
+  return [INDENT + [head.filter(Boolean).join(' '), ...passExtras(pass)].join(' | '), ...changes]
 }
 
 /** What an overruled finding is about: a slot or a pass by its place, anything else by its id. */
@@ -149,50 +130,62 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   const partLines: number[] = []
   const { base, newId } = options
   let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
+  const versions = new Map<string, { readonly line: Line; readonly reference: string }>()
   let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
-  for (const line of linesOf(text)) {
+  const lines = linesOf(text)
+  const firstLine = lines[0]?.number
+  for (const line of lines) {
     const opened = line.depth === 0 && /^(?:part (.+)|(order)|(left so))$/.exec(line.text)
     if (opened) {
       section = opened[2] ? 'order' : opened[3] ? 'left' : 'part'
       if (!opened[1]) continue
-      const label = on(line, readValue(opened[1]))
-      if (!label.ok) return label
-      if (label.value.length === 0 || label.value.length > 30) return refuse(line, 'a part has a label of up to 30 characters.')
-      routine = { ...routine, parts: [...routine.parts, { id: newId(), label: label.value, slots: [] }] }
+      const part = readPart(line, opened[1], newId())
+      if (!part.ok) return part
+      if (part.value.versionOf) versions.set(part.value.part.id, { line, reference: part.value.versionOf })
+      routine = { ...routine, parts: [...routine.parts, part.value.part] }
       slotLines.push([])
       partLines.push(line.number)
       continue
     }
+    if (section === 'heading' && line.number === firstLine) routine = withoutExtras(routine)
     const next: Result<Routine> = section === 'heading' ? readHeading(line, routine) : section === 'part' ? addSlot(line, routine, options) : section === 'order' ? addToOrder(line, routine, options) : addOverrule(line, routine, options)
     if (!next.ok) return next
     routine = next.value
     if (section === 'part') slotLines.at(-1)!.push(line.number)
   }
   if (routine.parts.length === 0) return problem('sheet-text', 'At least one part was expected: “part A”, and its figures on the lines below it.')
+  for (const [id, { line, reference }] of versions) {
+    const of = partOf(line, routine, reference)
+    if (!of.ok) return of
+    routine = { ...routine, parts: routine.parts.map((part) => (part.id === id ? { ...part, versionOf: of.value.id } : part)) }
+  }
   const valid = validate(routineSchema, routine, 'The text')
   return valid.ok ? succeed({ routine: valid.value, slotLines, partLines }) : valid
 }
 
-const KEYS: Readonly<Record<string, (value: string) => Result<Partial<Routine>>>> = {
-  title: (value) => kept('title', value),
-  by: (value) => kept('by', value),
-  dance: (value) => kept('dance', value),
-  school: (value) => succeed({ schoolId: value }),
-  tune: (value) => succeed({ tuneId: value || null }),
-  recording: (value) => succeed({ recordingId: value || null }),
-  bar: (value) => as('metre', readMetre(value)),
-  tempo: (value) => (Number(value) >= 20 && Number(value) <= 400 ? succeed({ bpm: Number(value) }) : problem('sheet-text', `“${value}” is no tempo; beats a minute from 20 to 400 were expected.`)),
-  language: (value) => (value === 'en' || value === 'de' ? succeed({ language: value }) : problem('sheet-text', `“${value}” is no language of cues; en or de was expected.`)),
-  start: (value) => as('start', readStart(value)),
-  remark: (value) => kept('remark', value),
+/** A text with a heading says all that may be left out of one: what it leaves out is not there. */
+const withoutExtras = (routine: Routine): Routine => Object.fromEntries(Object.entries(routine).filter(([key]) => !(HEADING_EXTRAS as readonly string[]).includes(key))) as Routine
+
+function readPart(line: Line, text: string, id: string): Result<{ part: Part; versionOf: string | null }> {
+  const [head = '', ...extras] = piecesOutsideQuotes(text, '|').map((piece) => piece.text)
+  const label = on(line, readValue(head))
+  if (!label.ok) return label
+  if (label.value.length === 0 || label.value.length > 30) return refuse(line, 'a part has a label of up to 30 characters.')
+  let part: Part = { id, label: label.value, slots: [] }
+  let versionOf: string | null = null
+  for (const extra of extras) {
+    const read = on(line, readPartExtra(extra))
+    if (!read.ok) return read
+    if ('versionOf' in read.value) ({ versionOf } = read.value)
+    else part = { ...part, ...read.value.change }
+  }
+  return succeed({ part, versionOf })
 }
-const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Partial<Routine>> => (result.ok ? succeed({ [key]: result.value } as Partial<Routine>) : result)
-const kept = (key: 'title' | 'by' | 'dance' | 'remark', value: string): Result<Partial<Routine>> => as(key, readValue(value))
 
 function readHeading(line: Line, routine: Routine): Result<Routine> {
   const [, key = '', value = ''] = /^(\w+):\s*(.*)$/s.exec(line.text) ?? []
-  const read = KEYS[key]
-  if (!read) return refuse(line, `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(KEYS).join(', ')} with a colon, or “part A”, was expected.`)
+  const read = HEADING_KEYS[key]
+  if (!read) return refuse(line, `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(HEADING_KEYS).join(', ')} with a colon, or “part A”, was expected.`)
   const found = on(line, read(value))
   return found.ok ? succeed({ ...routine, ...found.value }) : found
 }
@@ -211,45 +204,27 @@ function readSlot(line: Line, text: string, dance: string, options: SheetTextOpt
   if (!content.ok) return content
   let slot: SlotFields = { content: content.value, wordings: null, say: 'cue', remark: '' }
   for (const extra of extras) {
-    if (extra === 'silent') slot = { ...slot, say: 'nothing' }
-    else if (extra.startsWith('note ')) {
-      const remark = on(line, readQuoted(extra.slice('note '.length).trim()))
-      if (!remark.ok) return remark
-      slot = { ...slot, remark: remark.value }
-    } else if (extra.startsWith('say ')) {
-      const wordings = on(line, readWordings(extra.slice('say '.length)))
-      if (!wordings.ok) return wordings
-      slot = { ...slot, wordings: wordings.value }
-    } else return refuse(line, `“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, or note "..." was expected.`)
+    const read = on(line, readSlotExtra(extra))
+    if (!read.ok) return read
+    slot = read.value(slot)
   }
   return succeed(slot)
 }
 
-function readWordings(text: string): Result<NonNullable<Slot['wordings']>> {
-  const pieces = text.match(/"(?:[^"\\]|\\.)*"|-/g) ?? []
-  if (pieces.length === 0 || pieces.length > SAID.length) return problem('sheet-text', 'words as they are said were expected: "full" / "short" / "prompt", with - for the figure’s own.')
-  const wordings: Record<(typeof SAID)[number], string | null> = { full: null, short: null, prompt: null }
-  for (const [i, piece] of pieces.entries()) {
-    const read = piece === '-' ? succeed(null) : readQuoted(piece)
-    if (!read.ok) return read
-    wordings[SAID[i]!] = read.value
-  }
-  return succeed(wordings)
-}
-
 /** A figure with its variation, words in quotation marks with a length, or a name that nothing answers to. */
 function readContent(line: Line, text: string, dance: string, { figures }: SheetTextOptions): Result<SlotContent> {
-  const [, stated = text, length] = /^(.*?)(?:\s*=\s*(\?|\d+(?:\.\d+)?|\d+t)(?:\s*counts?)?)?$/s.exec(text) ?? []
-  const lengthTicks = length === undefined || length === '?' ? null : readBeats(length)
+  const [, stated = text, length] = /^(.*?)(?:\s*=\s*(\?|to the (?:phrase|section)|(?:\d+(?:\.\d+)?|\d+t)(?: or (?:\d+(?:\.\d+)?|\d+t))*)(?:\s*counts?)?)?$/s.exec(text) ?? []
+  const takes = readLength(length ?? '?')
+  const { lengthTicks } = takes
   if (stated.startsWith('"')) {
     const words = on(line, readQuoted(stated))
-    return words.ok ? succeed({ type: 'words', text: words.value, lengthTicks }) : words
+    return words.ok ? succeed({ type: 'words', text: words.value, ...takes }) : words
   }
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
   if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure.problem.message)
-  if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, lengthTicks })
+  if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
   if (figure.ok && lengthTicks !== null) {
@@ -262,7 +237,8 @@ function readContent(line: Line, text: string, dance: string, { figures }: Sheet
 
 function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   if (line.depth === 2) return addChange(line, routine, options)
-  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(line.text)
+  const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
+  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(head)
   if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
   const part = partOf(line, routine, found[2]!)
   if (!part.ok) return part
@@ -271,7 +247,7 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
   const [from, to] = [found[5], found[6]].map((one) => (one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures)))
   if (from && !from.ok) return from
   if (to && !to.ok) return to
-  const pass: Pass = {
+  let pass: Pass = {
     id: options.newId(),
     partId: part.value.id,
     kind: (found[1] ?? 'pass') as Pass['kind'],
@@ -279,6 +255,11 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
     reflected: found[4] !== undefined,
     stretch: from?.ok && to?.ok ? { from: from.value, to: to.value } : null,
     changes: [],
+  }
+  for (const extra of extras) {
+    const read = on(line, readPassExtra(extra))
+    if (!read.ok) return read
+    pass = { ...pass, ...read.value }
   }
   return succeed({ ...routine, passes: [...routine.passes, pass] })
 }

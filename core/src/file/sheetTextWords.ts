@@ -1,6 +1,7 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { directionWords, HOLD_IDS, readDirection, type Facing, type FloorState, type RoleState } from '../figure/index.ts'
-import type { Metre } from '../time/index.ts'
+import type { SlotContent } from '../routine/index.ts'
+import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
 /** Small pieces of the plain-text sheet, each written and read back the same. */
 
@@ -54,4 +55,21 @@ export function readMetre(text: string): Result<Metre> {
   const beatsPerBar = Number(found?.[1])
   if (!found || beatsPerBar < 2 || beatsPerBar > 12) return problem('sheet-text', `“${text}” is no bar; such as “3 beats of 1/4 in quarters” was expected.`)
   return succeed({ beatsPerBar, beatNote: found[2] as Metre['beatNote'], division: found[3] === 'thirds' ? 3 : 4 })
+}
+
+export const beatsText = (ticks: number): string => (ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`)
+const readBeats = (text: string): number => (text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT))
+
+type Words = Extract<SlotContent, { type: 'words' }>
+/** How long words take: `6`, `4 or 8`, `to the phrase`, or `?`. */
+export function lengthText({ lengthTicks, choices, until }: Words): string {
+  if (lengthTicks !== null) return beatsText(lengthTicks)
+  return choices ? choices.map(beatsText).join(' or ') : until ? `to the ${until}` : '?'
+}
+/** What was written of a length, already known to be one of these forms. */
+export function readLength(text: string): Pick<Words, 'lengthTicks' | 'choices' | 'until'> {
+  if (text === '?') return { lengthTicks: null }
+  if (text.startsWith('to the ')) return { lengthTicks: null, until: text.endsWith('section') ? 'section' : 'phrase' }
+  const lengths = text.split(' or ').map(readBeats)
+  return lengths.length > 1 ? { lengthTicks: null, choices: lengths } : { lengthTicks: lengths[0]! }
 }

@@ -30,7 +30,7 @@ export function adoptIds(before: Routine, after: Routine): Routine {
   return {
     ...after,
     id: before.id,
-    parts: after.parts.map((part) => renamed({ ...part, slots: part.slots.map(renamed) })),
+    parts: after.parts.map((part) => renamed({ ...part, slots: part.slots.map(renamed), ...(part.versionOf === undefined ? {} : { versionOf: oldId(part.versionOf) }) })),
     passes: after.passes.map((pass) =>
       renamed({
         ...pass,

@@ -1,4 +1,4 @@
-import { findNode, type Edit, type NewId } from '../document/index.ts'
+import { findNode, ROOT_ID, sameValue, type Edit, type NewId } from '../document/index.ts'
 import { AS_WRITTEN, type Variation } from '../figure/index.ts'
 import { routineShape, type Change, type Pass, type Routine, type Slot, type SlotContent } from './routine.ts'
 import type { DancedSlot } from './unfold.ts'
@@ -44,8 +44,18 @@ export function moveSlot(routine: Routine, slotId: string, partId: string, index
 }
 
 /** Sets one field of a slot or of a pass's change; null when it already has that value. */
-export function setSlotField<Field extends 'content' | 'wordings' | 'say' | 'remark'>(slot: Slot, field: Field, to: Slot[Field]): Edit[] | null {
-  return slot[field] === to ? null : [{ type: 'set', id: slot.id, field, from: slot[field], to }]
+export function setSlotField<Field extends Exclude<keyof Slot, 'id'>>(slot: Slot, field: Field, to: Slot[Field]): Edit[] | null {
+  return setField(slot, field, to)
+}
+
+/** Sets one field of a node; undefined leaves out a field that may be left out. Null when it already has that value. */
+export function setField<Node extends { readonly id: string }, Field extends keyof Node & string>(node: Node, field: Field, to: Node[Field]): Edit[] | null {
+  return sameValue(node[field], to) ? null : [{ type: 'set', id: node.id, field, from: node[field] ?? null, to: to ?? null }]
+}
+
+/** Sets one field of the heading; undefined leaves out one that may be left out. */
+export function setHeading<Field extends keyof Routine & string>(routine: Routine, field: Field, to: Routine[Field]): Edit[] | null {
+  return sameValue(routine[field], to) ? null : [{ type: 'set', id: ROOT_ID, field, from: routine[field] ?? null, to: to ?? null }]
 }
 
 /** Puts other content in the place of a danced slot, in its part or in this pass alone. */
@@ -79,9 +89,21 @@ export function setWording(slot: Slot, kind: 'full' | 'short' | 'prompt', text: 
   return setSlotField(slot, 'wordings', to)
 }
 
+/** A pass over a part, once through, with nothing other than the part. */
+export const freshPass = (id: string, partId: string, kind: Pass['kind'] = 'pass'): Pass => ({
+  id,
+  partId,
+  kind,
+  times: 1,
+  stretch: null,
+  reflected: false,
+  changes: [],
+  ...(kind === 'fill' ? { fill: { until: 'section', min: 0, max: 16 } } : {}),
+})
+
 /** Adds a pass over a part behind `after`. */
 export function addPass(id: string, partId: string, after: string | null, kind: Pass['kind'] = 'pass'): Edit[] {
-  const pass: Pass = { id, partId, kind, times: 1, stretch: null, reflected: false, changes: [] }
+  const pass = freshPass(id, partId, kind)
   return [{ type: 'insert', into: { owner: '', list: 'passes' }, item: pass, after }]
 }
 

@@ -69,7 +69,7 @@ describe('unfolding', () => {
   it('with a cache gives the very same passes again where nothing changed, and the same result as anew', () => {
     const cache: UnfoldCache = new Map()
     const danced = routineOf([part('A', slot('a', 'balance-left-right'), slot('a2', 'canter')), part('B', slot('b', 'box'))], [pass('1', 'A'), pass('2', 'B'), pass('3', 'A')])
-    const before = unfold(danced, book, cache)
+    const before = unfold(danced, book, { cache })
     const changed = expectOk(
       applyEdits(
         routineShape,
@@ -77,7 +77,7 @@ describe('unfolding', () => {
         varySlot(before.slots[2]!, { times: 2 }, 'part', () => 'n')!,
       ),
     )
-    const after = unfold(changed, book, cache)
+    const after = unfold(changed, book, { cache })
     expect(after.passes[0]!.slots).toBe(before.passes[0]!.slots)
     expect(after).toEqual(unfold(changed, book))
   })

@@ -1,7 +1,9 @@
 import { sameValue, type Problem } from '../document/index.ts'
 import { applyVariation, danceFrom, type DancedFigure, type Figure, type FigureBook, type FloorState, type StepTrouble } from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
-import type { Part, Pass, Routine, Slot } from './routine.ts'
+import { NO_CHOICES, type Choices } from './choices.ts'
+import { nextLine, NO_MUSIC, tiePlace, type MusicLayout } from './musicLayout.ts'
+import type { Part, Pass, Routine, Slot, SlotContent } from './routine.ts'
 
 /** One slot of one time through one pass, where it lies and what it does. Ticks count from the first danced step. */
 export interface DancedSlot {
@@ -21,8 +23,10 @@ export interface DancedSlot {
   readonly start: Tick
   readonly lengthTicks: Tick
   readonly end: Tick
-  /** The length is not settled: it is counted as nothing and said to be open. */
+  /** The length is not settled: it is counted as its least, or nothing, and said to be open. */
   readonly open: boolean
+  /** Who began as lead dances the follow's part here. */
+  readonly swapped: boolean
   readonly before: FloorState
   readonly after: FloorState
   readonly troubles: readonly StepTrouble[]
@@ -40,6 +44,12 @@ export interface DancedPass {
   readonly ordinals: number
   readonly start: Tick
   readonly end: Tick
+  /** Something before it has no settled length, so that it may start later than this. */
+  readonly startIsOpen: boolean
+  /** Where its tie to the music lies; null when it is tied to nothing, or to what the music does not have. */
+  readonly tiedAt: Tick | null
+  /** For a fill: what was to be filled and what its whole units leave over; null where that is open. */
+  readonly filled: { readonly gapTicks: Tick; readonly leftTicks: number } | null
   readonly slots: readonly DancedSlot[]
 }
 
@@ -53,67 +63,135 @@ export interface Timeline {
 
 /** Passes already unfolded, so that an edit unfolds only what it touched. Keep one per sheet. */
 export type UnfoldCache = Map<string, CachedPass>
-interface CachedPass {
-  readonly pass: Pass
-  readonly part: Part
-  readonly book: FigureBook
-  readonly entry: FloorState
-  readonly start: Tick
+interface CachedPass extends PassInput {
   readonly slots: readonly DancedSlot[]
 }
 
+/** What a routine is unfolded with, apart from itself and the book. */
+export interface UnfoldContext {
+  readonly choices?: Choices
+  readonly music?: MusicLayout
+  readonly cache?: UnfoldCache
+}
+
 /**
- * The routine as it is danced. Time is continuous: a pass starts where the one before it ends and nothing is padded.
- * The same pass entered in the same state at the same tick keeps its identity when a cache is passed in.
+ * The routine as it is danced. Time is continuous: a pass starts where the one before it ends and nothing is padded,
+ * except by what is written to wait or to fill. After an open length positions are open until the next pass that is tied
+ * to the music, which starts at its tie. The same pass entered in the same state at the same tick keeps its identity when
+ * a cache is passed in.
  */
-export function unfold(routine: Routine, book: FigureBook, cache: UnfoldCache = new Map()): Timeline {
+export function unfold(routine: Routine, book: FigureBook, { choices = NO_CHOICES, music = NO_MUSIC, cache = new Map() }: UnfoldContext = {}): Timeline {
   const parts = new Map(routine.parts.map((part) => [part.id, part]))
-  const ordinals = countTimes(routine)
-  const passes: DancedPass[] = []
+  const passes: Omit<DancedPass, 'ordinals'>[] = []
   const done = new Map<string, number>()
   let at = 0 as Tick
   let state: FloorState = routine.start
+  let swapped = false
+  let isOpen = false
   let openFrom: Tick | null = null
-  for (const pass of routine.passes) {
+  routine.passes.forEach((written, index) => {
+    const pass = changedTonight(written, choices)
     const part = parts.get(pass.partId)!
-    for (let repetition = 0; repetition < pass.times; repetition++) {
-      const key = `${pass.id}.${repetition}`
-      const slots = passSlots(cache, key, { pass, part, book, entry: state, start: at })
+    const tiedAt = pass.tie ? tiePlace(music, pass.tie, at) : null
+    if (isOpen && tiedAt !== null) {
+      at = Math.max(at, tiedAt) as Tick
+      isOpen = false
+    }
+    const musicFor = waits(part, pass) ? music : NO_MUSIC
+    const dance = (repetition: number): readonly DancedSlot[] => passSlots(cache, `${pass.id}.${repetition}`, { pass, part, book, choices, music: musicFor, entry: state, swapped, start: at, uncertain: isOpen })
+    const fill = pass.fill && fillTimes(pass, routine.passes[index + 1] ?? null, { at, isOpen, choices, music, unitTicks: lengthOf(dance(0)) })
+    const times = fill ? fill.times : pass.times
+    for (let repetition = 0; repetition < times; repetition++) {
+      const slots = dance(repetition)
       const end = slots.at(-1)?.end ?? at
       const ordinal = (done.get(part.id) ?? 0) + 1
       done.set(part.id, ordinal)
-      passes.push({ key, pass, part, repetition, ordinal, ordinals: ordinals.get(part.id)!, start: at, end, slots })
-      openFrom ??= slots.find((slot) => slot.open)?.start ?? null
+      passes.push({ key: `${pass.id}.${repetition}`, pass, part, repetition, ordinal, start: at, end, startIsOpen: isOpen, tiedAt: repetition === 0 ? tiedAt : null, filled: fill?.filled ?? null, slots })
+      const opened = slots.find((slot) => slot.open)
+      openFrom ??= opened?.start ?? null
+      isOpen ||= opened !== undefined
       state = slots.at(-1)?.after ?? state
+      swapped = slots.reduce((now, { slot }) => now !== (slot.swap === true), swapped)
       at = end
     }
-  }
-  return { passes, slots: passes.flatMap((pass) => pass.slots), lengthTicks: at, openFrom }
+    if (fill?.isOpen) {
+      openFrom ??= at
+      isOpen = true
+    }
+  })
+  return { passes: passes.map((pass) => ({ ...pass, ordinals: done.get(pass.part.id)! })), slots: passes.flatMap((pass) => pass.slots), lengthTicks: at, openFrom }
 }
 
-function countTimes(routine: Routine): Map<string, number> {
-  const times = new Map<string, number>()
-  for (const pass of routine.passes) times.set(pass.partId, (times.get(pass.partId) ?? 0) + pass.times)
-  return times
+function changedTonight(pass: Pass, choices: Choices): Pass {
+  const tonight = choices.tonight[pass.id]
+  return tonight ? { ...pass, changes: [...pass.changes, ...tonight] } : pass
 }
 
-type PassInput = Omit<CachedPass, 'slots'>
+const waitsFor = (content: SlotContent): boolean => content.type === 'words' && content.until !== undefined
+/** Whether anything in it lasts as long as the music says. */
+const waits = (part: Part, pass: Pass): boolean => part.slots.some(({ content }) => waitsFor(content)) || pass.changes.some(({ content }) => waitsFor(content))
+
+const lengthOf = (slots: readonly DancedSlot[]): number => (slots[0] ? slots.at(-1)!.end - slots[0].start : 0)
+
+interface FillInput {
+  readonly at: Tick
+  readonly isOpen: boolean
+  readonly choices: Choices
+  readonly music: MusicLayout
+  readonly unitTicks: number
+}
+
+/** How often a fill is danced: as the music asks, or as was chosen, or its least; open where that is not settled. */
+function fillTimes({ id, fill }: Pass, next: Pass | null, { at, isOpen, choices, music, unitTicks }: FillInput): { times: number; filled: DancedPass['filled']; isOpen: boolean } {
+  const { until, min, max } = fill!
+  const chosen = choices.fills[id]
+  const within = (times: number): number => Math.min(max, Math.max(min, times))
+  if (chosen !== undefined) return { times: within(chosen), filled: null, isOpen: false }
+  const target = until === 'end' ? music.end : until === 'section' ? (next?.tie && tiePlace(music, next.tie, at)) || sectionAfter(music, at) : null
+  if (target === null || isOpen || unitTicks === 0) return { times: min, filled: null, isOpen: min !== max }
+  const gap = Math.max(0, target - at)
+  const times = within(Math.floor(gap / unitTicks))
+  return { times, filled: { gapTicks: gap as Tick, leftTicks: gap - times * unitTicks }, isOpen: false }
+}
+
+const sectionAfter = (music: MusicLayout, at: Tick): Tick | null => music.sections.find(({ start }) => start > at)?.start ?? music.end
+
+interface PassInput {
+  readonly pass: Pass
+  readonly part: Part
+  readonly book: FigureBook
+  readonly choices: Choices
+  readonly music: MusicLayout
+  readonly entry: FloorState
+  readonly swapped: boolean
+  readonly start: Tick
+  /** Whether `start` may come later: nothing can then wait for a line. */
+  readonly uncertain: boolean
+}
 
 function passSlots(cache: UnfoldCache, key: string, input: PassInput): readonly DancedSlot[] {
   const known = cache.get(key)
-  if (known && known.pass === input.pass && known.part === input.part && known.book === input.book && known.start === input.start && sameValue(known.entry, input.entry)) return known.slots
+  if (known && isSame(known, input)) return known.slots
   const slots = dancePass(key, input)
   cache.set(key, { ...input, slots })
   return slots
 }
 
-function dancePass(key: string, { pass, part, book, entry, start }: PassInput): DancedSlot[] {
-  let at = start
-  let state = entry
-  return slotsOfPass(part, pass).map(({ slot, changed }) => {
-    const danced = danceSlot({ key: `${key}/${slot.id}`, passId: pass.id, partId: part.id, slot, changed, start: at, before: state }, pass, book)
+const isSame = (a: PassInput, b: PassInput): boolean =>
+  a.pass === b.pass && a.part === b.part && a.book === b.book && a.choices === b.choices && a.music === b.music && a.start === b.start && a.swapped === b.swapped && a.uncertain === b.uncertain && sameValue(a.entry, b.entry)
+
+function dancePass(key: string, input: PassInput): DancedSlot[] {
+  const { pass, part } = input
+  let at = input.start
+  let state = input.entry
+  let { swapped } = input
+  const slots = slotsOfPass(part, pass)
+  return slots.map(({ slot, changed }, i) => {
+    const placed: Placed = { key: `${key}/${slot.id}`, passId: pass.id, partId: part.id, slot, changed, start: at, before: state, swapped }
+    const danced = danceSlot(placed, input, i === slots.length - 1 ? pass.exitHold : undefined)
     at = danced.end
     state = danced.after
+    swapped = swapped !== (slot.swap === true)
     return danced
   })
 }
@@ -122,7 +200,7 @@ function dancePass(key: string, { pass, part, book, entry, start }: PassInput): 
 export function slotsOfPass(part: Part, pass: Pass): { slot: Slot; changed: boolean }[] {
   const slots = stretchOf(part, pass).flatMap((slot) => {
     const changes = pass.changes.filter((change) => change.slotId === slot.id)
-    const replaced = changes.find((change) => change.type === 'replace')
+    const replaced = changes.findLast((change) => change.type === 'replace')
     const kept = changes.some((change) => change.type === 'drop') ? [] : [replaced ? { slot: slotOf(replaced), changed: true } : { slot, changed: false }]
     return [...kept, ...changes.filter((change) => change.type === 'insert').map((change) => ({ slot: slotOf(change), changed: true }))]
   })
@@ -130,7 +208,8 @@ export function slotsOfPass(part: Part, pass: Pass): { slot: Slot; changed: bool
   return [...slots, ...appended.map((change) => ({ slot: slotOf(change), changed: true }))]
 }
 
-const slotOf = ({ id, content, wordings, say, remark }: Slot): Slot => ({ id, content, wordings, say, remark })
+/** A pass's change as the slot it puts there. */
+const slotOf = ({ type: _, slotId: __, ...slot }: Pass['changes'][number]): Slot => slot
 
 function stretchOf(part: Part, pass: Pass): readonly Slot[] {
   if (!pass.stretch) return part.slots
@@ -139,23 +218,36 @@ function stretchOf(part: Part, pass: Pass): readonly Slot[] {
   return from < 0 || to < from ? part.slots : part.slots.slice(from, to + 1)
 }
 
-type Placed = Pick<DancedSlot, 'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'start' | 'before'>
+type Placed = Pick<DancedSlot, 'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'start' | 'before' | 'swapped'>
 
-function danceSlot(placed: Placed, pass: Pass, book: FigureBook): DancedSlot {
+function danceSlot(placed: Placed, { pass, book, ...input }: PassInput, exitHold: string | undefined): DancedSlot {
   const { content } = placed.slot
-  if (content.type === 'words') return still(placed, null, content.lengthTicks, null)
+  if (content.type === 'words') return still(placed, null, wordsLength(placed, content, input), null)
   const figure = book.get(content.figureId) ?? null
   if (!figure) return still(placed, null, null, null)
   const reflected = content.variation.reflected !== pass.reflected
-  const varied = applyVariation(figure, reflected === content.variation.reflected ? content.variation : { ...content.variation, reflected })
+  const isAsWritten = reflected === content.variation.reflected && exitHold === undefined
+  const varied = applyVariation(figure, isAsWritten ? content.variation : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold })
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
   const danced = varied.value
   const { after, troubles } = danceFrom(placed.before, danced)
-  return { ...placed, figure, danced, problem: null, lengthTicks: danced.lengthTicks, end: (placed.start + danced.lengthTicks) as Tick, open: false, after, troubles }
+  return { ...placed, figure, danced, problem: null, lengthTicks: danced.lengthTicks, end: (placed.start + danced.lengthTicks) as Tick, open: false, after: afterSwap(placed.slot, after), troubles }
 }
 
-/** A slot whose dancing is not known: it takes its time and changes nothing. */
+const afterSwap = (slot: Slot, state: FloorState): FloorState => (slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state)
+
+/** How long words take: as written, as chosen, or to the line of the music that they wait for; null while it is open. */
+function wordsLength({ slot, start }: Placed, content: Extract<SlotContent, { type: 'words' }>, { choices, music, uncertain }: Omit<PassInput, 'pass' | 'book'>): number | null {
+  const settled = content.lengthTicks ?? choices.lengths[slot.id]
+  if (settled !== undefined) return settled
+  const line = content.until && !uncertain ? nextLine(music, content.until, start) : null
+  return line === null ? null : line - start
+}
+
+/** A slot whose dancing is not known: it takes its time and changes nothing. What is open counts as its least. */
 function still(placed: Placed, figure: Figure | null, lengthTicks: number | null, problem: Problem | null): DancedSlot {
-  const length = (lengthTicks ?? 0) as Tick
-  return { ...placed, figure, danced: null, problem, lengthTicks: length, end: (placed.start + length) as Tick, open: lengthTicks === null, after: placed.before, troubles: [] }
+  const { content } = placed.slot
+  const least = content.type === 'words' ? Math.min(...(content.choices ?? [0])) : 0
+  const length = (lengthTicks ?? least) as Tick
+  return { ...placed, figure, danced: null, problem, lengthTicks: length, end: (placed.start + length) as Tick, open: lengthTicks === null, after: afterSwap(placed.slot, placed.before), troubles: [] }
 }

@@ -1,10 +1,11 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
 import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
-import { unfold, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
+import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
-import { tuneEnd, tuneOn, tunePhrases, type Recording, type Tune } from '../tune/index.ts'
+import type { Recording, Tune } from '../tune/index.ts'
+import { musicOn } from './musicOf.ts'
 
 /** All a sheet depends on. */
 export interface SheetInput {
@@ -15,6 +16,8 @@ export interface SheetInput {
   readonly tune: Tune | null
   /** The floor that will dance it; nobody in particular where left out. */
   readonly floor?: FloorProfile | null
+  /** What settles open lengths and fills; nothing where left out. */
+  readonly choices?: Choices
 }
 
 /** A sheet with everything that follows from it. */
@@ -36,11 +39,13 @@ export interface ListedFinding extends Finding {
  */
 export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   const { routine, book, school, voice } = input
-  const tune = input.tune && tuneOn(input.tune, routine.recordingId)
+  const on = input.tune && musicOn(input.tune, routine.recordingId)
+  const tune = on?.tune ?? null
   const recording = tune?.recordings[0] ?? null
   const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
   const firstStep = (tune?.danceStart ?? 0) as Tick
-  const timeline = unfold(routine, book, cache)
+  const music = on?.music ?? NO_MUSIC
+  const timeline = unfold(routine, book, { music, ...(cache ? { cache } : {}), ...(input.choices ? { choices: input.choices } : {}) })
   const plan = planRoutine({ timeline, school, voice, beatMap, firstStep })
   const derived: Derived = {
     routine,
@@ -53,22 +58,19 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     timeline,
     plan,
     clock: heardClock(beatMap, firstStep, 1),
-    phrases: dancedPhrases(tune, routine, timeline, firstStep),
-    musicEnd: tune && tuneEnd(tune) !== null ? ((tuneEnd(tune)! - firstStep) as Tick) : null,
+    music,
+    phrases: music.phrases.length > 0 ? music.phrases : usualPhrases(routine, timeline),
+    musicEnd: music.end,
   }
   const findings = CHECKS.flatMap((check) => check(derived)).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
   return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
 /**
- * The phrases from the first step on. Without a tune a pass is held to usual phrases, as many as come nearest, while a
- * bridge, an entrance or an ending is a phrase of its own.
+ * Without a tune a pass is held to usual phrases, as many as come nearest, while a bridge, a fill, an entrance or an
+ * ending is a phrase of its own.
  */
-function dancedPhrases(tune: Tune | null, routine: Routine, timeline: Timeline, firstStep: Tick): PhraseSpan[] {
-  const marked = tune ? tunePhrases(tune) : []
-  if (marked.length > 0) {
-    return marked.filter((phrase) => phrase.end > firstStep).map((phrase, index) => ({ ...phrase, index, start: (phrase.start - firstStep) as Tick, end: (phrase.end - firstStep) as Tick }))
-  }
+function usualPhrases(routine: Routine, timeline: Timeline): PhraseSpan[] {
   const bar = ticksPerBar(routine.metre)
   const usual = USUAL_PHRASE_BARS * bar
   const lengths = timeline.passes.flatMap((pass) => {
