@@ -1,26 +1,30 @@
+import { playScore } from '@dellop/core/band'
 import { countingIds, problem, succeed, type Result } from '@dellop/core/document'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
-import { readSheetFile, readSheetText, type SheetFile } from '@dellop/core/file'
-import { emptyRoutine } from '@dellop/core/routine'
+import { readAbc, readSheetFile, sheetFileOfText, tuneOfScore } from '@dellop/core/file'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
+import type { Tune } from '@dellop/core/tune'
 import { numberOption, type Arguments } from './arguments.ts'
 import { readText } from './files.ts'
 
 /**
  * What `check` and `plan` work on: the file's routine with its own figures (and those that ship, for any it does not
- * hold), its school or the named one, and its tune unless a tempo is given in its place.
+ * hold), its school or the named one, and its tune, or the one of an ABC file, unless a tempo is given in its place.
  */
 export function sheetInput(args: Arguments): Result<SheetInput> {
   if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
   const text = readText(args.words[0]!)
   if (!text.ok) return text
-  const file = /\.txt$/i.test(args.words[0]!) ? readTextFile(text.value) : readSheetFile(text.value, `"${args.words[0]!}"`)
+  const file = /\.txt$/i.test(args.words[0]!) ? sheetFileOfText(text.value, { id: 'text', title: args.words[0]!, figures: SHIPPED_FIGURES }) : readSheetFile(text.value, `"${args.words[0]!}"`)
   if (!file.ok) return file
   const bpm = numberOption(args, 'bpm', 20, 400)
   if (!bpm.ok) return bpm
-  const { routine, figures, tune } = file.value
+  const { routine, figures } = file.value
+  const named = tuneOption(args)
+  if (!named.ok) return named
+  const tune = named.value ?? file.value.tune
   const wanted = args.options.get('school') ?? file.value.school?.id ?? routine.schoolId
   const school = [...(file.value.school ? [file.value.school] : []), ...SHIPPED_SCHOOLS].find((one) => one.id === wanted)
   if (!school) return problem('usage.school', `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`)
@@ -34,8 +38,14 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   })
 }
 
-/** A sheet as text, with the figures that ship and no tune. */
-function readTextFile(text: string): Result<SheetFile> {
-  const read = readSheetText(text, { figures: SHIPPED_FIGURES, base: emptyRoutine('text'), newId: countingIds('n') })
-  return read.ok ? succeed({ format: 'dellop-sheet', version: 1, routine: read.value.routine, figures: [], tune: null, school: null }) : read
+/** The tune of `--tune FILE.abc`, with its beats as the house band plays it; null where none is named. */
+function tuneOption({ options }: Arguments): Result<Tune | null> {
+  const path = options.get('tune')
+  if (path === undefined) return succeed(null)
+  const text = readText(path)
+  if (!text.ok) return text
+  const score = readAbc(text.value)
+  if (!score.ok) return score
+  // Without its notes: only the beats are wanted, not the sound.
+  return succeed(tuneOfScore(score.value, playScore({ ...score.value, notes: [], chords: [] }, 1000), null, countingIds('t')))
 }

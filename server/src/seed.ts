@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { basename, join } from 'node:path'
 import { readJson, validate } from '@dellop/core/document'
-import { readSheetFile } from '@dellop/core/file'
-import { floorProfileSchema } from '@dellop/core/figure'
+import { readSheetFile, sheetFileOfText } from '@dellop/core/file'
+import { floorProfileSchema, SHIPPED_FIGURES } from '@dellop/core/figure'
 import { keepFloor } from './floor/service.ts'
 import { orProblem } from './http/problem.ts'
 import type { Services } from './services.ts'
@@ -21,4 +21,8 @@ export async function seedDemo(services: Services, demoFolder: string): Promise<
   if ((await listSheets(services)).length > 0) return
   for (const path of filesIn(join(demoFolder, 'floors'), '.json')) await keepFloor(services, orProblem(validate(floorProfileSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path)))
   for (const path of filesIn(join(demoFolder, 'sheets'), '.json')) await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
+  for (const path of filesIn(join(demoFolder, 'sheets'), '.txt')) {
+    const id = basename(path, '.txt')
+    await importSheet(services, orProblem(sheetFileOfText(readFileSync(path, 'utf8'), { id, title: id, figures: SHIPPED_FIGURES })))
+  }
 }

@@ -1,7 +1,9 @@
-import { phrasing } from '../routine/index.ts'
+import { applyVariation } from '../figure/index.ts'
+import { addSlot, phrasing, type DancedSlot } from '../routine/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
-import type { Finding } from './finding.ts'
+import type { Finding, Repair } from './finding.ts'
+import { freshId } from './freshId.ts'
 
 /** Figures that lie over a phrase line, in passes that begin on one. In an offset pass the offset itself is the finding. */
 export function acrossPhrase(derived: Derived): Finding[] {
@@ -13,7 +15,17 @@ export function acrossPhrase(derived: Derived): Finding[] {
       const line = lines.find((end) => end > slot.start && end < slot.end)
       if (line === undefined || !slot.figure) return []
       const params = { figure: slot.figure.name, before: beatsOfTicks((line - slot.start) as Tick), after: beatsOfTicks((slot.end - line) as Tick), total: beatsOfTicks(slot.lengthTicks) }
-      return [{ code: 'sums.across-phrase', severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params, repairs: [] }]
+      return [{ code: 'sums.across-phrase', severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params, repairs: split(derived, slot, line - slot.start) }]
     })
   })
+}
+
+/** The figure in two, where a step of everybody's begins on the line: up to it, and from it on. */
+function split({ routine }: Derived, { slot, figure, changed, partId }: DancedSlot, ticks: number): Repair[] {
+  const { content } = slot
+  if (content.type !== 'figure' || !figure || changed || content.variation.cut !== null || content.variation.times > 1) return []
+  const [before, behind] = (['first', 'from'] as const).map((type) => ({ ...content, variation: { ...content.variation, cut: { type, ticks } } }))
+  if (!applyVariation(figure, before!.variation).ok || !applyVariation(figure, behind!.variation).ok) return []
+  const rest = { ...slot, id: freshId(routine, slot.id), content: behind!, wordings: null, say: 'nothing' as const }
+  return [{ code: 'split', params: { figure: figure.name, beats: beatsOfTicks(ticks as Tick) }, edits: [{ type: 'set', id: slot.id, field: 'content', from: content, to: before! }, ...addSlot(partId, rest, slot.id)] }]
 }

@@ -5,7 +5,8 @@ import { deriveSheet } from '../sheet/index.ts'
 import { demoRoutine, houseWaltz, inputOf, part, pass, routineOf, slot, words } from '../testing/sheets.ts'
 import type { Tune } from '../tune/index.ts'
 import type { Finding } from './finding.ts'
-import { findingMessage, findingSum, repairLabel } from './sentences.en.ts'
+import { repairLabel } from './repairs.en.ts'
+import { findingMessage, findingSum } from './sentences.en.ts'
 
 const tune = houseWaltz()
 const findings = (routine: Routine, with_: Tune | null = null) => deriveSheet(inputOf(routine, with_)).findings

@@ -1,5 +1,7 @@
-import { figureContent, replaceContent, type DancedSlot } from '../routine/index.ts'
-import { figuresBetween } from './alternatives.ts'
+import { applyVariation } from '../figure/index.ts'
+import { addSlot, figureContent, freshSlot, replaceContent, type DancedSlot } from '../routine/index.ts'
+import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
+import { cleanly, figuresBetween } from './alternatives.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 import { freshId } from './freshId.ts'
@@ -20,8 +22,8 @@ export function feet(derived: Derived): Finding[] {
         subject: slot.slot.id,
         slotKeys: [slot.key],
         at: slot.start,
-        params: { figure: slot.figure.name, previous: previous?.figure?.name ?? null, role: derived.school.roleLabels[trouble.role], foot: trouble.step.foot ?? 'both', chain: chain.slice(-6), beat: trouble.step.at / 24 + 1 },
-        repairs: taken ? replacements(derived, i) : [],
+        params: { again: repeatsFrom(derived, slot), figure: slot.figure.name, previous: previous?.figure?.name ?? null, role: derived.school.roleLabels[trouble.role], foot: trouble.step.foot ?? 'both', chain: chain.slice(-6), beat: trouble.step.at / 24 + 1 },
+        repairs: taken ? [...links(derived, i), ...replacements(derived, i), ...otherEndings(derived, i), ...reflectRest(derived, i)] : [],
       },
     ]
   })
@@ -46,4 +48,56 @@ export function replacements({ timeline, book, routine }: Derived, i: number): R
   const before = previous?.figure && previous.partId === slot.partId ? replace(previous, slot) : []
   const here = replace(slot, slots[i + 1] ?? null)
   return [...before, ...here].slice(0, 3)
+}
+
+/** The label of the part, where the slot is the first of it danced once more in a row. */
+function repeatsFrom({ timeline }: Derived, slot: DancedSlot): string | null {
+  const i = timeline.passes.findIndex((pass) => pass.slots[0] === slot)
+  return i > 0 && timeline.passes[i - 1]!.part === timeline.passes[i]!.part ? timeline.passes[i]!.part.label : null
+}
+
+/** Beats up to which a figure is still a link between two others. */
+const LONGEST_LINK = 4
+
+/** The shortest figure of the dance that, danced between the two, makes the foot free. */
+function links({ timeline, book, routine }: Derived, i: number): Repair[] {
+  const slot = timeline.slots[i]!
+  const previous = timeline.slots[i - 1]
+  if (slot.changed || (previous && (previous.partId !== slot.partId || previous.changed))) return []
+  const before = previous?.after ?? slot.before
+  for (let beats = 1; beats <= LONGEST_LINK; beats++) {
+    const [figure] = figuresBetween(book, routine.dance, before, beats * TICKS_PER_BEAT, slot)
+    if (!figure) continue
+    const link = freshSlot(freshId(routine, `${slot.partId}-link`), figureContent(figure.id))
+    const after = previous && previous.passId === slot.passId ? previous.slot.id : null
+    return [{ code: 'add-link', params: { figure: figure.name, beats: beatsOfTicks(figure.lengthTicks as Tick) }, edits: addSlot(slot.partId, link, after) }]
+  }
+  return []
+}
+
+/** Another ending of the figure before that leaves the foot free. */
+function otherEndings({ timeline, routine }: Derived, i: number): Repair[] {
+  const previous = timeline.slots[i - 1]
+  const slot = timeline.slots[i]!
+  const content = previous?.slot.content
+  if (!previous?.figure || content?.type !== 'figure' || !slot.danced) return []
+  return (previous.figure.endings ?? []).flatMap(({ name }): Repair[] => {
+    const to = { ...content, variation: { ...content.variation, ending: name } }
+    const danced = applyVariation(previous.figure!, to.variation)
+    const after = danced.ok ? cleanly(previous.before, danced.value) : null
+    if (!after || !cleanly(after, slot.danced!)) return []
+    return [{ code: 'other-ending', params: { figure: previous.figure!.name, ending: name }, edits: replaceContent(previous, to, previous.changed ? 'pass' : 'part', () => freshId(routine, previous.slot.id)) }]
+  })
+}
+
+/** This figure and all after it in its part the other way round, where that gives it the foot it needs. */
+function reflectRest({ timeline }: Derived, i: number): Repair[] {
+  const slot = timeline.slots[i]!
+  if (!slot.figure || slot.changed || slot.slot.content.type !== 'figure') return []
+  const turned = applyVariation(slot.figure, { ...slot.slot.content.variation, reflected: !slot.slot.content.variation.reflected })
+  if (!turned.ok || !cleanly(slot.before, turned.value)) return []
+  const rest = timeline.slots.slice(i).filter((one) => one.passId === slot.passId && one.key.startsWith(slot.key.slice(0, slot.key.indexOf('/') + 1)))
+  if (rest.some((one) => one.changed)) return []
+  const edits = rest.flatMap(({ slot: { id, content } }) => (content.type === 'figure' ? [{ type: 'set' as const, id, field: 'content', from: content, to: { ...content, variation: { ...content.variation, reflected: !content.variation.reflected } } }] : []))
+  return [{ code: 'reflect-rest', params: { figure: slot.figure.name }, edits }]
 }

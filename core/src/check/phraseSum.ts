@@ -1,5 +1,6 @@
+import { applyVariation } from '../figure/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
-import { addSlot, figureContent, freshSlot, phrasing, removeSlot, wordsContent, type DancedPass, type PassPhrasing } from '../routine/index.ts'
+import { addSlot, figureContent, freshSlot, phrasing, removeSlot, wordsContent, type DancedPass, type DancedSlot, type PassPhrasing } from '../routine/index.ts'
 import { figuresBetween } from './alternatives.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -14,7 +15,7 @@ export function phraseSums(derived: Derived): Finding[] {
   const { passes } = derived.timeline
   phrasing(passes, derived.phrases).forEach((lies, i) => {
     const pass = passes[i]!
-    if (!lies || lies.deviation === 0 || pass.slots.some((slot) => slot.open)) return
+    if (!lies || lies.deviation === 0 || pass.pass.kind === 'fill' || pass.slots.some((slot) => slot.open)) return
     const subject = pass.pass.changes.length > 0 ? pass.pass.id : pass.part.id
     if (!found.has(subject)) found.set(subject, finding(derived, pass, passes[i + 1] ?? null, subject, lies))
   })
@@ -53,5 +54,14 @@ function padding(derived: Derived, pass: DancedPass, next: DancedPass | null, mi
 function trimming({ routine }: Derived, pass: DancedPass, over: number): Repair[] {
   const last = pass.slots.at(-1)
   const edits = last && last.lengthTicks === over && !last.changed ? removeSlot(routine, last.slot.id) : null
-  return edits ? [{ code: 'drop-last', params: { slot: last!.figure?.name ?? '', beats: beatsOfTicks(over as Tick) }, edits }] : []
+  const dropped: Repair[] = edits ? [{ code: 'drop-last', params: { slot: last!.figure?.name ?? '', beats: beatsOfTicks(over as Tick) }, edits }] : []
+  return [...dropped, ...halving(last, over)]
+}
+
+/** Half of the last figure, where its half is just what sticks out. */
+function halving(last: DancedSlot | undefined, over: number): Repair[] {
+  const content = last?.slot.content
+  if (!last?.figure || last.changed || content?.type !== 'figure' || content.variation.cut !== null || last.lengthTicks !== over * 2) return []
+  const half = { ...content, variation: { ...content.variation, cut: { type: 'half' as const } } }
+  return applyVariation(last.figure, half.variation).ok ? [{ code: 'half-last', params: { figure: last.figure.name }, edits: [{ type: 'set', id: last.slot.id, field: 'content', from: content, to: half }] }] : []
 }

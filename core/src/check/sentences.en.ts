@@ -1,4 +1,5 @@
-import type { Finding, FindingCode, Params, Repair, RepairCode } from './finding.ts'
+import type { Finding, FindingCode, Params } from './finding.ts'
+import { counts } from './counts.en.ts'
 
 /** English words for findings. `message` is one sentence in the cuer's words, `sum` shows why. */
 interface Sentence {
@@ -6,7 +7,6 @@ interface Sentence {
   readonly sum: (params: Params) => string
 }
 
-const counts = (n: unknown): string => `${n} ${n === 1 ? 'count' : 'counts'}`
 const list = (values: unknown, joiner: string): string => (Array.isArray(values) ? values.join(joiner) : String(values))
 const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
 const levelName = (level: unknown): string => (level === 'first' ? 'first evening' : String(level))
@@ -35,8 +35,32 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ figure }) => `${figure} lies over the phrase line.`,
     sum: ({ before, after, total }) => `${before} before the line + ${after} after it = ${total}`,
   },
+  'sums.tie': {
+    message: ({ part, label, difference, early }) => `${part} begins ${counts(difference)} ${early ? 'before' : 'after'} “${label}”, where it belongs.`,
+    sum: ({ label, wanted, begins, difference, early }) => `“${label}” is at count ${wanted}; ${early ? `${wanted} − ${begins}` : `${begins} − ${wanted}`} = ${difference}`,
+  },
+  'sums.fill': {
+    message: ({ part, left, gap }) => (Number(left) > 0 ? `${counts(left)} are left over after ${part} has filled what it can.` : `${part} takes ${counts(-Number(left))} more than the ${gap} there are to fill.`),
+    sum: ({ gap, unit, times, left }) => `${gap} by ${unit}: ${times} × ${unit} = ${Number(times) * Number(unit)}, ${Number(left) > 0 ? `${left} left over` : `${-Number(left)} too many`}`,
+  },
+  'sums.said': {
+    message: ({ figure, words, takes }) => `${figure ? `“${figure}” says` : 'It says'} “${words}”, and it takes ${counts(takes)}.`,
+    sum: ({ words, said, takes }) => `${words} = ${said}, not ${takes}`,
+  },
+  'sums.addition': {
+    message: ({ words }) => `“${words}” does not add up.`,
+    sum: ({ words, sum }) => `${String(words).split('=')[0]!.trim()} = ${sum}`,
+  },
+  'sums.versions': {
+    message: ({ part, other, difference }) => (part === other ? `Two parts are called ${part}, and one is ${counts(difference)} longer.` : `${other} tells ${part} otherwise: ${counts(difference)} apart.`),
+    sum: ({ part, total, told, other }) => `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
+  },
+  'sums.metre': {
+    message: ({ tune, music, sheet }) => `${tune} has ${music} beats in a bar, and the sheet counts ${sheet}.`,
+    sum: ({ music, sheet }) => `${music} ≠ ${sheet}`,
+  },
   'feet.not-free': {
-    message: ({ figure, role, foot, beat }) => `${figure} needs the ${role}’s ${foot} foot on count ${beat}, and the weight is on it.`,
+    message: ({ figure, role, foot, beat, again }) => `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${role}’s ${foot} foot on count ${beat}, and the weight is on it.`,
     sum: ({ previous, chain, foot }) => (list(chain, '') === '' ? `the start leaves the weight on the ${foot}` : `${previous}: ${list(chain, ', ')}, so the weight is on the ${foot}`),
   },
   'feet.unsure': {
@@ -54,6 +78,46 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'facing.hold': {
     message: ({ figure, hold }) => `After ${figure} they would not stand as ${hold} asks.`,
     sum: ({ lead, follow }) => `lead facing ${facing(lead)}, follow facing ${facing(follow)}`,
+  },
+  'facing.rotated': {
+    message: ({ part, facing: now, wanted }) => `${part} is to begin facing ${facing(wanted)} here, and they face ${facing(now)}.`,
+    sum: ({ first, rotate, wanted }) => `${facing(first)} and ${turn(rotate)} is ${facing(wanted)}`,
+  },
+  'facing.contradiction': {
+    message: ({ text, side, sense }) => `“${text}” says ${side} and ${sense}.`,
+    sum: () => 'a turn to the right is clockwise, to the left anticlockwise',
+  },
+  'facing.said-other-way': {
+    message: ({ figure, text, side, turned }) => `The words for ${figure} say ${side} (“${text}”), and it turns to the ${turned} here.`,
+    sum: ({ side, turned }) => `said: ${side}; danced: ${turned}`,
+  },
+  'set.partner': {
+    message: ({ lead, follow, partner, couples }) => `At the end the first ${lead} dances with ${follow} ${partner} of ${couples}, not with the own.`,
+    sum: ({ passes, relative, couples, apart, every }) => `${passes} times through move them ${relative} places apart: ${apart} of ${couples}${every === null ? '' : `; the first partner comes again after every ${every}`}`,
+  },
+  'body.turns': {
+    message: ({ role, turns, side }) => `The ${role} turns ${turns} times to the ${side} without a rest.`,
+    sum: ({ chain, turns }) => `${list(chain, ' + ')} = ${turns} turns; let anyone dizzy walk it, as a qualified teacher shows`,
+  },
+  'body.pace': {
+    message: ({ figure, rate }) => `${figure} asks for ${rate} steps a second.`,
+    sum: ({ beats, bpm }) => `in ${counts(beats)} at ${bpm} a minute; walk it slowly first, and leave steps out where the hall’s floor or anyone’s joints ask for it`,
+  },
+  'body.arms': {
+    message: ({ figure }) => `${figure} moves the arms on top of half beats of the feet.`,
+    sum: () => 'feet first, arms when the feet are sure',
+  },
+  'body.caution': {
+    message: ({ figure, floor }) => `${figure} is new to ${floor} and has a caution.`,
+    sum: ({ text }) => String(text),
+  },
+  'voice.sound-alike': {
+    message: ({ first, second }) => `“${second}” comes soon after “${first}”, and they sound alike.`,
+    sum: ({ differ, sounds }) => `${differ} of ${sounds} sounds differ`,
+  },
+  'voice.over-called': {
+    message: ({ words, seconds }) => `${words} words in ${seconds} seconds: more than a floor takes in.`,
+    sum: ({ words, most }) => `${words} said, ${most} are enough`,
   },
   'voice.no-room': {
     message: ({ figure, text }) => `There is no time to say “${text}” before ${figure || 'its step'}.`,
@@ -79,6 +143,18 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ figure, floor, beyond }) => `Teach before: ${figure}. ${floor} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
     sum: ({ times, beats, level, reach }) => `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the floor’s ${levelName(reach)}`,
   },
+  'missing.part': {
+    message: ({ part }) => `${part} is danced, and there is nothing in it.`,
+    sum: () => '0 counts',
+  },
+  'missing.pass': {
+    message: ({ part }) => `${part} is written and never danced.`,
+    sum: () => 'no pass in the order takes it',
+  },
+  'missing.section': {
+    message: ({ part, to, label }) => `${part} belongs at “${label}”, and the music has no ${to} of that name.`,
+    sum: ({ known, to }) => (Array.isArray(known) && known.length > 0 ? `it has ${list(known, ', ')}` : `no ${to} is marked`),
+  },
   'figure.cut': {
     message: ({ figure }) => `${figure} cannot be danced as it is written here.`,
     sum: ({ why }) => String(why),
@@ -89,26 +165,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
 }
 
-const REPAIRS: Record<RepairCode, (params: Params) => string> = {
-  accept: () => 'It is meant so',
-  'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
-  'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
-  'add-figure': ({ figure }) => `Add ${figure}`,
-  'drop-last': ({ slot }) => `Take out ${slot || 'the last one'}`,
-  replace: ({ old, figure }) => `${figure} instead of ${old}`,
-  'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
-  'shorter-wording': ({ text }) => `Say “${text}”`,
-  'say-nothing': () => 'Say nothing here',
-  'set-length': ({ beats }) => `Make it ${counts(beats)}`,
-  'drop-slot': () => 'Take it out',
-  'drop-pass': ({ part, time }) => `Leave out ${part}, time ${time}`,
-  'repeat-pass': ({ part }) => `Dance ${part} twice`,
-  'whole-figure': () => 'Dance the whole figure',
-}
-
 /** One sentence that says what is the matter. */
 export const findingMessage = (finding: Pick<Finding, 'code' | 'params'>): string => SENTENCES[finding.code].message(finding.params)
 /** The sum or chain behind it. */
 export const findingSum = (finding: Pick<Finding, 'code' | 'params'>): string => SENTENCES[finding.code].sum(finding.params)
-/** What a repair's button says. */
-export const repairLabel = (repair: Pick<Repair, 'code' | 'params'>): string => REPAIRS[repair.code](repair.params)

@@ -235,10 +235,17 @@ function readContent(line: Line, text: string, dance: string, { figures }: Sheet
   return succeed({ type: 'figure', figureId: figure.ok ? figure.value.id : name.slice(1), variation: variation.value })
 }
 
+/** A label of several words stands in the order as it is: quotation marks only help where it could be taken for something else. */
+function labelAsReference(head: string, { parts }: Routine): string {
+  const [, kind = '', rest = head] = new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 's').exec(head) ?? []
+  const named = parts.filter(({ label }) => label.includes(' ') && (rest === label || rest.startsWith(`${label} `))).sort((a, b) => b.label.length - a.label.length)[0]
+  return named ? `${kind}${quoted(named.label)}${rest.slice(named.label.length)}` : head
+}
+
 function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
-  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(head)
+  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(labelAsReference(head, routine))
   if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
   const part = partOf(line, routine, found[2]!)
   if (!part.ok) return part

@@ -5,7 +5,7 @@ import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type Unfol
 import type { School } from '../school/index.ts'
 import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
 import type { Recording, Tune } from '../tune/index.ts'
-import { musicOn } from './musicOf.ts'
+import { musicOn } from './musicOn.ts'
 
 /** All a sheet depends on. */
 export interface SheetInput {
@@ -62,7 +62,7 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     phrases: music.phrases.length > 0 ? music.phrases : usualPhrases(routine, timeline),
     musicEnd: music.end,
   }
-  const findings = CHECKS.flatMap((check) => check(derived)).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
+  const findings = once(CHECKS.flatMap((check) => check(derived))).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
   return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
@@ -78,6 +78,18 @@ function usualPhrases(routine: Routine, timeline: Timeline): PhraseSpan[] {
     return pass.pass.kind === 'pass' ? Array<number>(Math.max(1, Math.round(length / usual))).fill(USUAL_PHRASE_BARS) : [length / bar]
   })
   return layPhrases(routine.metre, lengths, 0 as Tick)
+}
+
+/** What is so every time a part is danced is one finding, where it comes first, with all the places it concerns. */
+function once(findings: readonly Finding[]): Finding[] {
+  const found = new Map<string, Finding>()
+  for (const finding of findings) {
+    const key = `${finding.code} ${finding.subject}`
+    const before = found.get(key)
+    if (!before) found.set(key, finding)
+    else if (before.slotKeys[0] !== finding.slotKeys[0]) found.set(key, { ...before, slotKeys: [...before.slotKeys, ...finding.slotKeys] })
+  }
+  return [...found.values()]
 }
 
 function reasonFor(routine: Routine, finding: Finding): string | null {

@@ -105,6 +105,7 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
 function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhrasing | null): Span[] {
   const usual = ticksPerBar(metre) * USUAL_PHRASE_BARS
   const lengthAt = (n: number): number => {
+    if (lies?.isShared) return Math.max(1, pass.end - pass.start)
     const phrase = lies && n < Math.max(1, lies.phrases) ? phrases[lies.firstPhrase + n] : undefined
     return phrase ? phrase.end - phrase.start : usual
   }

@@ -1,0 +1,66 @@
+import { netTurn } from '../figure/index.ts'
+import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
+import { aboutSlot, slotName } from './aboutSlot.ts'
+import type { Derived } from './derived.ts'
+import type { Finding, Repair } from './finding.ts'
+
+/** Words that contradict themselves ("to the right" with anticlockwise), or that say another side than is danced. */
+export function contradictions({ timeline, plan }: Derived): Finding[] {
+  const seen = new Set<string>()
+  const said = new Map(plan.planned.map(({ slot, said: one }) => [slot.key, one?.wording.text ?? null]))
+  return timeline.slots.flatMap((slot) => {
+    const key = `${slot.slot.id} ${slot.danced?.variation.reflected ?? ''}`
+    if (seen.has(key)) return []
+    seen.add(key)
+    return [...inItself(slot), ...otherSide(slot, said.get(slot.key) ?? null)]
+  })
+}
+
+const TURNING = /\b(turn|turns|turning|spin|spins|pivot|pivots|rotate|quarters?|half|halves|whole turn|full turn)\b/i
+/** Clockwise is to the left where one goes round a ring: there both words can be right together. */
+const GOING_ROUND = /\b(circle|ring|star|travel|travelling|round the (?:ring|hall|room))\b/i
+const RIGHT = /\b(?:to (?:the|your) )?right\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
+const LEFT = /\b(?:to (?:the|your) )?left\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
+const ANTICLOCKWISE = /\b(?:anti-?|counter-?)clockwise\b/i
+const CLOCKWISE = /(?<!anti-?|counter-?)\bclockwise\b/i
+
+/** The two words of a text that cannot both hold, or null. */
+export function contradictionIn(text: string): { readonly side: 'left' | 'right'; readonly sense: 'clockwise' | 'anticlockwise' } | null {
+  if (!TURNING.test(text) || GOING_ROUND.test(text)) return null
+  if (RIGHT.test(text) && !LEFT.test(text) && ANTICLOCKWISE.test(text)) return { side: 'right', sense: 'anticlockwise' }
+  if (LEFT.test(text) && !RIGHT.test(text) && CLOCKWISE.test(text)) return { side: 'left', sense: 'clockwise' }
+  return null
+}
+
+function inItself(slot: DancedSlot): Finding[] {
+  const { content, remark, wordings, roleRemarks } = slot.slot
+  const texts = [content.type === 'words' ? content.text : '', remark, ...Object.values(wordings ?? {}), ...Object.values(roleRemarks ?? {})]
+  return texts.flatMap((text): Finding[] => {
+    const found = text ? contradictionIn(text) : null
+    if (!text || !found) return []
+    const right = text.replace(ANTICLOCKWISE, 'CLOCK').replace(CLOCKWISE, 'anticlockwise').replace('CLOCK', 'clockwise')
+    return [{ ...aboutSlot(slot), code: 'facing.contradiction', severity: 'mend', params: { text, ...found }, repairs: reworded(slot, text, right) }]
+  })
+}
+
+/** The text said the other way round, wherever it stands in the slot. */
+function reworded(slot: DancedSlot, from: string, to: string): Repair[] {
+  const { content, remark } = slot.slot
+  const edits = content.type === 'words' && content.text === from ? setSlotField(slot.slot, 'content', { ...content, text: to }) : remark === from ? setSlotField(slot.slot, 'remark', to) : null
+  return edits ? [{ code: 'say-instead', params: { text: to }, edits }] : []
+}
+
+const SAID_TURN = /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
+
+/** A wording that names a turn to the side to which nobody turns. */
+function otherSide(slot: DancedSlot, text: string | null): Finding[] {
+  const [, before, after] = (text && SAID_TURN.exec(text)) || []
+  const side = (before ?? after)?.toLowerCase()
+  if (!text || !side || !slot.danced) return []
+  const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) => Math.sign(netTurn(steps)))
+  const wanted = side === 'left' ? -1 : 1
+  if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []
+  const right = text.replace(new RegExp(`\\b${side}\\b`, 'i'), side === 'left' ? 'right' : 'left')
+  const edits = setWording(slot.slot, 'full', right)
+  return [{ ...aboutSlot(slot), code: 'facing.said-other-way', severity: 'mend', params: { figure: slotName(slot), text, side, turned: side === 'left' ? 'right' : 'left' }, repairs: edits ? [{ code: 'say-instead', params: { text: right }, edits }] : [] }]
+}

@@ -1,0 +1,16 @@
+import { partnerAfter, passesUntilPartner } from '../floor/index.ts'
+import type { Derived } from './derived.ts'
+import type { Finding } from './finding.ts'
+
+/** A mixer that ends away from the first partner. It may well be meant so: a note. */
+export function mixers({ routine, timeline, school }: Derived): Finding[] {
+  const shifts = timeline.passes.flatMap(({ pass }) => pass.shift ?? [])
+  const { couples } = routine
+  if (shifts.length === 0 || couples === undefined) return []
+  const partner = partnerAfter(0, shifts, couples)
+  if (partner === 0) return []
+  const last = shifts.at(-1)!
+  const more = passesUntilPartner(couples, last.lead - last.follow)
+  const params = { couples, passes: shifts.length, apart: partner, partner: partner + 1, every: more, lead: routine.roleLabels?.lead ?? school.roleLabels.lead, follow: routine.roleLabels?.follow ?? school.roleLabels.follow, relative: shifts.reduce((sum, one) => sum + one.lead - one.follow, 0) }
+  return [{ code: 'set.partner', severity: 'note', subject: routine.id, slotKeys: [], at: timeline.lengthTicks, params, repairs: [] }]
+}

@@ -1,0 +1,12 @@
+import { setHeading } from '../routine/index.ts'
+import type { Derived } from './derived.ts'
+import type { Finding } from './finding.ts'
+import type { Tick } from '../time/index.ts'
+
+/** A sheet counted in other bars than its tune has. */
+export function otherMetre({ routine, tune }: Derived): Finding[] {
+  if (!tune || tune.metre.beatsPerBar === routine.metre.beatsPerBar) return []
+  const edits = setHeading(routine, 'metre', tune.metre)
+  const params = { sheet: routine.metre.beatsPerBar, music: tune.metre.beatsPerBar, tune: tune.title }
+  return [{ code: 'sums.metre', severity: 'mend', subject: routine.id, slotKeys: [], at: 0 as Tick, params, repairs: edits ? [{ code: 'take-metre', params: { beats: tune.metre.beatsPerBar }, edits }] : [] }]
+}

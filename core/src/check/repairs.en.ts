@@ -1,0 +1,38 @@
+import { counts } from './counts.en.ts'
+import type { Params, Repair, RepairCode } from './finding.ts'
+
+/** English words for repairs. */
+const REPAIRS: Record<RepairCode, (params: Params) => string> = {
+  accept: () => 'It is meant so',
+  'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
+  'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
+  'add-figure': ({ figure }) => `Add ${figure}`,
+  'drop-last': ({ slot }) => `Take out ${slot || 'the last one'}`,
+  'add-link': ({ figure, beats }) => `Put ${figure} between (${counts(beats)} more)`,
+  'add-wait': ({ beats }) => `Wait ${counts(beats)}`,
+  'add-pass': ({ part }) => `Dance ${part} at the end`,
+  'reflect-rest': ({ figure }) => `Mirror ${figure} and all after it in this part`,
+  'other-ending': ({ figure, ending }) => `End ${figure} ${ending}`,
+  split: ({ figure, beats }) => `Split ${figure} after ${counts(beats)}`,
+  'half-last': ({ figure }) => `Dance half of ${figure}`,
+  'say-instead': ({ text }) => `Say “${text}”`,
+  untie: () => 'Tie it to nothing',
+  'fill-more': () => 'Fill as often as there is room',
+  'fill-fewer': () => 'Fill only as often as there is room',
+  'not-rotated': () => 'Let it face as they stand',
+  'take-metre': ({ beats }) => `Count ${beats} in a bar`,
+  'mark-hard': () => 'Mark it as a hard spot',
+  'hide-caution': () => 'They know: hide the caution here',
+  replace: ({ old, figure }) => `${figure} instead of ${old}`,
+  'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
+  'shorter-wording': ({ text }) => `Say “${text}”`,
+  'say-nothing': () => 'Say nothing here',
+  'set-length': ({ beats }) => `Make it ${counts(beats)}`,
+  'drop-slot': () => 'Take it out',
+  'drop-pass': ({ part, time }) => `Leave out ${part}, time ${time}`,
+  'repeat-pass': ({ part }) => `Dance ${part} twice`,
+  'whole-figure': () => 'Dance the whole figure',
+}
+
+/** What a repair's button says. */
+export const repairLabel = (repair: Pick<Repair, 'code' | 'params'>): string => REPAIRS[repair.code](repair.params)

@@ -1,0 +1,1 @@
+export { partnerAfter, passesUntilPartner, type MixerShift } from './mixer.ts'
