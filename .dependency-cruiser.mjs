@@ -9,9 +9,10 @@ const ROOMS = {
   figure: ['document', 'time', 'school', 'tune'],
   routine: ['document', 'time', 'school', 'tune', 'figure'],
   cue: ['document', 'time', 'school', 'tune', 'figure', 'routine'],
-  check: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue'],
-  sheet: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue', 'check'],
-  call: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue', 'check', 'sheet'],
+  floor: ['document', 'time', 'school', 'tune', 'figure', 'routine'],
+  check: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue', 'floor'],
+  sheet: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue', 'floor', 'check'],
+  call: ['document', 'time', 'school', 'tune', 'figure', 'routine', 'cue', 'floor', 'check', 'sheet'],
 }
 
 const room = ([name, allowed]) => ({

@@ -1,5 +1,6 @@
+import type { Planned } from '../cue/index.ts'
 import { netTurn } from '../figure/index.ts'
-import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
+import { setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -7,12 +8,12 @@ import type { Finding, Repair } from './finding.ts'
 /** Words that contradict themselves ("to the right" with anticlockwise), or that say another side than is danced. */
 export function contradictions({ timeline, plan }: Derived): Finding[] {
   const seen = new Set<string>()
-  const said = new Map(plan.planned.map(({ slot, said: one }) => [slot.key, one?.wording.text ?? null]))
+  const planned = new Map(plan.planned.map((one) => [one.slot.key, one]))
   return timeline.slots.flatMap((slot) => {
     const key = `${slot.slot.id} ${slot.danced?.variation.reflected ?? ''}`
     if (seen.has(key)) return []
     seen.add(key)
-    return [...inItself(slot), ...otherSide(slot, said.get(slot.key) ?? null)]
+    return [...inItself(slot), ...otherSide(slot, planned.get(slot.key) ?? null)]
   })
 }
 
@@ -53,14 +54,25 @@ function reworded(slot: DancedSlot, from: string, to: string): Repair[] {
 const SAID_TURN = /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
 
 /** A wording that names a turn to the side to which nobody turns. */
-function otherSide(slot: DancedSlot, text: string | null): Finding[] {
-  const [, before, after] = (text && SAID_TURN.exec(text)) || []
+function otherSide(slot: DancedSlot, planned: Planned | null): Finding[] {
+  const text = planned?.said?.wording.text ?? ''
+  const [, before, after] = SAID_TURN.exec(text) ?? []
   const side = (before ?? after)?.toLowerCase()
-  if (!text || !side || !slot.danced) return []
+  if (!side || !slot.danced) return []
   const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) => Math.sign(netTurn(steps)))
   const wanted = side === 'left' ? -1 : 1
   if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []
-  const right = text.replace(new RegExp(`\\b${side}\\b`, 'i'), side === 'left' ? 'right' : 'left')
-  const edits = setWording(slot.slot, 'full', right)
-  return [{ ...aboutSlot(slot), code: 'facing.said-other-way', severity: 'mend', params: { figure: slotName(slot), text, side, turned: side === 'left' ? 'right' : 'left' }, repairs: edits ? [{ code: 'say-instead', params: { text: right }, edits }] : [] }]
+  const params = { figure: slotName(slot), text, side, turned: side === 'left' ? 'right' : 'left' }
+  return [{ ...aboutSlot(slot), code: 'facing.said-other-way', severity: 'mend', params, repairs: otherWords(slot, planned!, side) }]
+}
+
+/** Every wording that may be said here, with the sides exchanged. */
+function otherWords(slot: DancedSlot, planned: Planned, side: string): Repair[] {
+  const exchanged = (text: string): string => text.replace(/\b(left|right)\b/gi, (word) => (word.toLowerCase() === 'left' ? 'right' : 'left'))
+  const own = slot.slot.wordings ?? { full: null, short: null, prompt: null }
+  const saysIt = new RegExp(`\\b${side}\\b`, 'i')
+  const texts: readonly (readonly [string, string | null])[] = [...planned.slot.wordings.map(({ kind, text }) => [kind, text] as const), ...Object.entries(own)]
+  const said = Object.fromEntries(texts.flatMap(([kind, text]) => (text !== null && saysIt.test(text) ? [[kind, exchanged(text)]] : [])))
+  const edits = setSlotField(slot.slot, 'wordings', { ...own, ...said })
+  return edits ? [{ code: 'say-instead', params: { text: exchanged(planned.said!.wording.text) }, edits }] : []
 }

@@ -73,6 +73,7 @@ export type FindingCode =
   | 'voice.sound-alike'
   | 'voice.over-called'
   | 'missing.figure'
+  | 'missing.unknown'
   | 'missing.length'
   | 'missing.wording'
   | 'missing.teach'

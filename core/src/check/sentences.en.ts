@@ -131,6 +131,10 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ id }) => `The figure “${id}” is not in the book.`,
     sum: () => 'its length and steps are not known',
   },
+  'missing.unknown': {
+    message: ({ text }) => `“${text}” is no figure of the book: its steps are not known.`,
+    sum: () => 'feet, facing and hold are taken to stay as they are',
+  },
   'missing.length': {
     message: ({ text }) => (text ? `How long “${text}” takes is open.` : 'A slot has no length yet.'),
     sum: () => 'everything after it stands at an open place',

@@ -7,7 +7,7 @@ import type { Finding } from './finding.ts'
 const NEAR = 2
 /** Share of their sounds in which two names may differ and still be mixed up in a loud hall. */
 const ALIKE = 0.25
-const SHORTEST = 4
+const SHORTEST = 3
 
 /** Cues close to each other whose words sound alike though other things are danced. */
 export function soundAlike({ plan, timeline }: Derived): Finding[] {

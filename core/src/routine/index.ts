@@ -3,13 +3,35 @@ export { unfold, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, t
 export { NO_CHOICES, type Choices } from './choices.ts'
 export { nextLine, NO_MUSIC, tiePlace, type MusicLayout, type MusicSection } from './musicLayout.ts'
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'
-export { addPass, addSlot, dropFromPass, insertInPass, figureContent, freshPass, freshSlot, moveSlot, moveSlotBy, overrule, removePass, removeSlot, replaceContent, setField, setHeading, setSlotField, setWording, varySlot, wordsContent, type Scope } from './edits.ts'
+export {
+  addPass,
+  addSlot,
+  dropFromPass,
+  insertInPass,
+  figureContent,
+  freshPass,
+  freshSlot,
+  moveSlot,
+  moveSlotBy,
+  overrule,
+  removePass,
+  removeSlot,
+  replaceContent,
+  setField,
+  setHeading,
+  setSlotField,
+  setWording,
+  varySlot,
+  wordsContent,
+  type Scope,
+} from './edits.ts'
 export { phrasing, type PassPhrasing } from './phrasing.ts'
 export { figureUse, type FigureUse } from './figureUse.ts'
 export { adoptIds } from './adopt.ts'
 export { comesRoundTo, type RoundDifference } from './comesRound.ts'
 export { emptyRoutine } from './emptyRoutine.ts'
-export { partLength, totalOf, type Total } from './totals.ts'
+export { totalOf, type Total } from './totals.ts'
+export { partLength } from './partLength.ts'
 export { comparePasses, type ComparedSlot } from './comparePasses.ts'
 export { clearChanges, copySlots, pasteSlots, promoteChanges, removeSlots, slotsBetween, type Clip } from './rangeEdits.ts'
 export { borrowPart, freeLabel } from './borrow.ts'

@@ -1,6 +1,4 @@
-import { applyVariation, type FigureBook } from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
-import type { Part } from './routine.ts'
 import type { DancedSlot } from './unfold.ts'
 
 /** How long a run of slots may take. */
@@ -27,17 +25,4 @@ export function totalOf(slots: readonly Pick<DancedSlot, 'lengthTicks' | 'open' 
   const ticks = [...sums].sort((a, b) => a - b) as Tick[]
   if (isOpen) return { kind: 'open', least: ticks[0]! }
   return ticks.length > MOST_NAMED ? { kind: 'range', least: ticks[0]!, most: ticks.at(-1)! } : { kind: 'lengths', ticks }
-}
-
-/** Ticks of a part as it is written, danced once; null while something of it is open, unknown or cannot be danced. */
-export function partLength(part: Part, book: FigureBook): number | null {
-  let total = 0
-  for (const { content } of part.slots) {
-    const figure = content.type === 'figure' ? book.get(content.figureId) : undefined
-    const danced = content.type === 'figure' && figure ? applyVariation(figure, content.variation) : null
-    const length = content.type === 'words' ? content.lengthTicks : danced?.ok ? danced.value.lengthTicks : null
-    if (length === null) return null
-    total += length
-  }
-  return total
 }

@@ -4,6 +4,7 @@ import type { Tick } from '../time/index.ts'
 import { NO_CHOICES, type Choices } from './choices.ts'
 import { nextLine, NO_MUSIC, tiePlace, type MusicLayout } from './musicLayout.ts'
 import type { Part, Pass, Routine, Slot, SlotContent } from './routine.ts'
+import { partLength } from './partLength.ts'
 
 /** One slot of one time through one pass, where it lies and what it does. Ticks count from the first danced step. */
 export interface DancedSlot {
@@ -99,7 +100,7 @@ export function unfold(routine: Routine, book: FigureBook, { choices = NO_CHOICE
     }
     const musicFor = waits(part, pass) ? music : NO_MUSIC
     const dance = (repetition: number): readonly DancedSlot[] => passSlots(cache, `${pass.id}.${repetition}`, { pass, part, book, choices, music: musicFor, entry: state, swapped, start: at, uncertain: isOpen })
-    const fill = pass.fill && fillTimes(pass, routine.passes[index + 1] ?? null, { at, isOpen, choices, music, unitTicks: lengthOf(dance(0)) })
+    const fill = pass.fill && fillTimes(pass, { at, isOpen, choices, unitTicks: lengthOf(dance(0)), target: fillTarget(routine, index, { at, book, music }) })
     const times = fill ? fill.times : pass.times
     for (let repetition = 0; repetition < times; repetition++) {
       const slots = dance(repetition)
@@ -137,17 +138,39 @@ interface FillInput {
   readonly at: Tick
   readonly isOpen: boolean
   readonly choices: Choices
-  readonly music: MusicLayout
   readonly unitTicks: number
+  /** Where the music says it ends; null where it does not. */
+  readonly target: number | null
+}
+
+/** Where a fill is to end: at the music's end, or where the next pass that is tied belongs, less the bridges before it; else at the next section. */
+function fillTarget(routine: Routine, index: number, { at, book, music }: { readonly at: Tick; readonly book: FigureBook; readonly music: MusicLayout }): number | null {
+  const { until } = routine.passes[index]!.fill!
+  if (until === 'released') return null
+  if (until === 'end') return music.end
+  let between = 0
+  for (const pass of routine.passes.slice(index + 1)) {
+    const place = pass.tie ? tiePlace(music, pass.tie, at) : null
+    if (place !== null) return place - between
+    const length =
+      pass.kind === 'bridge'
+        ? partLength(
+            routine.parts.find(({ id }) => id === pass.partId)!,
+            book,
+          )
+        : null
+    if (length === null) break
+    between += length * pass.times
+  }
+  return sectionAfter(music, at)
 }
 
 /** How often a fill is danced: as the music asks, or as was chosen, or its least; open where that is not settled. */
-function fillTimes({ id, fill }: Pass, next: Pass | null, { at, isOpen, choices, music, unitTicks }: FillInput): { times: number; filled: DancedPass['filled']; isOpen: boolean } {
-  const { until, min, max } = fill!
+function fillTimes({ id, fill }: Pass, { at, isOpen, choices, unitTicks, target }: FillInput): { times: number; filled: DancedPass['filled']; isOpen: boolean } {
+  const { min, max } = fill!
   const chosen = choices.fills[id]
   const within = (times: number): number => Math.min(max, Math.max(min, times))
   if (chosen !== undefined) return { times: within(chosen), filled: null, isOpen: false }
-  const target = until === 'end' ? music.end : until === 'section' ? (next?.tie && tiePlace(music, next.tie, at)) || sectionAfter(music, at) : null
   if (target === null || isOpen || unitTicks === 0) return { times: min, filled: null, isOpen: min !== max }
   const gap = Math.max(0, target - at)
   const times = within(Math.floor(gap / unitTicks))

@@ -1,0 +1,33 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { playScore } from '../band/index.ts'
+import { countingIds, expectOk } from '../document/index.ts'
+import { DEFAULT_VOICES } from '../cue/index.ts'
+import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
+import { readAbc, sheetFileOfText, tuneOfScore } from '../file/index.ts'
+import type { Routine } from '../routine/index.ts'
+import { ROUND_SCHOOL } from '../school/index.ts'
+import { deriveSheet, type Sheet } from '../sheet/index.ts'
+import type { Tune } from '../tune/index.ts'
+
+const demo = (path: string): string => readFileSync(join(__dirname, '../../../demo', path), 'utf8')
+const BOOK = bookOf(SHIPPED_FIGURES)
+const tunes = new Map<string, Tune>()
+
+/** A tune of the demo, with its beats as the house band plays it. */
+export function demoTune(id: string): Tune {
+  const known = tunes.get(id)
+  if (known) return known
+  const score = expectOk(readAbc(demo(`tunes/${id}.abc`)))
+  const tune = { ...tuneOfScore(score, playScore({ ...score, notes: [], chords: [] }, 1000), null, countingIds('t')), id }
+  tunes.set(id, tune)
+  return tune
+}
+
+export const demoText = (name: string): string => demo(`sheets/${name}.txt`)
+export const typedRoutine = (text: string): Routine => expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })).routine
+
+/** A routine with all that follows from it, on its own tune of the demo where it names one. */
+export const provedSheet = (routine: Routine, tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId)): Sheet => deriveSheet({ routine, book: BOOK, school: ROUND_SCHOOL, voice: DEFAULT_VOICES[routine.language], tune })
+
+export const proved = (text: string): Sheet => provedSheet(typedRoutine(text))
