@@ -23,7 +23,7 @@ import {
   tuneAnswerSchema,
   tuneListSchema,
 } from './library.ts'
-import { callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
+import { branchSheetSchema, callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
 export interface Route<Request extends z.ZodType | null = z.ZodType | null, Answer extends z.ZodType | null = z.ZodType | null> {
@@ -72,6 +72,8 @@ export const ROUTES = {
   getSheet: get('/api/sheets/:id', 'A sheet and its revision.', sheetSchema),
   editSheet: post('/api/sheets/:id/edits', 'Applies a batch of edits, merged with what came since its base.', editBatchSchema, editAnswerSchema, 8 * MB),
   sheetRevisions: get('/api/sheets/:id/revisions', 'What was changed when, newest first.', revisionListSchema),
+  sheetAt: get('/api/sheets/:id/revisions/:revision', 'A sheet as it was at a revision.', sheetSchema),
+  branchSheet: post('/api/sheets/:id/branch', 'A copy that remembers what it is a branch of.', branchSheetSchema, sheetSchema),
   callPack: get('/api/sheets/:id/call-pack', 'All that a call needs.', callPackSchema),
   exportSheet: get('/api/sheets/:id/file', 'The sheet as a file with its figures and tune.', null),
   listFigures: get('/api/figures', 'The figure book.', figureListSchema),

@@ -12,7 +12,12 @@ export const sheetSummarySchema = z.object({
   title: z.string(),
   by: z.string(),
   dance: z.string(),
+  level: z.string().nullable(),
   tuneTitle: z.string().nullable(),
+  tags: z.array(z.string()),
+  /** Names of the figures it uses, so that it is found by them. */
+  figures: z.array(z.string()),
+  archived: z.boolean(),
   revision: z.int(),
   updatedAtMs: z.number(),
 })
@@ -50,7 +55,13 @@ export const conflictSchema = z.union([
 export const editAnswerSchema = z.object({ routine: routineSchema, revision: z.int(), conflicts: z.array(conflictSchema) })
 export type EditAnswer = z.infer<typeof editAnswerSchema>
 
-export const revisionListSchema = z.object({ revisions: z.array(z.object({ revision: z.int(), clientId: z.string(), edits: z.int(), atMs: z.number() })) })
+/** What was changed when, with the changes in words. */
+export const revisionSchema = z.object({ revision: z.int(), clientId: z.string(), edits: z.int(), atMs: z.number(), words: z.array(z.string()) })
+export type Revision = z.infer<typeof revisionSchema>
+export const revisionListSchema = z.object({ revisions: z.array(revisionSchema), createdAtMs: z.number() })
+
+/** A copy of a sheet that remembers what it is a branch of. */
+export const branchSheetSchema = z.strictObject({ title: z.string().trim().min(1, 'a title was expected').max(120) })
 
 /** All that a call needs, so that it can be made without the network; the sound is fetched by its hash. */
 export const callPackSchema = z.object({

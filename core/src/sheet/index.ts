@@ -3,3 +3,4 @@ export { phraseRows, type PhraseRow, type RowBlock, type RowLine, type RowRibbon
 export { stateAt, type StateAt } from './stateAt.ts'
 export { tunesFor, type TuneFit } from './shelfFit.ts'
 export { musicOn } from './musicOn.ts'
+export { changeWords } from './changeWords.en.ts'

@@ -46,7 +46,7 @@ export async function acceptEdits(services: Services, manager: EntityManager, id
 }
 
 /** The routine as it was at a revision: the edits since then taken back, newest first. */
-async function routineAt(manager: EntityManager, sheetId: string, now: Routine, revision: number): Promise<Routine> {
+export async function routineAt(manager: EntityManager, sheetId: string, now: Routine, revision: number): Promise<Routine> {
   const since = await manager.find(SheetBatchEntity, { where: { sheetId, revision: MoreThan(revision) }, order: { revision: 'DESC' } })
   return since.reduce((routine, batch) => orProblem(applyEdits(routineShape, routine, invertEdits(JSON.parse(batch.edits) as Edit[])), 'edit.refused'), now)
 }

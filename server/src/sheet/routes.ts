@@ -3,7 +3,8 @@ import { writeSheetFile } from '@dellop/core/file'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { editSheet } from './edit.ts'
-import { callPack, exportSheet, importSheet, listRevisions, listSheets, newSheet, readSheet } from './service.ts'
+import { branchSheet, listRevisions, sheetAt } from './history.ts'
+import { callPack, exportSheet, importSheet, listSheets, newSheet, readSheet } from './service.ts'
 
 export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'listSheets', async () => ({ sheets: await listSheets(services) }))
@@ -11,7 +12,9 @@ export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'importSheet', ({ body }) => importSheet(services, body.file))
   serve(router, 'getSheet', ({ params }) => readSheet(services, params['id']!))
   serve(router, 'editSheet', ({ params, body }) => editSheet(services, params['id']!, body))
-  serve(router, 'sheetRevisions', async ({ params }) => ({ revisions: await listRevisions(services, params['id']!) }))
+  serve(router, 'sheetRevisions', ({ params }) => listRevisions(services, params['id']!))
+  serve(router, 'sheetAt', ({ params }) => sheetAt(services, params['id']!, params['revision']!))
+  serve(router, 'branchSheet', ({ params, body }) => branchSheet(services, params['id']!, body.title))
   serve(router, 'callPack', ({ params }) => callPack(services, params['id']!))
   serve(router, 'exportSheet', async ({ params, ctx }) => {
     const file = await exportSheet(services, params['id']!)

@@ -1,14 +1,14 @@
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetFile } from '@dellop/core/file'
-import { emptyRoutine, type Routine } from '@dellop/core/routine'
+import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
-import { addFigures, allFigures, withParts } from '../figure/service.ts'
+import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { findTune, saveTune, tuneOrNull } from '../tune/service.ts'
-import { SheetBatchEntity, SheetEntity } from './sheetEntity.ts'
+import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
+import { SheetEntity } from './sheetEntity.ts'
 
 export const routineOf = (sheet: SheetEntity): Routine => JSON.parse(sheet.document) as Routine
 
@@ -18,15 +18,27 @@ export async function findSheet(manager: EntityManager, id: string): Promise<She
   return sheet
 }
 
+/** The shelf, archived sheets included. Tunes and figures are read once for all of them. */
 export async function listSheets({ database }: Services): Promise<SheetSummary[]> {
-  const sheets = await database.source.manager.find(SheetEntity, { order: { title: 'ASC' } })
-  return Promise.all(
-    sheets.map(async (sheet) => {
-      const { by, dance, tuneId } = routineOf(sheet)
-      const tune = await tuneOrNull(database.source.manager, tuneId)
-      return { id: sheet.id, title: sheet.title, by, dance, tuneTitle: tune?.title ?? null, revision: sheet.revision, updatedAtMs: sheet.updatedAtMs }
-    }),
-  )
+  const { manager } = database.source
+  const [sheets, tunes, figures] = await Promise.all([manager.find(SheetEntity, { order: { title: 'ASC' } }), tuneTitles(manager), figureNames(manager)])
+  return sheets.map((sheet) => {
+    const routine = routineOf(sheet)
+    const { by, dance, tuneId, level, tags, archived } = routine
+    return {
+      id: sheet.id,
+      title: sheet.title,
+      by,
+      dance,
+      level: level ?? null,
+      tuneTitle: tuneId === null ? null : (tunes.get(tuneId) ?? null),
+      tags: [...(tags ?? [])],
+      figures: [...usedFigures(routine)].flatMap((figureId) => figures.get(figureId) ?? []),
+      archived: archived === true,
+      revision: sheet.revision,
+      updatedAtMs: sheet.updatedAtMs,
+    }
+  })
 }
 
 export async function readSheet({ database }: Services, id: string): Promise<SheetState> {
@@ -41,12 +53,12 @@ export async function newSheet(services: Services, title: string, tuneId: string
   const part = { id: newId(), label: 'A', slots: [] }
   const empty = emptyRoutine(newId(), title)
   const music = tune ? { dance: tune.dance, recordingId: tune.recordings[0]?.id ?? null, metre: tune.metre, bpm: tune.bpm } : {}
-  const routine: Routine = { ...empty, ...music, tuneId, parts: [part], passes: [{ id: newId(), partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] }] }
+  const routine: Routine = { ...empty, ...music, tuneId, parts: [part], passes: [freshPass(newId(), part.id)] }
   await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
   return { routine, revision: 0 }
 }
 
-async function insertSheet(manager: EntityManager, routine: Routine, atMs: number): Promise<void> {
+export async function insertSheet(manager: EntityManager, routine: Routine, atMs: number): Promise<void> {
   await manager.insert(SheetEntity, { id: routine.id, title: routine.title, document: JSON.stringify(routine), revision: 0, createdAtMs: atMs, updatedAtMs: atMs })
 }
 
@@ -60,12 +72,6 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
     await insertSheet(manager, routine, services.nowMs())
     return { id: routine.id, newFigures: added, keptFigures: kept }
   })
-}
-
-export async function listRevisions({ database }: Services, id: string): Promise<{ revision: number; clientId: string; edits: number; atMs: number }[]> {
-  await findSheet(database.source.manager, id)
-  const batches = await database.source.manager.find(SheetBatchEntity, { where: { sheetId: id }, order: { revision: 'DESC' }, take: 500 })
-  return batches.map(({ revision, clientId, edits, atMs }) => ({ revision, clientId, edits: (JSON.parse(edits) as unknown[]).length, atMs }))
 }
 
 /** All a call needs. Figures are only those the sheet uses. */

@@ -98,4 +98,34 @@ describe('a sheet', () => {
     server = await testServer(server.dataFolder)
     expect((await now()).routine.title).toBe('Overnight')
   })
+
+  it('tells in words what was changed, newest first, and can show what it was', async () => {
+    await send('anna', '1', 0, [retitle(file.routine.title, 'Another name')])
+    await send('anna', '2', 1, wordingOf(file.routine, 'a1', 'balance, both ways'))
+    const { revisions } = (await server.ask.get(`/api/sheets/${id}/revisions`)).body as { revisions: { revision: number; words: string[] }[] }
+    expect(revisions.map(({ revision, words }) => [revision, words])).toEqual([
+      [2, ['A: Balance left and right: words given']],
+      [1, [`Renamed from “${file.routine.title}” to “Another name”`]],
+    ])
+    expect((await server.ask.get(`/api/sheets/${id}/revisions/0`)).body.routine).toEqual(file.routine)
+    expect((await server.ask.get(`/api/sheets/${id}/revisions/1`)).body.routine).toEqual({ ...file.routine, title: 'Another name' })
+    await server.ask.get(`/api/sheets/${id}/revisions/3`).expect(404)
+  })
+
+  it('can be branched: the copy says what it came from, and goes its own way', async () => {
+    await send('anna', '1', 0, [retitle(file.routine.title, 'The first')])
+    const branch = (await server.ask.post(`/api/sheets/${id}/branch`).send({ title: 'For beginners' }).expect(200)).body.routine as Routine
+    expect(branch).toEqual({ ...file.routine, id: branch.id, title: 'For beginners', origin: { id, title: 'The first', revision: 1 } })
+    await server.ask.post(`/api/sheets/${id}/branch`).send({ title: ' ' }).expect(400)
+  })
+
+  it('put away is on the shelf as such, and taken out again is as it was', async () => {
+    const put = (base: number, from: true | null, to: true | null) => send('anna', String(base), base, [{ type: 'set', id: '', field: 'archived', from, to }]).expect(200)
+    await put(0, null, true)
+    const shelf = async () => (await server.ask.get('/api/sheets')).body.sheets[0] as { archived: boolean; figures: string[] }
+    expect([(await shelf()).archived, (await shelf()).figures]).toEqual([true, expect.arrayContaining(['Twirl vine'])])
+    await put(1, true, null)
+    expect((await shelf()).archived).toBe(false)
+    expect((await now()).routine).toEqual(file.routine)
+  })
 })

@@ -20,6 +20,12 @@ export async function listTunes({ database }: Services): Promise<Tune[]> {
   return rows.map(tuneOf)
 }
 
+/** Titles of the tunes by id, without reading the tunes. */
+export async function tuneTitles(manager: EntityManager): Promise<Map<string, string>> {
+  const rows = await manager.find(TuneEntity, { select: { id: true, title: true } })
+  return new Map(rows.map(({ id, title }) => [id, title]))
+}
+
 export async function tuneOrNull(manager: EntityManager, id: string | null): Promise<Tune | null> {
   const row = id === null ? null : await manager.findOneBy(TuneEntity, { id })
   return row ? tuneOf(row) : null
