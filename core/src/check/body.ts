@@ -78,6 +78,14 @@ function cautions({ timeline, floor }: Derived): Finding[] {
     if (!figure || figure.cautions.length === 0 || seen.has(figure.id) || slot.slot.caution === 'hidden' || known.times(figure.id) > 0) return []
     seen.add(figure.id)
     const hidden = setSlotField(slot.slot, 'caution', 'hidden')
-    return [{ ...aboutSlot(slot), code: 'body.caution', severity: 'note', params: { figure: figure.name, floor: floor.name, text: figure.cautions.map(({ text }) => text).join(' ') }, repairs: hidden ? [{ code: 'hide-caution', params: {}, edits: hidden }] : [] }]
+    return [
+      {
+        ...aboutSlot(slot),
+        code: 'body.caution',
+        severity: 'note',
+        params: { figure: figure.name, floor: floor.name, text: figure.cautions.map(({ text }) => text).join(' ') },
+        repairs: hidden ? [{ code: 'hide-caution', params: {}, edits: hidden }] : [],
+      },
+    ]
   })
 }

@@ -22,7 +22,15 @@ export function feet(derived: Derived): Finding[] {
         subject: slot.slot.id,
         slotKeys: [slot.key],
         at: slot.start,
-        params: { again: repeatsFrom(derived, slot), figure: slot.figure.name, previous: previous?.figure?.name ?? null, role: derived.school.roleLabels[trouble.role], foot: trouble.step.foot ?? 'both', chain: chain.slice(-6), beat: trouble.step.at / 24 + 1 },
+        params: {
+          again: repeatsFrom(derived, slot),
+          figure: slot.figure.name,
+          previous: previous?.figure?.name ?? null,
+          role: derived.school.roleLabels[trouble.role],
+          foot: trouble.step.foot ?? 'both',
+          chain: chain.slice(-6),
+          beat: trouble.step.at / 24 + 1,
+        },
         repairs: taken ? [...links(derived, i), ...replacements(derived, i), ...otherEndings(derived, i), ...reflectRest(derived, i)] : [],
       },
     ]
@@ -98,6 +106,8 @@ function reflectRest({ timeline }: Derived, i: number): Repair[] {
   if (!turned.ok || !cleanly(slot.before, turned.value)) return []
   const rest = timeline.slots.slice(i).filter((one) => one.passId === slot.passId && one.key.startsWith(slot.key.slice(0, slot.key.indexOf('/') + 1)))
   if (rest.some((one) => one.changed)) return []
-  const edits = rest.flatMap(({ slot: { id, content } }) => (content.type === 'figure' ? [{ type: 'set' as const, id, field: 'content', from: content, to: { ...content, variation: { ...content.variation, reflected: !content.variation.reflected } } }] : []))
+  const edits = rest.flatMap(({ slot: { id, content } }) =>
+    content.type === 'figure' ? [{ type: 'set' as const, id, field: 'content', from: content, to: { ...content, variation: { ...content.variation, reflected: !content.variation.reflected } } }] : [],
+  )
   return [{ code: 'reflect-rest', params: { figure: slot.figure.name }, edits }]
 }

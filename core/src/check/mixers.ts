@@ -11,6 +11,15 @@ export function mixers({ routine, timeline, school }: Derived): Finding[] {
   if (partner === 0) return []
   const last = shifts.at(-1)!
   const more = passesUntilPartner(couples, last.lead - last.follow)
-  const params = { couples, passes: shifts.length, apart: partner, partner: partner + 1, every: more, lead: routine.roleLabels?.lead ?? school.roleLabels.lead, follow: routine.roleLabels?.follow ?? school.roleLabels.follow, relative: shifts.reduce((sum, one) => sum + one.lead - one.follow, 0) }
+  const params = {
+    couples,
+    passes: shifts.length,
+    apart: partner,
+    partner: partner + 1,
+    every: more,
+    lead: routine.roleLabels?.lead ?? school.roleLabels.lead,
+    follow: routine.roleLabels?.follow ?? school.roleLabels.follow,
+    relative: shifts.reduce((sum, one) => sum + one.lead - one.follow, 0),
+  }
   return [{ code: 'set.partner', severity: 'note', subject: routine.id, slotKeys: [], at: timeline.lengthTicks, params, repairs: [] }]
 }

@@ -13,7 +13,17 @@ function emptyParts({ routine, timeline }: Derived): Finding[] {
   return timeline.passes.flatMap((pass): Finding[] => {
     if (!written || pass.slots.length > 0 || pass.repetition > 0) return []
     const edits = removePass(routine, pass.pass.id)
-    return [{ code: 'missing.part', severity: 'mend', subject: pass.pass.id, slotKeys: [], at: pass.start, params: { part: pass.part.label }, repairs: edits ? [{ code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits }] : [] }]
+    return [
+      {
+        code: 'missing.part',
+        severity: 'mend',
+        subject: pass.pass.id,
+        slotKeys: [],
+        at: pass.start,
+        params: { part: pass.part.label },
+        repairs: edits ? [{ code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits }] : [],
+      },
+    ]
   })
 }
 
@@ -34,8 +44,22 @@ function versions({ routine, book, timeline }: Derived): Finding[] {
     if (!first || a === null || b === null || a === b) return []
     const beats = (ticks: number): number => beatsOfTicks(ticks as Tick)
     const at = timeline.passes.find((pass) => pass.part === first)?.start ?? (0 as Tick)
-    return [{ code: 'sums.versions', severity: 'mend', subject: part.id, slotKeys: keyOf(timeline.slots, first), at, params: { part: first.label, other: part.label, total: beats(a), told: beats(b), difference: beats(Math.abs(a - b)) }, repairs: [] }]
+    return [
+      {
+        code: 'sums.versions',
+        severity: 'mend',
+        subject: part.id,
+        slotKeys: keyOf(timeline.slots, first),
+        at,
+        params: { part: first.label, other: part.label, total: beats(a), told: beats(b), difference: beats(Math.abs(a - b)) },
+        repairs: [],
+      },
+    ]
   })
 }
 
-const keyOf = (slots: Derived['timeline']['slots'], part: Part): string[] => slots.filter(({ partId }) => partId === part.id).slice(0, 1).map(({ key }) => key)
+const keyOf = (slots: Derived['timeline']['slots'], part: Part): string[] =>
+  slots
+    .filter(({ partId }) => partId === part.id)
+    .slice(0, 1)
+    .map(({ key }) => key)

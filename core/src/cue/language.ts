@@ -51,7 +51,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     functionWords: new Set('a an and as at by for from in into it its no not of off on or out so the then this to up with you your'.split(' ')),
     half: 'halfway',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
-    toHold: (hold) => `to ${hold}`,
+    toHold: (hold) => (hold === 'none' ? 'let go' : `to ${hold}`),
     turn: (n) => turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) => LANGUAGES.en.fraction(top, bottom)),
     number: english,
     fraction: (top, bottom) =>
@@ -64,7 +64,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     functionWords: new Set('am an auf aus das dem den der die du durch ein eine einen es für im in ins ist mit nach nicht noch und um vom von vor zu zum zur'.split(' ')),
     half: 'halb',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
-    toHold: (hold) => `in ${hold}`,
+    toHold: (hold) => (hold === 'none' ? 'loslassen' : `in ${hold}`),
     turn: (n) => turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) => (bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom))),
     number: german,
     fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,

@@ -59,7 +59,14 @@ function passLines(pass: Pass, i: number, routine: Routine, book: ReadonlyMap<st
     const slot = part.slots.find((one) => one.id === id)
     return id === null || !slot ? 'the end' : dancedIn(slot, book).name
   }
-  const words = [part.label, pass.times > 1 && `${pass.times} times`, pass.kind !== 'pass' && `(${pass.kind})`, pass.reflected && 'mirrored', pass.stretch && `from ${place(pass.stretch.from)} to ${place(pass.stretch.to)}`, ...passExtras(pass)]
+  const words = [
+    part.label,
+    pass.times > 1 && `${pass.times} times`,
+    pass.kind !== 'pass' && `(${pass.kind})`,
+    pass.reflected && 'mirrored',
+    pass.stretch && `from ${place(pass.stretch.from)} to ${place(pass.stretch.to)}`,
+    ...passExtras(pass),
+  ]
   const changes = pass.changes.map((change) => `   - ${CHANGE[change.type]} ${plain(place(change.slotId))}${change.type === 'drop' ? '' : `: ${plain(dancedIn(change, book).name)}`}`)
   return [`${i + 1}. ${plain(words.filter(Boolean).join(', '))}`, ...changes]
 }

@@ -245,7 +245,9 @@ function labelAsReference(head: string, { parts }: Routine): string {
 function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
-  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(labelAsReference(head, routine))
+  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(
+    labelAsReference(head, routine),
+  )
   if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
   const part = partOf(line, routine, found[2]!)
   if (!part.ok) return part

@@ -109,7 +109,7 @@ describe('offers that make a dance as long as its music', () => {
 })
 
 describe('from the shelf', () => {
-  const shelf = ['thimble-bridge', 'the-eelcatchers-gate', 'pothook-hop', 'seven-geese-over', 'lamps-along-the-staithe'].map(demoTune)
+  const shelf = ['thimble-bridge', 'the-eelcatcher-s-gate', 'pothook-hop', 'seven-geese-over', 'lamps-along-the-staithe'].map(demoTune)
   it('the tune a sheet was written for comes first, with nothing against it', () => {
     const [best, ...others] = tunesFor(typedRoutine(demoText('sluice-gate-two-step')), book, shelf)
     expect([best!.tune.id, best!.overBeats, best!.onPhrase, best!.cost]).toEqual(['thimble-bridge', 0, best!.passes, 0])

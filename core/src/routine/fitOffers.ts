@@ -154,4 +154,3 @@ function earlyEnds({ routine, timeline, musicTicks }: FitInput): FitOffer[] {
   const left = cut.end + (ending ? ending.end - ending.start : 0) - musicTicks
   return [{ kind: 'early-end', label: cut.part.label, ordinal: cut.ordinal, dropped: body.length - kept.length, ending: ending?.part.label ?? null, leftTicks: left, edits: editsOf(routine, times) }]
 }
-

@@ -40,7 +40,10 @@ const slotFields = {
   /** The figure's caution always or never beside it, on the page and in print; as the figure has it where left out. */
   caution: z.enum(['shown', 'hidden']).optional(),
   /** Remarks for one role only. */
-  roleRemarks: z.strictObject({ lead: z.string().max(300), follow: z.string().max(300) }).readonly().optional(),
+  roleRemarks: z
+    .strictObject({ lead: z.string().max(300), follow: z.string().max(300) })
+    .readonly()
+    .optional(),
   /** At its end the two change roles, and stay so. */
   swap: z.literal(true).optional(),
 }
@@ -67,7 +70,10 @@ const partSchema = z
     /** Another telling of that part, kept to compare; the definition is the other. */
     versionOf: idSchema.optional(),
     /** The sheet it was borrowed from. */
-    origin: z.strictObject({ routineId: idSchema, partId: idSchema, title: z.string().max(120) }).readonly().optional(),
+    origin: z
+      .strictObject({ routineId: idSchema, partId: idSchema, title: z.string().max(120) })
+      .readonly()
+      .optional(),
   })
   .readonly()
 const PART_OPTIONAL = ['unit', 'lesson', 'versionOf', 'origin'] as const
@@ -98,7 +104,10 @@ const passSchema = z
     fill: fillSchema.optional(),
     finish: finishSchema.optional(),
     /** In a mixer: by how many places each role moves on in this pass, in the line of dance. */
-    shift: z.strictObject({ lead: z.int().min(-32).max(32), follow: z.int().min(-32).max(32) }).readonly().optional(),
+    shift: z
+      .strictObject({ lead: z.int().min(-32).max(32), follow: z.int().min(-32).max(32) })
+      .readonly()
+      .optional(),
   })
   .readonly()
 const PASS_OPTIONAL = ['rotate', 'exitHold', 'tie', 'fill', 'finish', 'shift'] as const
@@ -116,12 +125,18 @@ const headingOptional = {
   level: z.enum(LEVELS).optional(),
   unit: unitSchema.optional(),
   /** What this sheet calls the two roles, instead of the school's words. */
-  roleLabels: z.strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) }).readonly().optional(),
+  roleLabels: z
+    .strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) })
+    .readonly()
+    .optional(),
   tags: z.array(z.string().min(1).max(40)).min(1).max(20).readonly().optional(),
   /** Put away: kept, and not on the shelf. */
   archived: z.literal(true).optional(),
   /** The sheet this is a branch of, as it was at that revision. */
-  origin: z.strictObject({ id: idSchema, title: z.string().max(120), revision: z.int().min(0) }).readonly().optional(),
+  origin: z
+    .strictObject({ id: idSchema, title: z.string().max(120), revision: z.int().min(0) })
+    .readonly()
+    .optional(),
 }
 
 /** A finding the cuer has overruled, with the reason kept. */

@@ -30,7 +30,23 @@ const HEADING: Readonly<Record<string, string>> = {
   remark: 'remark',
   roleLabels: 'names of the roles',
 }
-const FIELD: Readonly<Record<string, string>> = { wordings: 'words', say: 'silence', remark: 'remark', hard: 'hard spot', optional: 'optional', caution: 'caution', roleRemarks: 'remarks for one role', swap: 'change of roles', exitHold: 'hold at its end', tie: 'place in the music', fill: 'fill', finish: 'way to end', shift: 'moving on', rotate: 'facing', stretch: 'stretch' }
+const FIELD: Readonly<Record<string, string>> = {
+  wordings: 'words',
+  say: 'silence',
+  remark: 'remark',
+  hard: 'hard spot',
+  optional: 'optional',
+  caution: 'caution',
+  roleRemarks: 'remarks for one role',
+  swap: 'change of roles',
+  exitHold: 'hold at its end',
+  tie: 'place in the music',
+  fill: 'fill',
+  finish: 'way to end',
+  shift: 'moving on',
+  rotate: 'facing',
+  stretch: 'stretch',
+}
 
 function oneChange(before: Routine, edit: Edit, book: FigureBook, added: ReadonlyMap<string, Node>): string {
   const nodeOf = (id: string): Node | null => (findNode(routineShape, before, id)?.node as unknown as Node | undefined) ?? added.get(id) ?? null

@@ -1,5 +1,6 @@
 import type { Candidate, Plan, Planned } from '../cue/index.ts'
-import { phrasing, type DancedPass, type DancedSlot, type PassPhrasing, type Timeline } from '../routine/index.ts'
+import { sameValue } from '../document/index.ts'
+import { phrasing, type DancedPass, type DancedSlot, type MusicSection, type PassPhrasing, type Timeline } from '../routine/index.ts'
 import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 
 /**
@@ -9,8 +10,10 @@ import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick,
  */
 export interface PhraseRow {
   readonly key: string
-  /** Null for the introduction. */
+  /** Null for the introduction. By music: the pass that is danced where the phrase begins. */
   readonly pass: DancedPass | null
+  /** By music: the section of the tune, and the passes that begin within the row; by part null. */
+  readonly music: { readonly section: string | null; readonly begins: readonly DancedPass[] } | null
   /** First row of its pass: it carries the part's label. */
   readonly first: boolean
   readonly last: boolean
@@ -59,6 +62,10 @@ export interface RowInput {
   readonly metre: Metre
   readonly firstStep: Tick
   readonly barsPerLine: number
+  /** Rows are passes of parts, or phrases of the music; by part where left out. */
+  readonly by?: 'part' | 'music'
+  /** Sections of the music, for their names. */
+  readonly sections?: readonly MusicSection[]
 }
 
 /** Bars of the introduction that are shown: the last ones, in which the first cue is spoken. */
@@ -71,19 +78,21 @@ export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): 
   const known = new Map(before.map((row) => [row.key, row]))
   const ribbons = input.plan.planned.flatMap(ribbonOf).sort((a, b) => a.start - b.start)
   const lies = phrasing(input.timeline.passes, input.phrases)
-  const spans = [...introduction(input), ...input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))]
+  const danced = input.by === 'music' ? musicSpans(input) : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
+  const spans = [...introduction(input), ...danced]
   let next = 0
   return spans.map((span, i) => {
     const until = spans[i + 1]?.start ?? Infinity
     const own: RowRibbon[] = []
     while (next < ribbons.length && ribbons[next]!.start < until) own.push(ribbons[next++]!)
-    const row = { ...span, lines: linesOf(span, own, input) }
+    const { slots: _, ...shown } = span
+    const row = { ...shown, lines: linesOf(span, own, input) }
     const old = known.get(row.key)
     return old && sameRow(old, row) ? old : row
   })
 }
 
-type Span = Omit<PhraseRow, 'lines'>
+type Span = Omit<PhraseRow, 'lines'> & { readonly slots: readonly DancedSlot[] }
 
 function ribbonOf(planned: Planned): RowRibbon[] {
   if (!planned.said) return []
@@ -98,7 +107,7 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
   const bars = Math.max(Math.min(INTRODUCTION_BARS, Math.floor(firstStep / bar)), Math.ceil(-spoken / bar))
   if (bars <= 0) return []
   const start = (-bars * bar) as Tick
-  return [{ key: 'introduction', pass: null, first: true, last: true, start, end: 0 as Tick, phraseTicks: -start as Tick, holeTicks: 0 as Tick, overTicks: 0 as Tick }]
+  return [{ key: 'introduction', pass: null, music: null, slots: [], first: true, last: true, start, end: 0 as Tick, phraseTicks: -start as Tick, holeTicks: 0 as Tick, overTicks: 0 as Tick }]
 }
 
 /** The rows of one pass: the phrases of the music that it dances, or usual ones beyond the music's end. */
@@ -120,6 +129,8 @@ function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhr
     spans.push({
       key: `${pass.key}:${n}`,
       pass,
+      music: null,
+      slots: pass.slots,
       first: n === 0,
       last: isLast,
       start: at as Tick,
@@ -134,6 +145,36 @@ function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhr
   return spans
 }
 
+/** One row for each phrase of the music that is danced, and usual ones beyond the last: what crosses a line is broken there. */
+function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span[] {
+  const usual = ticksPerBar(metre) * USUAL_PHRASE_BARS
+  const end = timeline.lengthTicks
+  const spans: Span[] = []
+  for (let n = 0, at = phrases[0]?.start ?? (0 as Tick); at < end; n++) {
+    const until = (phrases[n]?.end ?? at + usual) as Tick
+    const slots = timeline.slots.filter((slot) => slot.start < until && (slot.end > at || (slot.start === slot.end && slot.start >= at)))
+    const begins = timeline.passes.filter(({ start }) => start >= at && start < until)
+    const section = sections.find((one) => one.start <= at && at < one.end)
+    const stop = Math.min(end, until) as Tick
+    const holeTicks = Math.max(0, until - stop) as Tick
+    spans.push({
+      key: `music:${n}`,
+      pass: timeline.passes.find((pass) => pass.start <= at && at < pass.end) ?? begins[0] ?? null,
+      music: { section: section?.label ?? null, begins },
+      slots,
+      first: section === undefined || section.start === at,
+      last: stop === end,
+      start: at,
+      end: stop,
+      phraseTicks: (until - at) as Tick,
+      holeTicks,
+      overTicks: 0 as Tick,
+    })
+    at = until
+  }
+  return spans
+}
+
 function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine }: RowInput): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
   const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
@@ -141,7 +182,7 @@ function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine
   return Array.from({ length: count }, (_, i) => {
     const start = (span.start + i * lineTicks) as Tick
     const end = (i === count - 1 ? axisEnd : Math.min(axisEnd, start + lineTicks)) as Tick
-    const blocks = (span.pass?.slots ?? []).flatMap((slot): RowBlock[] => {
+    const blocks = span.slots.flatMap((slot): RowBlock[] => {
       const from = Math.max(slot.start, start)
       const to = Math.min(slot.end, end, span.end)
       const empty = slot.start === slot.end && slot.start >= start && slot.start < end
@@ -154,6 +195,7 @@ function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine
 
 function sameRow(a: PhraseRow, b: PhraseRow): boolean {
   if (a.pass?.part !== b.pass?.part || a.pass?.pass !== b.pass?.pass || a.pass?.ordinal !== b.pass?.ordinal || a.pass?.ordinals !== b.pass?.ordinals) return false
+  if (!sameValue(a.music && [a.music.section, a.music.begins.map(({ key }) => key)], b.music && [b.music.section, b.music.begins.map(({ key }) => key)])) return false
   if (a.start !== b.start || a.end !== b.end || a.phraseTicks !== b.phraseTicks || a.lines.length !== b.lines.length) return false
   return a.lines.every((line, i) => {
     const other = b.lines[i]!

@@ -23,6 +23,7 @@ export const router = createRouter({
     { path: '/figures/:id/edit', name: 'figure-edit', component: () => import('../figure/FigureWriteView.vue'), meta: { title: words.nav.figures } },
     { path: '/figures/:id', name: 'figure', component: () => import('../figure/FigureView.vue'), meta: { title: words.nav.figures } },
     { path: '/sheets', name: 'sheets', component: () => import('../routine/ShelfView.vue'), meta: { title: words.nav.sheets } },
+    { path: '/sheets/:id/print', name: 'sheet-print', component: () => import('../routine/PrintView.vue'), meta: { title: words.nav.sheets } },
     { path: '/sheets/:id', name: 'sheet', component: () => import('../routine/SheetView.vue'), meta: { title: words.nav.sheets } },
     { path: '/lectern/:id', name: 'lectern', component: () => import('../call/LecternView.vue'), meta: { title: words.nav.lectern, whole: true } },
     { path: '/about', name: 'about', component: () => import('./AboutView.vue'), meta: { title: words.nav.about } },

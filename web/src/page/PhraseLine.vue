@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { DancedSlot } from '@dellop/core/routine'
 import type { RowLine } from '@dellop/core/sheet'
 import { countLabel, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
@@ -15,9 +16,13 @@ const props = defineProps<{
   selectedKey: string | null
   tabKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+  inRange: ReadonlySet<string>
+  fresh: ReadonlySet<string>
+  /** What stands below each figure of its state, where that is shown. */
+  strip: ((slot: DancedSlot) => string) | null
   place: (slotKey: string) => string
 }>()
-const emit = defineEmits<{ select: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [] }>()
+const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [] }>()
 
 const x = (ticks: number): number => ((ticks - props.line.start) / TICKS_PER_BEAT) * props.beatPx
 const names = computed(() => props.line.blocks.map((block) => words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)))
@@ -85,14 +90,25 @@ function drop(event: DragEvent, key: string): void {
         v-for="(block, i) in line.blocks"
         :key="block.slot.key"
         class="block"
-        :class="{ chosen: block.slot.key === selectedKey, before: block.fromBefore, next: block.toNext, changed: block.slot.changed, unknown: !block.slot.danced, troubled: marks.has(block.slot.key) && marks.get(block.slot.key) !== 'note' }"
+        :class="{
+          chosen: block.slot.key === selectedKey,
+          within: inRange.has(block.slot.key),
+          fresh: fresh.has(block.slot.key),
+          before: block.fromBefore,
+          next: block.toNext,
+          changed: block.slot.changed,
+          unknown: !block.slot.danced,
+          troubled: marks.has(block.slot.key) && marks.get(block.slot.key) !== 'note',
+        }"
         :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 2, 12)}px` }"
         :data-slot="block.slot.key"
         :tabindex="block.slot.key === tabKey ? 0 : -1"
         :aria-label="blockLabel(i)"
         :aria-pressed="block.slot.key === selectedKey"
         draggable="true"
-        @click="emit('select', block.slot.key)"
+        @click.exact="emit('select', block.slot.key)"
+        @mousedown.shift.prevent
+        @click.shift="emit('extend', block.slot.key)"
         @dblclick="emit('open', block.slot.key)"
         @focus="emit('select', block.slot.key)"
         @dragstart="emit('grab', block.slot.key)"
@@ -101,9 +117,18 @@ function drop(event: DragEvent, key: string): void {
       >
         <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i] }}<span v-if="block.toNext" aria-hidden="true"> …</span>
         <span v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'" class="mark" aria-hidden="true">!</span>
+        <span v-if="block.slot.slot.hard" class="sign" :title="words.sheets.print.hard"
+          >◆<span class="unseen">{{ words.sheets.print.hard }}</span></span
+        >
+        <span v-if="block.slot.slot.optional" class="sign" :title="words.sheets.print.optional"
+          >(○)<span class="unseen">{{ words.sheets.print.optional }}</span></span
+        >
         {{ ' ' }}<span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
       </button>
       <button v-if="hole" class="hole" :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }" @click="emit('fill')">{{ words.sheet.open(hole.counts) }}</button>
+    </div>
+    <div v-if="strip" class="strip">
+      <span v-for="block in line.blocks" :key="block.slot.key" class="stripped" :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 4, 12)}px` }">{{ block.fromBefore ? '…' : strip(block.slot) }}</span>
     </div>
   </div>
 </template>

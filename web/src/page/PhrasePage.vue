@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -7,8 +8,16 @@ import { barsPerLineFor } from './lineLayout.ts'
 import { forgetWidths } from './measure.ts'
 import PhraseRow from './PhraseRow.vue'
 
-const props = defineProps<{ rows: readonly Row[]; metre: Metre; selectedKey: string | null; marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'> }>()
-const emit = defineEmits<{ select: [key: string]; dropOn: [dragged: string, target: string, behind: boolean]; open: [key: string]; fill: [row: Row] }>()
+const props = defineProps<{
+  rows: readonly Row[]
+  metre: Metre
+  selectedKey: string | null
+  marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+  inRange?: ReadonlySet<string>
+  fresh?: ReadonlySet<string>
+  strip?: ((slot: DancedSlot) => string) | null
+}>()
+const emit = defineEmits<{ select: [key: string]; extend: [key: string]; dropOn: [dragged: string, target: string, behind: boolean]; open: [key: string]; fill: [row: Row] }>()
 const barsPerLine = defineModel<number>('barsPerLine', { required: true })
 
 const page = ref<HTMLElement | null>(null)
@@ -17,6 +26,7 @@ const drawn = ref(0)
 const dragged = ref<string | null>(null)
 const SIDES_PX = 84 + 64
 const NARROW_SIDES_PX = 56
+const NO_KEYS: ReadonlySet<string> = new Set()
 const NO_MARKS: ReadonlyMap<string, 'stop' | 'mend' | 'note'> = new Map()
 
 const beatPx = computed(() => Math.floor((width.value / (barsPerLine.value * props.metre.beatsPerBar)) * 10) / 10)
@@ -27,6 +37,7 @@ const tabKey = computed(() => props.selectedKey ?? firstKey.value)
 const keysOf = (row: Row): string[] => row.lines.flatMap((line) => [...line.blocks.map((block) => block.slot.key), ...line.ribbons.map((ribbon) => ribbon.slotKey)])
 const inRow = (row: Row, key: string | null): string | null => (key !== null && keysOf(row).includes(key) ? key : null)
 const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> => (keysOf(row).some((key) => props.marks.has(key)) ? props.marks : NO_MARKS)
+const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> => (keys && keys.size > 0 && keysOf(row).some((key) => keys.has(key)) ? keys : NO_KEYS)
 
 function measure(): void {
   const all = page.value?.clientWidth ?? 0
@@ -73,7 +84,11 @@ defineExpose({ reveal })
       :selected-key="inRow(row, selectedKey)"
       :tab-key="inRow(row, tabKey)"
       :marks="marksOf(row)"
+      :in-range="setOf(row, inRange)"
+      :fresh="setOf(row, fresh)"
+      :strip="strip ?? null"
       @select="emit('select', $event)"
+      @extend="emit('extend', $event)"
       @grab="dragged = $event"
       @drop-on="drop"
       @open="emit('open', $event)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow } from '@dellop/core/sheet'
 import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
@@ -12,8 +13,11 @@ const props = defineProps<{
   selectedKey: string | null
   tabKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+  inRange: ReadonlySet<string>
+  fresh: ReadonlySet<string>
+  strip: ((slot: DancedSlot) => string) | null
 }>()
-const emit = defineEmits<{ select: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [row: PhraseRow] }>()
+const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [row: PhraseRow] }>()
 
 const bar = computed(() => ticksPerBar(props.metre))
 const firstBar = computed(() => Math.floor(props.row.start / bar.value) + 1)
@@ -25,7 +29,7 @@ const changed = computed(() => (props.row.pass?.pass.changes.length ?? 0) > 0)
 
 function place(slotKey: string): string {
   const slot = props.row.pass?.slots.find((one) => one.key === slotKey)
-  if (!slot || !props.row.pass) return ''
+  if (!slot || !props.row.pass) return words.sheet.bar(firstBar.value)
   return words.sheet.place(Math.floor((slot.start - props.row.pass.start) / bar.value) + 1, props.row.pass.part.label, time.value)
 }
 </script>
@@ -33,7 +37,12 @@ function place(slotKey: string): string {
 <template>
   <section class="row" :class="{ first: row.first }" :aria-label="row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : words.sheet.introduction">
     <header class="margin">
-      <template v-if="row.pass">
+      <template v-if="row.music">
+        <span v-if="row.music.section !== null && row.first" class="label" :class="{ long: row.music.section.length > 2 }">{{ row.music.section }}</span>
+        <span v-for="begun in row.music.begins" :key="begun.key" class="soft time">{{ words.sheets.view.begins(begun.part.label, words.format.ordinal(begun.ordinal, begun.ordinals)) }}</span>
+        <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
+      </template>
+      <template v-else-if="row.pass">
         <template v-if="row.first">
           <span class="label" :class="{ long: row.pass.part.label.length > 2 }">{{ row.pass.part.label }}</span>
           <span class="soft time">{{ time }}</span>
@@ -59,8 +68,12 @@ function place(slotKey: string): string {
         :selected-key="selectedKey"
         :tab-key="tabKey"
         :marks="marks"
+        :in-range="inRange"
+        :fresh="fresh"
+        :strip="strip"
         :place="place"
         @select="emit('select', $event)"
+        @extend="emit('extend', $event)"
         @grab="emit('grab', $event)"
         @drop-on="(key, behind) => emit('dropOn', key, behind)"
         @open="emit('open', $event)"

@@ -1,16 +1,23 @@
 <script setup lang="ts">
-import type { Repair } from '@dellop/core/check'
+import type { Repair, Severity } from '@dellop/core/check'
 import type { ListedFinding } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
 const props = defineProps<{ findings: readonly ListedFinding[] }>()
-const emit = defineEmits<{ go: [key: string]; repair: [repair: Repair]; overrule: [finding: ListedFinding, reason: string] }>()
+const emit = defineEmits<{ go: [key: string]; see: [repair: Repair]; overrule: [finding: ListedFinding, reason: string] }>()
 
 const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`
 const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
-const wrong = computed(() => open.value.filter((finding) => finding.severity !== 'note'))
-const notes = computed(() => open.value.filter((finding) => finding.severity === 'note'))
+const FILTERS = ['all', 'stop', 'mend', 'note'] as const
+const filter = ref<(typeof FILTERS)[number]>('all')
+const counted = computed(() => Object.fromEntries(FILTERS.map((kind) => [kind, kind === 'all' ? open.value.length : open.value.filter(({ severity }) => severity === kind).length])))
+const isShown = (severity: Severity): boolean => filter.value === 'all' || filter.value === severity
+const wrong = computed(() => open.value.filter((finding) => finding.severity !== 'note' && isShown(finding.severity)))
+const notes = computed(() => open.value.filter((finding) => finding.severity === 'note' && isShown('note')))
+const isWell = computed(() => open.value.every(({ severity }) => severity === 'note'))
+/** A list of a few is read at once; a longer one can be narrowed. */
+const FEW = 3
 const overruled = computed(() => props.findings.filter((finding) => finding.overruled !== null))
 const asking = ref<string | null>(null)
 const reason = ref('')
@@ -25,7 +32,10 @@ function confirm(finding: ListedFinding): void {
 <template>
   <section aria-labelledby="mend-head">
     <h2 id="mend-head">{{ words.sheet.mend }}</h2>
-    <p v-if="wrong.length === 0" class="well">{{ words.sheet.allWell }}</p>
+    <p v-if="isWell" class="well">{{ words.sheet.allWell }}</p>
+    <div v-if="open.length > FEW || filter !== 'all'" class="filters" role="group" :aria-label="words.sheets.filter.label">
+      <button v-for="kind in FILTERS" :key="kind" class="button small" :aria-pressed="filter === kind" :disabled="counted[kind] === 0 && kind !== 'all'" @click="filter = kind">{{ words.sheets.filter[kind] }} {{ counted[kind] }}</button>
+    </div>
     <ul>
       <li v-for="finding in wrong" :key="idOf(finding)" class="finding" :class="{ stop: finding.severity === 'stop' }">
         <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
@@ -34,7 +44,7 @@ function confirm(finding: ListedFinding): void {
         </button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
         <div class="repairs">
-          <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink" @click="emit('repair', repair)">{{ words.finding.repair(repair) }}</button>
+          <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink" @click="emit('see', repair)">{{ words.finding.repair(repair) }}</button>
           <button v-if="asking !== idOf(finding)" class="textlink quiet" @click="asking = idOf(finding)">{{ words.sheet.overrule }}</button>
         </div>
         <form v-if="asking === idOf(finding)" class="reason" @submit.prevent="confirm(finding)">
@@ -44,12 +54,15 @@ function confirm(finding: ListedFinding): void {
         </form>
       </li>
     </ul>
-    <details v-if="notes.length > 0">
+    <details v-if="notes.length > 0" :open="filter === 'note'">
       <summary>{{ words.sheet.notes }} ({{ notes.length }})</summary>
       <ul>
         <li v-for="finding in notes" :key="idOf(finding)" class="note">
           <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">{{ words.finding.message(finding) }}</button>
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
+          <div class="repairs">
+            <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink quiet" @click="emit('see', repair)">{{ words.finding.repair(repair) }}</button>
+          </div>
         </li>
       </ul>
     </details>
@@ -110,6 +123,16 @@ ul {
 .repairs .quiet {
   font-weight: 400;
   border-color: var(--rule-strong);
+}
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  margin: 0.5rem 0;
+}
+.filters .button {
+  padding: 0 0.5rem;
+  font-size: 0.85rem;
 }
 .reason {
   margin-top: 0.5rem;

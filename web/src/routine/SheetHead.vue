@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import type { Tune } from '@dellop/core/tune'
 import { words } from '../words/index.ts'
 import type { SaveState } from './sheetDocument.ts'
+import { facingWords } from './standing.ts'
 import TimedOn from './TimedOn.vue'
 import type { MusicChoice } from './timedOn.ts'
 
@@ -15,7 +16,16 @@ const bar = computed(() => ticksPerBar(props.sheet.routine.metre))
 const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, props.sheet.firstStep) * 10) / 10)
 const about = computed(() => {
   const { routine, school } = props.sheet
-  return words.sheet.about(routine.dance, bpm.value, Math.round(bpm.value / routine.metre.beatsPerBar), words.hold(routine.start.hold), words.format.facing(routine.start.lead.facing), school.name)
+  const { formation } = routine
+  return words.sheet.about(
+    routine.dance,
+    bpm.value,
+    Math.round(bpm.value / routine.metre.beatsPerBar),
+    formation ? words.sheets.head.formations[formation] : words.sheet.couples,
+    words.hold(routine.start.hold),
+    facingWords(routine, routine.start.lead.facing),
+    school.name,
+  )
 })
 const dancedBars = computed(() => Math.round((props.sheet.timeline.lengthTicks / bar.value) * 100) / 100)
 const musicBars = computed(() => (props.sheet.musicEnd === null ? null : props.sheet.musicEnd / bar.value))

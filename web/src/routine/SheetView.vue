@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import type { Repair } from '@dellop/core/check'
-import { comesRoundTo, overrule, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
+import { diff, type Edit } from '@dellop/core/document'
+import { comesRoundTo, overrule, routineShape, type DancedPass, type DancedSlot, type Routine, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
+import type { Tune } from '@dellop/core/tune'
+import { freeFoot } from '@dellop/core/figure'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
@@ -11,16 +13,19 @@ import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
 import ConflictNote from './ConflictNote.vue'
 import FigurePicker from './FigurePicker.vue'
-import FindingList from './FindingList.vue'
+import { clipboard } from './clipboard.ts'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
+import PreviewBar from './PreviewBar.vue'
+import RangeBar from './RangeBar.vue'
 import { randomId } from '../app/randomId.ts'
 import { useSheetDocument } from './sheetDocument.ts'
 import SheetHead from './SheetHead.vue'
 import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
-import SlotPanel from './SlotPanel.vue'
-import { musicTold, type MusicChoice } from './timedOn.ts'
+import SheetSide from './SheetSide.vue'
+import { facingWords, isAlike, rolesOf } from './standing.ts'
+import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
 /** The text editor is large and not always wanted. */
 const SheetTextPane = defineAsyncComponent(() => import('./SheetTextPane.vue'))
@@ -33,7 +38,7 @@ const document_ = useSheetDocument(id)
 const page = useSheetPage(document_)
 const scope = ref<Scope>('part')
 const commands = sheetCommands(document_, page, () => scope.value)
-const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, planned, marks } = page
+const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } = page
 
 const failure = ref<string | null>(null)
 const told = ref('')
@@ -43,7 +48,27 @@ const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
 /** What the picker is open for. */
 const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
-const wrong = computed(() => page.open.value.filter((finding) => finding.severity !== 'note').length)
+/** Whether it comes round, said once for all where all dance alike. */
+const roundTold = computed(() => {
+  const now = sheet.value
+  if (!now) return ''
+  const differences = comesRoundTo(now.routine.start, now.timeline.slots.at(-1)!.after)
+  const told = isAlike(now.timeline) ? differences.filter((one) => one.what === 'hold' || one.role === 'lead') : differences
+  const roles = isAlike(now.timeline) ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor } : rolesOf(now.routine, now.school)
+  return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
+})
+const stripShown = ref(false)
+/** What the strip says of a slot: how both stand as it begins. */
+const strip = computed(() => {
+  const now = sheet.value
+  if (!stripShown.value || !now) return null
+  const roles = rolesOf(now.routine, now.school)
+  const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, freeFoot(slot.before[role].weight), facingWords(now.routine, slot.before[role].facing))
+  const alike = isAlike(now.timeline)
+  const heldAs = (slot: DancedSlot): string => (slot.before.hold === 'none' ? '' : words.hold(slot.before.hold))
+  return (slot: DancedSlot): string =>
+    alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot))
+})
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 
 async function load(): Promise<void> {
@@ -105,7 +130,18 @@ function drop(dragged: string, target: string, behind: boolean): void {
   if (from && to) commands.drop(from, to, behind)
 }
 
-const repair = (one: Repair): boolean => document_.edit(one.edits, words.done.repair)
+/** Shows what edits would make of the page, before they are made. */
+const see = (label: string, edits: readonly Edit[]): void => void (page.preview.value = { label, edits })
+function takePreview(): void {
+  const now = page.preview.value
+  page.preview.value = null
+  if (now) document_.edit(now.edits, words.done.repair)
+}
+/** As it was: an edit like any other, that can be undone. */
+const goBack = (routine: Routine): boolean => document_.edit(diff(routineShape, sheet.value!.routine, routine), words.done.back)
+function chooseTune(tune: Tune): void {
+  chooseMusic(musicChoices([tune], { ...sheet.value!.routine, tuneId: tune.id, recordingId: null })[0] ?? null)
+}
 const leaveSo = (finding: ListedFinding, reason: string): boolean => document_.edit(overrule(sheet.value!.routine, randomId(), finding.code, finding.subject, reason), words.done.overrule)
 
 function chooseMusic(choice: MusicChoice | null): void {
@@ -154,7 +190,7 @@ function findingStep(by: 1 | -1): void {
 
 const toLectern = (): void => void router.push({ name: 'lectern', params: { id } })
 
-const NEEDS_SLOT: ReadonlySet<PageKey> = new Set(['replace', 'remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect', 'words'])
+const NEEDS_SLOT: ReadonlySet<PageKey> = new Set(['replace', 'remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect', 'words', 'extend-before', 'extend-after', 'copy', 'cut', 'duplicate'])
 const ACTIONS: Readonly<Record<PageKey, () => void>> = {
   before: () => step(-1),
   after: () => step(1),
@@ -162,7 +198,7 @@ const ACTIONS: Readonly<Record<PageKey, () => void>> = {
   'row-after': () => rowStep(1),
   add: () => openAdd(selected.value, null),
   replace: () => (picking.value = { for: 'replace', slot: selected.value! }),
-  remove: () => commands.remove(selected.value!),
+  remove: () => commands.removeChosen(),
   'move-before': () => commands.move(selected.value!, -1),
   'move-after': () => commands.move(selected.value!, 1),
   halve: () => commands.halve(selected.value!),
@@ -176,11 +212,29 @@ const ACTIONS: Readonly<Record<PageKey, () => void>> = {
   redo: () => travel('redo'),
   lectern: toLectern,
   keys: () => (keysShown.value = true),
+  'extend-before': () => extend(-1),
+  'extend-after': () => extend(1),
+  copy: () => (told.value = words.sheets.range.copied(commands.copy())),
+  cut: () => commands.cut(),
+  paste: () => commands.paste(),
+  duplicate: () => commands.duplicate(),
+  leave: () => {
+    page.preview.value = null
+    page.select(selectedKey.value)
+  },
+}
+function extend(by: number): void {
+  const next = page.neighbour(by)
+  if (!next) return
+  page.extendTo(next.key)
+  void nextTick(() => phrasePage.value?.reveal(next.key, false))
 }
 
 function onKey(event: KeyboardEvent): void {
   const key = pageKey(event)
   if (!key || !sheet.value || keysShown.value || (NEEDS_SLOT.has(key) && !selected.value)) return
+  // Text that is marked with the mouse is copied as text.
+  if (key === 'copy' && getSelection()?.isCollapsed === false) return
   event.preventDefault()
   ACTIONS[key]()
   if (['remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect'].includes(key)) void nextTick(() => selectedKey.value && phrasePage.value?.reveal(selectedKey.value, true))
@@ -228,12 +282,59 @@ function onKey(event: KeyboardEvent): void {
           @remove="commands.dropPass"
           @move="commands.movePass"
         />
-        <p v-if="page.slots.value.length > 0" class="soft round" role="status">{{ words.sheet.round(comesRoundTo(sheet.routine.start, page.slots.value.at(-1)!.after), sheet.school.roleLabels) }}</p>
-        <PhrasePage ref="phrasePage" v-model:bars-per-line="barsPerLine" :rows="rows" :metre="sheet.routine.metre" :selected-key="selectedKey" :marks="marks" @select="page.select" @drop-on="drop" @open="openReplace" @fill="fill" />
+        <div class="laid" role="group" :aria-label="words.sheets.view.label">
+          <button class="button small" :aria-pressed="page.laidBy.value === 'part'" @click="page.laidBy.value = 'part'">{{ words.sheets.view.part }}</button>
+          <button class="button small" :aria-pressed="page.laidBy.value === 'music'" @click="page.laidBy.value = 'music'">{{ words.sheets.view.music }}</button>
+          <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">{{ words.sheets.view.strip }}</button>
+          <RangeBar :range="page.range.value" :copied="clipboard.length" @copy="commands.copy" @cut="commands.cut" @paste="commands.paste" @again="commands.duplicate" @remove="commands.removeChosen" />
+        </div>
+        <PreviewBar
+          v-if="page.preview.value && page.previewed.value && page.standing.value"
+          :label="page.preview.value.label"
+          :before="page.standing.value"
+          :after="page.previewed.value"
+          @take="takePreview"
+          @leave="page.preview.value = null"
+        />
+        <p v-if="page.slots.value.length > 0" class="soft round" role="status">{{ roundTold }}</p>
+        <PhrasePage
+          ref="phrasePage"
+          v-model:bars-per-line="barsPerLine"
+          :rows="rows"
+          :metre="sheet.routine.metre"
+          :selected-key="selectedKey"
+          :marks="marks"
+          :in-range="page.rangeKeys.value"
+          :fresh="page.fresh.value"
+          :strip="strip"
+          @select="page.select"
+          @extend="page.extendTo"
+          @drop-on="drop"
+          @open="openReplace"
+          @fill="fill"
+        />
         <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
       </div>
       <SheetTextPane v-if="textShown" class="text" :sheet="sheet" :figures="library.figures" :findings="page.open.value" :edit="(edits) => document_.edit(edits, words.done.text, 'text')" @go="choose($event)" @close="textShown = false" />
-      <aside v-else class="side">
+      <SheetSide
+        v-else
+        v-model:scope="scope"
+        :sheet="page.standing.value ?? sheet"
+        :page="page"
+        :commands="commands"
+        :voice="voice"
+        :tunes="library.tunes"
+        :schools="library.schools"
+        :figures="library.figures"
+        :saved="document_.saving.value.state === 'saved'"
+        @go="choose($event, true)"
+        @see="see"
+        @overrule="leaveSo"
+        @add="openAdd($event, null)"
+        @replace="openReplace($event.key)"
+        @music="chooseTune"
+        @back="goBack"
+      >
         <FigurePicker
           v-if="picking"
           :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))"
@@ -242,31 +343,7 @@ function onKey(event: KeyboardEvent): void {
           @words="pick(null, $event)"
           @cancel="picking = null"
         />
-        <FindingList :class="{ last: wrong === 0 }" :findings="sheet.findings" @go="choose($event, true)" @repair="repair" @overrule="leaveSo" />
-        <SlotPanel
-          v-if="selected && selectedPass"
-          v-model:scope="scope"
-          :slot-danced="selected"
-          :pass="selectedPass"
-          :planned="planned"
-          :school="sheet.school"
-          :voice="voice"
-          :metre="sheet.routine.metre"
-          @add="openAdd(selected, null)"
-          @replace="ACTIONS.replace"
-          @remove="commands.remove(selected)"
-          @move="commands.move(selected, $event)"
-          @halve="commands.halve(selected)"
-          @repeat="commands.repeat(selected, $event)"
-          @reflect="commands.reflect(selected)"
-          @dance-as="commands.danceAs(selected, $event)"
-          @word="(kind, text) => commands.word(selected!, kind, text)"
-          @silence="commands.silence(selected)"
-          @remark="commands.remark(selected, $event)"
-          @beats="commands.wordsLength(selected, $event)"
-        />
-        <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
-      </aside>
+      </SheetSide>
     </div>
     <KeysDialog v-model="keysShown" />
   </div>
@@ -283,19 +360,13 @@ function onKey(event: KeyboardEvent): void {
   border-right: 1px solid var(--rule);
   min-height: 70vh;
 }
-.side {
-  padding: 1.1rem 1.25rem 3rem;
+.laid {
+  margin-top: 0.5rem;
   display: flex;
-  flex-direction: column;
-  gap: 1.5rem;
-  position: sticky;
-  top: 0;
-  align-self: start;
-  max-height: 100vh;
-  overflow-y: auto;
-}
-.last {
-  order: 1;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  align-items: center;
+  margin-bottom: 0.4rem;
 }
 .body.texting {
   grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
@@ -320,10 +391,6 @@ function onKey(event: KeyboardEvent): void {
   .paper {
     padding: 0.75rem;
     border: 0;
-  }
-  .side {
-    position: static;
-    max-height: none;
   }
 }
 </style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { readSheetFile } from '@dellop/core/file'
+import { readSheetFile, sheetFileOfText } from '@dellop/core/file'
+import { shelfOf, type ShelfOrder } from '@dellop/core/routine'
+import { randomId } from '../app/randomId.ts'
 import type { SheetSummary } from '@dellop/wire'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -18,10 +20,31 @@ const title = ref('')
 const tuneId = ref<string>('')
 const fileBox = ref<HTMLInputElement | null>(null)
 
-const shown = computed(() => {
-  const text = search.value.trim().toLowerCase()
-  return (sheets.value ?? []).filter((sheet) => text === '' || `${sheet.title} ${sheet.by} ${sheet.dance} ${sheet.tuneTitle ?? ''}`.toLowerCase().includes(text))
-})
+const dance = ref('')
+const level = ref('')
+const tag = ref('')
+const order = ref<ShelfOrder>('title')
+const away = ref(false)
+/** Sheets that are drawn at once; a longer shelf is drawn as far as it is asked for. */
+const STEP = 60
+const drawn = ref(STEP)
+
+const shelf = computed(() => shelfOf(sheets.value ?? []))
+const anyAway = computed(() => sheets.value?.some(({ archived }) => archived) ?? false)
+const shown = computed(() => shelf.value.search({ text: search.value, dance: dance.value || null, level: level.value || null, tag: tag.value || null, archived: away.value, order: order.value }))
+const all = computed(() => sheets.value?.filter(({ archived }) => archived === away.value).length ?? 0)
+const levelName = (id: string): string => (words.sheets.head.levels as Record<string, string>)[id] ?? id
+/** Figures of a sheet that the search has found it by. */
+const foundBy = (sheet: SheetSummary): string => {
+  const typed = search.value.trim().toLowerCase()
+  return typed.length < 2
+    ? ''
+    : sheet.figures
+        .filter((name) => typed.split(/\s+/).every((word) => name.toLowerCase().includes(word)))
+        .slice(0, 3)
+        .join(', ')
+}
+watch([search, dance, level, tag, order, away], () => (drawn.value = STEP))
 
 async function load(): Promise<void> {
   failure.value = ''
@@ -43,13 +66,19 @@ async function create(): Promise<void> {
   }
 }
 
+/** A sheet file, or a sheet typed as text; figures of a text are looked up in the book. */
+function readAny(text: string, name: string) {
+  if (!/\.txt$/i.test(name)) return readSheetFile(text, `“${name}”`)
+  return sheetFileOfText(text, { id: randomId(), title: name.replace(/\.txt$/i, '').slice(0, 120), figures: library.figures })
+}
+
 async function bring(event: Event): Promise<void> {
   const box = event.target as HTMLInputElement
   const file = box.files?.[0]
   box.value = ''
   if (!file) return
   failure.value = told.value = ''
-  const read = readSheetFile(await file.text(), `“${file.name}”`)
+  const read = readAny(await file.text(), file.name)
   if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
   try {
     const answer = await api('importSheet', { body: { file: read.value } })
@@ -70,7 +99,7 @@ async function bring(event: Event): Promise<void> {
       </div>
       <div class="actions">
         <button class="button" @click="fileBox?.click()">{{ words.shelf.bring }}</button>
-        <input ref="fileBox" class="unseen" type="file" accept=".json,application/json" tabindex="-1" :aria-label="words.shelf.bring" @change="bring" />
+        <input ref="fileBox" class="unseen" type="file" accept=".json,.txt,application/json,text/plain" tabindex="-1" :aria-label="words.shelf.bring" @change="bring" />
         <button class="button main" @click="writing = true">{{ words.shelf.write }}</button>
       </div>
     </header>
@@ -103,22 +132,59 @@ async function bring(event: Event): Promise<void> {
         <p class="soft">{{ words.shelf.emptyDemo }}</p>
       </div>
       <template v-else>
-        <label class="field-label" for="shelf-search">{{ words.shelf.search }}</label>
-        <el-input id="shelf-search" v-model="search" class="search" clearable />
-        <p v-if="shown.length === 0">{{ words.shelf.nothing(search) }}</p>
+        <div class="wishes">
+          <div class="grow">
+            <label class="field-label" for="shelf-search">{{ words.shelf.search }}</label>
+            <el-input id="shelf-search" v-model="search" clearable />
+          </div>
+          <label v-if="shelf.dances.length > 1"
+            >{{ words.sheets.shelf.dance }}
+            <select v-model="dance" class="pick">
+              <option value="">{{ words.sheets.shelf.any }}</option>
+              <option v-for="one in shelf.dances" :key="one" :value="one">{{ one }}</option>
+            </select></label
+          >
+          <label v-if="shelf.levels.length > 0"
+            >{{ words.sheets.shelf.level }}
+            <select v-model="level" class="pick">
+              <option value="">{{ words.sheets.shelf.any }}</option>
+              <option v-for="one in shelf.levels" :key="one" :value="one">{{ levelName(one) }}</option>
+            </select></label
+          >
+          <label v-if="shelf.tags.length > 0"
+            >{{ words.sheets.shelf.tag }}
+            <select v-model="tag" class="pick">
+              <option value="">{{ words.sheets.shelf.any }}</option>
+              <option v-for="one in shelf.tags" :key="one" :value="one">{{ one }}</option>
+            </select></label
+          >
+          <label
+            >{{ words.sheets.shelf.order }}
+            <select v-model="order" class="pick">
+              <option v-for="(label, id) in words.sheets.shelf.orders" :key="id" :value="id">{{ label }}</option>
+            </select></label
+          >
+          <button v-if="anyAway || away" class="button small" :aria-pressed="away" @click="away = !away">{{ words.sheets.shelf.away }}</button>
+        </div>
+        <p class="soft" role="status">{{ words.sheets.shelf.found(shown.length, all) }}</p>
+        <p v-if="shown.length === 0">{{ search ? words.shelf.nothing(search) : words.sheets.shelf.notAway }}</p>
         <ul class="shelf">
-          <li v-for="sheet in shown" :key="sheet.id">
+          <li v-for="sheet in shown.slice(0, drawn)" :key="sheet.id">
             <div class="names">
               <RouterLink class="title" :to="{ name: 'sheet', params: { id: sheet.id } }">{{ sheet.title }}</RouterLink>
               <p class="soft">{{ words.shelf.by(sheet.by) }}</p>
+              <p v-if="foundBy(sheet)" class="soft">{{ words.sheets.shelf.figures(foundBy(sheet)) }}</p>
             </div>
             <p>
-              {{ sheet.dance }}<template v-if="sheet.tuneTitle"> · {{ sheet.tuneTitle }}</template>
+              {{ sheet.dance }}<template v-if="sheet.level">, {{ levelName(sheet.level) }}</template
+              ><template v-if="sheet.tuneTitle"> · {{ sheet.tuneTitle }}</template>
+              <span v-for="one in sheet.tags" :key="one" class="tag">{{ one }}</span>
             </p>
             <p class="soft">{{ words.shelf.changed(words.format.date(sheet.updatedAtMs)) }}</p>
             <RouterLink class="button small" :to="{ name: 'lectern', params: { id: sheet.id } }" :aria-label="words.shelf.callOf(sheet.title)">{{ words.shelf.call }}</RouterLink>
           </li>
         </ul>
+        <button v-if="shown.length > drawn" class="button" @click="drawn += STEP">{{ words.sheets.shelf.more(Math.min(STEP, shown.length - drawn)) }}</button>
       </template>
     </template>
   </div>
@@ -151,8 +217,33 @@ async function bring(event: Event): Promise<void> {
   border-radius: 6px;
   padding: 0 0.5rem;
 }
-.search {
+.wishes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1rem;
+  align-items: end;
+  margin-bottom: 0.5rem;
+}
+.wishes label {
+  display: grid;
+  gap: 0.25rem;
+  font-size: 0.9rem;
+  color: var(--ink-soft);
+}
+.wishes .pick {
+  min-height: 40px;
+}
+.grow {
+  flex: 1 1 16rem;
   max-width: 26rem;
+}
+.tag {
+  display: inline-block;
+  border: 1px solid var(--rule-strong);
+  border-radius: 4px;
+  padding: 0 0.35rem;
+  margin-left: 0.35rem;
+  font-size: 0.85rem;
 }
 .shelf {
   list-style: none;

@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
 import type { Variation, WordingKind } from '@dellop/core/figure'
-import type { DancedPass, DancedSlot, Scope } from '@dellop/core/routine'
-import type { School } from '@dellop/core/school'
-import { ticksPerBar, TICKS_PER_BEAT, type Metre } from '@dellop/core/time'
+import type { DancedPass, DancedSlot, Scope, SlotContent } from '@dellop/core/routine'
+import type { Sheet } from '@dellop/core/sheet'
+import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
+import SlotMarks from './SlotMarks.vue'
+import { rolesOf } from './standing.ts'
+import StateAtBeat from './StateAtBeat.vue'
 import WhyHere from './WhyHere.vue'
 import WordingEditor from './WordingEditor.vue'
 
-const props = defineProps<{ slotDanced: DancedSlot; pass: DancedPass; planned: Planned | null; school: School; voice: Voice; metre: Metre }>()
+const props = defineProps<{ slotDanced: DancedSlot; pass: DancedPass; planned: Planned | null; sheet: Sheet; voice: Voice }>()
 const scope = defineModel<Scope>('scope', { required: true })
 const emit = defineEmits<{
   add: []
@@ -26,13 +29,17 @@ const emit = defineEmits<{
   silence: []
   remark: [text: string]
   beats: [beats: number]
+  field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks', value: unknown]
+  content: [content: SlotContent]
 }>()
 
 const name = computed(() => words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null))
-const bar = computed(() => Math.floor((props.slotDanced.start - props.pass.start) / ticksPerBar(props.metre)) + 1)
+const bar = computed(() => Math.floor((props.slotDanced.start - props.pass.start) / ticksPerBar(props.sheet.routine.metre)) + 1)
 const place = computed(() => words.sheet.place(bar.value, props.pass.part.label, words.format.ordinal(props.pass.ordinal, props.pass.ordinals)))
 const isFigure = computed(() => props.slotDanced.slot.content.type === 'figure')
 const variation = computed(() => (props.slotDanced.slot.content.type === 'figure' ? props.slotDanced.slot.content.variation : null))
+const roles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
+const isSettled = computed(() => props.slotDanced.slot.content.type === 'words' && props.slotDanced.slot.content.lengthTicks !== null)
 const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT)
 </script>
 
@@ -63,22 +70,26 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
     </div>
     <VaryFields v-if="variation && slotDanced.figure" :figure="slotDanced.figure" :variation="variation" :problem="slotDanced.problem?.message ?? null" @change="emit('danceAs', $event)" />
-    <div v-if="!isFigure" class="length">
+    <div v-if="!isFigure && (isSettled || slotDanced.open)" class="length">
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
       <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />
     </div>
     <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
-    <WhyHere v-if="planned" :planned="planned" :school="school" :measured="voice.measured" />
+    <WhyHere v-if="planned" :planned="planned" :school="sheet.school" :measured="voice.measured" />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
-      <BeatChart :danced="slotDanced.danced" :beats-per-bar="metre.beatsPerBar" :roles="school.roleLabels" :beats-per-line="3" />
+      <BeatChart :danced="slotDanced.danced" :beats-per-bar="sheet.routine.metre.beatsPerBar" :roles="roles" :beats-per-line="3" />
     </section>
-    <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
-      <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
-    </p>
+    <StateAtBeat :sheet="sheet" :slot-danced="slotDanced" />
+    <template v-if="slotDanced.slot.caution !== 'hidden'">
+      <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
+        <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+      </p>
+    </template>
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
       <el-input id="slot-remark" :model-value="slotDanced.slot.remark" maxlength="500" @update:model-value="emit('remark', $event)" />
     </div>
+    <SlotMarks :slot-danced="slotDanced" :roles="roles" @field="(field, value) => emit('field', field, value)" @content="emit('content', $event)" />
   </div>
 </template>
 

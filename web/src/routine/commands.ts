@@ -1,6 +1,11 @@
 import type { Cut, Variation } from '@dellop/core/figure'
 import {
   addPass,
+  copySlots,
+  pasteSlots,
+  removeSlots,
+  setField,
+  setHeading,
   addSlot,
   dropFromPass,
   figureContent,
@@ -16,12 +21,18 @@ import {
   varySlot,
   wordsContent,
   type DancedSlot,
+  type Part,
   type Pass,
+  type Routine,
+  type Slot,
+  type SlotContent,
   type Scope,
 } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { words } from '../words/index.ts'
+import type { Edit } from '@dellop/core/document'
 import { randomId } from '../app/randomId.ts'
+import { clipboard } from './clipboard.ts'
 import type { SheetDocument } from './sheetDocument.ts'
 import type { SheetPage } from './sheetPage.ts'
 
@@ -136,6 +147,56 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
     document.edit([{ type: 'move', id: passId, from: place(passes[from - 1]?.id), to: place(others[from + by - 1]?.id) }], say.moved)
   }
 
+  /** Edits worked out elsewhere, named for undo; says whether they could be made. */
+  const take = (edits: readonly Edit[] | null, label: string): boolean => document.edit(edits, label)
+  const slotField = (slot: DancedSlot, field: Exclude<keyof Slot, 'id'>, value: unknown): boolean => document.edit(setSlotField(slot.slot, field, value as never), say.marks)
+  const passField = (pass: Pass, field: keyof Pass & string, value: unknown): boolean => document.edit(setField(pass, field, value as never), say.pass)
+  const partField = (part: Part, field: keyof Part & string, value: unknown): boolean => document.edit(setField(part, field, value as never), say.part)
+  const heading = (field: keyof Routine & string, value: unknown): boolean => document.edit(setHeading(routine(), field, value as never), say.header)
+
+  function setContent(slot: DancedSlot, content: SlotContent): void {
+    const index = page.slots.value.indexOf(slot)
+    if (document.edit(replaceContent(slot, content, scope(), randomId), say.length)) page.select(page.slots.value[index]?.key ?? null)
+  }
+
+  /** What is chosen: several slots, or the one. */
+  const chosen = (): readonly DancedSlot[] => (page.range.value.length > 0 ? page.range.value : page.selected.value ? [page.selected.value] : [])
+
+  function copy(): number {
+    const slots = chosen()
+    if (slots.length > 0) clipboard.value = copySlots(slots)
+    return slots.length
+  }
+
+  function removeChosen(): void {
+    const slots = chosen()
+    if (slots.length === 1) return remove(slots[0]!)
+    const index = page.slots.value.indexOf(slots[0]!)
+    const ids = slots.map(({ slot }) => slot.id)
+    if (document.edit(removeSlots(routine(), ids), say.removed)) page.select((page.slots.value[index] ?? page.slots.value[index - 1])?.key ?? null)
+  }
+
+  function cut(): void {
+    if (copy() > 0) removeChosen()
+  }
+
+  /** Puts what was copied behind what is chosen, or at the end of the first part. */
+  function paste(): void {
+    const last = chosen().at(-1) ?? page.slots.value.at(-1) ?? null
+    const partId = last?.partId ?? routine().parts[0]?.id
+    if (!partId) return
+    const after = last === null ? null : last.changed ? previousInPart(last) : last.slot.id
+    const edits = pasteSlots(partId, clipboard.value, after, randomId)
+    if (document.edit(edits, say.pasted) && edits?.[0]?.type === 'insert') selectSlot(edits[0].item.id, last)
+  }
+
+  /** What is chosen, once more behind it. */
+  function duplicate(): void {
+    const kept = clipboard.value
+    if (copy() > 0) paste()
+    clipboard.value = kept
+  }
+
   const setHeader = (field: 'title' | 'by' | 'remark', to: string): boolean => document.edit([{ type: 'set', id: '', field, from: routine()[field], to }], say.header, `header:${field}`)
   function setMusic(tuneId: string | null, recordingId: string | null): void {
     const now = routine()
@@ -144,6 +205,38 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
     if (edits.length > 0) document.edit(edits, say.tune)
   }
 
-  return { add, replace, remove, move, drop, halve, repeat, reflect, danceAs, word, silence, remark, wordsLength, passOver, newPart, dropPass, movePass, setHeader, setMusic, variationOf }
+  return {
+    take,
+    slotField,
+    passField,
+    partField,
+    heading,
+    setContent,
+    copy,
+    cut,
+    paste,
+    duplicate,
+    removeChosen,
+    add,
+    replace,
+    remove,
+    move,
+    drop,
+    halve,
+    repeat,
+    reflect,
+    danceAs,
+    word,
+    silence,
+    remark,
+    wordsLength,
+    passOver,
+    newPart,
+    dropPass,
+    movePass,
+    setHeader,
+    setMusic,
+    variationOf,
+  }
 }
 export type SheetCommands = ReturnType<typeof sheetCommands>

@@ -1,6 +1,32 @@
 /** What a key on the page asks for. Kept apart from the view, so that the list of keys and what they do cannot drift. */
 export type PageKey =
-  'before' | 'after' | 'row-before' | 'row-after' | 'add' | 'replace' | 'remove' | 'move-before' | 'move-after' | 'halve' | 'more' | 'less' | 'reflect' | 'words' | 'next-finding' | 'previous-finding' | 'undo' | 'redo' | 'lectern' | 'keys'
+  | 'before'
+  | 'after'
+  | 'row-before'
+  | 'row-after'
+  | 'add'
+  | 'replace'
+  | 'remove'
+  | 'move-before'
+  | 'move-after'
+  | 'halve'
+  | 'more'
+  | 'less'
+  | 'reflect'
+  | 'words'
+  | 'next-finding'
+  | 'previous-finding'
+  | 'undo'
+  | 'redo'
+  | 'lectern'
+  | 'keys'
+  | 'extend-before'
+  | 'extend-after'
+  | 'copy'
+  | 'cut'
+  | 'paste'
+  | 'duplicate'
+  | 'leave'
 
 const PLAIN: Readonly<Record<string, PageKey>> = {
   ArrowLeft: 'before',
@@ -19,7 +45,11 @@ const PLAIN: Readonly<Record<string, PageKey>> = {
   p: 'previous-finding',
   l: 'lectern',
   '?': 'keys',
+  Escape: 'leave',
 }
+
+const WITH_CONTROL: Readonly<Record<string, PageKey>> = { y: 'redo', c: 'copy', x: 'cut', v: 'paste', d: 'duplicate' }
+const WITH_SHIFT: Readonly<Record<string, PageKey>> = { ArrowLeft: 'extend-before', ArrowRight: 'extend-after', r: 'less' }
 
 const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
 /** Enter and space on a button of its own belong to that button. */
@@ -31,11 +61,11 @@ export function pageKey(event: KeyboardEvent): PageKey | null {
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
   if (command && !isTyping(event.target)) {
     if (key === 'z') return event.shiftKey ? 'redo' : 'undo'
-    return key === 'y' ? 'redo' : null
+    return WITH_CONTROL[key] ?? null
   }
   if (isTyping(event.target) || command) return null
   if (event.altKey) return key === 'ArrowLeft' ? 'move-before' : key === 'ArrowRight' ? 'move-after' : null
   if (key === 'Enter' && isOtherButton(event.target)) return null
-  if (key === 'r' && event.shiftKey) return 'less'
+  if (event.shiftKey && WITH_SHIFT[key]) return WITH_SHIFT[key]
   return PLAIN[key] ?? null
 }

@@ -1,9 +1,16 @@
+import { applyEdits, type Edit } from '@dellop/core/document'
 import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
-import type { DancedSlot, UnfoldCache } from '@dellop/core/routine'
+import { routineShape, slotsBetween, type DancedSlot, type Routine, type UnfoldCache } from '@dellop/core/routine'
 import { deriveSheet, phraseRows, type PhraseRow, type Sheet } from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watchEffect } from 'vue'
 import { useLibrary } from '../app/library.ts'
 import type { SheetDocument } from './sheetDocument.ts'
+
+/** What is shown before it is taken: edits with the words of what they do. */
+export interface Preview {
+  readonly label: string
+  readonly edits: readonly Edit[]
+}
 
 /** All that the page of phrases shows of an open sheet: derived values, the rows, and where the cuer is. */
 export function useSheetPage(document: SheetDocument) {
@@ -11,18 +18,33 @@ export function useSheetPage(document: SheetDocument) {
   const cache: UnfoldCache = new Map()
   const barsPerLine = ref(4)
   const selectedKey = ref<string | null>(null)
+  /** The other end of what is chosen, where several slots are. */
+  const anchorKey = ref<string | null>(null)
+  const laidBy = ref<'part' | 'music'>('part')
+  const preview = shallowRef<Preview | null>(null)
   const rows = shallowRef<readonly PhraseRow[]>([])
 
-  const sheet = computed<Sheet | null>(() => {
-    const routine = document.routine.value
-    if (!routine) return null
-    return deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor }, cache)
+  const derive = (routine: Routine): Sheet =>
+    deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor }, cache)
+  /** The sheet as it stands, whatever is being previewed. */
+  const standing = computed<Sheet | null>(() => (document.routine.value ? derive(document.routine.value) : null))
+  const previewed = computed<Sheet | null>(() => {
+    const { value: routine } = document.routine
+    const applied = routine && preview.value ? applyEdits(routineShape, routine, preview.value.edits) : null
+    return applied?.ok ? derive(applied.value) : null
+  })
+  const sheet = computed<Sheet | null>(() => previewed.value ?? standing.value)
+  /** Slots that only the preview has, or has otherwise. */
+  const fresh = computed<ReadonlySet<string>>(() => {
+    if (!previewed.value || !standing.value) return NOTHING
+    const before = new Map(standing.value.timeline.slots.map((slot) => [slot.key, slot.slot]))
+    return new Set(previewed.value.timeline.slots.flatMap(({ key, slot }) => (before.get(key) === slot ? [] : [key])))
   })
 
   watchEffect(() => {
     const now = sheet.value
     if (!now) return
-    rows.value = phraseRows({ timeline: now.timeline, plan: now.plan, phrases: now.phrases, metre: now.routine.metre, firstStep: now.firstStep, barsPerLine: barsPerLine.value }, rows.value)
+    rows.value = phraseRows({ timeline: now.timeline, plan: now.plan, phrases: now.phrases, metre: now.routine.metre, firstStep: now.firstStep, barsPerLine: barsPerLine.value, by: laidBy.value, sections: now.music.sections }, rows.value)
   })
 
   const slots = computed(() => sheet.value?.timeline.slots ?? [])
@@ -31,6 +53,10 @@ export function useSheetPage(document: SheetDocument) {
   const planned = computed(() => sheet.value?.plan.planned.find((one) => one.slot.key === selectedKey.value) ?? null)
   const passOf = (slot: DancedSlot) => sheet.value?.timeline.passes.find((pass) => slot.key.startsWith(`${pass.key}/`)) ?? null
   const selectedPass = computed(() => (selected.value ? passOf(selected.value) : null))
+
+  /** The slots that are chosen together, of one pass; none where only one is. */
+  const range = computed<readonly DancedSlot[]>(() => (anchorKey.value && selectedKey.value && anchorKey.value !== selectedKey.value ? slotsBetween(slots.value, anchorKey.value, selectedKey.value) : []))
+  const rangeKeys = computed<ReadonlySet<string>>(() => (range.value.length === 0 ? NOTHING : new Set(range.value.map(({ key }) => key))))
 
   const open = computed(() => sheet.value?.findings.filter((finding) => finding.overruled === null) ?? [])
   /** Severity of the worst finding of each slot, for its mark on the page. */
@@ -42,6 +68,13 @@ export function useSheetPage(document: SheetDocument) {
   })
 
   function select(key: string | null): void {
+    selectedKey.value = key
+    anchorKey.value = null
+  }
+
+  /** Chooses all from the one chosen to this one. */
+  function extendTo(key: string): void {
+    anchorKey.value ??= selectedKey.value
     selectedKey.value = key
   }
 
@@ -64,6 +97,7 @@ export function useSheetPage(document: SheetDocument) {
     return found.sort((a, b) => order(a) - order(b))
   }
 
-  return { sheet, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }
+  return { sheet, standing, previewed, preview, fresh, laidBy, range, rangeKeys, extendTo, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }
 }
+const NOTHING: ReadonlySet<string> = new Set()
 export type SheetPage = ReturnType<typeof useSheetPage>

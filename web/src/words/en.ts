@@ -1,7 +1,8 @@
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
-import type { Role } from '@dellop/core/figure'
+import type { Facing, Role } from '@dellop/core/figure'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
+import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
 import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal } from './english.ts'
 
@@ -29,7 +30,7 @@ export const en = {
   },
   finding: { message: findingMessage, sum: findingSum, repair: repairLabel },
   severity: { stop: 'Stops the dance', mend: 'To mend', note: 'Note' },
-  hold: (id: string) => id,
+  hold: (id: string) => (id === 'none' ? 'no hold' : id),
   role: { lead: 'lead', follow: 'follow' } satisfies Record<Role, string>,
   level: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
   caution: { arms: 'Arms', neck: 'Neck', spin: 'Turning', dip: 'Dip', knees: 'Knees', floor: 'Floor', crowding: 'Crowding', heat: 'Heat', tempo: 'Tempo' },
@@ -55,6 +56,15 @@ export const en = {
     tune: 'choose a tune',
     repair: 'mend',
     overrule: 'overrule',
+    pasted: 'paste',
+    cut: 'cut',
+    pass: 'change a pass',
+    part: 'change a part',
+    promoted: 'make it so every time',
+    marks: 'change a mark',
+    borrowed: 'borrow a part',
+    fit: 'fit to the music',
+    back: 'go back',
   },
   shelf: {
     title: 'Sheets',
@@ -80,7 +90,9 @@ export const en = {
   },
   sheet: {
     toLectern: 'Take to the lectern',
-    about: (dance: string, bpm: number, bars: number, hold: string, face: string, school: string) => `${dance}, ${bpm} a minute (${bars} bars) · couples, ${hold}, facing ${face} · called the ${school.toLowerCase()} way`,
+    couples: 'couples',
+    about: (dance: string, bpm: number, bars: number, formation: string, hold: string, face: string, school: string) =>
+      `${dance}, ${bpm} a minute (${bars} bars) · ${formation}, ${hold}, facing ${face} · called the ${school.toLowerCase()} way`,
     by: 'by',
     title: 'Name of the dance',
     author: 'Who made it',
@@ -97,12 +109,12 @@ export const en = {
     musicDiffers: (music: string, differences: string) => `The cues are timed on “${music}” now. It is ${differences}.`,
     tuneGone: 'The tune it was timed on is gone. Choose another one.',
     recordingGone: (name: string) => `The recording it was timed on is gone; the cues are timed on “${name}”.`,
-    round: (differences: readonly RoundDifference[], roles: Readonly<Record<Role, string>>) => {
+    round: (differences: readonly RoundDifference[], roles: Readonly<Record<Role, string>>, facing: (value: Facing) => string): string => {
       if (differences.length === 0) return 'It comes round: it ends as it began.'
       const told = differences.map((one) => {
-        if (one.what === 'hold') return `it ends in ${one.now}, not in ${one.wanted}`
+        if (one.what === 'hold') return `it ends ${one.now === 'none' ? 'without a hold' : `in ${one.now}`}, not ${one.wanted === 'none' ? 'without one' : `in ${one.wanted}`}`
         if (one.what === 'foot') return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
-        return `the ${roles[one.role]} ends facing ${facing(one.now)}, not ${facing(one.wanted)}`
+        return `the ${roles[one.role]} ends facing ${facing(one.now as Facing)}, not ${facing(one.wanted as Facing)}`
       })
       return `It does not come round: ${told.join('; ')}.`
     },
@@ -200,6 +212,10 @@ export const en = {
       ['O', 'the other way'],
       ['W', 'change its words'],
       ['N  P', 'next finding, finding before'],
+      ['Shift ← →', 'choose several'],
+      ['Ctrl C  X  V', 'copy, cut, paste behind this one'],
+      ['Ctrl D', 'once more behind it, as it is'],
+      ['Esc', 'leave a preview or a choice'],
       ['Ctrl Z', 'undo'],
       ['Ctrl Y', 'redo'],
       ['L', 'to the lectern'],
@@ -272,6 +288,7 @@ export const en = {
     begunIn: 'Begun in',
   },
   figures,
+  sheets,
   tunes,
   lectern: {
     ready: 'Ready to call without the network',

@@ -20,7 +20,7 @@ export function slotName(content: SlotContent, figureName: string | null): strin
   if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
   const { cut, times: n, reflected, exitHold, turn, ending, options = [], withoutPause } = content.variation
   const part = cut?.type === 'half' ? ', half' : cut?.type === 'first' ? `, first ${cut.ticks / 24}` : cut?.type === 'from' ? `, from ${cut.ticks / 24 + 1}` : ''
-  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold ? `, to ${exitHold}` : ''}`
+  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
 
 export function ordinal(n: number, of: number): string {

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { diff } from '@dellop/core/document'
+import { sheetMarkdown, sheetText } from '@dellop/core/file'
+import { routineShape, type Routine } from '@dellop/core/routine'
+import { changeWords, type Sheet } from '@dellop/core/sheet'
+import type { Revision } from '@dellop/wire'
+import type { Figure } from '@dellop/core/figure'
+import { ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, sentenceOf } from '../app/api.ts'
+import { download } from '../app/download.ts'
+import { words } from '../words/index.ts'
+
+/** What was changed when, how it was then, branches, and ways out of Dellop. */
+const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; saved: boolean }>()
+const emit = defineEmits<{ back: [routine: Routine]; away: [isAway: boolean] }>()
+const router = useRouter()
+
+const MOST_WORDS = 4
+const revisions = ref<readonly Revision[] | null>(null)
+const createdAtMs = ref(0)
+const failure = ref('')
+const told = ref('')
+const compared = ref<{ readonly revision: number; readonly words: readonly string[] } | null>(null)
+const title = ref('')
+
+async function tried(work: () => Promise<void>): Promise<void> {
+  failure.value = ''
+  await work().catch((error: unknown) => (failure.value = sentenceOf(error)))
+}
+const { id } = props.sheet.routine
+const read = (): Promise<void> =>
+  tried(async () => {
+    const answer = await api('sheetRevisions', { params: { id } })
+    revisions.value = answer.revisions
+    createdAtMs.value = answer.createdAtMs
+  })
+watch(
+  () => props.saved,
+  (saved) => saved && void read(),
+  { immediate: true },
+)
+
+const at = async (revision: number): Promise<Routine> => (await api('sheetAt', { params: { id, revision: String(revision) } })).routine
+const compare = (revision: number): Promise<void> =>
+  tried(async () => {
+    const then = await at(revision)
+    compared.value = { revision, words: changeWords(then, diff(routineShape, then, props.sheet.routine), props.sheet.book) }
+  })
+const goBack = (revision: number): Promise<void> =>
+  tried(async () => {
+    emit('back', await at(revision))
+    told.value = words.sheets.history.goneBack
+  })
+const branch = (): Promise<void> =>
+  tried(async () => {
+    const { routine } = await api('branchSheet', { params: { id }, body: { title: title.value } })
+    await router.push({ name: 'sheet', params: { id: routine.id } })
+  })
+
+const asText = (): void => download(`${id}.txt`, 'text/plain', sheetText(props.sheet.routine, props.figures))
+const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdown(props.sheet.routine, props.figures, props.sheet.tune?.title ?? null))
+</script>
+
+<template>
+  <section aria-labelledby="history-head">
+    <h2 id="take-head">{{ words.sheets.history.takeAlong }}</h2>
+    <div class="row">
+      <RouterLink class="button small" :to="{ name: 'sheet-print', params: { id } }">{{ words.sheets.history.print }}</RouterLink>
+      <a class="button small" :href="`/api/sheets/${id}/file`" download>{{ words.sheets.history.asFile }}</a>
+      <button class="button small" @click="asText">{{ words.sheets.history.asText }}</button>
+      <button class="button small" @click="asMarkdown">{{ words.sheets.history.asMarkdown }}</button>
+    </div>
+    <p v-if="sheet.routine.archived" class="told">{{ words.sheets.history.isAway }}</p>
+    <form class="branch" @submit.prevent="branch">
+      <label class="field-label" for="branch-title">{{ words.sheets.history.branchTitle }}</label>
+      <input id="branch-title" v-model="title" class="field" maxlength="120" />
+      <p class="soft">{{ words.sheets.history.branchNote }}</p>
+      <div class="row">
+        <button class="button small" :disabled="title.trim() === ''">{{ words.sheets.history.branch }}</button>
+        <button type="button" class="button small" @click="emit('away', !sheet.routine.archived)">{{ sheet.routine.archived ? words.sheets.history.takeOut : words.sheets.history.putAway }}</button>
+      </div>
+    </form>
+    <h2 id="history-head">{{ words.sheets.history.title }}</h2>
+    <p class="soft">{{ words.sheets.history.here }}</p>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="told" class="told" role="status">{{ told }}</p>
+    <div v-if="compared" class="told" role="status">
+      <p>{{ words.sheets.history.compared(compared.words.length) }}</p>
+      <ul>
+        <li v-for="line in compared.words" :key="line">{{ line }}</li>
+      </ul>
+      <button class="textlink" @click="compared = null">{{ words.sheets.history.close }}</button>
+    </div>
+    <p v-if="!revisions && !failure" role="status">{{ words.sheets.history.loading }}</p>
+    <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
+    <ol class="revisions">
+      <li v-for="revision in revisions ?? []" :key="revision.revision">
+        <p class="when">{{ words.format.date(revision.atMs) }}</p>
+        <ul>
+          <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
+          <li v-if="revision.words.length > MOST_WORDS" class="soft">{{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}</li>
+        </ul>
+        <p class="row">
+          <button class="textlink" @click="compare(revision.revision - 1)">{{ words.sheets.history.compare }}</button>
+          <button class="textlink" @click="goBack(revision.revision - 1)">{{ words.sheets.history.back }}</button>
+        </p>
+      </li>
+    </ol>
+    <p v-if="revisions" class="soft">{{ words.sheets.history.came(words.format.date(createdAtMs)) }}</p>
+  </section>
+</template>
+
+<style scoped>
+section,
+.branch {
+  display: grid;
+  gap: 0.6rem;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.8rem;
+}
+.revisions {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.8rem;
+}
+.revisions > li {
+  border-left: 4px solid var(--rule-strong);
+  padding-left: 0.7rem;
+}
+.when {
+  font-weight: 600;
+}
+ul {
+  margin: 0.15rem 0;
+  padding-left: 1.1rem;
+  font-size: 0.95rem;
+}
+</style>

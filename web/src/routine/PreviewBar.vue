@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { Sheet } from '@dellop/core/sheet'
+import { computed, onMounted, ref } from 'vue'
+import { words } from '../words/index.ts'
+
+/** What is being previewed, what it would come to, and whether to take it. */
+const props = defineProps<{ label: string; before: Sheet; after: Sheet }>()
+const emit = defineEmits<{ take: []; leave: [] }>()
+const take = ref<HTMLButtonElement | null>(null)
+onMounted(() => take.value?.focus({ preventScroll: true }))
+
+const toMend = (sheet: Sheet): number => sheet.findings.filter(({ overruled, severity }) => overruled === null && severity !== 'note').length
+const beats = (sheet: Sheet): number => sheet.timeline.lengthTicks / 24
+const effect = computed(() => words.sheets.preview.effect(toMend(props.before), toMend(props.after), beats(props.before), beats(props.after)))
+</script>
+
+<template>
+  <section class="preview" role="status" :aria-label="words.sheets.preview.of(label)">
+    <p>
+      <strong>{{ words.sheets.preview.of(label) }}</strong> <span class="soft">{{ effect }}</span>
+    </p>
+    <button ref="take" class="button small main" @click="emit('take')">{{ words.sheets.preview.take }}</button>
+    <button class="button small" @click="emit('leave')">{{ words.sheets.preview.leave }}</button>
+  </section>
+</template>
+
+<style scoped>
+.preview {
+  position: sticky;
+  top: 0;
+  z-index: 3;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
+  align-items: center;
+  padding: 0.6rem 0.9rem;
+  margin-bottom: 0.75rem;
+  border: 2px dashed var(--feet);
+  border-radius: 8px;
+  background: var(--feet-tint);
+}
+p {
+  flex: 1;
+}
+</style>

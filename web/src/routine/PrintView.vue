@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import type { Role } from '@dellop/core/figure'
+import { deriveSheet, printedParts, type PrintedFor, type Sheet } from '@dellop/core/sheet'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { words } from '../words/index.ts'
+import PrintedOrder from './PrintedOrder.vue'
+import PrintedPart from './PrintedPart.vue'
+import { facingWords, isAlike, rolesOf } from './standing.ts'
+
+/** A sheet as it goes on paper: what is shown here is what is printed. */
+const route = useRoute()
+const library = useLibrary()
+const id = String(route.params['id'])
+const sheet = shallowRef<Sheet | null>(null)
+const failure = ref('')
+const paper = ref<'a4' | 'a5' | 'large'>('a4')
+const who = ref<PrintedFor>('both')
+const depth = ref<'short' | 'full'>('short')
+
+async function load(): Promise<void> {
+  failure.value = ''
+  try {
+    await library.load()
+    const { routine } = await api('getSheet', { params: { id } })
+    sheet.value = deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId) })
+    document.title = routine.title
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+}
+onMounted(load)
+
+const parts = computed(() => (sheet.value ? printedParts(sheet.value, who.value).filter(({ slots }) => slots.length > 0) : []))
+const roles = computed(() => (sheet.value ? rolesOf(sheet.value.routine, sheet.value.school) : { lead: '', follow: '' }))
+const nameOf = (column: string): string => {
+  const [role, ...couples] = column.split(' ')
+  if (role === 'hands') return words.sheets.print.hands
+  return [role === 'everyone' ? words.sheets.print.everyone : roles.value[role as Role], ...couples].join(' ')
+}
+const cautions = computed(() => {
+  const shown = parts.value.flatMap(({ slots }) => slots).filter(({ danced }) => danced.figure && danced.slot.caution !== 'hidden')
+  return [...new Map(shown.map(({ danced }) => [danced.figure!.id, danced.figure!])).values()].filter((figure) => figure.cautions.length > 0)
+})
+const bpm = computed(() => sheet.value?.routine.bpm ?? 0)
+const print = (): void => window.print()
+</script>
+
+<template>
+  <p v-if="failure" class="view failure" role="alert">
+    {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
+  </p>
+  <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
+  <template v-else>
+    <div class="controls">
+      <RouterLink class="button small" :to="{ name: 'sheet', params: { id } }">{{ words.sheets.print.back }}</RouterLink>
+      <label
+        >{{ words.sheets.print.paper }}
+        <select v-model="paper" class="pick">
+          <option v-for="(label, key) in words.sheets.print.papers" :key="key" :value="key">{{ label }}</option>
+        </select></label
+      >
+      <label v-if="!isAlike(sheet.timeline)"
+        >{{ words.sheets.print.who }}
+        <select v-model="who" class="pick">
+          <option value="both">{{ words.sheets.print.both }}</option>
+          <option value="lead">{{ roles.lead }}</option>
+          <option value="follow">{{ roles.follow }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.sheets.print.depth }}
+        <select v-model="depth" class="pick">
+          <option v-for="(label, key) in words.sheets.print.depths" :key="key" :value="key">{{ label }}</option>
+        </select></label
+      >
+      <button class="button small main" @click="print">{{ words.sheets.print.go }}</button>
+      <span class="soft">{{ words.sheets.print.hint }}</span>
+    </div>
+    <article class="paper" :class="paper">
+      <header>
+        <h1>{{ sheet.routine.title }}</h1>
+        <p>
+          <template v-if="sheet.routine.by || sheet.routine.year">{{ words.sheets.print.by(sheet.routine.by, sheet.routine.year ?? null) }} · </template>{{ sheet.routine.dance
+          }}<template v-if="sheet.routine.level">, {{ words.sheets.head.levels[sheet.routine.level] }}</template
+          ><template v-if="sheet.routine.formation">, {{ words.sheets.head.formations[sheet.routine.formation] }}</template>
+        </p>
+        <p>
+          <template v-if="sheet.tune">{{ words.sheets.print.tune(sheet.tune.title, words.sheets.print.tempo(bpm)) }}</template><template v-else>{{ words.sheets.print.tempo(bpm) }}</template> ·
+          {{ words.sheets.print.start(words.hold(sheet.routine.start.hold), facingWords(sheet.routine, sheet.routine.start.lead.facing)) }}
+        </p>
+        <p v-if="sheet.routine.source" class="soft">{{ words.sheets.head.source }}: {{ sheet.routine.source }}</p>
+        <p v-if="sheet.routine.remark">{{ sheet.routine.remark }}</p>
+      </header>
+      <p v-if="parts.length === 0">{{ words.sheets.print.empty }}</p>
+      <PrintedPart v-for="one in parts" :key="one.part.id" :printed="one" :depth="depth" :who="who" :name-of="nameOf" />
+      <PrintedOrder :sheet="sheet" />
+      <footer v-if="cautions.length > 0" class="cautions">
+        <h2>{{ words.sheets.print.cautions }}</h2>
+        <p v-for="figure in cautions" :key="figure.id">
+          <strong>⚠ {{ figure.name }}.</strong> {{ figure.cautions.map(({ text }) => text).join(' ') }}
+        </p>
+        <p>{{ words.sheets.print.defer }}</p>
+      </footer>
+    </article>
+  </template>
+</template>
+
+<style scoped>
+.controls {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1rem;
+  align-items: center;
+  padding: 0.8rem 1.5rem;
+  border-bottom: 1px solid var(--rule);
+}
+.controls label {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+}
+.paper {
+  background: #fff;
+  color: #000;
+  margin: 1.5rem auto;
+  padding: 14mm;
+  max-width: 210mm;
+  border: 1px solid var(--rule);
+  font-size: 11pt;
+  line-height: 1.35;
+}
+.paper.a5 {
+  max-width: 148mm;
+  padding: 9mm;
+  font-size: 9pt;
+}
+.paper.large {
+  font-size: 17pt;
+}
+h1 {
+  font-size: 1.7em;
+}
+header {
+  border-bottom: 2px solid #000;
+  padding-bottom: 0.4em;
+}
+header .soft {
+  color: #333;
+}
+.cautions {
+  margin-top: 1em;
+  border: 1.5px solid #000;
+  padding: 0.5em 0.8em;
+  break-inside: avoid;
+  font-size: 0.92em;
+}
+h2 {
+  font-size: 1.2em;
+}
+@page a4 {
+  size: A4;
+  margin: 14mm;
+}
+@page a5 {
+  size: A5;
+  margin: 9mm;
+}
+@media print {
+  .paper {
+    page: a4;
+    border: 0;
+    margin: 0;
+    padding: 0;
+    max-width: none;
+  }
+  .paper.a5 {
+    page: a5;
+    padding: 0;
+  }
+}
+</style>
