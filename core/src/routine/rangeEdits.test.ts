@@ -48,10 +48,10 @@ describe('several slots at once', () => {
 
 describe('a pass of its own', () => {
   it('made the part is danced so every time, and the pass changes nothing more', () => {
-    const after = apply(promoteChanges(routine, '2'))
+    const after = apply(promoteChanges(routine, '2', countingIds('n')))
     expect([names(after, 0), names(after, 1)]).toEqual([names(routine, 1), names(routine, 1)])
     expect(after.passes[1]!.changes).toEqual([])
-    expect(promoteChanges(routine, '1')).toBeNull()
+    expect(promoteChanges(routine, '1', countingIds('n'))).toBeNull()
   })
   it('given up is as its part is', () => {
     const after = apply(clearChanges(routine, '2'))

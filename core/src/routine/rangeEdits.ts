@@ -41,7 +41,7 @@ export function slotsBetween(slots: readonly DancedSlot[], from: string, to: str
  * Makes what one pass changes the part itself, so that every pass dances it so; null when the pass changes nothing. Other
  * passes keep their own changes where the slots they change are still there.
  */
-export function promoteChanges(routine: Routine, passId: string): Edit[] | null {
+export function promoteChanges(routine: Routine, passId: string, newId: NewId): Edit[] | null {
   const pass = routine.passes.find(({ id }) => id === passId)
   const part = routine.parts.find(({ id }) => id === pass?.partId)
   if (!pass || !part || pass.changes.length === 0) return null
@@ -49,14 +49,16 @@ export function promoteChanges(routine: Routine, passId: string): Edit[] | null 
     const at = pass.changes.indexOf(change)
     return { type: 'remove', from: { owner: passId, list: 'changes' }, item: change, after: pass.changes[at - 1]?.id ?? null }
   })
-  return [...removed, ...promoted(part, pass)]
+  return [...removed, ...promoted(part, pass, newId)]
 }
 
 /** The part's own slots turned into those the pass dances, from its head on. */
-function promoted(part: Part, pass: Pass): Edit[] {
+function promoted(part: Part, pass: Pass, newId: NewId): Edit[] {
   const edits: Edit[] = []
   let before: string | null = null
-  const insert = ({ type: _, slotId: __, ...slot }: Pass['changes'][number]): void => {
+  const insert = ({ type: _, slotId: __, ...change }: Pass['changes'][number]): void => {
+    // An id of its own: a change and a slot are nodes of two kinds.
+    const slot = { ...change, id: newId() }
     edits.push(...addSlot(part.id, slot, before))
     before = slot.id
   }

@@ -15,7 +15,8 @@ const route = useRoute()
     <button class="textlink" @click="takeUpdate">{{ words.app.update }}</button>
   </div>
   <main id="main" tabindex="-1">
-    <RouterView />
+    <!-- Another sheet, tune or figure is another view: nothing of the one before is carried into it. -->
+    <RouterView :key="route.path" />
   </main>
 </template>
 

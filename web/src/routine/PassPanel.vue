@@ -4,6 +4,7 @@ import { clearChanges, promoteChanges, type DancedPass, type Part, type Pass } f
 import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
+import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
@@ -154,7 +155,7 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
         </li>
       </ul>
       <div class="row">
-        <button class="button small" @click="emit('edits', promoteChanges(sheet.routine, pass.id), words.done.promoted)">{{ words.sheets.pass.promote }}</button>
+        <button class="button small" @click="emit('edits', promoteChanges(sheet.routine, pass.id, randomId), words.done.promoted)">{{ words.sheets.pass.promote }}</button>
         <button class="button small" @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)">{{ words.sheets.pass.clear }}</button>
       </div>
     </template>

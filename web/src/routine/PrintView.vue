@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import { usePaper } from './paper/usePaper.ts'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
 import { facingWords, isAlike, rolesOf } from './standing.ts'
@@ -31,6 +32,7 @@ async function load(): Promise<void> {
     failure.value = sentenceOf(error)
   }
 }
+usePaper(paper)
 onMounted(load)
 
 const parts = computed(() => (sheet.value ? printedParts(sheet.value, who.value).filter(({ slots }) => slots.length > 0) : []))
@@ -160,24 +162,14 @@ header .soft {
 h2 {
   font-size: 1.2em;
 }
-@page a4 {
-  size: A4;
-  margin: 14mm;
-}
-@page a5 {
-  size: A5;
-  margin: 9mm;
-}
 @media print {
   .paper {
-    page: a4;
     border: 0;
     margin: 0;
     padding: 0;
     max-width: none;
   }
   .paper.a5 {
-    page: a5;
     padding: 0;
   }
 }

@@ -66,8 +66,7 @@ const strip = computed(() => {
   const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, freeFoot(slot.before[role].weight), facingWords(now.routine, slot.before[role].facing))
   const alike = isAlike(now.timeline)
   const heldAs = (slot: DancedSlot): string => (slot.before.hold === 'none' ? '' : words.hold(slot.before.hold))
-  return (slot: DancedSlot): string =>
-    alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot))
+  return (slot: DancedSlot): string => (alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot)))
 })
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 

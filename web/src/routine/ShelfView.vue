@@ -78,6 +78,9 @@ async function bring(event: Event): Promise<void> {
   box.value = ''
   if (!file) return
   failure.value = told.value = ''
+  // The names of a text are looked up in the book: it must be here first.
+  await library.load().catch((error: unknown) => (failure.value = sentenceOf(error)))
+  if (failure.value) return
   const read = readAny(await file.text(), file.name)
   if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
   try {

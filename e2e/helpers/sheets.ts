@@ -1,0 +1,23 @@
+import type { Page } from '@playwright/test'
+import { expect } from './dellop.ts'
+
+/** Brings in a sheet typed as text and opens it, so that a test has one of its own. */
+export async function bringText(page: Page, title: string, text: string): Promise<void> {
+  await page.goto('/sheets')
+  await page.setInputFiles('input[type=file]', { name: 'typed.txt', mimeType: 'text/plain', buffer: Buffer.from(`title: ${title}\n${text}`) })
+  await expect(page.getByText(`“${title}” is on the shelf`)).toBeVisible()
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
+  await expect(page.locator('.page')).toBeVisible()
+}
+
+export const TWO_STEP = `dance: two-step
+bar: 2 beats of 1/4
+tempo: 104
+start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
+tune: thimble-bridge
+`
+
+export const blocks = (page: Page) => page.locator('.page .block')
+export const names = async (page: Page): Promise<string[]> => (await blocks(page).allTextContents()).map((text) => text.replace(/only this time|hard spot|may be left out|[!…◆]/g, '').trim())
+export const chips = (page: Page) => page.locator('.chip')
