@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { playScore } from '@dellop/core/band'
+import { CHECKS } from '@dellop/core/check'
 import { DEFAULT_VOICES, planRoutine } from '@dellop/core/cue'
 import { bookOf, browseFigures, followOns, NO_WISH, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
 import { readAbc } from '@dellop/core/file'
-import { figureContent, freshSlot, unfold, type Routine } from '@dellop/core/routine'
+import { figureContent, freshSlot, searchOrders, shelfOf, unfold, type Routine } from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
 import { steadyBeatMap, type Tick } from '@dellop/core/time'
@@ -37,11 +38,28 @@ function routineOf(slots: number): Routine {
   }
 }
 
+/** A shelf of sheets with the names of a good many figures each. */
+const shelfOf2000 = () =>
+  Array.from({ length: 2000 }, (_, i) => ({
+    id: `s${i}`,
+    title: `${['Lanterns', 'Gates', 'Pegs', 'Geese'][i % 4]!} ${i}`,
+    by: 'Wren Ashdown-Vale',
+    dance: 'waltz',
+    level: 'easy',
+    tuneTitle: 'Lamps Along the Staithe',
+    tags: ['four walls'],
+    figures: many.slice(i, i + 20).map(({ name }) => name),
+    archived: false,
+    updatedAtMs: i,
+  }))
+
 export function measureCore(): Measured[] {
   const school = ROUND_SCHOOL
   const voice = DEFAULT_VOICES.en
   const thousand = unfold(routineOf(1000), book)
   const six = routineOf(600)
+  const proved = deriveSheet({ routine: six, book, school, voice, tune: null })
+  const shelf = shelfOf(shelfOf2000())
   const score = readAbc(readFileSync(new URL('../demo/tunes/lamps-along-the-staithe.abc', import.meta.url), 'utf8'))
   if (!score.ok) throw new Error(score.problem.message)
   return [
@@ -51,7 +69,18 @@ export function measureCore(): Measured[] {
     { what: 'narrow 5,000 figures to what may follow one', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, after: many[0]! })) },
     { what: 'what may follow, with links, among 5,000 figures', ms: medianMs(5, () => followOns(many[0]!, many)) },
     { what: '600 slots: unfold', ms: medianMs(9, () => unfold(six, book)) },
+    { what: '600 slots: check', ms: medianMs(9, () => CHECKS.map((check) => check(proved).length)) },
     { what: '600 slots: unfold, plan and check', ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })) },
+    {
+      what: 'the order of 40 passes searched for a fit',
+      ms: medianMs(5, () =>
+        searchOrders(
+          Array.from({ length: 40 }, (_, i) => ({ ticks: 24 * [24, 32, 48, 8][i % 4]!, times: 1, change: 10, leaveOut: 6 })),
+          24 * 1000,
+        ),
+      ),
+    },
+    { what: 'search a shelf of 2,000 sheets for “la gate”', ms: medianMs(9, () => shelf.search({ text: 'la gate', dance: null, level: null, tag: null, archived: false, order: 'title' })) },
     { what: 'band: the house waltz, 2 min 17 s', ms: medianMs(3, () => playScore(score.value)) },
   ]
 }

@@ -25,7 +25,14 @@ export async function measureWeb(): Promise<Measured[]> {
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
     const page = await context.newPage()
-    return [...(await firstLoad(page, address)), ...(await keystrokes(page, address)), ...(await bringIn(page, address, data))]
+    const long = await bringSixHundred(page, address)
+    return [
+      ...(await firstLoad(page, address)),
+      ...(await keystrokes(page, address, '/sheets/lanterns-at-the-weir', 'the demo sheet')),
+      ...(await keystrokes(page, address, long, '600 slots')),
+      ...(await scrolling(page, address, long)),
+      ...(await bringIn(page, address, data)),
+    ]
   } finally {
     await browser.close()
     server.kill('SIGTERM')
@@ -45,9 +52,41 @@ async function firstLoad(page: Page, address: string): Promise<Measured[]> {
   return [{ what: 'first load to the shelf shown', ms }]
 }
 
-/** From a key in a wording to the next painted frame, on the demo sheet. */
-async function keystrokes(page: Page, address: string): Promise<Measured[]> {
-  await page.goto(`${address}/sheets/lanterns-at-the-weir`)
+const ROUND = ['Balance left and right', 'Twirl vine', 'Through, face, close', 'Box', 'Canter', 'Canter']
+
+/** A sheet of 600 slots in parts of eight bars, brought in as text; its address. */
+async function bringSixHundred(page: Page, address: string): Promise<string> {
+  const parts = Array.from({ length: 100 }, (_, i) => `part P${i + 1}\n${ROUND.map((name) => `  ${name}\n`).join('')}`)
+  const text = `title: Six hundred\ndance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n${parts.join('')}order\n${parts.map((_, i) => `  P${i + 1}\n`).join('')}`
+  await page.goto(`${address}/sheets`)
+  await page.setInputFiles('input[type=file]', { name: 'six.txt', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  await page.getByRole('link', { name: 'Six hundred', exact: true }).click()
+  await page.locator('.block').first().waitFor()
+  return new URL(page.url()).pathname
+}
+
+/** Twenty screens of scrolling through a long sheet: the longest the page did not answer. */
+async function scrolling(page: Page, address: string, path: string): Promise<Measured[]> {
+  await page.goto(address + path)
+  await page.locator('.block').first().waitFor()
+  await page.waitForTimeout(1500)
+  await page.evaluate(() => {
+    const tasks: number[] = []
+    new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' })
+    Object.assign(window, { benchTasks: tasks })
+  })
+  for (let screen = 0; screen < 20; screen++) {
+    await page.mouse.wheel(0, 800)
+    await page.waitForTimeout(150)
+  }
+  const tasks = (await page.evaluate(() => (window as unknown as { benchTasks: number[] }).benchTasks)) as number[]
+  console.log(`scrolled ${await page.evaluate(() => scrollY)} px`)
+  return [{ what: `20 screens of scrolling: longest of ${tasks.length} tasks over 50 ms`, ms: Math.max(0, ...tasks) }]
+}
+
+/** From a key in a wording to the next painted frame. */
+async function keystrokes(page: Page, address: string, path: string, of: string): Promise<Measured[]> {
+  await page.goto(address + path)
   await page.locator('.block').nth(4).click()
   await page.evaluate(() => {
     const times: number[] = []
@@ -67,8 +106,8 @@ async function keystrokes(page: Page, address: string): Promise<Measured[]> {
   const times = ((await page.evaluate(() => (window as unknown as { benchTimes: number[] }).benchTimes)) as number[]).sort((a, b) => a - b)
   const at = (share: number): number => times[Math.min(times.length - 1, Math.floor(times.length * share))]!
   return [
-    { what: `keystroke to repainted page, median of ${times.length}`, ms: at(0.5) },
-    { what: 'keystroke to repainted page, p95', ms: at(0.95) },
+    { what: `keystroke to repainted page, ${of}, median of ${times.length}`, ms: at(0.5) },
+    { what: `keystroke to repainted page, ${of}, p95`, ms: at(0.95) },
   ]
 }
 

@@ -13,13 +13,30 @@ export function cleanly(state: FloorState, danced: DancedFigure): FloorState | n
  * state, when there is no next). Best first: facing as the figure is meant, then by name.
  */
 export function figuresBetween(book: FigureBook, dance: string, before: FloorState, lengthTicks: number, next: DancedSlot | null): Figure[] {
-  const fitting = [...book.values()].flatMap((figure) => {
-    if (figure.lengthTicks !== lengthTicks || !isOfDance(figure, dance)) return []
-    const danced = applyVariation(figure, AS_WRITTEN)
-    const after = danced.ok ? cleanly(before, danced.value) : null
+  const fitting = ofLength(book, dance, lengthTicks).flatMap((danced) => {
+    const { figure } = danced
+    const after = cleanly(before, danced)
     if (!after || (next?.danced && !cleanly(after, next.danced))) return []
     const facingFits = (state: FloorState, wanted: Figure): number => (wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1)
     return [{ figure, unease: facingFits(before, figure) + (next?.figure ? facingFits(after, next.figure) : 0) }]
   })
   return fitting.sort((a, b) => a.unease - b.unease || a.figure.name.localeCompare(b.figure.name, 'en')).map(({ figure }) => figure)
+}
+
+/** Figures of a dance by their length, as they are written: a book does not change, so it is gone through once. */
+const known = new WeakMap<FigureBook, Map<string, Map<number, DancedFigure[]>>>()
+
+function ofLength(book: FigureBook, dance: string, lengthTicks: number): readonly DancedFigure[] {
+  const dances = known.get(book) ?? new Map<string, Map<number, DancedFigure[]>>()
+  known.set(book, dances)
+  let byLength = dances.get(dance)
+  if (!byLength) {
+    byLength = new Map()
+    for (const figure of book.values()) {
+      const danced = isOfDance(figure, dance) ? applyVariation(figure, AS_WRITTEN) : null
+      if (danced?.ok) byLength.set(danced.value.lengthTicks, [...(byLength.get(danced.value.lengthTicks) ?? []), danced.value])
+    }
+    dances.set(dance, byLength)
+  }
+  return byLength.get(lengthTicks) ?? []
 }

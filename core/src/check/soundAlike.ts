@@ -14,12 +14,22 @@ export function soundAlike({ plan, timeline }: Derived): Finding[] {
   const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
   const said = plan.planned.flatMap((planned) => (planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : []))
   const seen = new Set<string>()
+  const unlike = new Set<string>()
+  const sounds = memo(soundOf)
+  const split = memo(wordsOf)
   return said.flatMap((one, i) =>
     said.slice(i + 1, i + 1 + NEAR).flatMap((other): Finding[] => {
+      if (one.slot.figure?.id === other.slot.figure?.id || one.text === other.text) return []
+      // The same two cues come near each other again and again: they are compared once.
+      const texts = `${one.text}\n${other.text}`
+      if (unlike.has(texts)) return []
+      const [a, b] = apart(split(one.text), split(other.text)).map(sounds) as [string, string]
+      if (!soundsLike(a, b)) {
+        unlike.add(texts)
+        return []
+      }
       const pair = [one.slot.slot.id, other.slot.slot.id].sort().join(' ')
-      const isSame = one.slot.figure?.id === other.slot.figure?.id
-      const [a, b] = apart(one.text, other.text).map(soundOf) as [string, string]
-      if (isSame || seen.has(pair) || !soundsLike(a, b)) return []
+      if (seen.has(pair)) return []
       seen.add(pair)
       return [{ ...aboutSlot(other.slot), code: 'voice.sound-alike', severity: 'note', params: { first: one.text, second: other.text, differ: distance(a, b), sounds: Math.max(a.length, b.length) }, repairs: [] }]
     }),
@@ -27,8 +37,7 @@ export function soundAlike({ plan, timeline }: Derived): Finding[] {
 }
 
 /** What is left of two texts without the words they share: “left” and “right” are told apart however much stands round them. */
-function apart(a: string, b: string): [string, string] {
-  const [left, right] = [wordsOf(a), wordsOf(b)]
+function apart(left: readonly string[], right: readonly string[]): [string, string] {
   return [left.filter((word) => !right.includes(word)).join(' '), right.filter((word) => !left.includes(word)).join(' ')]
 }
 
@@ -48,6 +57,18 @@ export function soundOf(text: string): string {
     .replace(/[dt]/g, 't')
     .replace(/[vf]/g, 'f')
     .replace(/(.)\1+/g, '$1')
+}
+
+/** What was worked out for a text is kept: a cue comes again and again. */
+function memo<Result>(work: (text: string) => Result): (text: string) => Result {
+  const kept = new Map<string, Result>()
+  return (text) => {
+    const before = kept.get(text)
+    if (before !== undefined) return before
+    const result = work(text)
+    kept.set(text, result)
+    return result
+  }
 }
 
 const soundsLike = (a: string, b: string): boolean => Math.min(a.length, b.length) >= SHORTEST && distance(a, b) <= ALIKE * Math.max(a.length, b.length)

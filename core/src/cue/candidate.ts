@@ -32,7 +32,18 @@ export interface CueRules {
  * Every way to say a slot that starts no earlier than the figure before, and ends at or before its step less the
  * school's least lead. In order of start, longer wordings first at the same start.
  */
-export function candidatesOf(slot: CueSlot, rules: CueRules): Candidate[] {
+export function candidatesOf(slot: CueSlot, rules: CueRules): readonly Candidate[] {
+  const before = known.get(slot)
+  if (before && before.rules.clock === rules.clock && before.rules.school === rules.school && before.rules.voice === rules.voice) return before.found
+  const found = findCandidates(slot, rules)
+  known.set(slot, { rules, found })
+  return found
+}
+
+/** Ways already found: a cue slot that an edit left alone keeps its own under the same rules. */
+const known = new WeakMap<CueSlot, { readonly rules: CueRules; readonly found: readonly Candidate[] }>()
+
+function findCandidates(slot: CueSlot, rules: CueRules): Candidate[] {
   const { clock, school, voice } = rules
   const step = clock.heardAt(slot.stepTick)
   const latestEnd = step - school.lead.minSeconds

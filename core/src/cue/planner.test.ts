@@ -29,7 +29,7 @@ type Choice = Candidate | null
 
 /** Every combination, tried one by one: the cheapest, ties by the longer wording and then the earlier start from the first slot on. */
 function exhaustive(slots: readonly CueSlot[], with_: CueRules): { cost: number; choices: Choice[] } {
-  const ways = slots.map((slot) => [...candidatesOf(slot, with_).sort(prefer), null])
+  const ways = slots.map((slot) => [...[...candidatesOf(slot, with_)].sort(prefer), null])
   let best: { cost: number; choices: Choice[] } = { cost: Infinity, choices: [] }
   const visit = (i: number, ready: number, cost: number, choices: Choice[]): void => {
     if (i === slots.length) {

@@ -35,16 +35,28 @@ export const COUNT_IN_ROOM_TICKS = (8 * TICKS_PER_BEAT) as Tick
 export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick): CueSlot[] {
   const room = introductionTicks > 0 ? introductionTicks : COUNT_IN_ROOM_TICKS
   return slots.map((slot, i) => {
-    const wordings = wordingsOf(slot, LANGUAGES[language])
-    return {
-      key: slot.key,
-      stepTick: stepOf(slot),
-      notBeforeTick: i === 0 ? (-room as Tick) : slots[i - 1]!.start,
-      wordings,
-      fullWords: wordings[0]?.words ?? 0,
-      silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
-    }
+    const notBeforeTick = i === 0 ? (-room as Tick) : slots[i - 1]!.start
+    const before = made.get(slot)
+    if (before?.language === language && before.cue.notBeforeTick === notBeforeTick) return before.cue
+    const cue = cueSlot(slot, language, notBeforeTick)
+    made.set(slot, { language, cue })
+    return cue
   })
+}
+
+/** Cue slots already made: a danced slot that an edit left alone keeps its own. */
+const made = new WeakMap<DancedSlot, { readonly language: 'en' | 'de'; readonly cue: CueSlot }>()
+
+function cueSlot(slot: DancedSlot, language: 'en' | 'de', notBeforeTick: Tick): CueSlot {
+  const wordings = wordingsOf(slot, LANGUAGES[language])
+  return {
+    key: slot.key,
+    stepTick: stepOf(slot),
+    notBeforeTick,
+    wordings,
+    fullWords: wordings[0]?.words ?? 0,
+    silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
+  }
 }
 
 /** The tick of a slot's earliest step, pick-up included. */

@@ -10,6 +10,8 @@ import { readJson } from './validate.ts'
 interface Slot {
   readonly id: string
   readonly name: string
+  /** May be left out. */
+  readonly note?: string
 }
 interface Part {
   readonly id: string
@@ -21,7 +23,7 @@ interface Doc {
   readonly title: string
   readonly parts: readonly Part[]
 }
-const shape: DocumentShape = { lists: { parts: { lists: { slots: { lists: {} } } } } }
+const shape: DocumentShape = { lists: { parts: { lists: { slots: { lists: {}, optional: ['note'] } } } } }
 
 const part = (id: string, ...slots: string[]): Part => ({ id, label: id, slots: slots.map((slot) => ({ id: slot, name: slot })) })
 const base: Doc = { id: 'doc', title: 'Waltz', parts: [part('A', 'a1', 'a2', 'a3', 'a4'), part('B', 'b1', 'b2'), part('C')] }
@@ -33,6 +35,7 @@ type Move =
   | { readonly do: 'move'; readonly pick: number; readonly to: number; readonly at: number }
   | { readonly do: 'addPart'; readonly at: number }
   | { readonly do: 'title'; readonly name: string }
+  | { readonly do: 'note'; readonly pick: number; readonly text: string | null }
 const pick = fc.nat(50)
 const move: fc.Arbitrary<Move> = fc.oneof(
   fc.record({ do: fc.constant('rename' as const), pick, name: fc.string({ maxLength: 4 }) }),
@@ -41,6 +44,7 @@ const move: fc.Arbitrary<Move> = fc.oneof(
   fc.record({ do: fc.constant('move' as const), pick, to: pick, at: pick }),
   fc.record({ do: fc.constant('addPart' as const), at: pick }),
   fc.record({ do: fc.constant('title' as const), name: fc.string({ maxLength: 4 }) }),
+  fc.record({ do: fc.constant('note' as const), pick, text: fc.option(fc.string({ maxLength: 3 })) }),
 )
 const moves = fc.array(move, { maxLength: 8 })
 
@@ -64,6 +68,8 @@ function editOf(doc: Doc, one: Move, side: string, n: number): Edit | null {
     }
     case 'rename':
       return found && { type: 'set', id: found.node.id, field: 'name', from: found.node['name'], to: one.name }
+    case 'note':
+      return found && { type: 'set', id: found.node.id, field: 'note', from: found.node['note'] ?? null, to: one.text }
     case 'remove':
       return found && { type: 'remove', from: found.address, item: found.node, after: found.after }
     case 'move':
@@ -113,6 +119,13 @@ describe('edits', () => {
   ])('refuse %s', (_name, edit, message) => {
     const result = applyEdit(shape, base, edit)
     expect(result.ok ? '' : result.problem.message).toMatch(message)
+  })
+
+  it('write null for what may be left out and is not there, and leave it out again', () => {
+    const noted = expectOk(applyEdit(shape, base, { type: 'set', id: 'a1', field: 'note', from: null, to: 'x' }))
+    expect(noted.parts[0]!.slots[0]).toEqual({ id: 'a1', name: 'a1', note: 'x' })
+    expect(expectOk(applyEdit(shape, noted, { type: 'set', id: 'a1', field: 'note', from: 'x', to: null })).parts[0]!.slots[0]).toEqual({ id: 'a1', name: 'a1' })
+    expect(diff(shape, base, noted)).toEqual([{ type: 'set', id: 'a1', field: 'note', from: null, to: 'x' }])
   })
 
   it('apply all or none', () => {

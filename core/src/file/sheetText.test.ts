@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import fc from 'fast-check'
 import { applyEdits, countingIds, diff, expectOk } from '../document/index.ts'
 import { AS_WRITTEN, HOLD_IDS, SHIPPED_FIGURES, type Variation } from '../figure/index.ts'
@@ -112,6 +114,13 @@ describe('a sheet as text', () => {
   })
   it.each(['lanterns-at-the-weir', 'rushlight-waltz-first-draft'])('of the demo, %s, comes back with every id, so that nothing is edited', (name) => {
     const routine = demoRoutine(name)
+    expect(adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine)).toEqual(routine)
+  })
+  it('is as its page in the documentation says: the example there is read, and comes back whole', () => {
+    const [, example] = /```\n([\s\S]*?)```/.exec(readFileSync(join(__dirname, '../../../docs/formats/sheet-text.md'), 'utf8'))!
+    const routine = ok(example!)
+    expect(routine.parts[0]).toMatchObject({ label: 'A', lesson: 1 })
+    expect(routine.passes.map(({ kind }) => kind)).toEqual(['pass', 'fill', 'pass', 'pass', 'ending'])
     expect(adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine)).toEqual(routine)
   })
   it('is typed as it is said, and names stay short', () => {

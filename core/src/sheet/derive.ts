@@ -3,7 +3,7 @@ import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
 import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
-import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type PhraseSpan, type Tick } from '../time/index.ts'
+import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type BeatMap, type PhraseSpan, type Tick } from '../time/index.ts'
 import type { Recording, Tune } from '../tune/index.ts'
 import { musicOn } from './musicOn.ts'
 
@@ -42,7 +42,7 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   const on = input.tune && musicOn(input.tune, routine.recordingId)
   const tune = on?.tune ?? null
   const recording = tune?.recordings[0] ?? null
-  const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
+  const beatMap = recording?.beatMap ?? evenBeatMap(routine.bpm)
   const firstStep = (tune?.danceStart ?? 0) as Tick
   const music = on?.music ?? NO_MUSIC
   const timeline = unfold(routine, book, { music, ...(cache ? { cache } : {}), ...(input.choices ? { choices: input.choices } : {}) })
@@ -64,6 +64,13 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   }
   const findings = once(CHECKS.flatMap((check) => check(derived))).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
   return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
+}
+
+let even: { readonly bpm: number; readonly map: BeatMap } | null = null
+/** The beats of an even tempo; the same as last time for the same tempo, so that what was planned on them is known again. */
+function evenBeatMap(bpm: number): BeatMap {
+  if (even?.bpm !== bpm) even = { bpm, map: steadyBeatMap(bpm) }
+  return even.map
 }
 
 /**

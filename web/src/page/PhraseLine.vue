@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { DancedSlot } from '@dellop/core/routine'
 import type { RowLine } from '@dellop/core/sheet'
+import { slowsAndQuicks, type Counting, type DancedSlot } from '@dellop/core/routine'
 import { countLabel, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
@@ -12,6 +12,8 @@ const props = defineProps<{
   rowEnd: number
   phraseEnd: number
   metre: Metre
+  /** What stands above the beats. */
+  counting: Counting
   beatPx: number
   selectedKey: string | null
   tabKey: string | null
@@ -30,12 +32,21 @@ const layout = computed(() => layoutLine(props.line, props.beatPx, names.value))
 
 const labels = computed(() => {
   const beats = Math.round((props.line.end - props.line.start) / TICKS_PER_BEAT)
-  const style = { beatsPerGroup: props.metre.beatsPerBar, ones: 'numbered', countFrom: 1, division: props.metre.division } as const
+  const { counting, metre, line } = props
+  if (counting.by === 'slow-quick') {
+    const steps = line.blocks.flatMap((block) => slowsAndQuicks(block.slot, counting).map(({ at, text }) => ({ i: (block.slot.start + at - line.start) / TICKS_PER_BEAT, text })))
+    const lines = Array.from({ length: beats }, (_, i) => ({ i, text: steps.find((step) => step.i === i)?.text ?? '', one: isBar(line.start + i * TICKS_PER_BEAT) }))
+    return [...lines, ...steps.filter(({ i }) => !Number.isInteger(i) && i >= 0 && i < beats).map((step) => ({ ...step, one: false }))]
+  }
   return Array.from({ length: beats }, (_, i) => {
-    const label = countLabel(style, (props.line.start - props.rowStart + i * TICKS_PER_BEAT) as Tick)
-    return { i, text: label?.text ?? '', one: label?.beatInGroup === 0 }
+    const tick = line.start + i * TICKS_PER_BEAT
+    if (counting.by === 'nothing') return { i, text: '', one: isBar(tick) }
+    const label = countLabel(counting.style, (tick - props.rowStart) as Tick)
+    return { i, text: label?.text ?? '', one: label?.beatInGroup === 0 || (counting.style.beatsPerGroup > metre.beatsPerBar && isBar(tick)) }
   })
 })
+/** Whether a bar of the row begins here. */
+const isBar = (tick: number): boolean => (tick - props.rowStart) % (props.metre.beatsPerBar * TICKS_PER_BEAT) === 0
 const hole = computed(() => {
   const from = Math.max(props.rowEnd, props.line.start)
   const to = Math.min(props.phraseEnd, props.line.end)

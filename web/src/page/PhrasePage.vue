@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DancedSlot } from '@dellop/core/routine'
+import type { Counting, DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -11,6 +11,7 @@ import PhraseRow from './PhraseRow.vue'
 const props = defineProps<{
   rows: readonly Row[]
   metre: Metre
+  counting: (row: Row) => Counting
   selectedKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
   inRange?: ReadonlySet<string>
@@ -80,6 +81,7 @@ defineExpose({ reveal })
       :key="`${row.key}|${drawn}`"
       :row="row"
       :metre="metre"
+      :counting="counting(row)"
       :beat-px="beatPx"
       :selected-key="inRow(row, selectedKey)"
       :tab-key="inRow(row, tabKey)"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DancedSlot } from '@dellop/core/routine'
+import type { Counting, DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow } from '@dellop/core/sheet'
 import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
@@ -9,6 +9,7 @@ import PhraseLine from './PhraseLine.vue'
 const props = defineProps<{
   row: PhraseRow
   metre: Metre
+  counting: Counting
   beatPx: number
   selectedKey: string | null
   tabKey: string | null
@@ -64,6 +65,7 @@ function place(slotKey: string): string {
         :row-end="row.pass ? row.end : row.end"
         :phrase-end="row.start + row.phraseTicks"
         :metre="metre"
+        :counting="counting"
         :beat-px="beatPx"
         :selected-key="selectedKey"
         :tab-key="tabKey"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { partnerAfter, passesUntilPartner } from '@dellop/core/floor'
 import { wrapFacing } from '@dellop/core/figure'
-import { wallsOf } from '@dellop/core/routine'
+import { lessonsOf, wallsOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
@@ -17,6 +17,8 @@ const turnedInAll = computed(() => {
   return turned > 4 ? turned - 8 : turned
 })
 const showsWalls = computed(() => props.sheet.routine.formation === 'lines' || props.sheet.routine.formation === 'solo' || walls.value.some(({ from, to }) => from !== to))
+
+const lessons = computed(() => lessonsOf(props.sheet.routine, props.sheet.timeline))
 
 const shifts = computed(() => props.sheet.timeline.passes.flatMap(({ pass }) => pass.shift ?? []))
 const couples = computed(() => props.sheet.routine.couples ?? null)
@@ -37,6 +39,15 @@ const returns = computed(() => {
       <p class="soft">{{ words.sheets.pass.couples(couples) }}</p>
     </template>
     <p v-else class="soft">{{ words.sheets.pass.noCouples }}</p>
+  </div>
+  <div v-if="lessons.length > 0">
+    <h3>{{ words.sheets.pass.lessons }}</h3>
+    <ol class="lessons">
+      <li v-for="lesson in lessons" :key="lesson.lesson" :value="lesson.lesson">
+        {{ words.sheets.pass.lessonOf(lesson.parts.map(({ label }) => label).join(', '), lesson.passes.map(({ part }) => part.label).join(' ')) }}
+        <span v-if="lesson.startsIn" class="soft">{{ words.sheets.pass.lessonStarts(words.hold(lesson.startsIn.hold), facingWords(sheet.routine, lesson.startsIn.lead.facing)) }}</span>
+      </li>
+    </ol>
   </div>
   <details v-if="showsWalls">
     <summary>{{ words.sheets.pass.walls }}</summary>

@@ -159,7 +159,7 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
         <button class="button small" @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)">{{ words.sheets.pass.clear }}</button>
       </div>
     </template>
-    <p v-else class="soft">{{ words.sheets.pass.noChanges }}</p>
+    <p v-else-if="!pass.stretch && !pass.reflected" class="soft">{{ words.sheets.pass.noChanges }}</p>
     <ComparePasses v-if="others.length > 0" :pass="props.pass" :others="others" @go="emit('go', $event)" />
     <PartFields :sheet="sheet" :part="props.pass.part" @set="(field, value) => emit('part', props.pass.part, field, value)" @edits="(edits) => emit('edits', edits, words.done.borrowed)" />
     <PartnersAndWalls :sheet="sheet" />

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { diff, type Edit } from '@dellop/core/document'
-import { comesRoundTo, overrule, routineShape, type DancedPass, type DancedSlot, type Routine, type Scope } from '@dellop/core/routine'
+import { overrule, routineShape, type DancedPass, type DancedSlot, type Routine, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
-import { freeFoot } from '@dellop/core/figure'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
@@ -23,8 +22,9 @@ import { useSheetDocument } from './sheetDocument.ts'
 import SheetHead from './SheetHead.vue'
 import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
+import { useSheetTelling } from './sheetTelling.ts'
+import { useSheetWalk } from './sheetWalk.ts'
 import SheetSide from './SheetSide.vue'
-import { facingWords, isAlike, rolesOf } from './standing.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
 /** The text editor is large and not always wanted. */
@@ -46,28 +46,10 @@ const musicSaid = ref('')
 const keysShown = ref(false)
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
+const { choose, step, rowStep, findingStep, extend } = useSheetWalk(page, (key, focus) => phrasePage.value?.reveal(key, focus))
 /** What the picker is open for. */
 const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
-/** Whether it comes round, said once for all where all dance alike. */
-const roundTold = computed(() => {
-  const now = sheet.value
-  if (!now) return ''
-  const differences = comesRoundTo(now.routine.start, now.timeline.slots.at(-1)!.after)
-  const told = isAlike(now.timeline) ? differences.filter((one) => one.what === 'hold' || one.role === 'lead') : differences
-  const roles = isAlike(now.timeline) ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor } : rolesOf(now.routine, now.school)
-  return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
-})
-const stripShown = ref(false)
-/** What the strip says of a slot: how both stand as it begins. */
-const strip = computed(() => {
-  const now = sheet.value
-  if (!stripShown.value || !now) return null
-  const roles = rolesOf(now.routine, now.school)
-  const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, freeFoot(slot.before[role].weight), facingWords(now.routine, slot.before[role].facing))
-  const alike = isAlike(now.timeline)
-  const heldAs = (slot: DancedSlot): string => (slot.before.hold === 'none' ? '' : words.hold(slot.before.hold))
-  return (slot: DancedSlot): string => (alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot)))
-})
+const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 
 async function load(): Promise<void> {
@@ -97,11 +79,6 @@ watch(selected, (now) => {
 })
 watch(selectedKey, () => (scope.value = 'part'))
 
-function choose(key: string, focus = false): void {
-  page.select(key)
-  void nextTick(() => phrasePage.value?.reveal(key, focus))
-}
-
 function openAdd(after: DancedSlot | null, partId: string | null): void {
   const target = partId ?? after?.partId ?? sheet.value?.routine.parts[0]?.id
   if (target) picking.value = { for: 'add', after, partId: target }
@@ -130,7 +107,11 @@ function drop(dragged: string, target: string, behind: boolean): void {
 }
 
 /** Shows what edits would make of the page, before they are made. */
-const see = (label: string, edits: readonly Edit[]): void => void (page.preview.value = { label, edits })
+function see(label: string, edits: readonly Edit[]): void {
+  page.preview.value = { label, edits }
+  const [first] = page.fresh.value
+  if (first) void nextTick(() => phrasePage.value?.reveal(first, false))
+}
 function takePreview(): void {
   const now = page.preview.value
   page.preview.value = null
@@ -162,29 +143,6 @@ function useMine(index: number): void {
 function goToPass(pass: DancedPass): void {
   const first = pass.slots[0]
   if (first) choose(first.key, true)
-}
-
-function step(by: number): void {
-  const next = page.neighbour(by) ?? (selected.value ? null : page.slots.value[0])
-  if (next) choose(next.key, true)
-}
-
-/** The slot that lies above or below: in the next row, nearest in time within it. */
-function rowStep(by: 1 | -1): void {
-  const lines = rows.value.flatMap((row) => row.lines).filter((line) => line.blocks.length > 0)
-  const here = lines.findIndex((line) => line.blocks.some((block) => block.slot.key === selectedKey.value))
-  const target = lines[here + by]
-  if (!target || !selected.value || here < 0) return
-  const offset = selected.value.start - lines[here]!.start
-  const nearest = [...target.blocks].sort((a, b) => Math.abs(a.start - target.start - offset) - Math.abs(b.start - target.start - offset))[0]!
-  choose(nearest.slot.key, true)
-}
-
-function findingStep(by: 1 | -1): void {
-  const keys = page.open.value.filter((finding) => finding.severity !== 'note').flatMap((finding) => finding.slotKeys.slice(0, 1))
-  if (keys.length === 0) return
-  const here = keys.indexOf(selectedKey.value ?? '')
-  choose(keys[(here + by + keys.length) % keys.length]!, true)
 }
 
 const toLectern = (): void => void router.push({ name: 'lectern', params: { id } })
@@ -222,13 +180,6 @@ const ACTIONS: Readonly<Record<PageKey, () => void>> = {
     page.select(selectedKey.value)
   },
 }
-function extend(by: number): void {
-  const next = page.neighbour(by)
-  if (!next) return
-  page.extendTo(next.key)
-  void nextTick(() => phrasePage.value?.reveal(next.key, false))
-}
-
 function onKey(event: KeyboardEvent): void {
   const key = pageKey(event)
   if (!key || !sheet.value || keysShown.value || (NEEDS_SLOT.has(key) && !selected.value)) return
@@ -301,6 +252,7 @@ function onKey(event: KeyboardEvent): void {
           v-model:bars-per-line="barsPerLine"
           :rows="rows"
           :metre="sheet.routine.metre"
+          :counting="counting"
           :selected-key="selectedKey"
           :marks="marks"
           :in-range="page.rangeKeys.value"

@@ -20,7 +20,14 @@ describe('what the text of a sheet offers', () => {
     expect(labels('  T', true)).toEqual(['Tag'])
     expect(labels('    instead of Hover: can', true)![0]).toBe('Canter')
   })
-  it('is nothing in a heading, or behind words, lengths and extras', () => {
-    expect([labels('title: Bo'), labels('  "bo'), labels('  Box | s'), labels('  Box = ')]).toEqual([null, null, null, null])
+  it('is what may stand behind a bar, of a figure, a pass or a part', () => {
+    expect(labels('  Box | ha')).toEqual(['hard'])
+    expect(offers('  Box | hard | opt')).toEqual({ from: 15, options: [{ label: 'optional' }] })
+    expect(labels('  A x2 | fin', true)).toContain('finish in a pose')
+    expect(labels('    instead of Hover: Box | ca', true)).toEqual(['caution shown', 'caution hidden'])
+    expect(labels('part A | les')).toEqual(['lesson '])
+  })
+  it('is nothing in a heading, or behind words and lengths', () => {
+    expect([labels('title: Bo'), labels('  "bo'), labels('  Box | note "s'), labels('  Box = '), labels('part A')]).toEqual([null, null, null, null, null])
   })
 })

@@ -9,10 +9,20 @@ export interface Offer {
 
 const MOST = 40
 const VARIATIONS: readonly string[] = ['half', 'x2', 'x3', 'mirrored', 'no pause', 'first ', 'after ', 'on count ', ...HOLD_IDS.map((hold) => `to ${hold}`)]
+const SLOT_EXTRAS: readonly string[] = ['say "', 'silent', 'note "', 'for lead "', 'for follow "', 'hard', 'optional', 'caution shown', 'caution hidden', 'change roles']
+const PASS_EXTRAS: readonly string[] = ['rotated 4/8 right', 'ends in ', 'at section "', 'at landmark "', 'fill until the section, 0 to 16', 'fill until released, 1 to 16', 'fill until the music ends, 0 to 64', 'finish extract and hold', 'finish in a pose', 'finish walk off', 'finish until the music ends', 'on by 0 / 1']
+const PART_EXTRAS: readonly string[] = ['in eights', 'in bars', 'in words', 'lesson ', 'version of ']
 
-/** What may be typed next on a line of a sheet's text, and from which character: figures in a part, ways to vary one in parentheses, parts in the order. */
+/** What may be typed next on a line of a sheet's text, and from which character: figures in a part, ways to vary one in parentheses, parts in the order, and what may stand behind a bar. */
 export function sheetOffers(before: string, isOrder: boolean, routine: Pick<Routine, 'dance' | 'parts'>, figures: readonly Figure[]): { readonly from: number; readonly options: readonly Offer[] } | null {
-  if (!/^\s/.test(before)) return null
+  const isPart = before.startsWith('part ')
+  if (!isPart && !/^\s/.test(before)) return null
+  const extra = /\|\s*([^|"]*)$/.exec(before)
+  if (extra) {
+    const isPass = isOrder && /^\s{1,3}\S/.test(before)
+    return { from: before.length - extra[1]!.length, options: (isPart ? PART_EXTRAS : isPass ? PASS_EXTRAS : SLOT_EXTRAS).filter((one) => one.startsWith(extra[1]!)).map((label) => ({ label })) }
+  }
+  if (isPart) return null
   const inside = /\(([^()]*)$/.exec(before)
   if (inside) {
     const from = before.length - /[^,]*$/.exec(inside[1]!)![0].trimStart().length
