@@ -25,6 +25,8 @@ const node = {
 export default {
   // Generous: tests share two cores with a compiler and a browser. No test measures time.
   testTimeout: 60_000,
+  // One a core: by itself it would leave one of two cores idle.
+  maxWorkers: 2,
   projects: [
     { displayName: 'core', rootDir: here('core/src'), ...node },
     { displayName: 'wire', rootDir: here('wire/src'), ...node },

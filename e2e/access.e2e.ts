@@ -4,6 +4,7 @@ import { expect, test } from './helpers/dellop.ts'
 const views: readonly (readonly [string, string, string])[] = [
   ['the shelf', '/sheets', '.shelf'],
   ['the page of phrases', '/sheets/rushlight-waltz-first-draft', '.finding'],
+  ['a sheet on paper', '/sheets/combing-the-teasels/print', 'article'],
   ['the lectern', '/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['the figures', '/figures', 'table'],
   ['a figure', '/figures/twirl-vine', '.chart-box'],

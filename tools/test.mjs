@@ -1,6 +1,6 @@
 // npm test: readies the machine, then types, lint, unit and browser tests. Every stage runs even when one fails; the sums
 // come from the runners' own reports, and a report that is missing or counts nothing is a failure.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { browser, build, install, root, tool } from './setup.mjs'
@@ -19,10 +19,25 @@ function count(name, passed, failed, startMs) {
   console.log(`-- ${name}: ${passed} passed, ${failed} failed (${((Date.now() - startMs) / 1000).toFixed(0)} s)`)
 }
 
-/** Runs one command whose exit code is its whole verdict. */
-function verdict(name, commands) {
+/** Runs one command to its end; what it said is shown then, so that two at once do not talk across each other. */
+function finished([command, ...args]) {
+  return new Promise((resolve) => {
+    const said = []
+    const child = spawn(tool(command), args, { cwd: root })
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => said.push(chunk))
+    child.on('error', (error) => said.push(Buffer.from(`${error.message}\n`)))
+    child.on('close', (status) => {
+      process.stdout.write(Buffer.concat(said))
+      resolve(status === 0)
+    })
+  })
+}
+
+/** Runs commands one after the other, whose exit codes are the whole verdict. */
+async function verdict(name, commands) {
   const startMs = Date.now()
-  const ok = commands.map(([command, ...args]) => spawnSync(tool(command), args, { cwd: root, stdio: 'inherit' }).status === 0).every(Boolean)
+  let ok = true
+  for (const command of commands) ok = (await finished(command)) && ok
   count(name, ok ? 1 : 0, ok ? 0 : 1, startMs)
 }
 
@@ -36,14 +51,17 @@ function runner(name, [command, ...args], report, read) {
   count(name, passed, failed + hidden, startMs)
 }
 
-verdict('types', [
-  ['tsc', '-b', 'core', 'wire', 'server', 'cli'],
-  ['tsc', '-p', 'tsconfig.test.json'],
-  ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit'],
-])
-verdict('lint', [
-  ['eslint', '.', '--max-warnings', '0'],
-  ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
+// Each of the two works on one core.
+await Promise.all([
+  verdict('types', [
+    ['tsc', '-b', 'core', 'wire', 'server', 'cli'],
+    ['tsc', '-p', 'tsconfig.test.json'],
+    ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit'],
+  ]),
+  verdict('lint', [
+    ['eslint', '.', '--max-warnings', '0'],
+    ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
+  ]),
 ])
 runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests])
 const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]

@@ -84,7 +84,7 @@ describe('the demo', () => {
     await seedDemo(house.services, demo)
     const count = async () => [(await house.ask.get('/api/tunes')).body.tunes.length, (await house.ask.get('/api/sheets')).body.sheets.length]
     const first = await count()
-    expect(first).toEqual([7, 2])
+    expect(first).toEqual([7, 9])
     await seedDemo(house.services, demo)
     expect(await count()).toEqual(first)
     await house.remove()

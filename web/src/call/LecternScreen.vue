@@ -4,6 +4,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { wakeAudio } from '../sound/audioContext.ts'
+import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
 import DelayDialog from './DelayDialog.vue'
 import type { Lectern } from './lectern.ts'
@@ -71,7 +72,7 @@ const passName = computed(() => {
 })
 const stance = computed(() => {
   const state = moment.value.dancing?.before ?? props.sheet.routine.start
-  return words.lectern.facing(words.format.facing(state.lead.facing), words.hold(state.hold))
+  return words.lectern.facing(facingWords(props.sheet.routine, state.lead.facing), words.hold(state.hold))
 })
 const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, (props.sheet.firstStep + Math.max(0, position.value)) as TickPosition) * call.value.speed))
 const secondsLeft = computed(() => Math.max(0, (props.sheet.clock.heardAt(props.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(Math.max(0, Math.floor(position.value)) as Tick)) / call.value.speed))

@@ -3,7 +3,7 @@ import { freeFoot, HOLD_IDS, LEVELS, type Facing, type FloorState, type Role } f
 import { FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { words } from '../words/index.ts'
-import { facingWords, rolesOf } from './standing.ts'
+import { facingWords, rolesOf } from '../page/standing.ts'
 
 /** The heading of a sheet: what it is, who it is for, how they start. */
 const props = defineProps<{ routine: Routine; school: School; schools: readonly School[] }>()

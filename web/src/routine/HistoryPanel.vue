@@ -5,7 +5,7 @@ import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords, type Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
 import type { Figure } from '@dellop/core/figure'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
@@ -21,7 +21,7 @@ const revisions = ref<readonly Revision[] | null>(null)
 const createdAtMs = ref(0)
 const failure = ref('')
 const told = ref('')
-const compared = ref<{ readonly revision: number; readonly words: readonly string[] } | null>(null)
+const compared = ref<{ readonly words: readonly string[]; readonly toNow: boolean } | null>(null)
 const title = ref('')
 
 async function tried(work: () => Promise<void>): Promise<void> {
@@ -42,11 +42,21 @@ watch(
 )
 
 const at = async (revision: number): Promise<Routine> => (await api('sheetAt', { params: { id, revision: String(revision) } })).routine
-const compare = (revision: number): Promise<void> =>
+/** The two states that are set beside each other: revisions, or null for as it is now. */
+const from = ref<number | null>(null)
+const to = ref<number | null>(null)
+const compare = (first: number, last: number | null = null): Promise<void> =>
   tried(async () => {
-    const then = await at(revision)
-    compared.value = { revision, words: changeWords(then, diff(routineShape, then, props.sheet.routine), props.sheet.book) }
+    ;[from.value, to.value] = [first, last]
+    const [then, later] = [await at(first), last === null ? props.sheet.routine : await at(last)]
+    compared.value = { words: changeWords(then, diff(routineShape, then, later), props.sheet.book), toNow: last === null }
   })
+const chosen = (event: Event): number | null => {
+  const { value } = event.target as HTMLSelectElement
+  return value === '' ? null : Number(value)
+}
+/** All states that can be compared, newest first; 0 is as it came to the shelf. */
+const states = computed(() => [...(revisions.value ?? []).map(({ revision, atMs }) => ({ revision, label: words.sheets.history.state(revision, words.format.moment(atMs)) })), { revision: 0, label: words.sheets.history.first }])
 const goBack = (revision: number): Promise<void> =>
   tried(async () => {
     emit('back', await at(revision))
@@ -85,8 +95,25 @@ const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdo
     <p class="soft">{{ words.sheets.history.here }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
+    <form v-if="revisions && revisions.length > 0" class="pair" @submit.prevent="from !== null && compare(from, to)">
+      <label
+        >{{ words.sheets.history.from }}
+        <select class="pick" :value="from ?? ''" @change="from = chosen($event)">
+          <option value=""></option>
+          <option v-for="state in states" :key="state.revision" :value="state.revision">{{ state.label }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.sheets.history.to }}
+        <select class="pick" :value="to ?? ''" @change="to = chosen($event)">
+          <option value="">{{ words.sheets.history.now }}</option>
+          <option v-for="state in states" :key="state.revision" :value="state.revision">{{ state.label }}</option>
+        </select></label
+      >
+      <button class="button small" :disabled="from === null">{{ words.sheets.history.compareThese }}</button>
+    </form>
     <div v-if="compared" class="told" role="status">
-      <p>{{ words.sheets.history.compared(compared.words.length) }}</p>
+      <p>{{ words.sheets.history.compared(compared.words.length, compared.toNow) }}</p>
       <ul>
         <li v-for="line in compared.words" :key="line">{{ line }}</li>
       </ul>
@@ -96,7 +123,7 @@ const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdo
     <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
     <ol class="revisions">
       <li v-for="revision in revisions ?? []" :key="revision.revision">
-        <p class="when">{{ words.format.date(revision.atMs) }}</p>
+        <p class="when">{{ words.sheets.history.state(revision.revision, words.format.moment(revision.atMs)) }}</p>
         <ul>
           <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
           <li v-if="revision.words.length > MOST_WORDS" class="soft">{{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}</li>
@@ -121,6 +148,17 @@ section,
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
+}
+.pair {
+  display: grid;
+  gap: 0.4rem;
+  justify-items: start;
+}
+.pair label {
+  display: grid;
+  grid-template-columns: 3.5rem 1fr;
+  align-items: center;
+  width: 100%;
 }
 .revisions {
   list-style: none;

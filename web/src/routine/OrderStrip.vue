@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { DancedPass, Part } from '@dellop/core/routine'
-import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { totalOf, type DancedPass, type Part } from '@dellop/core/routine'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
@@ -25,7 +24,7 @@ function create(): void {
     <ol>
       <li v-for="pass in passes" :key="pass.key">
         <button class="chip" :class="{ here: pass.key === currentPass, changed: pass.pass.changes.length > 0 }" :aria-current="pass.key === currentPass" @click="emit('go', pass)">
-          {{ pass.part.label }}<span class="count length">{{ (pass.end - pass.start) / TICKS_PER_BEAT }}</span>
+          {{ pass.part.label }}<span class="count length">{{ words.sheets.shortTotal(totalOf(pass.slots)) }}</span>
           <span v-if="pass.pass.changes.length > 0" class="unseen">{{ words.sheet.changedPass }}</span>
         </button>
       </li>

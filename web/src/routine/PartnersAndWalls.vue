@@ -5,7 +5,7 @@ import { lessonsOf, wallsOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, rolesOf } from './standing.ts'
+import { facingWords, rolesOf } from '../page/standing.ts'
 
 /** Where passes take the floor: which way they face, and who dances with whom. */
 const props = defineProps<{ sheet: Sheet }>()

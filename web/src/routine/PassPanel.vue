@@ -9,7 +9,7 @@ import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
-import { rolesOf } from './standing.ts'
+import { rolesOf } from '../page/standing.ts'
 
 /** One pass of the order: how it is danced, how it differs from its part, and where it belongs in the music. */
 const props = defineProps<{ sheet: Sheet; pass: DancedPass }>()

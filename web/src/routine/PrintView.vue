@@ -9,7 +9,7 @@ import { words } from '../words/index.ts'
 import { usePaper } from './paper/usePaper.ts'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
-import { facingWords, isAlike, rolesOf } from './standing.ts'
+import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
 
 /** A sheet as it goes on paper: what is shown here is what is printed. */
 const route = useRoute()

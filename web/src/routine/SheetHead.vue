@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { totalOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, ticksPerBar, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import type { Tune } from '@dellop/core/tune'
 import { words } from '../words/index.ts'
 import type { SaveState } from './sheetDocument.ts'
-import { facingWords } from './standing.ts'
+import { facingWords } from '../page/standing.ts'
 import TimedOn from './TimedOn.vue'
 import type { MusicChoice } from './timedOn.ts'
 
@@ -47,7 +48,10 @@ const saveText = computed(() => ({ saved: words.sheet.saved, saving: words.sheet
     </div>
     <div class="sums">
       <p>
-        <template v-if="musicBars !== null"
+        <template v-if="sheet.timeline.openFrom !== null"
+          ><strong class="count">{{ words.sheets.head.openTotal(words.sheets.total(totalOf(sheet.timeline.slots))) }}</strong></template
+        >
+        <template v-else-if="musicBars !== null"
           ><strong class="count" :class="{ wrong: !fits }">{{ words.sheet.fits(dancedBars, musicBars) }}</strong> {{ fits ? words.sheet.fitYes : words.sheet.fitNo }}</template
         >
         <template v-else>{{ words.sheet.noMusic }}</template>

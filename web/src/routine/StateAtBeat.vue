@@ -4,7 +4,7 @@ import { stateAt, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike, rolesOf } from './standing.ts'
+import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
 
 /** What is so on each count of a figure: feet, facing, hold, and where in the phrase. */
 const props = defineProps<{ sheet: Sheet; slotDanced: DancedSlot }>()

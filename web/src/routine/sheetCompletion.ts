@@ -10,7 +10,20 @@ export interface Offer {
 const MOST = 40
 const VARIATIONS: readonly string[] = ['half', 'x2', 'x3', 'mirrored', 'no pause', 'first ', 'after ', 'on count ', ...HOLD_IDS.map((hold) => `to ${hold}`)]
 const SLOT_EXTRAS: readonly string[] = ['say "', 'silent', 'note "', 'for lead "', 'for follow "', 'hard', 'optional', 'caution shown', 'caution hidden', 'change roles']
-const PASS_EXTRAS: readonly string[] = ['rotated 4/8 right', 'ends in ', 'at section "', 'at landmark "', 'fill until the section, 0 to 16', 'fill until released, 1 to 16', 'fill until the music ends, 0 to 64', 'finish extract and hold', 'finish in a pose', 'finish walk off', 'finish until the music ends', 'on by 0 / 1']
+const PASS_EXTRAS: readonly string[] = [
+  'rotated 4/8 right',
+  'ends in ',
+  'at section "',
+  'at landmark "',
+  'fill until the section, 0 to 16',
+  'fill until released, 1 to 16',
+  'fill until the music ends, 0 to 64',
+  'finish extract and hold',
+  'finish in a pose',
+  'finish walk off',
+  'finish until the music ends',
+  'on by 0 / 1',
+]
 const PART_EXTRAS: readonly string[] = ['in eights', 'in bars', 'in words', 'lesson ', 'version of ']
 
 /** What may be typed next on a line of a sheet's text, and from which character: figures in a part, ways to vary one in parentheses, parts in the order, and what may stand behind a bar. */

@@ -3,7 +3,7 @@ import { comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } f
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
 import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike, rolesOf } from './standing.ts'
+import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
 
 /** What the page tells beside the figures: whether it comes round, how it is counted, how all stand. */
 export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {

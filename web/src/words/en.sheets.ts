@@ -174,6 +174,7 @@ export const sheets = {
         .join(' · '),
   },
   head: {
+    openTotal: (total: string) => `${total}, until it is settled`,
     title: 'About this sheet',
     year: 'Year',
     source: 'Learned from',
@@ -217,7 +218,12 @@ export const sheets = {
     compare: 'Compare with now',
     back: 'Go back to before this',
     goneBack: 'It is as it was before that. Undo brings back what was.',
-    compared: (n: number) => (n === 0 ? 'Nothing differs from now.' : `${plural(n, 'change')} from then to now:`),
+    from: 'From',
+    to: 'to',
+    compareThese: 'Compare these two',
+    state: (revision: number, date: string) => `${revision}: ${date}`,
+    first: 'as it came to the shelf',
+    compared: (n: number, toNow: boolean) => (n === 0 ? 'They are the same.' : `${plural(n, 'change')} from then to ${toNow ? 'now' : 'the other'}:`),
     close: 'Close the comparison',
     branch: 'Make a branch',
     branchTitle: 'Name of the branch',
@@ -274,6 +280,12 @@ export const sheets = {
     everyone: 'everyone',
     empty: 'There is nothing in this sheet to print yet.',
     hint: 'Choose the same paper in the browser’s print window.',
+  },
+  /** A total short enough for a chip: 24, 10/20, 24–40, 12+. */
+  shortTotal: (total: Total): string => {
+    if (total.kind === 'open') return `${total.least / 24}+`
+    if (total.kind === 'range') return `${total.least / 24}–${total.most / 24}`
+    return total.ticks.map((ticks) => ticks / 24).join('/')
   },
   total: (total: Total): string => {
     if (total.kind === 'open') return `${beats(total.least)} or more`

@@ -26,6 +26,7 @@ export const en = {
     slotName,
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),
+    moment: (ms: number) => new Date(ms).toLocaleString('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }),
     date: (ms: number) => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
   },
   finding: { message: findingMessage, sum: findingSum, repair: repairLabel },

@@ -1,0 +1,19 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from './helpers/dellop.ts'
+
+test('all that stands beside the page has no serious barrier, and its tabs are walked with the arrow keys', async ({ page }) => {
+  await page.goto('/sheets/eight-for-the-geese')
+  await page.locator('.page .block').first().click()
+  await page.getByRole('tab', { name: 'Figure' }).focus()
+  for (const tab of ['Pass', 'Music', 'About', 'History', 'Figure']) {
+    await page.keyboard.press('ArrowRight')
+    await expect(page.getByRole('tab', { name: tab })).toBeFocused()
+    const panel = page.getByRole('tabpanel')
+    await expect(panel.getByRole('heading').first()).toBeVisible()
+    for (const summary of await panel.locator('summary').all()) await summary.click()
+    const { violations } = await new AxeBuilder({ page }).include('.side').analyze()
+    const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    expect(serious.map(({ id, nodes }) => `${tab}, ${id}: ${nodes.slice(0, 3).map(({ target }) => target.join(' ')).join('; ')}`)).toEqual([]) // prettier-ignore
+    await page.getByRole('tab', { name: tab }).focus()
+  }
+})
