@@ -9,6 +9,8 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
   await expect(page.getByText('64 of 68 bars')).toBeVisible()
 
   await page.getByRole('button', { name: 'Add Balance left and right' }).click()
+  await expect(page.getByText('0 things to mend instead of 2')).toBeVisible()
+  await page.getByRole('button', { name: 'Take it' }).click()
   await expect(page.getByText('Nothing to mend.')).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
 
