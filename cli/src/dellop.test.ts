@@ -59,6 +59,18 @@ describe('dellop check', () => {
     expect(json.passes[5]).toEqual({ part: 'A', beats: 24, startBeat: 102 })
     expect(dellop('check', demo('sheets/lanterns-at-the-weir.json'), '--bpm', '102').json.seconds).toBeCloseTo(120, 6)
   })
+  it.each([
+    ['pegs-on-a-line', 'pothook-hop', 128],
+    ['sluice-gate-two-step', 'thimble-bridge', 136],
+    ['eel-pots', 'the-eelcatcher-s-gate', 128],
+    ['goosefoot-ring', 'seven-geese-over', 256],
+    ['eight-for-the-geese', 'seven-geese-over', 256],
+    ['tar-barrel-steps', 'pothook-hop', 128],
+    ['combing-the-teasels', 'teasel-and-thrift', 112],
+  ])('finds nothing in the demo’s %s on its tune', (sheet, tune, beats) => {
+    const { exit, json } = dellop('check', demo(`sheets/${sheet}.txt`), '--tune', demo(`tunes/${tune}.abc`))
+    expect([exit, json.beats, json.findings]).toEqual([0, beats, []])
+  })
   it('ends with 1 when a finding stops the dance', () => {
     const sheet = JSON.parse(readFileSync(demo('sheets/lanterns-at-the-weir.json'), 'utf8'))
     sheet.routine.parts[0].slots[2].content.figureId = 'canter'

@@ -1,5 +1,5 @@
 import { applyVariation } from '../figure/index.ts'
-import { addSlot, phrasing, type DancedSlot } from '../routine/index.ts'
+import { addSlot, freshSlot, phrasing, wordsContent, type DancedSlot } from '../routine/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -15,7 +15,7 @@ export function acrossPhrase(derived: Derived): Finding[] {
       const line = lines.find((end) => end > slot.start && end < slot.end)
       if (line === undefined || !slot.figure) return []
       const params = { figure: slot.figure.name, before: beatsOfTicks((line - slot.start) as Tick), after: beatsOfTicks((slot.end - line) as Tick), total: beatsOfTicks(slot.lengthTicks) }
-      return [{ code: 'sums.across-phrase', severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params, repairs: split(derived, slot, line - slot.start) }]
+      return [{ code: 'sums.across-phrase', severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params, repairs: [...split(derived, slot, line - slot.start), ...fromTheLine(derived, slot, line - slot.start)] }]
     })
   })
 }
@@ -28,4 +28,13 @@ function split({ routine }: Derived, { slot, figure, changed, partId }: DancedSl
   if (!applyVariation(figure, before!.variation).ok || !applyVariation(figure, behind!.variation).ok) return []
   const rest = { ...slot, id: freshId(routine, slot.id), content: behind!, wordings: null, say: 'nothing' as const }
   return [{ code: 'split', params: { figure: figure.name, beats: beatsOfTicks(ticks as Tick) }, edits: [{ type: 'set', id: slot.id, field: 'content', from: content, to: before! }, ...addSlot(partId, rest, slot.id)] }]
+}
+
+/** The figure begun on the line, with a wait before it. */
+function fromTheLine({ routine }: Derived, { slot, figure, changed, partId }: DancedSlot, ticks: number): Repair[] {
+  const part = routine.parts.find(({ id }) => id === partId)
+  const at = part?.slots.findIndex(({ id }) => id === slot.id) ?? -1
+  if (changed || !part || at < 0) return []
+  const wait = freshSlot(freshId(routine, `${slot.id}-wait`), wordsContent('wait', ticks))
+  return [{ code: 'from-the-line', params: { figure: figure?.name ?? '', beats: beatsOfTicks(ticks as Tick) }, edits: addSlot(partId, wait, part.slots[at - 1]?.id ?? null) }]
 }

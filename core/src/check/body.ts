@@ -1,4 +1,4 @@
-import { bpmAt, TICKS_PER_BEAT, type TickPosition } from '../time/index.ts'
+import { TICKS_PER_BEAT } from '../time/index.ts'
 import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role } from '../figure/index.ts'
 import { setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
@@ -39,16 +39,17 @@ function inARow(run: readonly { slot: DancedSlot; eighths: number }[], total: nu
 /** Things the feet do in a second from which a social floor is asked to run. */
 const MOST_STEPS_PER_SECOND = 4.5
 
-function pace({ timeline, beatMap, clock, routine }: Derived): Finding[] {
+function pace({ timeline, clock }: Derived): Finding[] {
   const seen = new Set<string>()
   return timeline.slots.flatMap((slot): Finding[] => {
-    if (!slot.danced || seen.has(slot.slot.id)) return []
     const seconds = clock.heardAt(slot.end) - clock.heardAt(slot.start)
-    const bpm = seconds > 0 ? (slot.lengthTicks / TICKS_PER_BEAT / seconds) * 60 : bpmAt(beatMap, slot.start as number as TickPosition) || routine.bpm
+    if (!slot.danced || seconds <= 0 || seen.has(slot.slot.id)) return []
+    const beats = slot.lengthTicks / TICKS_PER_BEAT
+    const bpm = (beats / seconds) * 60
     const most = Math.max(...ROLES.map((role) => stepsPerSecond(slot.danced!.steps[role], slot.lengthTicks, bpm)))
     if (most <= MOST_STEPS_PER_SECOND) return []
     seen.add(slot.slot.id)
-    return [{ ...aboutSlot(slot), code: 'body.pace', severity: 'note', params: { figure: slotName(slot), rate: Math.round(most * 10) / 10, bpm: Math.round(bpm), beats: slot.lengthTicks / TICKS_PER_BEAT }, repairs: [] }]
+    return [{ ...aboutSlot(slot), code: 'body.pace', severity: 'note', params: { figure: slotName(slot), rate: Math.round(most * 10) / 10, bpm: Math.round(bpm), beats }, repairs: [] }]
   })
 }
 

@@ -26,6 +26,7 @@ export type RepairCode =
   | 'reflect-rest'
   | 'other-ending'
   | 'split'
+  | 'from-the-line'
   | 'half-last'
   | 'end-in'
   | 'shorter-wording'

@@ -14,6 +14,7 @@ const REPAIRS: Record<RepairCode, (params: Params) => string> = {
   'reflect-rest': ({ figure }) => `Mirror ${figure} and all after it in this part`,
   'other-ending': ({ figure, ending }) => `End ${figure} ${ending}`,
   split: ({ figure, beats }) => `Split ${figure} after ${counts(beats)}`,
+  'from-the-line': ({ figure, beats }) => `Begin ${figure} on the line: wait ${counts(beats)}`,
   'half-last': ({ figure }) => `Dance half of ${figure}`,
   'say-instead': ({ text }) => `Say “${text}”`,
   untie: () => 'Tie it to nothing',

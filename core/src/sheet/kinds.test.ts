@@ -103,24 +103,27 @@ order
 `)
     expect(wallsOf(sheet.timeline).map(({ from, to }) => [from, to])).toEqual([[0, 4], [4, 0], [0, 4]]) // prettier-ignore
     expect(alarms(sheet)).toEqual([])
-    const mirrored = both(`dance: line dance
-bar: 4 beats of 1/4
-start: none; lead faces line of dance, right foot free; follow faces line of dance, right foot free
+    const mirrored = both(`${TWO_STEP}
 part A
-  Vine right, touch
-  Jazz box, quarter right (mirrored)
-  Rocking chair (mirrored, x2)
-  Vine left, touch
-  K-step
-  Rocking chair
+  Two side two-steps
+  Vine four
+  Limp four
+  Side two-step
+  "hold" = 2
 order
   A
-  "A" mirrored
+  A mirrored
+  A
 `)
-    // A mirrored pass begins on the other foot: that is no false alarm, and the only one.
-    expect(alarms(mirrored)).toEqual(['feet.not-free 32'])
-    expect(wallsOf(mirrored.timeline)[0]).toMatchObject({ from: 0, to: 6 })
-    expect(wallsOf(mirrored.timeline)[1]).toMatchObject({ from: 6, to: 0 })
+    // It ends on the other foot: mirrored it goes on from there, and back.
+    expect([freeAt(mirrored, 15).lead, freeAt(mirrored, 31).lead]).toEqual(['right', 'left'])
+    expect(mirrored.timeline.slots[5]!.danced!.steps.lead[0]!.foot).toBe('right')
+    expect(alarms(mirrored)).toEqual([])
+  })
+
+  it('a mirrored pass begun on the foot that stands is told, once, where it begins', () => {
+    const sheet = both(`${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\n  Two-step box\norder\n  A\n  A mirrored\n`)
+    expect(alarms(sheet)).toEqual(['feet.not-free 16'])
   })
 
   it('counts from two', () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { diff, type Edit } from '@dellop/core/document'
+import { diff, sameValue, type Edit } from '@dellop/core/document'
 import { readSheetText, sheetText, type SheetTextRead } from '@dellop/core/file'
 import type { Figure } from '@dellop/core/figure'
 import { adoptIds, routineShape, type Routine } from '@dellop/core/routine'
@@ -72,7 +72,7 @@ watch(
   (now, before) => {
     if (!editor) return
     // What comes from the page is written here, unless something typed still waits to be read.
-    if (now.routine !== before.routine && stands && JSON.stringify(now.routine) !== JSON.stringify(stands.routine)) {
+    if (now.routine !== before.routine && stands && !sameValue(now.routine, stands.routine)) {
       if (problem.value || timer) told.value = say.outside
       else return showPage()
     }
