@@ -60,13 +60,16 @@ function beatRows({ danced, before }: DancedSlot, from: number, metre: Sheet['ro
   const style = { beatsPerGroup: metre.beatsPerBar, ones: 'plain', countFrom: 1, division: metre.division } as const
   const all = performers(danced).filter(({ role }) => who === 'both' || role === who || role === 'everyone')
   const hands = handChanges(danced, before.hold)
-  const moments = new Set([...all.flatMap(({ steps }) => steps.map(({ at }) => at)), ...hands.flatMap(({ at }) => (at === 'end' ? [] : [at]))])
+  const steps = all.flatMap((one) => one.steps.map(({ at }) => at))
+  const last = Math.max(...steps)
+  const handsAt = (at: number): string => [hands.find((change) => change.at === at)?.to, at === last && hands.find((change) => change.at === 'end')?.to].filter(Boolean).join(', ')
+  const moments = new Set([...steps, ...hands.flatMap(({ at }) => (at === 'end' ? [] : [at]))])
   return [...moments]
     .sort((a, b) => a - b)
     .map((at) => ({
       count: countLabel(style, (from + at) as Tick)?.text ?? '&',
       bar: (from + at) % bar === 0 ? (from + at) / bar + 1 : null,
-      cells: Object.fromEntries([...all.map((one) => [nameOf(one), said(one.steps, at)]), ...(hands.length > 0 ? [['hands', hands.find((change) => change.at === at)?.to ?? '']] : [])]),
+      cells: Object.fromEntries([...all.map((one) => [nameOf(one), said(one.steps, at)]), ...(hands.length > 0 ? [['hands', handsAt(at)]] : [])]),
     }))
 }
 

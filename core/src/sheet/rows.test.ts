@@ -45,6 +45,15 @@ describe('the page of phrases', () => {
     expect(draft.filter((row) => row.holeTicks > 0).map((row) => `${row.pass!.part.label} ${beats(row.holeTicks)}`)).toEqual(['B 6', 'B 6'])
   })
 
+  it('puts what sticks out on a line of its own, begun at the phrase line, where there is no room beside it', () => {
+    const draft = demoRoutine('rushlight-waltz-first-draft')
+    const long = { ...draft, parts: draft.parts.map((part) => (part.label === 'B' ? { ...part, slots: [...part.slots, { ...part.slots[0]!, id: 'more' }, { ...part.slots[0]!, id: 'most' }] } : part)) }
+    const row = rowsOf(deriveSheet(inputOf(long, tune))).find(({ overTicks }) => overTicks > 0)!
+    expect([beats(row.phraseTicks), beats(row.overTicks)]).toEqual([24, 6])
+    expect(row.lines.map((line) => [beats(line.start - row.start), beats(line.end - row.start)])).toEqual([[0, 12], [12, 24], [24, 30]]) // prettier-ignore
+    expect(row.lines.at(-1)!.blocks.map(({ slot }) => slot.slot.id)).toEqual(['most'])
+  })
+
   it('keeps rows that show the same as the very same value', () => {
     const { routine } = lanterns
     const slot = routine.parts[2]!.slots[6]!

@@ -73,6 +73,8 @@ const INTRODUCTION_BARS = 4
 
 /** An overhang of up to this share of a phrase sticks out at the row's end; a longer one is a row of its own. */
 const MOST_OVERHANG = 0.5
+/** Share of a line that may stick out beside it. */
+const MOST_BESIDE = 0.08
 
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
@@ -178,18 +180,21 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
 function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine }: RowInput): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
   const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
-  const count = Math.max(1, Math.round(span.phraseTicks / lineTicks))
+  const whole = Math.max(1, Math.round(span.phraseTicks / lineTicks))
+  // What sticks out further than there is room for beside the line goes on a line of its own.
+  const own = span.overTicks > lineTicks * MOST_BESIDE ? Math.ceil(span.overTicks / lineTicks) : 0
+  const count = whole + own
+  const startOf = (i: number): number => span.start + (i < whole ? i * lineTicks : span.phraseTicks + (i - whole) * lineTicks)
   return Array.from({ length: count }, (_, i) => {
-    const start = (span.start + i * lineTicks) as Tick
-    const end = (i === count - 1 ? axisEnd : Math.min(axisEnd, start + lineTicks)) as Tick
+    const start = startOf(i) as Tick
+    const end = (i === count - 1 ? axisEnd : Math.min(axisEnd, startOf(i + 1))) as Tick
     const blocks = span.slots.flatMap((slot): RowBlock[] => {
       const from = Math.max(slot.start, start)
       const to = Math.min(slot.end, end, span.end)
       const empty = slot.start === slot.end && slot.start >= start && slot.start < end
       return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to }] : []
     })
-    const own = ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end))
-    return { start, end, blocks, ribbons: own }
+    return { start, end, blocks, ribbons: ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end)) }
   })
 }
 

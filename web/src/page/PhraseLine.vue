@@ -28,7 +28,13 @@ const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [
 
 const x = (ticks: number): number => ((ticks - props.line.start) / TICKS_PER_BEAT) * props.beatPx
 const names = computed(() => props.line.blocks.map((block) => words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)))
-const layout = computed(() => layoutLine(props.line, props.beatPx, names.value))
+/** All that a block shows, marks and all: what its height is measured by. */
+const shownNames = computed(() =>
+  props.line.blocks.map(({ slot, fromBefore, toNext }, i) =>
+    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', slot.changed && words.sheet.changedMark].filter(Boolean).join(' '),
+  ),
+)
+const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value))
 
 const labels = computed(() => {
   const beats = Math.round((props.line.end - props.line.start) / TICKS_PER_BEAT)
@@ -52,7 +58,7 @@ const hole = computed(() => {
   const to = Math.min(props.phraseEnd, props.line.end)
   return to > from ? { left: x(from), width: x(to) - x(from), counts: (to - from) / TICKS_PER_BEAT } : null
 })
-const phraseLine = computed(() => (props.phraseEnd < props.line.end && props.phraseEnd > props.line.start ? x(props.phraseEnd) : null))
+const phraseLine = computed(() => (props.phraseEnd < props.line.end && props.phraseEnd >= props.line.start && props.rowEnd > props.phraseEnd ? x(props.phraseEnd) : null))
 
 const counts = (ticks: number): string => words.format.counts(ticks / TICKS_PER_BEAT)
 const trouble = (key: string): string => {

@@ -6,7 +6,8 @@ import { words } from '../words/index.ts'
 /** One part on paper: a line for each figure, and below it, where asked for, who does what on which count. */
 const props = defineProps<{ printed: PrintedPart; depth: 'short' | 'full'; who: PrintedFor; nameOf: (column: string) => string }>()
 
-const columnsOf = (slot: PrintedSlot): string[] => [...new Set(slot.rows.flatMap(({ cells }) => Object.keys(cells)))]
+/** The same columns for every figure of the part, so that a role is read straight down the page. */
+const columns = computed(() => [...new Set(props.printed.slots.flatMap(({ rows }) => rows.flatMap(({ cells }) => Object.keys(cells))))])
 const name = (slot: PrintedSlot): string => words.format.slotName(slot.danced.slot.content, slot.danced.figure?.name ?? null)
 const counts = (slot: PrintedSlot): string => (slot.danced.open && slot.danced.slot.content.type === 'words' ? (slot.danced.slot.content.choices?.map((ticks) => ticks / 24).join(' / ') ?? '?') : String(slot.danced.lengthTicks / 24))
 const hasCaution = (slot: PrintedSlot): boolean => (slot.danced.figure?.cautions.length ?? 0) > 0 && slot.danced.slot.caution !== 'hidden'
@@ -57,14 +58,14 @@ const total = computed(() => words.sheets.print.total(words.sheets.total(props.p
                 <tr>
                   <th scope="col" class="num">{{ words.sheets.print.bar }}</th>
                   <th scope="col" class="num">{{ words.sheets.print.count }}</th>
-                  <th v-for="column in columnsOf(slot)" :key="column" scope="col">{{ nameOf(column) }}</th>
+                  <th v-for="column in columns" :key="column" scope="col">{{ nameOf(column) }}</th>
                 </tr>
               </thead>
               <tbody>
                 <tr v-for="(row, i) in slot.rows" :key="i">
                   <td class="num">{{ row.bar ?? '' }}</td>
                   <td class="num">{{ row.count }}</td>
-                  <td v-for="column in columnsOf(slot)" :key="column">{{ row.cells[column] ?? '' }}</td>
+                  <td v-for="column in columns" :key="column">{{ row.cells[column] ?? '' }}</td>
                 </tr>
               </tbody>
             </table>
@@ -122,6 +123,7 @@ td {
   font-size: 0.88em;
 }
 .beats {
+  table-layout: fixed;
   font-size: 0.88em;
   margin-bottom: 0.4em;
 }
