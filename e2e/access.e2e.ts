@@ -5,6 +5,7 @@ const views: readonly (readonly [string, string, string])[] = [
   ['the shelf', '/sheets', '.shelf'],
   ['the page of phrases', '/sheets/rushlight-waltz-first-draft', '.finding'],
   ['a sheet on paper', '/sheets/combing-the-teasels/print', 'article'],
+  ['the schools', '/schools', 'article'],
   ['the lectern', '/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['the figures', '/figures', 'table'],
   ['a figure', '/figures/twirl-vine', '.chart-box'],

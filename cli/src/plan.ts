@@ -1,6 +1,6 @@
-import { heardClock, planRoutine, type Plan } from '@dellop/core/cue'
+import { heardClock, type Plan } from '@dellop/core/cue'
 import { findingMessage, findingSum } from '@dellop/core/check'
-import { deriveSheet } from '@dellop/core/sheet'
+import { deriveSheet, planAt } from '@dellop/core/sheet'
 import { beatsOfTicks } from '@dellop/core/time'
 import { numberOption, readArguments } from './arguments.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
@@ -13,8 +13,8 @@ export function plan(line: readonly string[]): Outcome {
 
 function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outcome {
   const sheet = deriveSheet(input)
-  const { school, voice, beatMap, firstStep, timeline } = sheet
-  const made = speed === 1 ? sheet.plan : planRoutine({ timeline, school, voice, beatMap, firstStep }, speed)
+  const { school, voice, beatMap, firstStep } = sheet
+  const made = planAt(sheet, speed)
   const stepSeconds = (one: Plan['planned'][number]): number => heardClock(beatMap, firstStep, speed).heardAt(one.slot.stepTick)
   const utterances = made.planned.flatMap((one) => {
     if (!one.said) return []

@@ -1,6 +1,6 @@
-import { planRoutine, type Plan } from '../cue/index.ts'
+import type { Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
-import type { Sheet } from '../sheet/index.ts'
+import { planAt, type Sheet } from '../sheet/index.ts'
 import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
 
 /** A cue as the lectern gives it. Ticks count from the first step. */
@@ -27,8 +27,8 @@ export interface PreparedCall {
 
 /** Plans a sheet for a speed of 0.7 to 1.2 and lays its cues out for the lectern. */
 export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
-  const { timeline, school, voice, beatMap, firstStep } = sheet
-  const plan = speed === 1 ? sheet.plan : planRoutine({ timeline, school, voice, beatMap, firstStep }, speed)
+  const { timeline, school } = sheet
+  const plan = planAt(sheet, speed)
   const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
   const bar = ticksPerBar(sheet.routine.metre)
   const cues = plan.planned.flatMap(({ slot: { key, stepTick }, said }): Cue[] => {

@@ -2,12 +2,11 @@ import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 import type { Tick } from '../time/index.ts'
 
-/** Seconds over which words are counted, and the most that a floor takes in. */
+/** Seconds over which words are counted. */
 const WINDOW_SECONDS = 20
-const MOST_WORDS = 45
 
-/** Stretches in which more is said than a floor can take in, each once. */
-export function overCalled({ plan, timeline }: Derived): Finding[] {
+/** Stretches in which more is said than a floor can take in by its school's measure, each once. */
+export function overCalled({ plan, timeline, school }: Derived): Finding[] {
   const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
   const said = plan.planned.flatMap((planned) => (planned.said ? [{ key: planned.slot.key, start: planned.said.start, words: planned.said.wording.words }] : []))
   const found: Finding[] = []
@@ -17,11 +16,11 @@ export function overCalled({ plan, timeline }: Derived): Finding[] {
   said.forEach((one, i) => {
     words += one.words
     while (said[from]!.start < one.start - WINDOW_SECONDS) words -= said[from++]!.words
-    if (words <= MOST_WORDS || said[from]!.start < quietFrom) return
+    if (words <= school.mostWordsIn20Seconds || said[from]!.start < quietFrom) return
     const keys = said.slice(from, i + 1).map(({ key }) => key)
     const slot = slots.get(keys[0]!)!
     quietFrom = one.start + WINDOW_SECONDS
-    found.push({ code: 'voice.over-called', severity: 'note', subject: slot.slot.id, slotKeys: keys, at: slot.start as Tick, params: { words, seconds: WINDOW_SECONDS, most: MOST_WORDS }, repairs: [] })
+    found.push({ code: 'voice.over-called', severity: 'note', subject: slot.slot.id, slotKeys: keys, at: slot.start as Tick, params: { words, seconds: WINDOW_SECONDS, most: school.mostWordsIn20Seconds }, repairs: [] })
   })
   return found
 }

@@ -79,9 +79,12 @@ function costOf(slot: CueSlot, wording: Wording, at: number, lead: number, targe
   const short = Math.max(0, target - lead)
   const early = Math.max(0, lead - Math.max(leads.maxBeats, target))
   return (
-    Math.round(weights.leadPerBeat * Math.abs(lead - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early) + weights.lostWord * Math.max(0, slot.fullWords - wording.words) + (at % TICKS_PER_BEAT === 0 ? 0 : weights.offBeat)
+    Math.round(weights.leadPerBeat * Math.abs(lead - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early) +
+    weights.lostWord * Math.max(0, slot.wantedWords - wording.words) +
+    weights.overWord * Math.max(0, wording.words - slot.wantedWords) +
+    (at % TICKS_PER_BEAT === 0 ? 0 : weights.offBeat)
   )
 }
 
 /** Cost of leaving a slot unsaid; nothing where there is nothing to say. */
-export const silenceCost = (slot: CueSlot, { weights }: School): number => (slot.silence ? 0 : weights.silence + weights.lostWord * slot.fullWords)
+export const silenceCost = (slot: CueSlot, { weights }: School): number => (slot.silence ? 0 : weights.silence + weights.lostWord * slot.wantedWords)

@@ -10,14 +10,21 @@ import type { CueSlot } from './wording.ts'
 const WORDS = ['box', 'hover', 'twirl vine', 'canter', 'left turning box', 'through, face, close', 'roll', 'dip back']
 
 /** Slots end to end with the given lengths in beats; each may be cued since the one before it begins. */
-function slotsOf(lengths: readonly number[], texts: readonly (readonly string[])[]): CueSlot[] {
+function slotsOf(lengths: readonly number[], texts: readonly (readonly string[])[], wants: readonly number[] = []): CueSlot[] {
   let at = 0
   return lengths.map((length, i) => {
     const stepTick = (at * TICKS_PER_BEAT) as Tick
     const notBeforeTick = (i === 0 ? -2 * TICKS_PER_BEAT : (at - lengths[i - 1]!) * TICKS_PER_BEAT) as Tick
     at += length
     const wordings = texts[i]!.map((text, k) => ({ kind: (['full', 'short', 'prompt'] as const)[k]!, text, words: text.split(' ').length }))
-    return { key: `s${i}`, stepTick, notBeforeTick, wordings, fullWords: Math.max(0, ...wordings.map((one) => one.words)), silence: wordings.length === 0 ? 'no-wording' : null }
+    return {
+      key: `s${i}`,
+      stepTick,
+      notBeforeTick,
+      wordings,
+      wantedWords: wants[i] === undefined ? Math.max(0, ...wordings.map((one) => one.words)) : (wordings[wants[i] % wordings.length]?.words ?? 0),
+      silence: wordings.length === 0 ? 'no-wording' : null,
+    }
   })
 }
 
@@ -59,12 +66,15 @@ const smallCase = fc.record({
     lostWord: fc.integer({ min: 0, max: 300 }),
     offBeat: fc.integer({ min: 0, max: 80 }),
     silence: fc.integer({ min: 0, max: 3000 }),
+    overWord: fc.integer({ min: 0, max: 300 }),
   }),
   breath: fc.constantFrom(0, 0.1, 0.3),
   minSeconds: fc.constantFrom(0, 0.3, 0.6),
+  /** Which wording of each slot is wanted this time through. */
+  wants: fc.array(fc.nat(2), { maxLength: 4 }),
 })
 
-function setUp({ lengths, texts, bpm, drift, weights, breath, minSeconds }: typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never): [CueSlot[], CueRules] {
+function setUp({ lengths, texts, wants, bpm, drift, weights, breath, minSeconds }: typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never): [CueSlot[], CueRules] {
   const later = 8 * (60 / bpm) * (1 + drift / 100)
   const map: BeatMap = {
     segments: [
@@ -78,7 +88,7 @@ function setUp({ lengths, texts, bpm, drift, weights, breath, minSeconds }: type
     ],
   }
   const school = { ...ROUND_SCHOOL, weights, breathSeconds: breath, lead: { ...ROUND_SCHOOL.lead, minSeconds } }
-  return [slotsOf(lengths, texts), rules(map, school)]
+  return [slotsOf(lengths, texts, wants), rules(map, school)]
 }
 
 describe('the planner', () => {
@@ -121,7 +131,7 @@ describe('the planner', () => {
   })
 
   it('prefers the longer wording and then the earlier start when nothing else decides', () => {
-    const free = { ...ROUND_SCHOOL, weights: { leadPerBeat: 0, rushPerBeat: 0, earlyPerBeat: 0, lostWord: 0, offBeat: 0, silence: 0 } }
+    const free = { ...ROUND_SCHOOL, weights: { leadPerBeat: 0, rushPerBeat: 0, earlyPerBeat: 0, lostWord: 0, offBeat: 0, silence: 0, overWord: 0 } }
     const plan = planCues(slotsOf([6, 6], [['box'], ['left turning box', 'hover']]), rules(steadyBeatMap(96), free))
     expect(said(plan)).toEqual(['box@-48', 'left turning box@0'])
   })

@@ -19,8 +19,8 @@ export interface CueSlot {
   readonly notBeforeTick: Tick
   /** Longest first. Empty when the slot has nothing to say. */
   readonly wordings: readonly Wording[]
-  /** Words of the fullest wording, against which lost words are counted. */
-  readonly fullWords: number
+  /** Words of the wording that is wanted this time through, against which lost words and needless ones are counted. */
+  readonly wantedWords: number
   /** Why there is nothing to say, where there is not. */
   readonly silence: 'on-purpose' | 'no-wording' | null
 }
@@ -30,33 +30,41 @@ export const COUNT_IN_ROOM_TICKS = (8 * TICKS_PER_BEAT) as Tick
 
 /**
  * Cue slots of a timeline. `introductionTicks` is the music before the first step; the first cue may start in it, or
- * under the count-in where there is none.
+ * under the count-in where there is none. `wanted` names the wording of slots that are not called in full.
  */
-export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick): CueSlot[] {
+export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick, wanted: ReadonlyMap<string, WordingKind> = NO_WISHES): CueSlot[] {
   const room = introductionTicks > 0 ? introductionTicks : COUNT_IN_ROOM_TICKS
   return slots.map((slot, i) => {
     const notBeforeTick = i === 0 ? (-room as Tick) : slots[i - 1]!.start
     const before = made.get(slot)
-    if (before?.language === language && before.cue.notBeforeTick === notBeforeTick) return before.cue
-    const cue = cueSlot(slot, language, notBeforeTick)
-    made.set(slot, { language, cue })
+    const kind = wanted.get(slot.key) ?? 'full'
+    if (before?.language === language && before.kind === kind && before.cue.notBeforeTick === notBeforeTick) return before.cue
+    const cue = cueSlot(slot, language, notBeforeTick, kind)
+    made.set(slot, { language, kind, cue })
     return cue
   })
 }
 
 /** Cue slots already made: a danced slot that an edit left alone keeps its own. */
-const made = new WeakMap<DancedSlot, { readonly language: 'en' | 'de'; readonly cue: CueSlot }>()
+const made = new WeakMap<DancedSlot, { readonly language: 'en' | 'de'; readonly kind: WordingKind; readonly cue: CueSlot }>()
+const NO_WISHES: ReadonlyMap<string, WordingKind> = new Map()
 
-function cueSlot(slot: DancedSlot, language: 'en' | 'de', notBeforeTick: Tick): CueSlot {
+function cueSlot(slot: DancedSlot, language: 'en' | 'de', notBeforeTick: Tick, kind: WordingKind): CueSlot {
   const wordings = wordingsOf(slot, LANGUAGES[language])
   return {
     key: slot.key,
     stepTick: stepOf(slot),
     notBeforeTick,
     wordings,
-    fullWords: wordings[0]?.words ?? 0,
+    wantedWords: wantedOf(wordings, kind)?.words ?? 0,
     silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
   }
+}
+
+/** The wording of a kind; where there is none of it, the next longer one. */
+function wantedOf(wordings: readonly Wording[], kind: WordingKind): Wording | undefined {
+  const order: readonly WordingKind[] = ['full', 'short', 'prompt']
+  return wordings.filter((one) => order.indexOf(one.kind) <= order.indexOf(kind)).at(-1) ?? wordings[0]
 }
 
 /** The tick of a slot's earliest step, pick-up included. */

@@ -1,5 +1,5 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
-import { heardClock, planRoutine, type Voice } from '../cue/index.ts'
+import { heardClock, planRoutine, type Known, type Plan, type Voice } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
 import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
@@ -18,6 +18,8 @@ export interface SheetInput {
   readonly floor?: FloorProfile | null
   /** What settles open lengths and fills; nothing where left out. */
   readonly choices?: Choices
+  /** How often the floor has danced it before, for schools whose words fade; 0 where left out. */
+  readonly known?: Known
 }
 
 /** A sheet with everything that follows from it. */
@@ -27,6 +29,8 @@ export interface Sheet extends Derived {
   /** The recording's tick of the first danced step. */
   readonly firstStep: Tick
   readonly findings: readonly ListedFinding[]
+  /** How often the floor has danced it before. */
+  readonly known: Known
 }
 
 /** A finding with the cuer's reason where it is overruled. */
@@ -46,7 +50,8 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   const firstStep = (tune?.danceStart ?? 0) as Tick
   const music = on?.music ?? NO_MUSIC
   const timeline = unfold(routine, book, { music, ...(cache ? { cache } : {}), ...(input.choices ? { choices: input.choices } : {}) })
-  const plan = planRoutine({ timeline, school, voice, beatMap, firstStep })
+  const known = input.known ?? 0
+  const plan = planRoutine({ timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine) })
   const derived: Derived = {
     routine,
     book,
@@ -63,7 +68,15 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     musicEnd: music.end,
   }
   const findings = once(CHECKS.flatMap((check) => check(derived))).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
-  return { ...derived, recording, firstStep, findings: findings.sort((a, b) => a.at - b.at) }
+  return { ...derived, recording, firstStep, known, findings: findings.sort((a, b) => a.at - b.at) }
+}
+
+const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPerBar(metre)
+
+/** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
+export function planAt(sheet: Sheet, speed: number): Plan {
+  const { timeline, school, voice, beatMap, firstStep, known, routine } = sheet
+  return speed === 1 ? sheet.plan : planRoutine({ timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine) }, speed)
 }
 
 let even: { readonly bpm: number; readonly map: BeatMap } | null = null

@@ -6,7 +6,7 @@ import { DEFAULT_VOICES } from '../cue/index.ts'
 import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
 import { readAbc, sheetFileOfText, tuneOfScore } from '../file/index.ts'
 import type { Routine } from '../routine/index.ts'
-import { ROUND_SCHOOL } from '../school/index.ts'
+import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '../school/index.ts'
 import { deriveSheet, type Sheet } from '../sheet/index.ts'
 import type { Tune } from '../tune/index.ts'
 
@@ -28,6 +28,7 @@ export const demoText = (name: string): string => demo(`sheets/${name}.txt`)
 export const typedRoutine = (text: string): Routine => expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })).routine
 
 /** A routine with all that follows from it, on its own tune of the demo where it names one. */
-export const provedSheet = (routine: Routine, tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId)): Sheet => deriveSheet({ routine, book: BOOK, school: ROUND_SCHOOL, voice: DEFAULT_VOICES[routine.language], tune })
+export const provedSheet = (routine: Routine, tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId)): Sheet =>
+  deriveSheet({ routine, book: BOOK, school: SHIPPED_SCHOOLS.find(({ id }) => id === routine.schoolId) ?? ROUND_SCHOOL, voice: DEFAULT_VOICES[routine.language], tune })
 
 export const proved = (text: string): Sheet => provedSheet(typedRoutine(text))

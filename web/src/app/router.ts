@@ -25,6 +25,7 @@ export const router = createRouter({
     { path: '/sheets', name: 'sheets', component: () => import('../routine/ShelfView.vue'), meta: { title: words.nav.sheets } },
     { path: '/sheets/:id/print', name: 'sheet-print', component: () => import('../routine/PrintView.vue'), meta: { title: words.nav.sheets } },
     { path: '/sheets/:id', name: 'sheet', component: () => import('../routine/SheetView.vue'), meta: { title: words.nav.sheets } },
+    { path: '/schools', name: 'schools', component: () => import('../school/SchoolsView.vue'), meta: { title: words.schools.title } },
     { path: '/lectern/:id', name: 'lectern', component: () => import('../call/LecternView.vue'), meta: { title: words.nav.lectern, whole: true } },
     { path: '/about', name: 'about', component: () => import('./AboutView.vue'), meta: { title: words.nav.about } },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },

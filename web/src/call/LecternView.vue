@@ -10,6 +10,7 @@ import { audioContext } from '../sound/audioContext.ts'
 import { audioClock, ManualClock, type Clock } from '../sound/clock.ts'
 import { click } from '../sound/clicks.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
+import { knownOf } from '../app/known.ts'
 import { words } from '../words/index.ts'
 import { useLectern, type Lectern } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
@@ -34,7 +35,7 @@ async function load(): Promise<void> {
     const kept = await loadPack(id)
     settings.value = kept.settings
     const { routine, figures, school, tune } = kept.pack
-    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice: { ...DEFAULT_VOICES[routine.language], wordsPerMinute: kept.settings.wordsPerMinute } })
+    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice: { ...DEFAULT_VOICES[routine.language], wordsPerMinute: kept.settings.wordsPerMinute }, known: knownOf(id) })
     document.title = `${routine.title} · ${words.nav.lectern}`
     const context = audioContext()
     if (kept.sound && !manual) await prepareSound(context, kept.sound)

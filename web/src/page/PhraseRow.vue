@@ -117,7 +117,9 @@ function place(slotKey: string): string {
   color: var(--music);
 }
 .label.long {
-  font-size: 1.25rem;
+  font-size: 1.1rem;
+  max-width: 80px;
+  overflow-wrap: anywhere;
 }
 .time,
 .bar {
@@ -144,6 +146,9 @@ function place(slotKey: string): string {
 @container (max-width: 699px) {
   .row {
     grid-template-columns: 1fr auto;
+  }
+  .label.long {
+    max-width: none;
   }
   .margin {
     grid-column: 1 / -1;

@@ -77,6 +77,9 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <label>{{ words.sheets.head.lead }}<input :value="routine.roleLabels?.lead ?? ''" :placeholder="school.roleLabels.lead" maxlength="20" @change="setLabel('lead', text($event))" /></label>
       <label>{{ words.sheets.head.follow }}<input :value="routine.roleLabels?.follow ?? ''" :placeholder="school.roleLabels.follow" maxlength="20" @change="setLabel('follow', text($event))" /></label>
     </div>
+    <p>
+      <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
+    </p>
     <label>{{ words.sheets.head.bpm }}<input :value="routine.bpm" inputmode="decimal" @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)" /></label>
     <label>{{ words.sheets.head.source }}<input :value="routine.source ?? ''" maxlength="300" @change="emit('set', 'source', orNothing(text($event)))" /></label>
     <label>{{ words.sheets.head.tags }}<input :value="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))" /></label>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fitOffers, fitToMusic, tempoOffer, type FitOffer } from '@dellop/core/routine'
-import { tunesFor, type Sheet } from '@dellop/core/sheet'
+import { tempoWindow, tunesFor, type Sheet } from '@dellop/core/sheet'
 import { bpmAt, type Seconds, type Tick } from '@dellop/core/time'
 import type { Tune } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
@@ -9,7 +9,7 @@ import { words } from '../words/index.ts'
 
 /** The dance against its music: the sum, what would make it fit, and the tunes of the shelf that would carry it. */
 const props = defineProps<{ sheet: Sheet; tunes: readonly Tune[] }>()
-const emit = defineEmits<{ see: [label: string, offer: FitOffer]; music: [tune: Tune] }>()
+const emit = defineEmits<{ see: [label: string, offer: FitOffer]; music: [tune: Tune]; go: [key: string] }>()
 
 const seconds = ref('')
 const musicSeconds = computed(() => {
@@ -32,6 +32,7 @@ const found = computed(() => {
   return { offers: tempo ? [tempo, ...offers] : offers, isCut }
 })
 const shelf = computed(() => tunesFor(props.sheet.routine, props.sheet.book, props.tunes))
+const fastest = computed(() => (props.sheet.timeline.slots.length > 0 ? tempoWindow(props.sheet) : null))
 const musicBeats = computed(() => (fit.value ? Math.round((fit.value.danceBeats - fit.value.overBeats) * 10) / 10 : 0))
 const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats) * 10) / 10 : 0))
 </script>
@@ -64,6 +65,13 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
         <p v-if="found.isCut" class="told">{{ words.sheets.fit.cut }}</p>
         <p v-if="sheet.musicEnd !== null" class="soft">{{ words.sheets.fit.speed }}</p>
       </template>
+    </template>
+    <template v-if="fastest">
+      <h3>{{ words.sheets.fit.tempoTitle }}</h3>
+      <p v-if="fastest.fastestBpm === null || !fastest.firstToBreak">{{ words.sheets.fit.windowAll }}</p>
+      <p v-else>
+        {{ words.sheets.fit.window(fastest.fastestBpm, fastest.firstToBreak.text) }} <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">{{ words.sheets.fit.windowGo }}</button>
+      </p>
     </template>
     <h3>{{ words.sheets.fit.shelf }}</h3>
     <p v-if="shelf.length === 0" class="soft">{{ words.sheets.fit.shelfNone }}</p>

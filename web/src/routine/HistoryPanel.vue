@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
-import { sheetMarkdown, sheetText } from '@dellop/core/file'
+import { cuesCsv, cuesLrc, cuesSrt, cuesVtt, sheetMarkdown, sheetText } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
-import { changeWords, type Sheet } from '@dellop/core/sheet'
+import { changeWords, cueLines, type Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
 import type { Figure } from '@dellop/core/figure'
 import { computed, ref, watch } from 'vue'
@@ -70,6 +70,13 @@ const branch = (): Promise<void> =>
 
 const asText = (): void => download(`${id}.txt`, 'text/plain', sheetText(props.sheet.routine, props.figures))
 const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdown(props.sheet.routine, props.figures, props.sheet.tune?.title ?? null))
+/** The cues alone, with their times, as other programs read them. */
+const CUE_FILES = {
+  vtt: () => download(`${id}.vtt`, 'text/vtt', cuesVtt(props.sheet.routine.title, cueLines(props.sheet))),
+  srt: () => download(`${id}.srt`, 'application/x-subrip', cuesSrt(cueLines(props.sheet))),
+  lrc: () => download(`${id}.lrc`, 'text/plain', cuesLrc(props.sheet.routine.title, cueLines(props.sheet))),
+  csv: () => download(`${id}-cues.csv`, 'text/csv', cuesCsv(cueLines(props.sheet))),
+} as const
 </script>
 
 <template>
@@ -80,6 +87,10 @@ const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdo
       <a class="button small" :href="`/api/sheets/${id}/file`" download>{{ words.sheets.history.asFile }}</a>
       <button class="button small" @click="asText">{{ words.sheets.history.asText }}</button>
       <button class="button small" @click="asMarkdown">{{ words.sheets.history.asMarkdown }}</button>
+    </div>
+    <div class="row" role="group" :aria-label="words.sheets.history.cues">
+      <span class="soft">{{ words.sheets.history.cues }}</span>
+      <button v-for="(write, kind) in CUE_FILES" :key="kind" class="button small" @click="write">{{ words.sheets.history.cueFiles[kind] }}</button>
     </div>
     <p v-if="sheet.routine.archived" class="told">{{ words.sheets.history.isAway }}</p>
     <form class="branch" @submit.prevent="branch">

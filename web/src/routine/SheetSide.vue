@@ -109,7 +109,7 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
         />
         <p v-else class="soft">{{ words.sheets.pass.none }}</p>
       </template>
-      <FitPanel v-else-if="side === 'music'" :sheet="sheet" :tunes="tunes" @see="(label, offer) => emit('see', label, offer.edits)" @music="emit('music', $event)" />
+      <FitPanel v-else-if="side === 'music'" :sheet="sheet" :tunes="tunes" @see="(label, offer) => emit('see', label, offer.edits)" @music="emit('music', $event)" @go="emit('go', $event)" />
       <AboutPanel v-else-if="side === 'about'" :routine="sheet.routine" :school="sheet.school" :schools="schools" @set="(field, value) => commands.heading(field, value)" />
       <HistoryPanel v-else :sheet="sheet" :figures="figures" :saved="saved" @back="emit('back', $event)" @away="commands.heading('archived', $event ? true : undefined)" />
     </div>

@@ -35,7 +35,7 @@ const router = useRouter()
 const library = useLibrary()
 const id = String(route.params['id'])
 const document_ = useSheetDocument(id)
-const page = useSheetPage(document_)
+const page = useSheetPage(document_, id)
 const scope = ref<Scope>('part')
 const commands = sheetCommands(document_, page, () => scope.value)
 const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } = page
@@ -43,6 +43,8 @@ const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } =
 const failure = ref<string | null>(null)
 const told = ref('')
 const musicSaid = ref('')
+/** From so many times on everybody knows it. */
+const MOST_KNOWN = 6
 const keysShown = ref(false)
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
@@ -236,6 +238,12 @@ function onKey(event: KeyboardEvent): void {
           <button class="button small" :aria-pressed="page.laidBy.value === 'part'" @click="page.laidBy.value = 'part'">{{ words.sheets.view.part }}</button>
           <button class="button small" :aria-pressed="page.laidBy.value === 'music'" @click="page.laidBy.value = 'music'">{{ words.sheets.view.music }}</button>
           <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">{{ words.sheets.view.strip }}</button>
+          <label v-if="sheet.school.fading" class="known">
+            {{ words.schools.known }}
+            <span class="soft" aria-hidden="true">{{ words.schools.knownLeast }}</span>
+            <input v-model.number="page.known.value" type="range" min="0" :max="MOST_KNOWN" :aria-valuetext="words.schools.knownTimes(page.known.value)" />
+            <span class="soft" aria-hidden="true">{{ words.schools.knownMost }}</span>
+          </label>
           <RangeBar :range="page.range.value" :copied="clipboard.length" @copy="commands.copy" @cut="commands.cut" @paste="commands.paste" @again="commands.duplicate" @remove="commands.removeChosen" />
         </div>
         <PreviewBar
@@ -330,6 +338,16 @@ function onKey(event: KeyboardEvent): void {
 }
 .round {
   margin-bottom: 0.4rem;
+}
+.known {
+  display: flex;
+  align-items: center;
+  gap: 0.4rem;
+  margin-left: 0.6rem;
+}
+.known input {
+  width: 7rem;
+  accent-color: var(--voice-edge);
 }
 .beside {
   float: right;

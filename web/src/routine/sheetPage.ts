@@ -2,7 +2,8 @@ import { applyEdits, type Edit } from '@dellop/core/document'
 import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
 import { routineShape, slotsBetween, type DancedSlot, type Routine, type UnfoldCache } from '@dellop/core/routine'
 import { deriveSheet, phraseRows, type PhraseRow, type Sheet } from '@dellop/core/sheet'
-import { computed, ref, shallowRef, watchEffect } from 'vue'
+import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
+import { keepKnown, knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
 import type { SheetDocument } from './sheetDocument.ts'
 
@@ -13,7 +14,7 @@ export interface Preview {
 }
 
 /** All that the page of phrases shows of an open sheet: derived values, the rows, and where the cuer is. */
-export function useSheetPage(document: SheetDocument) {
+export function useSheetPage(document: SheetDocument, id: string) {
   const library = useLibrary()
   const cache: UnfoldCache = new Map()
   const barsPerLine = ref(4)
@@ -21,11 +22,14 @@ export function useSheetPage(document: SheetDocument) {
   /** The other end of what is chosen, where several slots are. */
   const anchorKey = ref<string | null>(null)
   const laidBy = ref<'part' | 'music'>('part')
+  /** How often the floor has danced it before, for schools whose words fade. */
+  const known = ref(knownOf(id))
+  watch(known, (times) => keepKnown(id, times))
   const preview = shallowRef<Preview | null>(null)
   const rows = shallowRef<readonly PhraseRow[]>([])
 
   const derive = (routine: Routine): Sheet =>
-    deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor }, cache)
+    deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor, known: known.value }, cache)
   /** The sheet as it stands, whatever is being previewed. */
   const standing = computed<Sheet | null>(() => (document.routine.value ? derive(document.routine.value) : null))
   const previewed = computed<Sheet | null>(() => {
@@ -97,7 +101,7 @@ export function useSheetPage(document: SheetDocument) {
     return found.sort((a, b) => order(a) - order(b))
   }
 
-  return { sheet, standing, previewed, preview, fresh, laidBy, range, rangeKeys, extendTo, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }
+  return { sheet, standing, previewed, preview, fresh, known, laidBy, range, rangeKeys, extendTo, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }
 }
 const NOTHING: ReadonlySet<string> = new Set()
 export type SheetPage = ReturnType<typeof useSheetPage>

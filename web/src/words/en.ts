@@ -2,6 +2,7 @@ import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
 import type { Facing, Role } from '@dellop/core/figure'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
+import { schools } from './en.schools.ts'
 import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
 import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal } from './english.ts'
@@ -289,6 +290,7 @@ export const en = {
     begunIn: 'Begun in',
   },
   figures,
+  schools,
   sheets,
   tunes,
   lectern: {

@@ -1,0 +1,36 @@
+import type { Planned } from '../cue/index.ts'
+import { bpmAt } from '../time/index.ts'
+import { planAt, type Sheet } from './derive.ts'
+
+/** Up to which tempo a sheet can be called as it stands. */
+export interface TempoWindow {
+  /** The highest tempo, in beats a minute at the first step, at which every cue keeps its wording; null up to one and a half times. */
+  readonly fastestBpm: number | null
+  /** The first cue that does not fit beyond it. */
+  readonly firstToBreak: { readonly slotKey: string; readonly text: string; readonly at: number } | null
+}
+
+const MOST = 1.5
+/** Half a hundredth of the tempo: finer than anybody plays. */
+const FINE = 0.005
+
+/**
+ * How much faster a sheet can be played before the first cue has to be said otherwise, or not at all. Slower it always
+ * goes: everything has more room then. Found by halving, as what does not fit at one tempo does not fit at a higher one.
+ */
+export function tempoWindow(sheet: Sheet): TempoWindow {
+  const breaks = (speed: number): Planned | null => {
+    const plain = new Map(sheet.plan.planned.map((one) => [one.slot.key, one.said?.wording.text ?? null]))
+    return planAt(sheet, speed).planned.find((one) => (one.said?.wording.text ?? null) !== plain.get(one.slot.key)) ?? null
+  }
+  if (!breaks(MOST)) return { fastestBpm: null, firstToBreak: null }
+  let [fits, over] = [1, MOST]
+  while (over - fits > FINE) {
+    const middle = (fits + over) / 2
+    if (breaks(middle)) over = middle
+    else fits = middle
+  }
+  const { slot } = breaks(over)!
+  const text = sheet.plan.planned.find((one) => one.slot.key === slot.key)?.said?.wording.text ?? ''
+  return { fastestBpm: Math.floor(bpmAt(sheet.beatMap, sheet.firstStep) * fits), firstToBreak: { slotKey: slot.key, text, at: slot.stepTick } }
+}

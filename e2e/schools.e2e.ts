@@ -1,0 +1,42 @@
+import { expect, test } from './helpers/dellop.ts'
+import { bringText } from './helpers/sheets.ts'
+
+const SEQUENCE = 'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
+
+test('words fade as a part comes again, and a floor that knows the dance is told less; the lectern goes by the same', async ({ page }) => {
+  await bringText(page, 'Fading', SEQUENCE)
+  const said = page.locator('.page .ribbon .text')
+  await expect(said.first()).toHaveText('side two-step left and right')
+  await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(1)
+  await expect(said.filter({ hasText: /^vine$/ })).toHaveCount(3)
+  await page.getByRole('slider', { name: /^The floor/ }).fill('4')
+  await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(0)
+  await expect(said.first()).toHaveText('side')
+  await page.goto(page.url().replace('/sheets/', '/lectern/') + '?clock=manual')
+  await expect(page.getByTestId('next-cue')).toHaveText('side')
+})
+
+test('the schools are explained, and two of them are compared on one sheet', async ({ page }) => {
+  await page.goto('/sheets/eel-pots')
+  await page.getByRole('tab', { name: 'About' }).click()
+  await page.getByRole('link', { name: 'The schools, explained' }).click()
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Round', 'Line', 'Sequence', 'Set', 'Ring', 'Two schools on one sheet'])
+  await page.getByLabel('Sheet', { exact: true }).selectOption('Sluice Gate Two-Step')
+  await expect(page.getByRole('combobox', { name: /^First school/ })).toHaveValue('sequence')
+  await expect(page.locator('td.other').first()).toBeVisible()
+  await page.getByRole('combobox', { name: /^Second school/ }).selectOption('sequence')
+  await expect(page.locator('td.other')).toHaveCount(0)
+})
+
+test('the cues go out as timed text, and the page says how fast they can be called', async ({ page }) => {
+  await page.goto('/sheets/pegs-on-a-line')
+  await page.getByRole('tab', { name: 'Music' }).click()
+  await expect(page.getByText(/It can be called as it stands up to \d+ a minute\. The first that no longer fits is “/)).toBeVisible()
+  await page.getByRole('button', { name: 'Go to it' }).click()
+  await expect(page.locator('.block:focus')).toBeVisible()
+  await page.getByRole('tab', { name: 'History' }).click()
+  for (const [button, file] of [['WebVTT', 'pegs-on-a-line.vtt'], ['SRT', 'pegs-on-a-line.srt'], ['LRC', 'pegs-on-a-line.lrc'], ['CSV', 'pegs-on-a-line-cues.csv']] as const) { // prettier-ignore
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()])
+    expect(download.suggestedFilename()).toBe(file)
+  }
+})

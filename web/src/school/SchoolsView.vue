@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { Routine } from '@dellop/core/routine'
+import type { SheetSummary } from '@dellop/wire'
+import { onMounted, ref, shallowRef } from 'vue'
+import { api, sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { words } from '../words/index.ts'
+import ComparedSchools from './ComparedSchools.vue'
+
+/** The schools, each with why cuers do it so, and two of them on the same sheet. */
+const library = useLibrary()
+const ready = ref(false)
+const failure = ref('')
+const shelf = ref<readonly SheetSummary[]>([])
+const routine = shallowRef<Routine | null>(null)
+
+async function tried(work: () => Promise<void>): Promise<void> {
+  failure.value = ''
+  await work().catch((error: unknown) => (failure.value = sentenceOf(error)))
+}
+const load = (): Promise<void> =>
+  tried(async () => {
+    await library.load()
+    shelf.value = (await api('listSheets')).sheets.filter(({ archived }) => !archived)
+    ready.value = true
+  })
+const open = (id: string): Promise<void> => tried(async () => void (routine.value = id === '' ? null : (await api('getSheet', { params: { id } })).routine))
+onMounted(load)
+</script>
+
+<template>
+  <div class="view">
+    <header class="view-head">
+      <div>
+        <h1>{{ words.schools.title }}</h1>
+        <p class="soft">{{ words.schools.lead }}</p>
+      </div>
+    </header>
+    <p v-if="failure" class="failure" role="alert">
+      {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
+    </p>
+    <p v-else-if="!ready" role="status">{{ words.app.loading }}</p>
+    <template v-if="ready">
+      <article v-for="school in library.schools" :key="school.id" class="school">
+        <h2>{{ school.name }}</h2>
+        <p>{{ school.about }}</p>
+        <ul>
+          <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
+          <li>{{ school.fading ? words.schools.fading(school.fading.fullTimes, school.fading.shortTimes, school.fading.newAfterPhrases) : words.schools.noFading }}</li>
+          <li>{{ words.schools.count(school.count.group, school.count.ones) }} · {{ words.schools.countIn(school.countIn) }}</li>
+          <li>{{ words.schools.density(school.mostWordsIn20Seconds) }} · {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}</li>
+        </ul>
+      </article>
+      <section class="compare" aria-labelledby="compare-head">
+        <h2 id="compare-head">{{ words.schools.compare }}</h2>
+        <label class="field-label" for="compare-sheet">{{ words.schools.compareSheet }}</label>
+        <select id="compare-sheet" class="pick" @change="open(($event.target as HTMLSelectElement).value)">
+          <option value="">{{ words.schools.choose }}</option>
+          <option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id">{{ sheet.title }}</option>
+        </select>
+        <ComparedSchools v-if="routine" :key="routine.id" :routine="routine" />
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.school {
+  border-left: 6px solid var(--voice);
+  background: var(--sheet);
+  padding: 0.9rem 1.1rem;
+  margin-bottom: 1rem;
+  max-width: 62rem;
+}
+.school p {
+  margin: 0.3rem 0;
+}
+ul {
+  margin: 0;
+  padding-left: 1.2rem;
+  color: var(--ink-soft);
+  font-size: 0.95rem;
+}
+.compare {
+  margin-top: 2rem;
+}
+</style>
