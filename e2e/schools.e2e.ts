@@ -1,7 +1,8 @@
 import { expect, test } from './helpers/dellop.ts'
 import { bringText } from './helpers/sheets.ts'
 
-const SEQUENCE = 'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
+const SEQUENCE =
+  'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
 
 test('words fade as a part comes again, and a floor that knows the dance is told less; the lectern goes by the same', async ({ page }) => {
   await bringText(page, 'Fading', SEQUENCE)
@@ -35,7 +36,13 @@ test('the cues go out as timed text, and the page says how fast they can be call
   await page.getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.block:focus')).toBeVisible()
   await page.getByRole('tab', { name: 'History' }).click()
-  for (const [button, file] of [['WebVTT', 'pegs-on-a-line.vtt'], ['SRT', 'pegs-on-a-line.srt'], ['LRC', 'pegs-on-a-line.lrc'], ['CSV', 'pegs-on-a-line-cues.csv']] as const) { // prettier-ignore
+  for (const [button, file] of [
+    ['WebVTT', 'pegs-on-a-line.vtt'],
+    ['SRT', 'pegs-on-a-line.srt'],
+    ['LRC', 'pegs-on-a-line.lrc'],
+    ['CSV', 'pegs-on-a-line-cues.csv'],
+  ] as const) {
+    // prettier-ignore
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()])
     expect(download.suggestedFilename()).toBe(file)
   }

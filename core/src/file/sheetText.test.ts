@@ -140,6 +140,11 @@ describe('a sheet as text', () => {
     expect(routine.passes.map(({ times, partId }) => [times, partId])).toEqual([[2, routine.parts[0]!.id]])
     expect([routine.bpm, routine.metre]).toEqual([base.bpm, base.metre])
   })
+  it('takes tabs for indenting, and quotation marks as they are printed', () => {
+    const routine = ok('part A\n\tBox\n\t“step and clap” = 6\norder\n\tA\n\t\twithout Box\n')
+    expect(routine.parts[0]!.slots[1]!.content).toEqual({ type: 'words', text: 'step and clap', lengthTicks: 144 })
+    expect(routine.passes[0]!.changes).toHaveLength(1)
+  })
   it('tells on which line every part and every slot stands', () => {
     const { slotLines, partLines } = expectOk(read('dance: waltz\n\npart A\n  Box\n\n  Hover\npart B\n  Dip\norder\n  A\n'))
     expect([partLines, slotLines]).toEqual([[3, 7], [[4, 6], [8]]]) // prettier-ignore

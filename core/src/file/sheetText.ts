@@ -111,8 +111,10 @@ function linesOf(text: string): Line[] {
     offset += whole.length + 1
     const trimmed = whole.trim()
     if (trimmed === '') return []
-    const indent = whole.length - whole.trimStart().length
-    return [{ text: trimmed, depth: indent === 0 ? 0 : indent < 2 * INDENT.length ? 1 : 2, number: i + 1, offset: start + indent }]
+    const indent = /^\s*/.exec(whole)![0]
+    // A tab is as wide as one step of indenting.
+    const width = indent.replaceAll('\t', INDENT).length
+    return [{ text: trimmed, depth: width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2, number: i + 1, offset: start + indent.length }]
   })
 }
 
@@ -216,6 +218,9 @@ function readContent(line: Line, text: string, dance: string, { figures }: Sheet
   const [, stated = text, length] = /^(.*?)(?:\s*=\s*(\?|to the (?:phrase|section)|(?:\d+(?:\.\d+)?|\d+t)(?: or (?:\d+(?:\.\d+)?|\d+t))*)(?:\s*counts?)?)?$/s.exec(text) ?? []
   const takes = readLength(length ?? '?')
   const { lengthTicks } = takes
+  // Quotation marks as they are printed come from pasted texts.
+  const printed = /^[“„»](.*)[”“«]$/s.exec(stated)
+  if (printed) return succeed({ type: 'words', text: printed[1]!, ...takes })
   if (stated.startsWith('"')) {
     const words = on(line, readQuoted(stated))
     return words.ok ? succeed({ type: 'words', text: words.value, ...takes }) : words

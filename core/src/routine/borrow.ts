@@ -14,6 +14,17 @@ export function borrowPart(routine: Routine, from: Routine, partId: string, newI
   ]
 }
 
+/** A part once more under another label, behind the first and danced once at the end: to be made into something else. */
+export function copyPart(routine: Routine, partId: string, newId: NewId): Edit[] | null {
+  const part = routine.parts.find(({ id }) => id === partId)
+  if (!part) return null
+  const copy: Part = { ...part, id: newId(), label: freeLabel(routine, part.label), slots: part.slots.map((slot) => ({ ...slot, id: newId() })) }
+  return [
+    { type: 'insert', into: { owner: '', list: 'parts' }, item: copy, after: part.id },
+    { type: 'insert', into: { owner: '', list: 'passes' }, item: freshPass(newId(), copy.id), after: routine.passes.at(-1)?.id ?? null },
+  ]
+}
+
 /** The label, numbered until no part has it. */
 export function freeLabel(routine: Routine, label: string): string {
   const taken = new Set(routine.parts.map((part) => part.label))

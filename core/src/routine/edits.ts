@@ -113,6 +113,22 @@ export function removePass(routine: Routine, passId: string): Edit[] | null {
   return index < 0 ? null : [{ type: 'remove', from: { owner: '', list: 'passes' }, item: routine.passes[index]!, after: routine.passes[index - 1]?.id ?? null }]
 }
 
+/** Takes a part out, with every pass over it; what was told again from it then stands by itself. Null for an id that is no part. */
+export function removePart(routine: Routine, partId: string): Edit[] | null {
+  const part = routine.parts.find(({ id }) => id === partId)
+  if (!part) return null
+  // Last first, so that what an edit says stands before it is still there.
+  const passes = [...routine.passes].reverse().flatMap((pass) => (pass.partId === partId ? (removePass(routine, pass.id) ?? []) : []))
+  const versions = routine.parts.flatMap((one) => (one.versionOf === partId ? (setField(one, 'versionOf', undefined) ?? []) : []))
+  return [...passes, ...versions, { type: 'remove', from: { owner: ROOT_ID, list: 'parts' }, item: part, after: routine.parts[routine.parts.indexOf(part) - 1]?.id ?? null }]
+}
+
+/** A finding that was overruled is one to mend again; null where it was not. */
+export function takeUp(routine: Routine, code: string, subject: string): Edit[] | null {
+  const i = routine.overrules.findIndex((one) => one.code === code && one.subject === subject)
+  return i < 0 ? null : [{ type: 'remove', from: { owner: ROOT_ID, list: 'overrules' }, item: routine.overrules[i]!, after: routine.overrules[i - 1]?.id ?? null }]
+}
+
 /** Overrules a finding, with the reason that is kept beside it. */
 export const overrule = (routine: Routine, id: string, code: string, subject: string, reason: string): Edit[] => [
   { type: 'insert', into: { owner: '', list: 'overrules' }, item: { id, code, subject, reason }, after: routine.overrules.at(-1)?.id ?? null },

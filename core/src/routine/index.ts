@@ -14,7 +14,9 @@ export {
   moveSlot,
   moveSlotBy,
   overrule,
+  removePart,
   removePass,
+  takeUp,
   removeSlot,
   replaceContent,
   setField,
@@ -34,7 +36,7 @@ export { totalOf, type Total } from './totals.ts'
 export { partLength } from './partLength.ts'
 export { comparePasses, type ComparedSlot } from './comparePasses.ts'
 export { clearChanges, copySlots, pasteSlots, promoteChanges, removeSlots, slotsBetween, type Clip } from './rangeEdits.ts'
-export { borrowPart, freeLabel } from './borrow.ts'
+export { borrowPart, copyPart, freeLabel } from './borrow.ts'
 export { lessonsOf, type Lesson } from './lessons.ts'
 export { passesUntilHome, wallsOf, type WallOfPass } from './walls.ts'
 export { fitOffers, tempoOffer, type FitInput, type FitOffer, type FitOffers, type PassChange } from './fitOffers.ts'

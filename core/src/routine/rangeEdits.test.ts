@@ -1,7 +1,8 @@
 import { applyEdits, countingIds, expectOk, invertEdits, type Edit } from '../document/index.ts'
 import { bookOf, WALTZ_FIGURES } from '../figure/index.ts'
 import { part, pass, routineOf, slot } from '../testing/sheets.ts'
-import { borrowPart } from './borrow.ts'
+import { borrowPart, copyPart } from './borrow.ts'
+import { overrule, removePart, takeUp } from './edits.ts'
 import { comparePasses } from './comparePasses.ts'
 import { clearChanges, copySlots, pasteSlots, promoteChanges, removeSlots, slotsBetween } from './rangeEdits.ts'
 import { routineSchema, routineShape, type Routine } from './routine.ts'
@@ -70,4 +71,27 @@ it('a part borrowed from another sheet is copied, linked to it, and danced at th
   expect(after.parts.at(-1)).toMatchObject({ label: 'A 2', origin: { routineId: 'other', partId: 'A', title: 'The other' } })
   expect(names(after, 3)).toBe('hover')
   expect(borrowPart(routine, routine, 'A', countingIds('n'))).toBeNull()
+})
+
+describe('a part', () => {
+  it('is taken out with every pass over it, and what was told again from it stands by itself', () => {
+    const told = { ...routine, parts: [...routine.parts, { ...part('C', slot('x1', 'box')), versionOf: 'A' }] }
+    const edits = removePart(told, 'A')!
+    const after = expectOk(applyEdits(routineShape, told, edits))
+    expect(routineSchema.safeParse(after).error?.issues ?? []).toEqual([])
+    expect([after.parts.map(({ id, versionOf }) => [id, versionOf]), after.passes.map(({ id }) => id)]).toEqual([[['B', undefined], ['C', undefined]], ['3']]) // prettier-ignore
+    expect(expectOk(applyEdits(routineShape, after, invertEdits(edits)))).toEqual(told)
+    expect(removePart(told, 'nobody')).toBeNull()
+  })
+  it('is copied under another label and danced at the end', () => {
+    const after = apply(copyPart(routine, 'A', countingIds('n')))
+    expect(after.parts.map(({ label }) => label)).toEqual(['A', 'A 2', 'B'])
+    expect(names(after, 3)).toBe(names(routine, 0))
+  })
+})
+
+it('a finding that was overruled can be taken up again', () => {
+  const left = expectOk(applyEdits(routineShape, routine, overrule(routine, 'o', 'sums.phrase', 'A', 'so')))
+  expect(expectOk(applyEdits(routineShape, left, takeUp(left, 'sums.phrase', 'A')!))).toEqual(routine)
+  expect(takeUp(routine, 'sums.phrase', 'A')).toBeNull()
 })

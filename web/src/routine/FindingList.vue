@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
 const props = defineProps<{ findings: readonly ListedFinding[] }>()
-const emit = defineEmits<{ go: [key: string]; see: [repair: Repair]; overrule: [finding: ListedFinding, reason: string] }>()
+const emit = defineEmits<{ go: [key: string]; see: [repair: Repair]; overrule: [finding: ListedFinding, reason: string]; takeUp: [finding: ListedFinding] }>()
 
 const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`
 const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
@@ -71,6 +71,7 @@ function confirm(finding: ListedFinding): void {
       <ul>
         <li v-for="finding in overruled" :key="idOf(finding)" class="note">
           {{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em>
+          <button class="textlink quiet" @click="emit('takeUp', finding)">{{ words.sheets.filter.takeUp }}</button>
         </li>
       </ul>
     </details>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Edit } from '@dellop/core/document'
-import { borrowPart, UNITS, type Part, type Routine } from '@dellop/core/routine'
+import { borrowPart, copyPart, removePart, UNITS, type Part, type Routine } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, ref } from 'vue'
@@ -10,7 +10,7 @@ import { words } from '../words/index.ts'
 
 /** What belongs to a part every time it is danced, and borrowing one from another sheet. */
 const props = defineProps<{ sheet: Sheet; part: Part }>()
-const emit = defineEmits<{ set: [field: keyof Part & string, value: unknown]; edits: [edits: readonly Edit[] | null] }>()
+const emit = defineEmits<{ set: [field: keyof Part & string, value: unknown]; edits: [edits: readonly Edit[] | null, label: string] }>()
 
 const text = (event: Event): string => (event.target as HTMLInputElement | HTMLSelectElement).value.trim()
 const definitions = computed(() => props.sheet.routine.parts.filter(({ id, versionOf }) => id !== props.part.id && versionOf === undefined))
@@ -34,7 +34,7 @@ const openSheet = (id: string): Promise<void> =>
     partId.value = from.value?.parts[0]?.id ?? ''
   })
 function take(): void {
-  if (from.value) emit('edits', borrowPart(props.sheet.routine, from.value, partId.value, randomId))
+  if (from.value) emit('edits', borrowPart(props.sheet.routine, from.value, partId.value, randomId), words.done.borrowed)
 }
 </script>
 
@@ -62,6 +62,10 @@ function take(): void {
         <option v-for="one in definitions" :key="one.id" :value="one.id">{{ one.label }}</option>
       </select></label
     >
+    <div class="row">
+      <button class="button small" @click="emit('edits', copyPart(sheet.routine, part.id, randomId), words.done.partAdded)">{{ words.sheets.pass.copyPart }}</button>
+      <button class="button small" @click="emit('edits', removePart(sheet.routine, part.id), words.done.partRemoved)">{{ words.sheets.pass.removePart(part.label) }}</button>
+    </div>
     <details @toggle="($event.target as HTMLDetailsElement).open && openShelf()">
       <summary>{{ words.sheets.pass.borrow }}</summary>
       <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
@@ -90,6 +94,11 @@ function take(): void {
 details[open] {
   display: grid;
   gap: 0.6rem;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
 }
 .two {
   display: grid;

@@ -161,7 +161,7 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
     </template>
     <p v-else-if="!pass.stretch && !pass.reflected" class="soft">{{ words.sheets.pass.noChanges }}</p>
     <ComparePasses v-if="others.length > 0" :pass="props.pass" :others="others" @go="emit('go', $event)" />
-    <PartFields :sheet="sheet" :part="props.pass.part" @set="(field, value) => emit('part', props.pass.part, field, value)" @edits="(edits) => emit('edits', edits, words.done.borrowed)" />
+    <PartFields :sheet="sheet" :part="props.pass.part" @set="(field, value) => emit('part', props.pass.part, field, value)" @edits="(edits, label) => emit('edits', edits, label)" />
     <PartnersAndWalls :sheet="sheet" />
   </section>
 </template>

@@ -3,7 +3,7 @@ import type { Edit } from '@dellop/core/document'
 import type { Repair } from '@dellop/core/check'
 import type { Voice } from '@dellop/core/cue'
 import type { Figure } from '@dellop/core/figure'
-import type { DancedSlot, Part, Pass, Routine, Scope } from '@dellop/core/routine'
+import { takeUp, type DancedSlot, type Part, type Pass, type Routine, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
@@ -71,7 +71,14 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
     </div>
     <div id="side-panel" role="tabpanel" :aria-labelledby="`side-${side}`" class="panel">
       <template v-if="side === 'figure'">
-        <FindingList :class="{ last: wrong === 0 }" :findings="sheet.findings" @go="emit('go', $event)" @see="repair" @overrule="(finding, reason) => emit('overrule', finding, reason)" />
+        <FindingList
+          :class="{ last: wrong === 0 }"
+          :findings="sheet.findings"
+          @go="emit('go', $event)"
+          @see="repair"
+          @overrule="(finding, reason) => emit('overrule', finding, reason)"
+          @take-up="commands.take(takeUp(sheet.routine, $event.code, $event.subject), words.done.takeUp)"
+        />
         <SlotPanel
           v-if="selected && selectedPass"
           v-model:scope="scope"

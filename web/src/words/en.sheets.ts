@@ -48,7 +48,7 @@ export const sheets = {
     again: 'Once more behind it',
     copied: (n: number) => `${plural(n, 'figure')} copied.`,
   },
-  filter: { label: 'Show', all: 'all', stop: 'stops', mend: 'to mend', note: 'notes', none: 'Nothing of that kind.' },
+  filter: { label: 'Show', all: 'all', stop: 'stops', mend: 'to mend', note: 'notes', none: 'Nothing of that kind.', takeUp: 'Mend it after all' },
   slot: {
     marks: 'Marks and remarks',
     hard: 'Hard spot',
@@ -125,6 +125,8 @@ export const sheets = {
     same: 'They are danced the same.',
     differ: (n: number) => `${plural(n, 'place')} differ${n === 1 ? 's' : ''}.`,
     only: 'nothing',
+    copyPart: 'Copy the part',
+    removePart: (label: string) => `Take out ${label} altogether`,
     borrow: 'Borrow a part',
     borrowSheet: 'From the sheet',
     borrowPart: 'Part',

@@ -65,6 +65,8 @@ export const en = {
     promoted: 'make it so every time',
     marks: 'change a mark',
     borrowed: 'borrow a part',
+    partRemoved: 'take out a part',
+    takeUp: 'take up a finding again',
     fit: 'fit to the music',
     back: 'go back',
   },

@@ -1,0 +1,55 @@
+import { expect, test } from './helpers/dellop.ts'
+import { blocks, bringText, chips, TWO_STEP } from './helpers/sheets.ts'
+
+test('everything that is done to a sheet can be taken back, one by one, to the very same text', async ({ page }) => {
+  await bringText(page, 'There and back', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  "wait" = 4\n  Limp four\npart B\n  Two-step box (x4)\norder\n  A\n    instead of Vine four: Limp four\n  B\n  A\n`)
+  const id = page.url().split('/').at(-1)!
+  const state = async (): Promise<unknown> => (await (await page.request.get(`/api/sheets/${id}`)).json()).routine
+  const saved = async (): Promise<void> => {
+    await page.waitForTimeout(700)
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  }
+  const before = await state()
+
+  await blocks(page).first().click()
+  await page.getByText('Marks and remarks').click()
+  await page.getByText('May be left out').click()
+  await page.getByText('They change roles at its end').click()
+  await blocks(page).nth(2).click()
+  await page.getByLabel('How long').selectOption('to the next phrase')
+  await blocks(page).nth(0).click()
+  await page.keyboard.press('Shift+ArrowRight')
+  await page.keyboard.press('Control+d')
+  await page.getByRole('tab', { name: 'Pass' }).click()
+  await chips(page).nth(0).click()
+  await page.getByRole('button', { name: 'Every time so' }).click()
+  await page.getByRole('combobox', { name: /^Facing/ }).selectOption('a half to the right round')
+  await page.getByRole('combobox', { name: /^Ends in/ }).selectOption('closed')
+  await page.getByRole('button', { name: 'Copy the part' }).click()
+  await chips(page).nth(1).click()
+  await page.getByRole('button', { name: 'Take out B altogether' }).click()
+  await page.getByRole('tab', { name: 'About' }).click()
+  await page.getByRole('combobox', { name: /^Formation/ }).selectOption('ring')
+  await page.getByRole('combobox', { name: /^Hold/ }).selectOption('closed')
+  await page.getByRole('tab', { name: 'History' }).click()
+  await page.getByRole('button', { name: 'Put it away' }).click()
+  await saved()
+  expect(await state()).not.toEqual(before)
+
+  const undo = page.getByRole('button', { name: 'Undo' })
+  for (let n = 0; n < 30 && (await undo.isEnabled()); n++) await undo.click()
+  await expect(undo).toBeDisabled()
+  await saved()
+  expect(await state()).toEqual(before)
+})
+
+test('a finding that is left so can be taken up again', async ({ page }) => {
+  await bringText(page, 'Taken up', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`)
+  const finding = page.locator('.finding', { hasText: 'A is 4 counts short' })
+  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await expect(finding).toHaveCount(0)
+  await page.getByText('Overruled (1)').click()
+  await page.getByRole('button', { name: 'Mend it after all' }).click()
+  await expect(finding).toHaveCount(1)
+})
