@@ -6,3 +6,4 @@ export { candidatesOf, silenceCost, targetLeadBeats, GRID_TICKS, type Candidate,
 export { planCues, prefer, type Plan, type Planned, type SilenceReason, type Why } from './planner.ts'
 export { planRoutine, type PlanInput } from './plan.ts'
 export { wantedWordings, type Known } from './fading.ts'
+export { structurePrompts, type Prompt } from './prompts.ts'

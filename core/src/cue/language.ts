@@ -1,3 +1,5 @@
+import type { PromptKind } from '../school/index.ts'
+
 /** What Dellop knows of a language in which cues are spoken: data, so that another can be added beside it. */
 export interface CueLanguage {
   readonly id: 'en' | 'de'
@@ -11,6 +13,8 @@ export interface CueLanguage {
   readonly number: (n: number) => string
   readonly fraction: (top: number, bottom: number) => string
   readonly signs: Readonly<Record<string, string>>
+  /** What is said of a whole time through a part. */
+  readonly prompts: Readonly<Record<Exclude<PromptKind, 'part-name'>, string>>
 }
 
 const EN_ONES = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
@@ -57,6 +61,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     fraction: (top, bottom) =>
       ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ??
       `${english(top)} over ${english(bottom)}`,
+    prompts: { again: 'again', 'last-time': 'last time', 'only-once': 'only once', 'other-way': 'other way' },
     signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
   },
   de: {
@@ -68,6 +73,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     turn: (n) => turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) => (bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom))),
     number: german,
     fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
+    prompts: { again: 'noch einmal', 'last-time': 'letztes Mal', 'only-once': 'nur einmal', 'other-way': 'andersherum' },
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },
   },
 }

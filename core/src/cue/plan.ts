@@ -3,7 +3,9 @@ import type { Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type BeatMap, type Tick } from '../time/index.ts'
 import { heardClock } from './clock.ts'
 import { wantedWordings, type Known } from './fading.ts'
+import { LANGUAGES } from './language.ts'
 import { planCues, type Plan } from './planner.ts'
+import { structurePrompts } from './prompts.ts'
 import type { Voice } from './voice.ts'
 import { cueSlots } from './wording.ts'
 
@@ -29,7 +31,7 @@ export interface PlanInput {
  */
 export function planRoutine(input: PlanInput, speed = 1): Plan {
   const wanted = wantedWordings(input.timeline, input.school, input.known ?? 0, input.phraseTicks ?? USUAL_PHRASE_TICKS)
-  const slots = cueSlots(input.timeline.slots, input.voice.language, input.firstStep, wanted)
+  const slots = cueSlots(input.timeline.slots, input.voice.language, input.firstStep, { wanted, prompts: structurePrompts(input.timeline, input.school, LANGUAGES[input.voice.language]) })
   const at = (oneSpeed: number) => ({ school: input.school, voice: input.voice, clock: heardClock(input.beatMap, input.firstStep, oneSpeed) })
   const plain = planCues(slots, at(1))
   if (speed === 1) return plain

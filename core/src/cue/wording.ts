@@ -2,6 +2,7 @@ import { pickupTicks, wordingsIn, type DancedFigure, type WordingKind } from '..
 import type { DancedSlot } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { LANGUAGES, wordsOf, type CueLanguage } from './language.ts'
+import type { Prompt } from './prompts.ts'
 
 /** One way to say a slot. */
 export interface Wording {
@@ -30,35 +31,59 @@ export const COUNT_IN_ROOM_TICKS = (8 * TICKS_PER_BEAT) as Tick
 
 /**
  * Cue slots of a timeline. `introductionTicks` is the music before the first step; the first cue may start in it, or
- * under the count-in where there is none. `wanted` names the wording of slots that are not called in full.
+ * under the count-in where there is none.
  */
-export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick, wanted: ReadonlyMap<string, WordingKind> = NO_WISHES): CueSlot[] {
+export function cueSlots(slots: readonly DancedSlot[], language: 'en' | 'de', introductionTicks: Tick, { wanted = NO_WISHES, prompts = NO_PROMPTS }: CueWishes = {}): CueSlot[] {
   const room = introductionTicks > 0 ? introductionTicks : COUNT_IN_ROOM_TICKS
   return slots.map((slot, i) => {
     const notBeforeTick = i === 0 ? (-room as Tick) : slots[i - 1]!.start
     const before = made.get(slot)
     const kind = wanted.get(slot.key) ?? 'full'
-    if (before?.language === language && before.kind === kind && before.cue.notBeforeTick === notBeforeTick) return before.cue
-    const cue = cueSlot(slot, language, notBeforeTick, kind)
-    made.set(slot, { language, kind, cue })
+    const prompt = prompts.get(slot.key) ?? null
+    if (before?.language === language && before.kind === kind && before.prompt === (prompt?.text ?? null) && before.cue.notBeforeTick === notBeforeTick) return before.cue
+    const cue = cueSlot(slot, language, notBeforeTick, kind, prompt)
+    made.set(slot, { language, kind, prompt: prompt?.text ?? null, cue })
     return cue
   })
 }
 
 /** Cue slots already made: a danced slot that an edit left alone keeps its own. */
-const made = new WeakMap<DancedSlot, { readonly language: 'en' | 'de'; readonly kind: WordingKind; readonly cue: CueSlot }>()
+const made = new WeakMap<DancedSlot, { readonly language: 'en' | 'de'; readonly kind: WordingKind; readonly prompt: string | null; readonly cue: CueSlot }>()
 const NO_WISHES: ReadonlyMap<string, WordingKind> = new Map()
+const NO_PROMPTS: ReadonlyMap<string, Prompt> = new Map()
 
-function cueSlot(slot: DancedSlot, language: 'en' | 'de', notBeforeTick: Tick, kind: WordingKind): CueSlot {
-  const wordings = wordingsOf(slot, LANGUAGES[language])
+/** What the structure of a routine asks of its cues, by the key of the slot. */
+export interface CueWishes {
+  /** The wording wanted where a slot is not called in full. */
+  readonly wanted?: ReadonlyMap<string, WordingKind>
+  readonly prompts?: ReadonlyMap<string, Prompt>
+}
+
+function cueSlot(slot: DancedSlot, language: 'en' | 'de', notBeforeTick: Tick, kind: WordingKind, prompt: Prompt | null): CueSlot {
+  const plain = wordingsOf(slot, LANGUAGES[language])
+  const wordings = prompt && plain.length > 0 ? withPrompt(plain, prompt, kind) : plain
   return {
     key: slot.key,
     stepTick: stepOf(slot),
     notBeforeTick,
     wordings,
-    wantedWords: wantedOf(wordings, kind)?.words ?? 0,
+    wantedWords: wantedWords(plain, prompt, kind),
     silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
   }
+}
+
+/** Every wording with the prompt before it and without; the prompt alone where the floor knows the part. Longest first. */
+function withPrompt(plain: readonly Wording[], prompt: Prompt, kind: WordingKind): Wording[] {
+  const alone = prompt.isEnough && kind === 'prompt' ? [wording('prompt', prompt.text)] : []
+  return [...plain.map((one) => wording(one.kind, `${prompt.text}, ${one.text}`)), ...plain, ...alone].sort((a, b) => b.words - a.words)
+}
+
+/** Words wanted this time through, the prompt's among them; only the prompt's where it is enough. */
+function wantedWords(plain: readonly Wording[], prompt: Prompt | null, kind: WordingKind): number {
+  const own = wantedOf(plain, kind)?.words ?? 0
+  if (!prompt || plain.length === 0) return own
+  const words = wordsOf(prompt.text).length
+  return prompt.isEnough && kind === 'prompt' ? words : words + own
 }
 
 /** The wording of a kind; where there is none of it, the next longer one. */

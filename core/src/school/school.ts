@@ -26,6 +26,10 @@ export const weightsSchema = z
   })
   .readonly()
 
+/** What may be said of a whole time through a part. */
+export const PROMPT_KINDS = ['again', 'last-time', 'only-once', 'other-way', 'part-name'] as const
+export type PromptKind = (typeof PROMPT_KINDS)[number]
+
 export const schoolSchema = z
   .strictObject({
     format: z.literal('dellop-school'),
@@ -64,6 +68,8 @@ export const schoolSchema = z
       .readonly()
       .nullable()
       .default(null),
+    /** Prompts that follow from the structure of the routine and are said in this school. */
+    prompts: z.array(z.enum(PROMPT_KINDS)).max(PROMPT_KINDS.length).readonly().default([]),
     /** The most words in 20 seconds that a floor takes in. */
     mostWordsIn20Seconds: z.int().min(5).max(120).default(45),
   })
@@ -88,6 +94,7 @@ export const ROUND_SCHOOL: School = {
   about:
     'Every figure is named as it comes, with how much of it and how it ends, so that couples who have never danced the routine can. The cue ends one beat before the step: late enough not to be danced at once, early enough to be heard. It is as full the fourth time as the first, because the floor follows the voice and not its memory.',
   fading: null,
+  prompts: [],
   mostWordsIn20Seconds: 45,
 }
 
@@ -103,6 +110,7 @@ const LINE_SCHOOL: School = {
   about:
     'Lines learn the dance wall by wall. The name of the next figure falls on the last counts of the one before, and the amount of turn comes after the name, because the turn is what sends people into each other. From the third wall on most know it: a short name, later only a prompt, keeps the floor together without talking over the music.',
   fading: { fullTimes: 2, shortTimes: 1, newAfterPhrases: 8 },
+  prompts: ['again', 'last-time', 'other-way'],
   mostWordsIn20Seconds: 36,
 }
 
@@ -118,6 +126,7 @@ const SEQUENCE_SCHOOL: School = {
   about:
     'The same sixteen bars come round and round, so the first time through is called in full and the next is short. After that a word at each change is enough: who has danced it twice wants to hear the music. When the sequence has rested for a while it is called as if it were new.',
   fading: { fullTimes: 1, shortTimes: 1, newAfterPhrases: 6 },
+  prompts: ['again', 'last-time', 'other-way'],
   mostWordsIn20Seconds: 34,
 }
 
@@ -133,6 +142,7 @@ const SET_SCHOOL: School = {
   about:
     'Everybody in a set does something else, so a call says who, what, with whom and how far. It falls in the last four beats of the phrase before: earlier, and the set goes at once; later, and the far couple has not heard it. Each time through it fades, so that in the end the music calls the dance.',
   fading: { fullTimes: 1, shortTimes: 2, newAfterPhrases: 8 },
+  prompts: ['again', 'last-time', 'only-once', 'other-way'],
   mostWordsIn20Seconds: 40,
 }
 
@@ -147,6 +157,7 @@ const RING_SCHOOL: School = {
   about:
     'A ring moves as one, hand in hand, and takes its step from the neighbours as much as from the voice. Words stay close to the count, short and rhythmic; where a part changes they come ahead, so that nobody is pulled. A ring that has found its step needs only the name of the next part.',
   fading: { fullTimes: 2, shortTimes: 2, newAfterPhrases: 8 },
+  prompts: ['last-time', 'only-once', 'other-way', 'part-name'],
   mostWordsIn20Seconds: 48,
 }
 
