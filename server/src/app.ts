@@ -2,6 +2,7 @@ import Router from '@koa/router'
 import Koa from 'koa'
 import { figureRoutes } from './figure/routes.ts'
 import { floorRoutes } from './floor/routes.ts'
+import { schoolRoutes } from './school/routes.ts'
 import { requestBoundary } from './http/errors.ts'
 import { hostGuard, originGuard, securityHeaders } from './http/guards.ts'
 import { serve } from './http/route.ts'
@@ -19,7 +20,7 @@ export function apiRouter(services: Services): Router {
   const router = new Router()
   serve(router, 'health', () => ({ ok: true as const, version: VERSION }))
   serve(router, 'events', ({ ctx }) => services.broadcast.attach(ctx))
-  for (const routes of [sheetRoutes, figureRoutes, floorRoutes, tuneRoutes, mediaRoutes, settingsRoutes]) routes(router, services)
+  for (const routes of [sheetRoutes, figureRoutes, floorRoutes, schoolRoutes, tuneRoutes, mediaRoutes, settingsRoutes]) routes(router, services)
   return router
 }
 

@@ -30,6 +30,7 @@ export {
   figureVersionSchema,
   mergeFiguresSchema,
   putFloorSchema,
+  putSchoolSchema,
   figureListSchema,
   healthSchema,
   changeTuneSchema,

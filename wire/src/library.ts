@@ -36,6 +36,7 @@ export const figureUseSchema = z.object({
 export const floorListSchema = z.object({ floors: z.array(floorProfileSchema) })
 export const putFloorSchema = z.strictObject({ floor: floorProfileSchema })
 
+export const putSchoolSchema = z.strictObject({ school: schoolSchema })
 export const schoolListSchema = z.object({ schools: z.array(schoolSchema) })
 
 export const tuneListSchema = z.object({ tunes: z.array(tuneSchema) })

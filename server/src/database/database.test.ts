@@ -43,7 +43,7 @@ describe('the migrations', () => {
     const old = JSON.stringify({ ...JSON.parse(readFileSync(join(__dirname, '../../../core/src/testing/fixtures/figures-1.json'), 'utf8')).figures[0], id: 'old' })
     const source = await databaseSource(folder).initialize()
     await source.runMigrations()
-    await source.undoLastMigration()
+    for (let left = MIGRATIONS.length; left > 1; left--) await source.undoLastMigration()
     await source.query(`INSERT INTO "figure" VALUES ('old', 'Box', ?, 7)`, [old])
     await source.runMigrations()
     const [row] = await source.manager.find(FigureEntity)

@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { DataSource } from 'typeorm'
 import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
 import { FloorEntity } from '../floor/floorEntity.ts'
+import { SchoolEntity } from '../school/schoolEntity.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
 import { SettingEntity } from '../settings/settingEntity.ts'
 import { SheetBatchEntity, SheetEntity } from '../sheet/sheetEntity.ts'
@@ -11,9 +12,10 @@ import { TuneEntity } from '../tune/tuneEntity.ts'
 import { LibsqlDriver } from './libsqlDriver.ts'
 import { FirstTables1764000000001 } from './migrations/001-first-tables.ts'
 import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts'
+import { OwnSchools1764000000003 } from './migrations/003-own-schools.ts'
 
-export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, TuneEntity, MediaEntity, SettingEntity]
-export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002]
+export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, SchoolEntity, TuneEntity, MediaEntity, SettingEntity]
+export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002, OwnSchools1764000000003]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')
 

@@ -1,5 +1,4 @@
 import type Router from '@koa/router'
-import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { mergeFigures } from './merge.ts'
@@ -18,5 +17,4 @@ export function figureRoutes(router: Router, services: Services): void {
     await removeFigure(services, params['id']!)
     return { id: params['id']! }
   })
-  serve(router, 'listSchools', () => ({ schools: [...SHIPPED_SCHOOLS] }))
 }

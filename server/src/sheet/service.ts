@@ -1,4 +1,3 @@
-import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetFile } from '@dellop/core/file'
 import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
@@ -6,6 +5,7 @@ import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
 import { HttpProblem } from '../http/problem.ts'
+import { bringSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
 import { SheetEntity } from './sheetEntity.ts'
@@ -68,6 +68,7 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
     const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
     const routine = taken ? { ...file.routine, id: services.newId(), title: `${file.routine.title} (copy)`.slice(0, 120) } : file.routine
     const { added, kept } = await addFigures(manager, file.figures, 'imported', services.nowMs())
+    if (file.school) await bringSchool(manager, file.school, services.nowMs())
     if (file.tune && !(await tuneOrNull(manager, file.tune.id))) await saveTune(manager, file.tune, services.nowMs())
     await insertSheet(manager, routine, services.nowMs())
     return { id: routine.id, newFigures: added, keptFigures: kept }
@@ -78,10 +79,8 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
 export async function callPack(services: Services, id: string): Promise<CallPack> {
   const { routine, revision } = await readSheet(services, id)
   const figures = withParts(await allFigures(services.database.source.manager), usedFigures(routine))
-  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: schoolOf(routine), tune: await tuneOrNull(services.database.source.manager, routine.tuneId) }
+  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await schoolById(services.database.source.manager, routine.schoolId), tune: await tuneOrNull(services.database.source.manager, routine.tuneId) }
 }
-
-const schoolOf = (routine: Routine) => SHIPPED_SCHOOLS.find((school) => school.id === routine.schoolId) ?? ROUND_SCHOOL
 
 function usedFigures(routine: Routine): Set<string> {
   const slots = [...routine.parts.flatMap((part) => part.slots), ...routine.passes.flatMap((pass) => pass.changes)]

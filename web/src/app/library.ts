@@ -69,8 +69,17 @@ export const useLibrary = defineStore('library', () => {
     await api('removeFloor', { params: { id } })
     floors.value = floors.value.filter((one) => one.id !== id)
   }
+  /** Puts a new or changed school in its place. */
+  const putSchool = (school: School): void => void (schools.value = [...schools.value.filter(({ id }) => id !== school.id), school])
+  async function saveSchool(next: School): Promise<void> {
+    putSchool((await api('putSchool', { params: { id: next.id }, body: { school: next } })).school)
+  }
+  async function removeSchool(id: string): Promise<void> {
+    await api('removeSchool', { params: { id } })
+    schools.value = schools.value.filter((school) => school.id !== id)
+  }
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, voiceFor, schoolFor, tuneFor, putFigures, dropFigure, putTune }
+  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, tuneFor, putFigures, dropFigure, putTune }
 })

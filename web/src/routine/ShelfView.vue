@@ -85,6 +85,8 @@ async function bring(event: Event): Promise<void> {
   if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
   try {
     const answer = await api('importSheet', { body: { file: read.value } })
+    const { school } = read.value
+    if (school && !library.schools.some(({ id }) => id === school.id)) library.putSchool(school)
     told.value = words.shelf.brought(read.value.routine.title, answer.newFigures.length)
     await load()
   } catch (error) {

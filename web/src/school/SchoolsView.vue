@@ -5,7 +5,10 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import { SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import { randomId } from '../app/randomId.ts'
 import ComparedSchools from './ComparedSchools.vue'
+import SchoolEditor from './SchoolEditor.vue'
 
 /** The schools, each with why cuers do it so, and two of them on the same sheet. */
 const library = useLibrary()
@@ -26,6 +29,17 @@ const load = (): Promise<void> =>
   })
 const open = (id: string): Promise<void> => tried(async () => void (routine.value = id === '' ? null : (await api('getSheet', { params: { id } })).routine))
 onMounted(load)
+
+/** The school that is being changed; a copy is kept only when it is saved. */
+const editing = shallowRef<School | null>(null)
+const isOwn = (school: School): boolean => !SHIPPED_SCHOOLS.some(({ id }) => id === school.id)
+const copy = (school: School): void => void (editing.value = { ...school, id: randomId(), name: words.schools.copyName(school.name) })
+const save = (school: School): Promise<void> =>
+  tried(async () => {
+    await library.saveSchool(school)
+    editing.value = null
+  })
+const forget = (school: School): Promise<void> => tried(() => library.removeSchool(school.id))
 </script>
 
 <template>
@@ -42,14 +56,29 @@ onMounted(load)
     <p v-else-if="!ready" role="status">{{ words.app.loading }}</p>
     <template v-if="ready">
       <article v-for="school in library.schools" :key="school.id" class="school">
-        <h2>{{ school.name }}</h2>
+        <h2>
+          {{ school.name }} <small v-if="isOwn(school)" class="soft">{{ words.schools.own }}</small>
+        </h2>
         <p>{{ school.about }}</p>
         <ul>
           <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
           <li>{{ school.fading ? words.schools.fading(school.fading.fullTimes, school.fading.shortTimes, school.fading.newAfterPhrases) : words.schools.noFading }}</li>
           <li>{{ words.schools.count(school.count.group, school.count.ones) }} · {{ words.schools.countIn(school.countIn) }}</li>
+          <li>{{ school.prompts.length > 0 ? words.schools.promptList(school.prompts.map((kind) => words.schools.prompts[kind]).join(', ')) : words.schools.noPrompts }}</li>
           <li>{{ words.schools.density(school.mostWordsIn20Seconds) }} · {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}</li>
         </ul>
+        <div class="actions">
+          <button class="button small" @click="copy(school)">{{ words.schools.copy(school.name) }}</button>
+          <template v-if="isOwn(school)">
+            <button class="button small" @click="editing = school">{{ words.schools.change(school.name) }}</button>
+            <button class="button small" @click="forget(school)">{{ words.schools.remove(school.name) }}</button>
+          </template>
+        </div>
+        <SchoolEditor v-if="editing?.id === school.id" :school="editing" @save="save" @cancel="editing = null" />
+      </article>
+      <article v-if="editing && !library.schools.some(({ id }) => id === editing!.id)" class="school">
+        <h2>{{ editing.name }}</h2>
+        <SchoolEditor :key="editing.id" :school="editing" @save="save" @cancel="editing = null" />
       </article>
       <section class="compare" aria-labelledby="compare-head">
         <h2 id="compare-head">{{ words.schools.compare }}</h2>
@@ -80,6 +109,12 @@ ul {
   padding-left: 1.2rem;
   color: var(--ink-soft);
   font-size: 0.95rem;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  margin-top: 0.5rem;
 }
 .compare {
   margin-top: 2rem;

@@ -1,3 +1,4 @@
+import type { PromptKind } from '@dellop/core/school'
 import { plural } from './english.ts'
 
 /** English of the schools. */
@@ -26,4 +27,36 @@ export const schools = {
   nothing: 'nothing',
   leadOf: (beats: number) => `${Math.round(beats * 10) / 10} beats ahead`,
   sum: (words: number, cues: number, silent: number) => `${words} words in ${cues} cues${silent > 0 ? `, ${plural(silent, 'figure')} without one` : ''}`,
+  promptList: (names: string) => `says ${names}`,
+  noPrompts: 'no prompts',
+  prompts: { again: '“again”', 'last-time': '“last time”', 'only-once': '“only once”', 'other-way': '“other way”', 'part-name': 'names of parts' } satisfies Record<PromptKind, string>,
+  copy: (name: string) => `Copy ${name}`,
+  copyName: (name: string) => `${name}, my way`.slice(0, 60),
+  change: (name: string) => `Change ${name}`,
+  remove: (name: string) => `Forget ${name}`,
+  own: 'your own',
+  save: 'Keep it',
+  cancel: 'Leave it',
+  theSchool: 'The school',
+  noNumber: (field: string, text: string) => `A number was expected for “${field}”, not “${text}”.`,
+  groups: { bars: 'bars', eights: 'eights' },
+  fields: {
+    name: 'Name',
+    about: 'Why it is done so',
+    targetBeats: 'A cue ends so many beats before its step',
+    minSeconds: 'and at least so many seconds',
+    maxBeats: 'Too early from so many beats on',
+    breathSeconds: 'Seconds of breath between cues',
+    mostWords: 'Most words in 20 seconds',
+    countIn: 'Count-in',
+    group: 'Counted in',
+    lead: 'The lead is called',
+    follow: 'The follow is called',
+    fades: 'Words get fewer as a part comes again',
+    fullTimes: 'Times in full',
+    shortTimes: 'then times short',
+    newAfterPhrases: 'New again after so many phrases',
+    overWord: 'Price of a needless word (0 to 1000)',
+    prompts: 'Prompts',
+  },
 }

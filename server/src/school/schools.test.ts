@@ -1,0 +1,46 @@
+import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
+
+let server: TestServer
+beforeEach(async () => {
+  server = await testServer()
+})
+afterEach(() => server.remove())
+
+const mine: School = { ...ROUND_SCHOOL, id: 'my-way', name: 'My way', breathSeconds: 0.5, prompts: ['again'] }
+const put = (school: School, id = school.id) => server.ask.put(`/api/schools/${id}`).send({ school })
+const names = async (): Promise<string[]> => (await server.ask.get('/api/schools')).body.schools.map(({ name }: School) => name)
+
+describe('schools', () => {
+  it('are those that ship, and one’s own behind them, kept over a restart', async () => {
+    await put(mine).expect(200)
+    expect(await names()).toEqual([...SHIPPED_SCHOOLS.map(({ name }) => name), 'My way'])
+    await put({ ...mine, name: 'Our way' }).expect(200)
+    await server.stop()
+    server = await testServer(server.dataFolder)
+    expect((await names()).at(-1)).toBe('Our way')
+  })
+
+  it('that ship are never changed, and what is no school is refused with its field', async () => {
+    expect((await put({ ...ROUND_SCHOOL, name: 'Square' }).expect(400)).body.detail).toMatch(/ships with Dellop/)
+    expect((await put(mine, 'other').expect(400)).body.detail).toMatch(/expected to be "other"/)
+    const wrong = await put({ ...mine, lead: { ...mine.lead, targetBeats: 99 } }).expect(400)
+    expect(wrong.body.detail).toMatch(/lead\.targetBeats/)
+    expect(await names()).toEqual(SHIPPED_SCHOOLS.map(({ name }) => name))
+  })
+
+  it('go with a sheet: into its call pack and its file, and in again elsewhere', async () => {
+    const file = demoSheet()
+    await server.ask.post('/api/sheets/import').send({ file: { ...file, routine: { ...file.routine, schoolId: 'my-way' }, school: mine } }).expect(200) // prettier-ignore
+    expect((await names()).at(-1)).toBe('My way')
+    expect((await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school).toEqual(mine)
+    expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school).toEqual(mine)
+    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/is called by this school/)
+  })
+
+  it('are forgotten when no sheet is called by them', async () => {
+    await put(mine).expect(200)
+    await server.ask.delete('/api/schools/my-way').expect(200)
+    await server.ask.delete('/api/schools/my-way').expect(404)
+  })
+})

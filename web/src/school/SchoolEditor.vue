@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
+import { validate } from '@dellop/core/document'
+import { ref } from 'vue'
+import { words } from '../words/index.ts'
+
+/** A school of one's own: everything that is heard on the floor can be changed. */
+const props = defineProps<{ school: School }>()
+const emit = defineEmits<{ save: [school: School]; cancel: [] }>()
+
+/** As it is typed: numbers are text until they are read. */
+const form = ref({
+  name: props.school.name,
+  about: props.school.about,
+  lead: props.school.roleLabels.lead,
+  follow: props.school.roleLabels.follow,
+  countIn: props.school.countIn,
+  group: props.school.count.group,
+  targetBeats: String(props.school.lead.targetBeats),
+  minSeconds: String(props.school.lead.minSeconds),
+  maxBeats: String(props.school.lead.maxBeats),
+  breathSeconds: String(props.school.breathSeconds),
+  mostWords: String(props.school.mostWordsIn20Seconds),
+  fades: props.school.fading !== null,
+  fullTimes: String(props.school.fading?.fullTimes ?? 1),
+  shortTimes: String(props.school.fading?.shortTimes ?? 1),
+  newAfterPhrases: String(props.school.fading?.newAfterPhrases ?? 8),
+  overWord: String(props.school.weights.overWord),
+  prompts: [...props.school.prompts],
+})
+const problem = ref('')
+const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
+const NUMBERS = ['targetBeats', 'minSeconds', 'maxBeats', 'breathSeconds', 'mostWords'] as const
+const FADING = ['fullTimes', 'shortTimes', 'newAfterPhrases', 'overWord'] as const
+
+function save(): void {
+  const now = form.value
+  const wrong = [...NUMBERS, ...(now.fades ? FADING : [])].find((field) => !Number.isFinite(number(now[field])))
+  if (wrong) return void (problem.value = words.schools.noNumber(words.schools.fields[wrong], now[wrong]))
+  const next = {
+    ...props.school,
+    name: now.name.trim(),
+    about: now.about.trim(),
+    roleLabels: { lead: now.lead.trim(), follow: now.follow.trim() },
+    countIn: now.countIn.trim(),
+    count: { ...props.school.count, group: now.group },
+    lead: { targetBeats: number(now.targetBeats), minSeconds: number(now.minSeconds), maxBeats: number(now.maxBeats) },
+    breathSeconds: number(now.breathSeconds),
+    mostWordsIn20Seconds: number(now.mostWords),
+    weights: now.fades ? { ...props.school.weights, overWord: number(now.overWord) } : props.school.weights,
+    fading: now.fades ? { fullTimes: number(now.fullTimes), shortTimes: number(now.shortTimes), newAfterPhrases: number(now.newAfterPhrases) } : null,
+    prompts: now.prompts,
+  }
+  const valid = validate(schoolSchema, next, words.schools.theSchool)
+  if (!valid.ok) return void (problem.value = valid.problem.message)
+  problem.value = ''
+  emit('save', valid.value)
+}
+</script>
+
+<template>
+  <form class="fields editor" @submit.prevent="save" @keydown.esc.prevent="emit('cancel')">
+    <label>{{ words.schools.fields.name }}<input v-model="form.name" maxlength="60" required /></label>
+    <label>{{ words.schools.fields.about }}<textarea v-model="form.about" class="field" rows="3" maxlength="1000" /></label>
+    <div class="grid">
+      <label v-for="field in NUMBERS" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
+      <label>{{ words.schools.fields.countIn }}<input v-model="form.countIn" maxlength="60" /></label>
+      <label
+        >{{ words.schools.fields.group }}
+        <select v-model="form.group">
+          <option v-for="(label, group) in words.schools.groups" :key="group" :value="group">{{ label }}</option>
+        </select></label
+      >
+      <label>{{ words.schools.fields.lead }}<input v-model="form.lead" maxlength="20" required /></label>
+      <label>{{ words.schools.fields.follow }}<input v-model="form.follow" maxlength="20" required /></label>
+    </div>
+    <el-checkbox v-model="form.fades">{{ words.schools.fields.fades }}</el-checkbox>
+    <div v-if="form.fades" class="grid">
+      <label v-for="field in FADING" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
+    </div>
+    <fieldset>
+      <legend>{{ words.schools.fields.prompts }}</legend>
+      <el-checkbox-group v-model="form.prompts">
+        <el-checkbox v-for="kind in PROMPT_KINDS" :key="kind" :value="kind">{{ words.schools.prompts[kind] }}</el-checkbox>
+      </el-checkbox-group>
+    </fieldset>
+    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+    <div class="row">
+      <button class="button main small">{{ words.schools.save }}</button>
+      <button type="button" class="button small" @click="emit('cancel')">{{ words.schools.cancel }}</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 0.7rem;
+  margin-top: 0.8rem;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+  gap: 0.7rem;
+  align-items: end;
+}
+label:not(.el-checkbox) {
+  display: grid;
+  gap: 0.15rem;
+  font-size: 0.9rem;
+  color: var(--ink-soft);
+}
+fieldset {
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+}
+.row {
+  display: flex;
+  gap: 0.6rem;
+}
+</style>
