@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
 import { validate } from '@dellop/core/document'
-import { ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 
 /** A school of one's own: everything that is heard on the floor can be changed. */
@@ -29,6 +29,9 @@ const form = ref({
   prompts: [...props.school.prompts],
 })
 const problem = ref('')
+/** The form may open far from the button that was pressed: who pressed it is brought there. */
+const first = ref<HTMLInputElement | null>(null)
+onMounted(() => first.value?.focus())
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
 const NUMBERS = ['targetBeats', 'minSeconds', 'maxBeats', 'breathSeconds', 'mostWords'] as const
 const FADING = ['fullTimes', 'shortTimes', 'newAfterPhrases', 'overWord'] as const
@@ -60,7 +63,7 @@ function save(): void {
 
 <template>
   <form class="fields editor" @submit.prevent="save" @keydown.esc.prevent="emit('cancel')">
-    <label>{{ words.schools.fields.name }}<input v-model="form.name" maxlength="60" required /></label>
+    <label>{{ words.schools.fields.name }}<input ref="first" v-model="form.name" maxlength="60" required /></label>
     <label>{{ words.schools.fields.about }}<textarea v-model="form.about" class="field" rows="3" maxlength="1000" /></label>
     <div class="grid">
       <label v-for="field in NUMBERS" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
