@@ -4,9 +4,11 @@ import { deriveSheet, printedParts, type PrintedFor, type Sheet } from '@dellop/
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
+import { knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import { usePaper } from './paper/usePaper.ts'
+import PrintedCues from './PrintedCues.vue'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
 import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
@@ -19,14 +21,14 @@ const sheet = shallowRef<Sheet | null>(null)
 const failure = ref('')
 const paper = ref<'a4' | 'a5' | 'large'>('a4')
 const who = ref<PrintedFor>('both')
-const depth = ref<'short' | 'full'>('short')
+const depth = ref<'short' | 'full' | 'cues'>('short')
 
 async function load(): Promise<void> {
   failure.value = ''
   try {
     await library.load()
     const { routine } = await api('getSheet', { params: { id } })
-    sheet.value = deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId) })
+    sheet.value = deriveSheet({ known: knownOf(id), routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId) })
     document.title = routine.title
   } catch (error) {
     failure.value = sentenceOf(error)
@@ -97,7 +99,8 @@ const print = (): void => window.print()
         <p v-if="sheet.routine.remark">{{ sheet.routine.remark }}</p>
       </header>
       <p v-if="parts.length === 0">{{ words.sheets.print.empty }}</p>
-      <PrintedPart v-for="one in parts" :key="one.part.id" :printed="one" :depth="depth" :who="who" :name-of="nameOf" />
+      <PrintedCues v-if="depth === 'cues'" :sheet="sheet" />
+      <PrintedPart v-for="one in depth === 'cues' ? [] : parts" :key="one.part.id" :printed="one" :depth="depth === 'full' ? 'full' : 'short'" :who="who" :name-of="nameOf" />
       <PrintedOrder :sheet="sheet" />
       <footer v-if="cautions.length > 0" class="cautions">
         <h2>{{ words.sheets.print.cautions }}</h2>
