@@ -1,6 +1,8 @@
 import { freeFoot } from '@dellop/core/figure'
 import { comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
+import type { School } from '@dellop/core/school'
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
+import type { Metre } from '@dellop/core/time'
 import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
@@ -19,13 +21,18 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
   })
 
-  /** One value for all rows that are counted alike, so that none is drawn again for it. */
-  const countings = computed(() => {
+  /** The same value as long as nothing about the counting changes: rows that are counted as before are not drawn again. */
+  const counted = computed(() => {
     const now = sheet.value
     if (!now) return null
     const { routine, school } = now
-    const of = (unit: Unit | undefined): Counting => countingOf(unit, routine.metre, routine.dance, school)
-    return { sheet: of(routine.unit), parts: new Map(routine.parts.flatMap(({ id, unit }) => (unit ? [[id, of(unit)] as const] : []))) }
+    return JSON.stringify([routine.unit ?? null, routine.metre, routine.dance, school.count, routine.parts.flatMap(({ id, unit }) => (unit ? [[id, unit]] : []))])
+  })
+  const countings = computed(() => {
+    if (counted.value === null) return null
+    const [unit, metre, dance, count, parts] = JSON.parse(counted.value) as [Unit | null, Metre, string, School['count'], [string, Unit][]]
+    const of = (one: Unit | null): Counting => countingOf(one ?? undefined, metre, dance, { count })
+    return { sheet: of(unit), parts: new Map(parts.map(([id, own]) => [id, of(own)])) }
   })
   /** A part may be counted in its own unit; a row by music is counted as the sheet is. */
   const counting = (row: PhraseRow): Counting => (row.music ? undefined : countings.value!.parts.get(row.pass?.part.id ?? '')) ?? countings.value!.sheet
