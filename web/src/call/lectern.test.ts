@@ -48,6 +48,8 @@ describe('a call at the lectern', () => {
         let now = 0
         for (const [after, act] of list) {
           call.at((now += after))
+          // Once the dance is over the key begins it anew: that is another call.
+          if (call.call.value.state === 'ended') break
           if (act === 'pause') {
             call.key()
             call.at((now += 3))
@@ -59,7 +61,8 @@ describe('a call at the lectern', () => {
         expect(new Set(seen).size).toBe(seen.length)
         expect(seen).toEqual(keys(call.prepared.value.cues))
       }),
-      { numRuns: 60 },
+      // A dance played fast is over before the last key is pressed.
+      { numRuns: 60, examples: [[[[5, 'faster'], [12, 'faster'], [19, 'faster'], [18, 'faster'], [13, 'faster'], [15, 'faster'], [20, 'faster'], [18, 'pause']]]] }, // prettier-ignore
     )
   })
 
