@@ -26,7 +26,7 @@ const ANTICLOCKWISE = /\b(?:anti-?|counter-?)clockwise\b/i
 const CLOCKWISE = /(?<!anti-?|counter-?)\bclockwise\b/i
 
 /** The two words of a text that cannot both hold, or null. */
-export function contradictionIn(text: string): { readonly side: 'left' | 'right'; readonly sense: 'clockwise' | 'anticlockwise' } | null {
+function contradictionIn(text: string): { readonly side: 'left' | 'right'; readonly sense: 'clockwise' | 'anticlockwise' } | null {
   if (!TURNING.test(text) || GOING_ROUND.test(text)) return null
   if (RIGHT.test(text) && !LEFT.test(text) && ANTICLOCKWISE.test(text)) return { side: 'right', sense: 'anticlockwise' }
   if (LEFT.test(text) && !RIGHT.test(text) && CLOCKWISE.test(text)) return { side: 'left', sense: 'clockwise' }

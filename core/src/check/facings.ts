@@ -1,5 +1,6 @@
 import { relationFits, turnTo, type Facing } from '../figure/index.ts'
 import { replaceContent, type DancedSlot } from '../routine/index.ts'
+import { aboutSlot } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 import { freshId } from './freshId.ts'
@@ -9,20 +10,18 @@ export function facings(derived: Derived): Finding[] {
   return derived.timeline.slots.flatMap((slot) => (slot.figure && slot.danced ? [...begunOff(slot), ...endedApart(derived, slot)] : []))
 }
 
-const about = (slot: DancedSlot) => ({ subject: slot.slot.id, slotKeys: [slot.key], at: slot.start })
-
 function begunOff(slot: DancedSlot): Finding[] {
   const { facings: wanted } = slot.figure!.entry
   const facing = slot.before.lead.facing
   if (wanted.length === 0 || wanted.includes(facing)) return []
   const params = { figure: slot.figure!.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) }
-  return [{ ...about(slot), code: 'facing.mismatch', severity: slot.figure!.entry.strictness.facings === 'hard' ? 'mend' : 'note', params, repairs: [] }]
+  return [{ ...aboutSlot(slot), code: 'facing.mismatch', severity: slot.figure!.entry.strictness.facings === 'hard' ? 'mend' : 'note', params, repairs: [] }]
 }
 
 function endedApart(derived: Derived, slot: DancedSlot): Finding[] {
   if (!relationFits(slot.before) || relationFits(slot.after)) return []
   const params = { figure: slot.figure!.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing }
-  return [{ ...about(slot), code: 'facing.hold', severity: 'mend', params, repairs: ownExit(derived, slot) }]
+  return [{ ...aboutSlot(slot), code: 'facing.hold', severity: 'mend', params, repairs: ownExit(derived, slot) }]
 }
 
 /** Back to the figure's own end, where this slot has been given another. */

@@ -3,7 +3,7 @@ import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 import { freshId } from './freshId.ts'
-import { slotName } from './aboutSlot.ts'
+import { aboutSlot, slotName } from './aboutSlot.ts'
 
 /** What a sheet leaves open: figures the book does not hold, lengths not settled, slots without words, cuts that fall within a step. */
 export function missing(derived: Derived): Finding[] {
@@ -11,7 +11,7 @@ export function missing(derived: Derived): Finding[] {
   const bar = routine.metre.beatsPerBar * TICKS_PER_BEAT
   const unsaid = new Set(plan.planned.flatMap((one) => (!one.said && one.reason === 'no-wording' ? [one.slot.key] : [])))
   return timeline.slots.flatMap((slot): Finding[] => {
-    const about = { subject: slot.slot.id, slotKeys: [slot.key], at: slot.start }
+    const about = aboutSlot(slot)
     const { content } = slot.slot
     if (content.type === 'figure' && !slot.figure) return [{ ...about, code: 'missing.figure', severity: 'stop', params: { id: content.figureId }, repairs: dropping(derived, slot) }]
     if (content.type === 'words' && slot.open) {

@@ -29,7 +29,7 @@ const ONLY_A_LENGTH = new RegExp(`^(?:(?:it )?(?:takes|lasts|is)\\s+)?(?:(?:and\
 const COUNT_LINE = /^(?:[SQ&a\d][\s,]*){3,}$/
 
 /** What a text says of its own length in beats, with the words that say it; null where it says nothing of it. */
-export function lengthSaid(text: string, beatsPerBar: number): { readonly beats: number; readonly words: string } | null {
+function lengthSaid(text: string, beatsPerBar: number): { readonly beats: number; readonly words: string } | null {
   const units: Readonly<Record<string, number>> = { count: 1, beat: 1, bar: beatsPerBar, measure: beatsPerBar, eight: 8, sixteen: 16 }
   const found = [...text.matchAll(LENGTH)].filter(([, before]) => !NOT_A_LENGTH.test((before ?? '').trim()))
   if (found.length === 0) return null
