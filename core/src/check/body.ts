@@ -1,6 +1,6 @@
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role } from '../figure/index.ts'
-import { setSlotField, type DancedSlot } from '../routine/index.ts'
+import { rolesOf, setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
@@ -11,13 +11,13 @@ export const body = (derived: Derived): Finding[] => [...turnsInARow(derived), .
 /** Eighths turned one way without a rest from which a floor is asked for more than it bargained for: three whole turns. */
 const MOST_IN_A_ROW = 24
 
-function turnsInARow({ timeline, school }: Derived): Finding[] {
+function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
   return ROLES.flatMap((role): Finding[] => {
     const found: Finding[] = []
     let run: { slot: DancedSlot; eighths: number }[] = []
     const close = (): void => {
       const total = run.reduce((sum, one) => sum + one.eighths, 0)
-      if (Math.abs(total) >= MOST_IN_A_ROW) found.push(inARow(run, total, role, school.roleLabels[role]))
+      if (Math.abs(total) >= MOST_IN_A_ROW) found.push(inARow(run, total, role, rolesOf(routine, school)[role]))
       run = []
     }
     for (const slot of timeline.slots) {

@@ -1,4 +1,5 @@
 import { partnerAfter, passesUntilPartner } from '../floor/index.ts'
+import { rolesOf } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 
@@ -17,8 +18,7 @@ export function mixers({ routine, timeline, school }: Derived): Finding[] {
     apart: partner,
     partner: partner + 1,
     every: more,
-    lead: routine.roleLabels?.lead ?? school.roleLabels.lead,
-    follow: routine.roleLabels?.follow ?? school.roleLabels.follow,
+    ...rolesOf(routine, school),
     relative: shifts.reduce((sum, one) => sum + one.lead - one.follow, 0),
   }
   return [{ code: 'set.partner', severity: 'note', subject: routine.id, slotKeys: [], at: timeline.lengthTicks, params, repairs: [] }]

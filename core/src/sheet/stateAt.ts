@@ -1,6 +1,6 @@
 import { danceFrom, freeFoot, holdAt, ROLES, type FloorState, type Foot, type Role } from '../figure/index.ts'
 import type { DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
-import type { PhraseSpan, Tick } from '../time/index.ts'
+import { phraseAt, spanAt, type PhraseSpan, type Tick } from '../time/index.ts'
 
 /** All that is so at one beat of a routine, before anything on that beat is danced. */
 export interface StateAt {
@@ -16,27 +16,13 @@ export interface StateAt {
 
 /** What is so at a tick; null outside the dance. A beat within a figure is reached by dancing the figure up to it. */
 export function stateAt(timeline: Timeline, phrases: readonly PhraseSpan[], tick: Tick): StateAt | null {
-  const slot = slotAt(timeline.slots, tick)
-  const pass = slot && timeline.passes.find((one) => one.start <= tick && tick < one.end)
+  const slot = spanAt(timeline.slots, tick)
+  const pass = spanAt(timeline.passes, tick)
   if (!slot || !pass) return null
   const state = within(slot, tick)
-  const phrase = phrases.find(({ start, end }) => start <= tick && tick < end)
+  const phrase = phraseAt(phrases, tick)
   const free = Object.fromEntries(ROLES.map((role) => [role, freeFoot(state[role].weight)])) as StateAt['free']
   return { tick, pass, slot, state, free, inPhrase: phrase ? { phrase: phrase.index + 1, beat: (tick - phrase.start) / 24 } : null }
-}
-
-/** The slot that is danced at a tick: the last that has begun, of those that take any time. */
-function slotAt(slots: readonly DancedSlot[], tick: number): DancedSlot | null {
-  let low = 0
-  let high = slots.length - 1
-  while (low <= high) {
-    const middle = (low + high) >> 1
-    const slot = slots[middle]!
-    if (tick < slot.start) high = middle - 1
-    else if (tick >= slot.end) low = middle + 1
-    else return slot
-  }
-  return null
 }
 
 function within(slot: DancedSlot, tick: number): FloorState {

@@ -23,19 +23,22 @@ export function layPhrases(metre: Metre, lengthsInBars: readonly number[], start
   })
 }
 
-/** The phrase that holds the position, or null before the first and after the last. */
-export function phraseAt(phrases: readonly PhraseSpan[], at: TickPosition): PhraseSpan | null {
+/** The span that holds the position, of spans in order without overlap; null where none does. */
+export function spanAt<Span extends { readonly start: number; readonly end: number }>(spans: readonly Span[], at: number): Span | null {
   let low = 0
-  let high = phrases.length - 1
+  let high = spans.length - 1
   while (low <= high) {
     const middle = (low + high) >> 1
-    const phrase = phrases[middle]!
-    if (at < phrase.start) high = middle - 1
-    else if (at >= phrase.end) low = middle + 1
-    else return phrase
+    const span = spans[middle]!
+    if (at < span.start) high = middle - 1
+    else if (at >= span.end) low = middle + 1
+    else return span
   }
   return null
 }
+
+/** The phrase that holds the position, or null before the first and after the last. */
+export const phraseAt = (phrases: readonly PhraseSpan[], at: TickPosition): PhraseSpan | null => spanAt(phrases, at)
 
 /** How often a figure must repeat before it lines up with the phrase again: 6 beats in phrases of 8 after 4. Both above 0. */
 export function timesToLineUp(figureTicks: Tick, phraseTicks: Tick): number {

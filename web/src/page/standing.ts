@@ -1,6 +1,5 @@
 import { directionWords, isDancedAlike, type DirectionFrame, type Facing } from '@dellop/core/figure'
 import type { Routine, Timeline } from '@dellop/core/routine'
-import type { School } from '@dellop/core/school'
 import { words } from '../words/index.ts'
 
 /** Frames in which a formation says its directions. */
@@ -13,9 +12,6 @@ export function facingWords(routine: Pick<Routine, 'formation'>, facing: Facing)
   const told = frame ? directionWords(frame, facing) : null
   return told === null ? words.format.facing(facing) : ARTICLE.includes(told) ? `the ${told}` : told
 }
-
-/** What the sheet calls the two roles. */
-export const rolesOf = (routine: Pick<Routine, 'roleLabels'>, school: School): School['roleLabels'] => routine.roleLabels ?? school.roleLabels
 
 /** Whether all who dance do the same, so that there is one column for everybody. */
 export const isAlike = (timeline: Timeline): boolean => timeline.slots.some(({ figure }) => figure) && timeline.slots.every(({ figure }) => !figure || isDancedAlike(figure))

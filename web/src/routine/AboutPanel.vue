@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { freeFoot, HOLD_IDS, LEVELS, type Facing, type FloorState, type Role } from '@dellop/core/figure'
-import { FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
+import { rolesOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { words } from '../words/index.ts'
-import { facingWords, rolesOf } from '../page/standing.ts'
+import { facingWords } from '../page/standing.ts'
 
 /** The heading of a sheet: what it is, who it is for, how they start. */
 const props = defineProps<{ routine: Routine; school: School; schools: readonly School[] }>()

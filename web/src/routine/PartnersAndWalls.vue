@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { partnerAfter, passesUntilPartner } from '@dellop/core/floor'
 import { wrapFacing } from '@dellop/core/figure'
-import { lessonsOf, wallsOf } from '@dellop/core/routine'
+import { rolesOf, lessonsOf, wallsOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, rolesOf } from '../page/standing.ts'
+import { facingWords } from '../page/standing.ts'
 
 /** Where passes take the floor: which way they face, and who dances with whom. */
 const props = defineProps<{ sheet: Sheet }>()

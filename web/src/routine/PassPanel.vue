@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { HOLD_IDS } from '@dellop/core/figure'
-import { clearChanges, promoteChanges, type DancedPass, type Part, type Pass } from '@dellop/core/routine'
+import { rolesOf, clearChanges, promoteChanges, type DancedPass, type Part, type Pass, freshPass, setField } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
@@ -9,7 +9,6 @@ import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
-import { rolesOf } from '../page/standing.ts'
 
 /** One pass of the order: how it is danced, how it differs from its part, and where it belongs in the music. */
 const props = defineProps<{ sheet: Sheet; pass: DancedPass }>()
@@ -35,10 +34,10 @@ function setTie(value: string): void {
   const [to, ...label] = value.split(':')
   set('tie', value === '' ? undefined : { to, label: label.join(':') })
 }
-function setKind(kind: string): void {
-  const fill = kind === 'fill' ? (pass.value.fill ?? { until: 'section', min: 0, max: 16 }) : undefined
-  set('kind', kind)
-  if (kind === 'fill' || pass.value.fill) set('fill', fill)
+/** What a fill needs comes and goes with the kind, as one change. */
+function setKind(kind: Pass['kind']): void {
+  const fill = kind === 'fill' ? (pass.value.fill ?? freshPass('', '', 'fill').fill) : undefined
+  emit('edits', [...(setField(pass.value, 'kind', kind) ?? []), ...(setField(pass.value, 'fill', fill) ?? [])], words.done.pass)
 }
 const slots = computed(() => props.pass.part.slots)
 const nameOf = (id: string | null): string => {
@@ -72,7 +71,7 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
     <div class="two">
       <label
         >{{ words.sheets.pass.kind }}
-        <select :value="pass.kind" @change="setKind(text($event))">
+        <select :value="pass.kind" @change="setKind(text($event) as Pass['kind'])">
           <option v-for="kind in KINDS" :key="kind" :value="kind">{{ words.sheets.pass.kinds[kind] }}</option>
         </select></label
       >

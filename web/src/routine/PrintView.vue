@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rolesOf } from '@dellop/core/routine'
 import type { Role } from '@dellop/core/figure'
 import { deriveSheet, printedParts, type PrintedFor, type Sheet } from '@dellop/core/sheet'
 import { computed, onMounted, ref, shallowRef } from 'vue'
@@ -11,7 +12,7 @@ import { usePaper } from './paper/usePaper.ts'
 import PrintedCues from './PrintedCues.vue'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
-import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
+import { facingWords, isAlike } from '../page/standing.ts'
 
 /** A sheet as it goes on paper: what is shown here is what is printed. */
 const route = useRoute()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { DancedSlot } from '@dellop/core/routine'
+import { rolesOf, type DancedSlot } from '@dellop/core/routine'
 import { stateAt, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
+import { facingWords, isAlike } from '../page/standing.ts'
 
 /** What is so on each count of a figure: feet, facing, hold, and where in the phrase. */
 const props = defineProps<{ sheet: Sheet; slotDanced: DancedSlot }>()

@@ -1,11 +1,11 @@
 import { freeFoot } from '@dellop/core/figure'
-import { comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
+import { rolesOf, comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike, rolesOf } from '../page/standing.ts'
+import { facingWords, isAlike } from '../page/standing.ts'
 
 /** What the page tells beside the figures: whether it comes round, how it is counted, how all stand. */
 export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
