@@ -33,6 +33,7 @@ export function useSheetDocument(id: string) {
   let server: { routine: Routine; revision: number } | null = null
   let pending: { batch: EditBatch; sent: Routine } | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
+  let sending = false
   let tries = 0
   let events: EventSource | null = null
   let closed = false
@@ -73,6 +74,8 @@ export function useSheetDocument(id: string) {
 
   function change(next: Routine): void {
     routine.value = next
+    // What waits to be sent is not saved: the word must not stand a moment longer than it is true.
+    if (saving.value.state === 'saved') saving.value = { state: 'saving' }
     if (server) void keepDraft({ id, base: server.routine, revision: server.revision, routine: next })
     saveSoon(SAVE_AFTER_MS)
   }
@@ -84,23 +87,25 @@ export function useSheetDocument(id: string) {
 
   async function save(): Promise<void> {
     if (!server || !routine.value || closed) return
-    if (saving.value.state === 'saving') return
+    if (sending) return
     if (!pending) {
       const edits = diff(routineShape, server.routine, routine.value)
       if (edits.length === 0) return settled()
       pending = { sent: routine.value, batch: { clientId, batchId: randomId(), base: server.revision, edits } }
     }
     saving.value = { state: 'saving' }
+    sending = true
     try {
       const answer = await api('editSheet', { params: { id }, body: pending.batch })
       take(answer, pending.sent)
       pending = null
       tries = 0
-      saving.value = { state: 'saved' }
-      await save()
     } catch (error) {
-      failed(error)
+      return failed(error)
+    } finally {
+      sending = false
     }
+    await save()
   }
 
   /** What the server made of a batch, under what has been written since it was sent. */
