@@ -7,6 +7,9 @@ interface Shown {
 }
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
+/** Cues from which a median says something. */
+const LEAST_CUES = 5
+
 for (const percent of [80, 100, 110]) {
   test(`20 s of real audio at ${percent} %: cues are shown when they are planned, by the audio clock`, async ({ page }) => {
     await page.goto('/lectern/lanterns-at-the-weir')
@@ -29,9 +32,11 @@ for (const percent of [80, 100, 110]) {
     await page.keyboard.press('ArrowRight')
     await page.keyboard.press('Space')
     await page.waitForTimeout(20_000)
+    // Where the machine was slow to begin, the fifth cue may come a little after.
+    await page.waitForFunction((least) => (window as unknown as { seenCues: unknown[] }).seenCues.length >= least, LEAST_CUES, { timeout: 20_000 })
     const { shown, seen } = await page.evaluate(() => ({ shown: (window as unknown as { dellopLectern: { shown: Shown[] } }).dellopLectern.shown, seen: (window as unknown as { seenCues: { key: string; at: number }[] }).seenCues }))
     const late = seen.map(({ key, at }) => Math.abs(at - shown.find((cue) => cue.key === key)!.plannedAt))
-    expect(late.length).toBeGreaterThanOrEqual(5)
+    expect(late.length).toBeGreaterThanOrEqual(LEAST_CUES)
     expect(median(late)).toBeLessThanOrEqual(0.05)
     expect(Math.max(...late)).toBeLessThanOrEqual(0.25)
   })

@@ -125,19 +125,6 @@ test('passes are added, moved and taken out of the order', async ({ page }) => {
   await expect(page.locator('.chip')).toHaveText([/^A/, /^B/, /^A/])
 })
 
-test('a finding that is left so stays listed with its reason', async ({ page }) => {
-  await page.goto('/sheets/rushlight-waltz-first-draft')
-  const finding = page.locator('.finding', { hasText: 'B is 6 counts short' })
-  await finding.getByRole('button', { name: 'Leave it so' }).click()
-  await finding.getByLabel('Why is it right as it is?').fill('the band stops here')
-  await finding.getByRole('button', { name: 'Leave it so' }).click()
-  await expect(page.getByText('Overruled (1)')).toBeVisible()
-  await page.getByText('Overruled (1)').click()
-  await expect(page.getByText('the band stops here')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()
-})
-
 test('a figure is danced another way in any respect, and the page says whether the dance comes round', async ({ page }) => {
   await newSheet(page, 'Another way')
   await page.getByRole('button', { name: 'Add the first figure' }).click()

@@ -43,13 +43,19 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   expect(await state()).toEqual(before)
 })
 
-test('a finding that is left so can be taken up again', async ({ page }) => {
+test('a finding that is left so stays listed with its reason, and can be taken up again', async ({ page }) => {
   await bringText(page, 'Taken up', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`)
   const finding = page.locator('.finding', { hasText: 'A is 4 counts short' })
   await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await finding.getByLabel('Why is it right as it is?').fill('the band stops here')
   await finding.getByRole('button', { name: 'Leave it so' }).click()
   await expect(finding).toHaveCount(0)
   await page.getByText('Overruled (1)').click()
+  await expect(page.getByText('the band stops here')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(finding).toHaveCount(1)
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(finding).toHaveCount(0)
   await page.getByRole('button', { name: 'Mend it after all' }).click()
   await expect(finding).toHaveCount(1)
 })

@@ -1,4 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
+import { bringText, TWO_STEP } from './helpers/sheets.ts'
 
 const SHEET = '/sheets/lanterns-at-the-weir'
 
@@ -29,7 +30,8 @@ test('two tabs on one sheet merge what they can and show both where they cannot'
 })
 
 test('what was written without the server is kept over a reload and sent when it is back', async ({ page }) => {
-  await page.goto('/sheets/rushlight-waltz-first-draft')
+  await bringText(page, 'Written without the server', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
+  const id = page.url().split('/').at(-1)!
   await page.route('**/edits', (route) => route.abort())
   await page.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk of the Tar Loft')
   await expect(page.getByText(/Not saved yet/)).toBeVisible()
@@ -37,6 +39,6 @@ test('what was written without the server is kept over a reload and sent when it
   await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue('Ottoline Frisk of the Tar Loft')
   await page.unroute('**/edits')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 })
-  const saved = await page.request.get('/api/sheets/rushlight-waltz-first-draft')
+  const saved = await page.request.get(`/api/sheets/${id}`)
   expect((await saved.json()).routine.by).toBe('Ottoline Frisk of the Tar Loft')
 })
