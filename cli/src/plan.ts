@@ -1,7 +1,7 @@
-import { heardClock, type Plan } from '@dellop/core/cue'
+import { heardClock, utterancesOf } from '@dellop/core/cue'
 import { findingMessage, findingSum } from '@dellop/core/check'
 import { deriveSheet, planAt } from '@dellop/core/sheet'
-import { beatsOfTicks } from '@dellop/core/time'
+import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { numberOption, readArguments } from './arguments.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
 import { sheetInput } from './sheetInput.ts'
@@ -15,26 +15,26 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
   const sheet = deriveSheet(input)
   const { school, voice, beatMap, firstStep } = sheet
   const made = planAt(sheet, speed)
-  const stepSeconds = (one: Plan['planned'][number]): number => heardClock(beatMap, firstStep, speed).heardAt(one.slot.stepTick)
-  const utterances = made.planned.flatMap((one) => {
-    if (!one.said) return []
-    const { said } = one
-    const place = { stepBeat: beatsOfTicks(one.slot.stepTick), stepSeconds: stepSeconds(one), leadBeats: said.leadBeats }
-    return [
-      {
-        text: said.wording.text,
-        wording: said.wording.kind,
-        mode: 'ahead',
-        kind: 'cue',
-        minLeadSeconds: school.lead.minSeconds,
-        startBeat: beatsOfTicks(said.startTick),
-        endBeat: beatsOfTicks(said.endTick),
-        startSeconds: said.start,
-        endSeconds: said.end,
-        ...place,
-        slots: [{ slot: one.slot.key, ...place }],
-      },
-    ]
+  const clock = heardClock(beatMap, firstStep, speed)
+  const place = (slot: string, stepTick: Tick, endTick: number) => ({ slot, stepBeat: beatsOfTicks(stepTick), stepSeconds: clock.heardAt(stepTick), leadBeats: (stepTick - endTick) / TICKS_PER_BEAT })
+  const utterances = utterancesOf(made).map(({ slot, said }) => {
+    const { slot: _, ...own } = place(slot.slotKey, slot.stepTick, said.endTick)
+    const joined = said.wording.joined ?? []
+    return {
+      text: said.wording.text,
+      wording: said.wording.kind,
+      mode: slot.mode,
+      kind: joined.length > 0 ? 'joined' : slot.purpose,
+      minLeadSeconds: slot.mode === 'ahead' ? school.lead.minSeconds + sheet.hallSeconds : 0,
+      // A cue ahead starts no earlier than the figure before its own; what stands in a gap, no earlier than the gap.
+      notBeforeBeat: beatsOfTicks(slot.notBeforeTick),
+      startBeat: beatsOfTicks(said.startTick),
+      endBeat: beatsOfTicks(said.endTick),
+      startSeconds: said.start,
+      endSeconds: said.end,
+      ...own,
+      slots: [place(slot.slotKey, slot.stepTick, said.endTick), ...joined.map(({ key, stepTick }) => place(key, stepTick, said.endTick))],
+    }
   })
   const findings = sheet.findings.filter((finding) => finding.overruled === null && finding.code.startsWith('voice.'))
   return {
@@ -45,7 +45,7 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
       breathSeconds: school.breathSeconds,
       cost: made.cost,
       utterances,
-      silent: made.planned.flatMap((one) => (one.said ? [] : [{ slot: one.slot.key, reason: one.reason }])),
+      silent: made.planned.flatMap((one) => (one.said || one.reason === 'joined' ? [] : [{ slot: one.slot.key, reason: one.reason }])),
       findings: findings.map((finding) => ({ code: finding.code, severity: finding.severity, message: findingMessage(finding), sum: findingSum(finding) })),
     },
   }

@@ -1,4 +1,4 @@
-import type { Plan } from '../cue/index.ts'
+import { utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { planAt, type Sheet } from '../sheet/index.ts'
 import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
@@ -6,6 +6,7 @@ import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Sec
 /** A cue as the lectern gives it. Ticks count from the first step. */
 export interface Cue {
   readonly key: string
+  readonly purpose: CuePurpose
   readonly slot: DancedSlot
   readonly pass: DancedPass
   readonly text: string
@@ -31,11 +32,10 @@ export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
   const plan = planAt(sheet, speed)
   const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
   const bar = ticksPerBar(sheet.routine.metre)
-  const cues = plan.planned.flatMap(({ slot: { key, stepTick }, said }): Cue[] => {
-    if (!said) return []
-    const place = slots.get(key)!
+  const cues = utterancesOf(plan).map(({ slot: { key, slotKey, purpose, stepTick }, said }): Cue => {
+    const place = slots.get(slotKey)!
     const phrase = sheet.phrases.find((one) => stepTick >= one.start && stepTick < one.end)
-    return [{ key, ...place, text: said.wording.text, startTick: said.startTick, endTick: said.endTick, stepTick, bar: Math.floor((stepTick - (phrase?.start ?? 0)) / bar) + 1 }]
+    return { key, purpose, ...place, text: said.wording.text, startTick: said.startTick, endTick: said.endTick, stepTick, bar: Math.floor((stepTick - (phrase?.start ?? 0)) / bar) + 1 }
   })
   const countIn = readCountIn(school.countIn)
   return { sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }

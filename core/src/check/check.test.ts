@@ -1,6 +1,7 @@
 import { applyEdits, expectOk } from '../document/index.ts'
 import { cover, emptyProfile, WALTZ_FIGURES, type Figure, type FloorProfile } from '../figure/index.ts'
 import { routineSchema, routineShape, setSlotField, setWording, type Routine, type Slot } from '../routine/index.ts'
+import { ROUND_SCHOOL } from '../school/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
 import { demoRoutine, houseWaltz, inputOf, part, pass, routineOf, slot, words } from '../testing/sheets.ts'
 import type { Tune } from '../tune/index.ts'
@@ -116,6 +117,8 @@ describe('holds and facings', () => {
 })
 
 describe('the voice', () => {
+  /** A school that joins nothing. */
+  const alone = (routine: Routine) => deriveSheet({ ...inputOf(routine), school: { ...ROUND_SCHOOL, join: { most: 1, mostBeats: 6 } } }).findings
   const LONG = 'and now all together the very long way round'
   const at = (text: string): Routine => {
     const routine = of([slot('a1', 'canter'), slot('a2', 'canter'), slot('a3', 'balance-left-right'), ...EIGHT_BARS.slice(3)])
@@ -124,7 +127,7 @@ describe('the voice', () => {
   }
 
   it('finds a cue that cannot be said before its step, with the seconds it lacks', () => {
-    const found = findings(at(LONG)).find((finding) => finding.code.startsWith('voice.'))!
+    const found = alone(at(LONG)).find((finding) => finding.code.startsWith('voice.'))!
     expect(found.subject).toBe('a2')
     expect(findingMessage(found)).toContain(LONG)
     expect(findingSum(found)).toMatch(/^needs \d\.\d+ s; \d\.\d+ s are free/)
@@ -132,7 +135,7 @@ describe('the voice', () => {
 
   it('offers fewer words that do fit, or silence', () => {
     const routine = at(LONG)
-    const { repairs } = findings(routine).find((finding) => finding.code.startsWith('voice.'))!
+    const { repairs } = alone(routine).find((finding) => finding.code.startsWith('voice.'))!
     expect(repairs.map((repair) => repair.code)).toEqual(['shorter-wording', 'say-nothing'])
     for (const repair of repairs) expect(codes(expectOk(applyEdits(routineShape, routine, repair.edits))).filter((code) => code.startsWith('voice.'))).toEqual([])
   })

@@ -7,6 +7,7 @@ import { feet } from './feet.ts'
 import { fills } from './fills.ts'
 import { figureOrder } from './figureOrder.ts'
 import type { Finding } from './finding.ts'
+import { hardToSay } from './hardToSay.ts'
 import { holds } from './holds.ts'
 import { missing } from './missing.ts'
 import { mixers } from './mixers.ts'
@@ -21,6 +22,7 @@ import { soundAlike } from './soundAlike.ts'
 import { teachFirst } from './teachFirst.ts'
 import { ties } from './ties.ts'
 import { voice } from './voice.ts'
+import { voiceTiming } from './voiceTiming.ts'
 
 /** Every check there is. Adding one adds a file and a line here, and a sentence in the catalogue. */
 export const CHECKS: readonly Check<Finding>[] = [
@@ -41,6 +43,8 @@ export const CHECKS: readonly Check<Finding>[] = [
   musicFit,
   mixers,
   voice,
+  voiceTiming,
+  hardToSay,
   soundAlike,
   overCalled,
   body,

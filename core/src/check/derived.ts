@@ -21,6 +21,8 @@ export interface Derived {
   /** The tune's phrases, sections and landmarks in danced ticks; empty without one. */
   readonly music: MusicLayout
   readonly plan: Plan
+  /** Seconds that echo or a noisy floor add to every lead. */
+  readonly hallSeconds: number
   /** The music's phrases on the danced timeline (tick 0 = first step); usual ones where no tune is chosen. */
   readonly phrases: readonly PhraseSpan[]
   /** Where the counted music ends on the danced timeline; null without a tune. */

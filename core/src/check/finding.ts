@@ -44,6 +44,7 @@ export type RepairCode =
   | 'take-metre'
   | 'mark-hard'
   | 'hide-caution'
+  | 'loosen-pin'
 
 export type FindingCode =
   | 'sums.phrase'
@@ -73,6 +74,14 @@ export type FindingCode =
   | 'voice.crowded'
   | 'voice.sound-alike'
   | 'voice.over-called'
+  | 'voice.pin'
+  | 'voice.role'
+  | 'voice.no-gap'
+  | 'voice.early'
+  | 'voice.late'
+  | 'voice.breath'
+  | 'voice.hard'
+  | 'voice.numbers'
   | 'missing.figure'
   | 'missing.unknown'
   | 'missing.length'

@@ -24,6 +24,7 @@ const REPAIRS: Record<RepairCode, (params: Params) => string> = {
   'take-metre': ({ beats }) => `Count ${beats} in a bar`,
   'mark-hard': () => 'Mark it as a hard spot',
   'hide-caution': () => 'They know: hide the caution here',
+  'loosen-pin': () => 'Let Dellop place it again',
   replace: ({ old, figure }) => `${figure} instead of ${old}`,
   'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
   'shorter-wording': ({ text }) => `Say “${text}”`,

@@ -1,42 +1,71 @@
-import { plannedSeconds, type Plan } from '../cue/index.ts'
+import { plannedSeconds, type Plan, type Planned, type SilenceReason } from '../cue/index.ts'
 import { wordingsIn } from '../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
-import type { Finding, Repair } from './finding.ts'
+import type { Finding, FindingCode, Repair } from './finding.ts'
 
-/** Cues that cannot be said in time, alone or beside their neighbours. */
+/** Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept; what one role or the hall was to be told and there is no gap for. */
 export function voice(derived: Derived): Finding[] {
   const slots = new Map(derived.timeline.slots.map((slot) => [slot.key, slot]))
-  return derived.plan.planned.flatMap((planned, i): Finding[] => {
-    if (planned.said || (planned.reason !== 'no-room' && planned.reason !== 'crowded')) return []
-    const slot = slots.get(planned.slot.key)!
-    const shortest = planned.slot.wordings.at(-1)!
-    const room = roomFor(derived, derived.plan, i)
-    return [
-      {
-        code: planned.reason === 'no-room' ? 'voice.no-room' : 'voice.crowded',
-        severity: 'mend',
-        subject: slot.slot.id,
-        slotKeys: [slot.key],
-        at: slot.start,
-        params: { figure: slot.figure?.name ?? '', text: shortest.text, needs: round(plannedSeconds(derived.voice, shortest.text)), lead: derived.school.lead.minSeconds, room: round(room) },
-        repairs: repairs(derived, slot, room),
-      },
-    ]
+  const names = derived.plan.planned.flatMap((planned, i): Finding[] => {
+    const slot = slots.get(planned.slot.slotKey)!
+    if (planned.said) return planned.why.pinBroken ? [pinBroken(derived, slot, planned.said.wording.text)] : []
+    const code = UNSAID[planned.reason]
+    return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
   })
+  const beside = derived.plan.extras.flatMap((planned): Finding[] => {
+    const code = planned.said ? undefined : BESIDE[planned.slot.purpose]
+    const slot = slots.get(planned.slot.slotKey)!
+    return code ? [{ code, severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text }, repairs: [] }] : []
+  })
+  return [...names, ...beside]
+}
+
+const UNSAID: Partial<Record<SilenceReason, FindingCode>> = { 'no-room': 'voice.no-room', crowded: 'voice.crowded' }
+const BESIDE: Partial<Record<Planned['slot']['purpose'], FindingCode>> = { 'first-role': 'voice.role', 'other-role': 'voice.role', gap: 'voice.no-gap' }
+
+function unsaid(derived: Derived, slot: DancedSlot, { slot: cue }: Planned, code: FindingCode, room: number): Finding {
+  const shortest = cue.wordings.filter((one) => !one.joined).at(-1)!
+  return {
+    code,
+    severity: 'mend',
+    subject: slot.slot.id,
+    slotKeys: [slot.key],
+    at: slot.start,
+    params: { figure: slot.figure?.name ?? '', text: shortest.text, needs: round(plannedSeconds(derived.voice, shortest.text)), lead: round(leadKept(derived, cue)), room: round(room) },
+    repairs: repairs(derived, slot, room),
+  }
 }
 
 const round = (seconds: number): number => Math.round(seconds * 100) / 100
 
+/** What must lie between the end of the cue and its step: nothing where it stands on the count. */
+const leadKept = ({ school, hallSeconds }: Derived, { mode }: Planned['slot']): number => (mode === 'ahead' ? school.lead.minSeconds + hallSeconds : 0)
+
+function pinBroken({ routine }: Derived, slot: DancedSlot, text: string): Finding {
+  const loosen = setSlotField(slot.slot, 'pin', undefined)
+  const beats = slot.slot.pin?.startTicks === undefined ? null : Math.round((-slot.slot.pin.startTicks / 24) * 100) / 100
+  return {
+    code: 'voice.pin',
+    severity: 'mend',
+    subject: slot.slot.id,
+    slotKeys: [slot.key],
+    at: slot.start,
+    params: { figure: slot.figure?.name ?? '', text, beats, wording: slot.slot.pin?.wording ?? null, title: routine.title },
+    repairs: loosen ? [{ code: 'loosen-pin', params: {}, edits: loosen }] : [],
+  }
+}
+
 /** Seconds in which this slot could be spoken: from the figure before or the cue before, to its step less the least lead. */
-function roomFor({ clock, school }: Derived, plan: Plan, i: number): number {
+function roomFor(derived: Derived, plan: Plan, i: number): number {
+  const { clock, school } = derived
   const { slot } = plan.planned[i]!
   const before = plan.planned
     .slice(0, i)
     .reverse()
     .find((one) => one.said)?.said
   const from = Math.max(clock.heardAt(slot.notBeforeTick), before ? before.end + school.breathSeconds : -Infinity)
-  return Math.max(0, clock.heardAt(slot.stepTick) - school.lead.minSeconds - from)
+  return Math.max(0, clock.heardAt(slot.stepTick) - leadKept(derived, slot) - from)
 }
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {

@@ -1,11 +1,14 @@
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick, type TickPosition } from '../time/index.ts'
 import type { HeardClock } from './clock.ts'
-import { spokenSeconds, marginSeconds, type Voice } from './voice.ts'
-import type { CueSlot, Wording } from './wording.ts'
+import type { CueSlot, Wording } from './cueSlot.ts'
+import { marginSeconds, spokenSeconds, type Voice } from './voice.ts'
 
 /** Cues may start on quarters of a beat. */
 export const GRID_TICKS = TICKS_PER_BEAT / 4
+
+/** What a cue costs that breaks what the cuer has pinned: beyond any sum of ordinary costs, so that it is broken only where it cannot be kept. */
+export const PIN_COST = 10_000_000
 
 /** One wording at one moment that keeps every hard rule but the one about its neighbours. Times are heard seconds. */
 export interface Candidate {
@@ -26,15 +29,26 @@ export interface CueRules {
   readonly school: School
   readonly voice: Voice
   readonly clock: HeardClock
+  /** Seconds that echo or a noisy floor add to the least lead; 0 where left out. */
+  readonly hallSeconds?: number
+  /** Cues begin on whole beats only. */
+  readonly wholeBeats?: boolean
+  /** Counts are spoken too and come first: words that cover them cost. */
+  readonly countsFirst?: boolean
 }
 
+/** Heard seconds that must lie between the end of a cue said ahead and its step. */
+export const leastLeadSeconds = ({ school, hallSeconds = 0 }: CueRules): number => school.lead.minSeconds + hallSeconds
+
 /**
- * Every way to say a slot that starts no earlier than the figure before, and ends at or before its step less the
- * school's least lead. In order of start, longer wordings first at the same start.
+ * Every way to say a cue slot that keeps the hard rule of its mode. *Ahead*: starts no earlier than the figure before,
+ * and ends at or before its step less the least lead. *On the count*: takes the place of the last counts before its step
+ * and ends by it. *With the step* and *steps*: starts on its step. What is said in a gap lies within it. In order of
+ * start, longer wordings first at the same start.
  */
 export function candidatesOf(slot: CueSlot, rules: CueRules): readonly Candidate[] {
   const before = known.get(slot)
-  if (before && before.rules.clock === rules.clock && before.rules.school === rules.school && before.rules.voice === rules.voice) return before.found
+  if (before && sameRules(before.rules, rules)) return before.found
   const found = findCandidates(slot, rules)
   known.set(slot, { rules, found })
   return found
@@ -43,48 +57,155 @@ export function candidatesOf(slot: CueSlot, rules: CueRules): readonly Candidate
 /** Ways already found: a cue slot that an edit left alone keeps its own under the same rules. */
 const known = new WeakMap<CueSlot, { readonly rules: CueRules; readonly found: readonly Candidate[] }>()
 
+export const sameRules = (a: CueRules, b: CueRules): boolean =>
+  a.clock === b.clock && a.school === b.school && a.voice === b.voice && (a.hallSeconds ?? 0) === (b.hallSeconds ?? 0) && (a.wholeBeats ?? false) === (b.wholeBeats ?? false) && (a.countsFirst ?? false) === (b.countsFirst ?? false)
+
 function findCandidates(slot: CueSlot, rules: CueRules): Candidate[] {
-  const { clock, school, voice } = rules
+  const { clock } = rules
   const step = clock.heardAt(slot.stepTick)
-  const latestEnd = step - school.lead.minSeconds
-  const target = targetLeadBeats(slot.stepTick, step, rules)
+  const window = windowOf(slot, step, rules)
+  const target = slot.mode === 'ahead' ? targetLeadBeats(slot.stepTick, step, rules) : 0
   const lengths = slot.wordings.map((wording) => {
-    const spoken = spokenSeconds(voice, wording.text)
-    return { wording, spoken, planned: spoken + marginSeconds(voice, spoken) }
+    const spoken = spokenSeconds(rules.voice, wording.text)
+    return { wording, spoken, planned: spoken + marginSeconds(rules.voice, wording.text) }
   })
   const shortest = Math.min(...lengths.map(({ planned }) => planned))
   const found: Candidate[] = []
-  for (let at = Math.ceil(slot.notBeforeTick / GRID_TICKS) * GRID_TICKS; at < slot.stepTick; at += GRID_TICKS) {
-    const start = clock.heardAt(at as Tick)
-    if (start + shortest > latestEnd) break
+  for (const at of startsIn(slot, window, rules)) {
+    const start = clock.heardAt(at)
+    if (start + shortest > window.latestEnd) break
     for (const { wording, spoken, planned } of lengths) {
       const end = start + planned
-      if (end > latestEnd) continue
+      if (end > window.latestEnd) continue
       const endTick = clock.tickAtHeard(end)
       const leadBeats = (slot.stepTick - endTick) / TICKS_PER_BEAT
-      found.push({ wording, startTick: at as Tick, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end, cost: costOf(slot, wording, at, leadBeats, target, school) })
+      const way = { wording, startTick: at, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end }
+      if (!isRemembered(slot, way, rules.school)) continue
+      found.push({ ...way, cost: costOf(slot, way, target, window.from, rules) })
     }
   }
   return found
 }
 
-/** The lead aimed at, in beats at this place: the school's target or its least seconds, whichever is longer. */
-export function targetLeadBeats(stepTick: Tick, step: number, { clock, school }: CueRules): number {
-  const least = (stepTick - clock.tickAtHeard(step - school.lead.minSeconds)) / TICKS_PER_BEAT
-  return Math.max(school.lead.targetBeats, least)
+interface Window {
+  /** First and last tick on which it may start. */
+  readonly from: Tick
+  readonly to: Tick
+  /** Heard seconds by which it must have ended. */
+  readonly latestEnd: number
 }
 
+function windowOf(slot: CueSlot, step: number, rules: CueRules): Window {
+  const from = slot.notBeforeTick
+  switch (slot.mode) {
+    case 'ahead':
+      return { from, to: (slot.stepTick - 1) as Tick, latestEnd: step - leastLeadSeconds(rules) }
+    case 'on-count':
+      return { from: Math.max(from, slot.stepTick - rules.school.onCountBeats * TICKS_PER_BEAT) as Tick, to: (slot.stepTick - 1) as Tick, latestEnd: step }
+    case 'with-step':
+    case 'steps':
+      return { from: slot.stepTick, to: slot.stepTick, latestEnd: Infinity }
+    case 'gap':
+      return { from, to: (slot.stepTick - 1) as Tick, latestEnd: step }
+  }
+}
+
+/** Ticks at which it may start: on the grid, on whole beats where the sheet wants that, where it is pinned, and on its step. */
+function startsIn(slot: CueSlot, { from, to }: Window, { wholeBeats }: CueRules): Tick[] {
+  if (from === to) return [from]
+  const grid = wholeBeats ? TICKS_PER_BEAT : GRID_TICKS
+  const starts: number[] = []
+  for (let at = Math.ceil(from / grid) * grid; at <= to; at += grid) starts.push(at)
+  const pinned = pinnedStart(slot)
+  if (pinned !== null && pinned >= from && pinned <= to && !starts.includes(pinned)) starts.push(pinned)
+  return starts.sort((a, b) => a - b) as Tick[]
+}
+
+const pinnedStart = ({ pin, stepTick }: CueSlot): number | null => (pin?.startTicks === undefined ? null : stepTick + pin.startTicks)
+
+/** Whether the last name of a joined utterance comes soon enough to be remembered. */
+function isRemembered({ stepTick }: CueSlot, { wording, endTick }: Pick<Candidate, 'wording' | 'endTick'>, { join }: School): boolean {
+  const last = wording.joined?.at(-1)
+  return !last || last.stepTick - Math.min(endTick, stepTick) <= join.mostBeats * TICKS_PER_BEAT
+}
+
+/** The lead aimed at, in beats at this place: the school's target or its least seconds, whichever is longer. */
+export function targetLeadBeats(stepTick: Tick, step: number, rules: CueRules): number {
+  const least = (stepTick - rules.clock.tickAtHeard(step - leastLeadSeconds(rules))) / TICKS_PER_BEAT
+  return Math.max(rules.school.lead.targetBeats, least)
+}
+
+type Way = Omit<Candidate, 'cost'>
+
 /** Whole-number cost of one wording at one moment; docs/planner.md spells it out. */
-function costOf(slot: CueSlot, wording: Wording, at: number, lead: number, target: number, { weights, lead: leads }: School): number {
-  const short = Math.max(0, target - lead)
-  const early = Math.max(0, lead - Math.max(leads.maxBeats, target))
+function costOf(slot: CueSlot, way: Way, target: number, from: Tick, { school, countsFirst }: CueRules): number {
+  const { weights } = school
   return (
-    Math.round(weights.leadPerBeat * Math.abs(lead - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early) +
-    weights.lostWord * Math.max(0, slot.wantedWords - wording.words) +
-    weights.overWord * Math.max(0, wording.words - slot.wantedWords) +
-    (at % TICKS_PER_BEAT === 0 ? 0 : weights.offBeat)
+    placeCost(slot, way, target, from, school) +
+    wordsCost(slot, way.wording, school) +
+    joinedCost(way, school) +
+    (slot.purpose === 'amount' ? weights.secondCue : 0) +
+    (way.startTick % TICKS_PER_BEAT === 0 || slot.mode === 'with-step' || slot.mode === 'steps' ? 0 : weights.offBeat) +
+    (countsFirst ? weights.coveredCount * coveredBeats(way) : 0) +
+    (breaksPin(slot, way) ? PIN_COST : 0)
   )
 }
 
+/** What it costs to stand where it stands. In a gap, the sooner the better. */
+function placeCost({ mode }: CueSlot, { leadBeats, startTick }: Way, target: number, from: Tick, { weights, lead: leads }: School): number {
+  switch (mode) {
+    case 'ahead': {
+      const short = Math.max(0, target - leadBeats)
+      const early = Math.max(0, leadBeats - Math.max(leads.maxBeats, target))
+      return Math.round(weights.leadPerBeat * Math.abs(leadBeats - target) + weights.rushPerBeat * short + weights.earlyPerBeat * early)
+    }
+    case 'on-count':
+      return Math.round(weights.leadPerBeat * leadBeats)
+    case 'with-step':
+    case 'steps':
+      return 0
+    case 'gap':
+      return Math.round((weights.leadPerBeat * (startTick - from)) / TICKS_PER_BEAT / 10)
+  }
+}
+
+function wordsCost(slot: CueSlot, wording: Wording, { weights }: School): number {
+  const of = (wanted: number, said: number): number => weights.lostWord * Math.max(0, wanted - said) + weights.overWord * Math.max(0, said - wanted)
+  // An amount that follows as a second cue is not lost.
+  const wanted = slot.wantedWords - (wording.owes ?? 0)
+  return of(wanted, wording.own ?? wording.words) + (wording.joined ?? []).reduce((sum, later) => sum + of(later.wantedWords, later.words), 0)
+}
+
+/** Each further thing to keep in mind, and each beat that a later name has to be remembered until its step. */
+function joinedCost({ wording, endTick }: Way, { weights }: School): number {
+  return (wording.joined ?? []).reduce((sum, { stepTick }) => sum + weights.joinedThing + Math.round((weights.rememberPerBeat * Math.max(0, stepTick - endTick)) / TICKS_PER_BEAT), 0)
+}
+
+/** Whole beats that sound while it is said. */
+const coveredBeats = ({ startTick, endTick }: Way): number => Math.max(0, Math.ceil(endTick / TICKS_PER_BEAT) - Math.ceil(startTick / TICKS_PER_BEAT))
+
+export function breaksPin(slot: CueSlot, { wording, startTick }: Pick<Candidate, 'wording' | 'startTick'>): boolean {
+  const { pin } = slot
+  if (!pin) return false
+  return (pin.wording !== undefined && pin.wording !== wording.kind) || (pin.startTicks !== undefined && slot.stepTick + pin.startTicks !== startTick)
+}
+
 /** Cost of leaving a slot unsaid; nothing where there is nothing to say. */
-export const silenceCost = (slot: CueSlot, { weights }: School): number => (slot.silence ? 0 : weights.silence + weights.lostWord * slot.wantedWords)
+export function silenceCost(slot: CueSlot, { weights }: School): number {
+  if (slot.silence) return 0
+  const words = weights.lostWord * slot.wantedWords
+  const pinned = slot.pin ? PIN_COST : 0
+  switch (slot.purpose) {
+    case 'cue':
+    case 'first-role':
+      return weights.silence + words + pinned
+    case 'other-role':
+      return Math.round(weights.silence / 2) + words
+    // An amount is said or stands in the name; it is never left out.
+    case 'amount':
+      return Infinity
+    case 'step':
+    case 'gap':
+      return words
+  }
+}

@@ -13,8 +13,15 @@ export interface CueLanguage {
   readonly number: (n: number) => string
   readonly fraction: (top: number, bottom: number) => string
   readonly signs: Readonly<Record<string, string>>
-  /** What is said of a whole time through a part. */
-  readonly prompts: Readonly<Record<Exclude<PromptKind, 'part-name'>, string>>
+  /** Several names in one breath. */
+  readonly join: (names: readonly string[]) => string
+  /** What is said that follows from the structure of a routine. */
+  readonly prompts: Readonly<Record<Exclude<PromptKind, 'part-name' | 'part-number' | 'facing' | 'wait' | 'listen' | 'count-in'>, string>>
+  readonly partNumber: (n: number) => string
+  /** To face a direction of the hall, from line of dance clockwise in eighths, or an hour of a line dance. */
+  readonly toFace: (facing: number, frame: 'hall' | 'clock') => string
+  readonly wait: (bars: number) => string
+  readonly listen: (landmark: string) => string
 }
 
 const EN_ONES = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
@@ -39,6 +46,11 @@ function german(n: number): string {
 
 const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 
+const listed = (names: readonly string[], and: string): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${and} ${names.at(-1)}`)
+const hour = (facing: number): number => (((facing * 3) / 2 + 11) % 12) + 1
+const EN_HALL = ['line of dance', 'diagonal wall', 'the wall', 'diagonal reverse and wall', 'reverse', 'diagonal reverse and centre', 'centre', 'diagonal centre']
+const DE_HALL = ['in Tanzrichtung', 'diagonal zur Wand', 'zur Wand', 'rückwärts diagonal zur Wand', 'gegen die Tanzrichtung', 'rückwärts diagonal zur Mitte', 'zur Mitte', 'diagonal zur Mitte']
+
 /** Eighths in their simplest words: none, once, twice, or a fraction. */
 function turnWords(eighths: number, none: string, once: string, twice: string, fraction: (top: number, bottom: number) => string): string {
   const n = Math.abs(eighths)
@@ -61,7 +73,23 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     fraction: (top, bottom) =>
       ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ??
       `${english(top)} over ${english(bottom)}`,
-    prompts: { again: 'again', 'last-time': 'last time', 'only-once': 'only once', 'other-way': 'other way' },
+    join: (names) => listed(names, 'and'),
+    prompts: {
+      again: 'again',
+      'one-more': 'one more time',
+      'last-time': 'last time',
+      'only-once': 'only once',
+      'begin-again': 'from the top',
+      'other-way': 'other way',
+      'all-the-way': 'all the way',
+      'other-foot': 'other foot',
+      'same-other-side': 'same to the other side',
+      guard: 'don’t turn it',
+    },
+    partNumber: (n) => `part ${english(n)}`,
+    toFace: (facing, frame) => (frame === 'clock' ? `to face ${english(hour(facing))} o’clock` : `to face ${EN_HALL[facing]}`),
+    wait: (bars) => `wait ${english(bars)} ${plural(bars, 'bar')}`,
+    listen: (landmark) => `listen for ${/^(?:the|a|an)\s/i.test(landmark) ? '' : 'the '}${landmark.replace(/\s+(?:enter|come in|begin|start)s?$/i, '')}`,
     signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
   },
   de: {
@@ -73,7 +101,23 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     turn: (n) => turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) => (bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom))),
     number: german,
     fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
-    prompts: { again: 'noch einmal', 'last-time': 'letztes Mal', 'only-once': 'nur einmal', 'other-way': 'andersherum' },
+    join: (names) => listed(names, 'und'),
+    prompts: {
+      again: 'noch einmal',
+      'one-more': 'noch ein letztes Mal',
+      'last-time': 'letztes Mal',
+      'only-once': 'nur einmal',
+      'begin-again': 'von vorn',
+      'other-way': 'andersherum',
+      'all-the-way': 'ganz',
+      'other-foot': 'anderer Fuß',
+      'same-other-side': 'dasselbe zur anderen Seite',
+      guard: 'ohne Drehung',
+    },
+    partNumber: (n) => `Teil ${german(n)}`,
+    toFace: (facing, frame) => (frame === 'clock' ? `auf ${german(hour(facing))} Uhr` : DE_HALL[facing]!),
+    wait: (bars) => `${bars === 1 ? 'einen Takt' : `${german(bars)} Takte`} warten`,
+    listen: (landmark) => `auf „${landmark}“ hören`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },
   },
 }

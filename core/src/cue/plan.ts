@@ -1,13 +1,14 @@
+import type { Calling, Formation, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
-import type { Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type BeatMap, type Tick } from '../time/index.ts'
+import type { CueRules } from './candidate.ts'
 import { heardClock } from './clock.ts'
+import { cueSlots } from './cueSlots.ts'
 import { wantedWordings, type Known } from './fading.ts'
 import { LANGUAGES } from './language.ts'
-import { planCues, type Plan } from './planner.ts'
+import { fixedWordings, planCues, type Plan, type PlanCache } from './planner.ts'
 import { structurePrompts } from './prompts.ts'
 import type { Voice } from './voice.ts'
-import { cueSlots } from './wording.ts'
 
 /** Eight bars of four. */
 const USUAL_PHRASE_TICKS = 32 * TICKS_PER_BEAT
@@ -23,18 +24,50 @@ export interface PlanInput {
   readonly known?: Known
   /** Ticks of a usual phrase, for breaks after which a part is new again. */
   readonly phraseTicks?: number
+  /** How this sheet is called, where it is otherwise than the school has it. */
+  readonly calling?: Calling | undefined
+  readonly formation?: Formation | undefined
+  /** Seconds that echo or a noisy floor add to every lead: 0 to 2. */
+  readonly hallSeconds?: number
+  /** The introduction: its bars, and the landmark on which the dance begins, where there is one. */
+  readonly introduction?: { readonly bars: number; readonly landmark: string | null }
 }
+
+const AS_THE_SCHOOL_HAS_IT: Calling = {}
 
 /**
  * Plans a routine's cues at a speed of 0.5 to 1.5. Wordings are chosen at speed 1; another speed keeps them and moves
- * their starts, choosing anew only where a hard rule would break.
+ * their starts, choosing anew only where a hard rule would break. A cache takes over what an edit left alone.
  */
-export function planRoutine(input: PlanInput, speed = 1): Plan {
-  const wanted = wantedWordings(input.timeline, input.school, input.known ?? 0, input.phraseTicks ?? USUAL_PHRASE_TICKS)
-  const slots = cueSlots(input.timeline.slots, input.voice.language, input.firstStep, { wanted, prompts: structurePrompts(input.timeline, input.school, LANGUAGES[input.voice.language]) })
-  const at = (oneSpeed: number) => ({ school: input.school, voice: input.voice, clock: heardClock(input.beatMap, input.firstStep, oneSpeed) })
-  const plain = planCues(slots, at(1))
-  if (speed === 1) return plain
-  const fixed = new Map(plain.planned.map((one) => [one.slot.key, one.said?.wording.text ?? null]))
-  return planCues(slots, at(speed), fixed)
+export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Plan {
+  const { timeline, school, voice, firstStep, calling = AS_THE_SCHOOL_HAS_IT } = input
+  const language = LANGUAGES[voice.language]
+  const slots = cueSlots(timeline, {
+    language: voice.language,
+    school,
+    calling,
+    introductionTicks: firstStep,
+    opening: openingOf(input),
+    wanted: wantedWordings(timeline, school, input.known ?? 0, input.phraseTicks ?? USUAL_PHRASE_TICKS),
+    prompts: structurePrompts(timeline, { school, language, formation: input.formation }),
+  })
+  const rulesAt = (oneSpeed: number): CueRules => ({
+    school,
+    voice,
+    clock: heardClock(input.beatMap, firstStep, oneSpeed),
+    hallSeconds: input.hallSeconds ?? 0,
+    wholeBeats: calling.wholeBeats === true,
+    countsFirst: calling.mouth === 'both' && calling.first === 'counts',
+  })
+  const plain = planCues(slots, rulesAt(1), null, speed === 1 ? cache : undefined)
+  return speed === 1 ? plain : planCues(slots, rulesAt(speed), fixedWordings(plain))
+}
+
+/** What a school has the cuer say before the first cue. */
+function openingOf({ school, voice, introduction }: PlanInput): string[] {
+  if (!introduction) return []
+  const language = LANGUAGES[voice.language]
+  const wait = school.prompts.includes('wait') && introduction.bars >= 1 ? [language.wait(Math.floor(introduction.bars))] : []
+  const listen = school.prompts.includes('listen') && introduction.landmark !== null ? [language.listen(introduction.landmark)] : []
+  return [...wait, ...listen]
 }

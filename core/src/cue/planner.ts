@@ -1,15 +1,20 @@
-import { candidatesOf, silenceCost, type Candidate, type CueRules } from './candidate.ts'
-import type { CueSlot } from './wording.ts'
+import { breaksPin, candidatesOf, PIN_COST, sameRules, silenceCost, type Candidate, type CueRules } from './candidate.ts'
+import type { CueSlot } from './cueSlot.ts'
+import { cheaper, END, latestReady, valueAt, type StepFunction } from './stepFunction.ts'
 
-/** What was decided for one slot. */
-export type Planned = { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why } | { readonly slot: CueSlot; readonly said: null; readonly reason: SilenceReason }
+/** What was decided for one cue slot. */
+export type Planned = { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why } | { readonly slot: CueSlot; readonly said: null; readonly reason: SilenceReason; readonly joinedWith?: string }
 
 export type SilenceReason =
   /** The cuer wants it silent. */
   | 'on-purpose'
+  /** Only counts are spoken on this sheet. */
+  | 'counts-only'
   /** Nothing is written that could be said. */
   | 'no-wording'
-  /** Even the shortest wording does not fit between the figure before and the least lead. */
+  /** It is said already, in one breath with the cue of `joinedWith`. */
+  | 'joined'
+  /** Even the shortest wording does not fit where its mode lets it stand. */
   | 'no-room'
   /** It would fit alone, but not beside its neighbours. */
   | 'crowded'
@@ -23,125 +28,140 @@ export interface Why {
   readonly heldBy: 'cue-before' | 'figure-before'
   /** The best other wording, or null when it was the only one. */
   readonly runnerUp: { readonly said: Candidate; readonly extraCost: number } | null
+  /** The cuer's pin could not be kept: nothing it allows fits here. */
+  readonly pinBroken: boolean
+  /** What it would cost more to start the same words elsewhere, given what is said before, in order of start. */
+  readonly moves: () => readonly Move[]
+}
+
+/** The same words at another moment. */
+export interface Move {
+  readonly said: Candidate
+  readonly extraCost: number
 }
 
 export interface Plan {
+  /** One for each danced slot, in their order. */
   readonly planned: readonly Planned[]
+  /** What else may be said: amounts as second cues, words for one role, words of steps, what has its place in a gap. */
+  readonly extras: readonly Planned[]
   readonly cost: number
 }
+
+/** An utterance of a plan. */
+export type Said = Extract<Planned, { readonly why: Why }>
+
+/** All that a plan says, in order of start. */
+export const utterancesOf = (plan: Plan): Said[] => [...plan.planned, ...plan.extras].filter((one): one is Said => one.said !== null).sort((a, b) => a.said.start - b.said.start)
 
 /** Cost of each slot that says something else than the fixed wordings do: beyond any sum of ordinary costs. */
 const CHANGE_COST = 1_000_000_000
 
+/** Wordings to keep: by the key of a cue slot its text, or null where it was silent. What is joined has the text that it is joined in. */
+export type FixedWordings = ReadonlyMap<string, string | null>
+
+export function fixedWordings(plan: Plan): FixedWordings {
+  const all = [...plan.planned, ...plan.extras]
+  const texts = new Map(all.map((one) => [one.slot.key, one.said?.wording.text ?? null]))
+  return new Map(all.map((one) => [one.slot.key, texts.get(one.said === null && one.joinedWith ? one.joinedWith : one.slot.key)!]))
+}
+
+/** What a plan was worked out from, kept so that the next one takes over the end that an edit left alone. */
+export interface PlanCache {
+  last: { readonly slots: readonly CueSlot[]; readonly rules: CueRules; readonly worked: Worked } | null
+}
+
+interface Worked {
+  readonly candidates: readonly (readonly Candidate[])[]
+  /** For each slot and way the cost of it and of the cheapest rest. */
+  readonly totals: readonly Float64Array[]
+  /** For each slot the cheapest rest from it on, by the moment from which the mouth is free; one more for the end. */
+  readonly rests: readonly StepFunction[]
+  readonly lastReady: readonly number[]
+}
+
 /**
- * The cheapest plan that keeps every hard rule of the mode *ahead*: no cue starts before the figure before its own has
- * begun, every cue ends at least the least lead before its step, and starts after the one before it plus a breath.
- * Exact: must equal exhaustive search over all wordings and starts. Equal costs go to the longer wording, then to the
- * earlier start, decided from the first slot on.
+ * The cheapest plan that keeps every hard rule: each cue that of its mode, none begins before the one before it has ended
+ * and a breath is taken, and an amount left out of a name is said after it. Exact: must equal exhaustive search over all
+ * wordings, joins and starts. Equal costs go to the longer wording, then to the earlier start, from the first slot on.
  *
  * Dynamic programming from the last slot to the first (Bellman 1957): the cheapest rest is a step function of the moment
  * from which the mouth is free.
  *
- * `fixed` keeps the wordings of another plan (null = silent) and changes only as few slots as the hard rules force.
+ * `fixed` keeps the wordings of another plan and changes only as few slots as the hard rules force. With a cache, what
+ * an edit left alone at the end is taken from the plan before; the result must equal planning anew.
  */
-export function planCues(slots: readonly CueSlot[], rules: CueRules, fixed: ReadonlyMap<string, string | null> | null = null): Plan {
+export function planCues(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings | null = null, cache?: PlanCache): Plan {
+  const worked = work(slots, rules, fixed, fixed ? undefined : cache)
+  if (cache && !fixed) cache.last = { slots, rules, worked }
+  return walk(slots, rules, worked)
+}
+
+function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings | null, cache: PlanCache | undefined): Worked {
   const { school } = rules
-  const breath = school.breathSeconds
   const candidates = slots.map((slot) => candidatesOf(slot, rules))
-  const silences = slots.map((slot) => silenceCost(slot, school) + changeCost(slot, null, fixed))
-  const totals: Float64Array[] = []
-  const rests: StepFunction[] = [{ upTo: [Infinity], values: [0] }]
-  const lastReady = latestReady(candidates, breath)
-
-  for (let i = slots.length - 1; i >= 0; i--) {
-    const rest = rests[0]!
-    const ways = candidates[i]!
-    const total = Float64Array.from(ways, (way) => way.cost + changeCost(slots[i]!, way.wording.text, fixed) + valueAt(rest, way.end + breath))
-    totals.unshift(total)
-    rests.unshift(cheaper(ways, total, silences[i]!, rest, lastReady[i]!))
+  const lastReady = latestReady(candidates, school.breathSeconds)
+  const totals = new Array<Float64Array>(slots.length)
+  const rests = new Array<StepFunction>(slots.length + 1)
+  rests[slots.length] = END
+  let i = slots.length - 1
+  const old = cache?.last
+  if (old && sameRules(old.rules, rules)) {
+    const by = old.slots.length - slots.length
+    // A rest is worked out only up to the latest moment that was ever asked for.
+    while (i >= 0 && i + by >= 0 && slots[i] === old.slots[i + by] && lastReady[i]! <= old.worked.lastReady[i + by]!) {
+      totals[i] = old.worked.totals[i + by]!
+      rests[i] = old.worked.rests[i + by]!
+      i--
+    }
   }
+  for (; i >= 0; i--) {
+    const slot = slots[i]!
+    const ways = candidates[i]!
+    totals[i] = Float64Array.from(ways, (way) => way.cost + changeCost(slot, way, fixed) + valueAt(rests[nextOf(slots, i, way)]!, way.end + school.breathSeconds))
+    rests[i] = cheaper(ways, totals[i]!, silenceCost(slot, school) + silentChange(slot, fixed), rests[nextOf(slots, i, null)]!, lastReady[i]!)
+  }
+  return { candidates, totals, rests, lastReady }
+}
 
-  const planned: Planned[] = []
+/** The slot that is decided after a way to say this one, or after leaving it unsaid: past what is joined, and past an amount that is not owed. */
+function nextOf(slots: readonly CueSlot[], i: number, way: Pick<Candidate, 'wording'> | null): number {
+  const pastAmount = (k: number): number => (slots[k]?.purpose === 'amount' ? k + 1 : k)
+  if (way?.wording.owes) return i + 1
+  let next = pastAmount(i + 1)
+  for (const _ of way?.wording.joined ?? []) next = pastAmount(next + 1)
+  return next
+}
+
+function changeCost(slot: CueSlot, { wording }: Candidate, fixed: FixedWordings | null): number {
+  if (!fixed) return 0
+  return [slot, ...(wording.joined ?? [])].reduce((sum, { key }) => sum + (fixed.has(key) && fixed.get(key) !== wording.text ? CHANGE_COST : 0), 0)
+}
+const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number => (fixed?.has(key) && fixed.get(key) !== null ? CHANGE_COST : 0)
+
+/** Goes through the slots from the first on and takes the best way at each. */
+function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan {
+  const { school } = rules
+  const decided: Planned[] = []
+  const { candidates, totals, rests } = worked
   let ready = -Infinity
-  slots.forEach((slot, i) => {
+  for (let i = 0; i < slots.length;) {
+    const slot = slots[i]!
     const best = valueAt(rests[i]!, ready)
     const way = choose(candidates[i]!, totals[i]!, ready, best)
-    if (way) {
-      planned.push({ slot, said: way, why: { ...reasons(candidates[i]!, totals[i]!, ready, way, best), laterSeconds: 0 } })
-      ready = way.end + breath
-    } else {
-      planned.push({ slot, said: null, reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded') })
-    }
-  })
-  return { planned: planned.map((one, i) => withRoomAfter(one, candidates[i]!, planned, i, breath)), cost: planCost(planned, school) }
-}
-
-function changeCost(slot: CueSlot, text: string | null, fixed: ReadonlyMap<string, string | null> | null): number {
-  return !fixed || !fixed.has(slot.key) || fixed.get(slot.key) === text ? 0 : CHANGE_COST
-}
-
-/** The plan's cost without what it took to keep wordings fixed. */
-function planCost(planned: readonly Planned[], school: CueRules['school']): number {
-  return planned.reduce((sum, one) => sum + (one.said ? one.said.cost : silenceCost(one.slot, school)), 0)
-}
-
-/** `values[k]` holds for every ready moment up to and including `upTo[k]`. Both rise; the last `upTo` is infinite. */
-interface StepFunction {
-  readonly upTo: readonly number[]
-  readonly values: readonly number[]
-}
-
-function valueAt({ upTo, values }: StepFunction, ready: number): number {
-  let low = 0
-  let high = upTo.length - 1
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (ready <= upTo[middle]!) high = middle
-    else low = middle + 1
+    const next = nextOf(slots, i, way)
+    if (way) decided.push({ slot, said: way, why: reasons(slot, candidates[i]!, totals[i]!, ready, way, best) })
+    else decided.push({ slot, said: null, reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded') })
+    for (const passed of slots.slice(i + 1, next)) if (passed.purpose === 'cue') decided.push({ slot: passed, said: null, reason: 'joined', joinedWith: slot.key })
+    if (way) ready = way.end + school.breathSeconds
+    i = next
   }
-  return values[low]!
+  const cost = decided.reduce((sum, one) => sum + costOf(one, school), 0)
+  const rooms = withRoomAfter(decided, candidates, slots, school.breathSeconds)
+  return { planned: rooms.filter(({ slot }) => slot.purpose === 'cue'), extras: rooms.filter(({ slot }) => slot.purpose !== 'cue'), cost }
 }
 
-/** For each slot, the latest moment at which the mouth can become free before it. Beyond that nothing is ever asked. */
-function latestReady(candidates: readonly (readonly Candidate[])[], breath: number): number[] {
-  const latest: number[] = []
-  let end = -Infinity
-  for (const ways of candidates) {
-    latest.push(end + breath)
-    for (const way of ways) end = Math.max(end, way.end)
-  }
-  return latest
-}
-
-/** The cheapest rest from a slot on: the better of saying it in a way that starts late enough, and of leaving it unsaid. */
-function cheaper(ways: readonly Candidate[], total: Float64Array, silence: number, rest: StepFunction, lastReady: number): StepFunction {
-  const upTo: number[] = []
-  const values: number[] = []
-  const push = (to: number, value: number): void => {
-    if (values.at(-1) === value) upTo[upTo.length - 1] = to
-    else {
-      upTo.push(to)
-      values.push(value)
-    }
-  }
-  const fromHere = new Float64Array(ways.length + 1).fill(Infinity)
-  for (let k = ways.length - 1; k >= 0; k--) fromHere[k] = Math.min(total[k]!, fromHere[k + 1]!)
-  let way = 0
-  let piece = 0
-  for (;;) {
-    const wayEnd = ways[way]?.start ?? Infinity
-    const pieceEnd = rest.upTo[piece]!
-    const to = Math.min(wayEnd, pieceEnd)
-    const value = Math.min(fromHere[way]!, silence + rest.values[piece]!)
-    if (to >= lastReady) {
-      push(Infinity, value)
-      return { upTo, values }
-    }
-    push(to, value)
-    if (wayEnd === to) while (way < ways.length && ways[way]!.start === to) way++
-    if (pieceEnd === to) piece++
-  }
-}
+const costOf = (one: Planned, school: CueRules['school']): number => (one.said ? one.said.cost : one.reason === 'joined' ? 0 : silenceCost(one.slot, school))
 
 /** The preferred way among those that reach the best cost, or null when silence does and no way does. */
 function choose(ways: readonly Candidate[], total: Float64Array, ready: number, best: number): Candidate | null {
@@ -158,23 +178,32 @@ export function prefer(a: Candidate, b: Candidate): number {
   return b.spokenSeconds - a.spokenSeconds || a.startTick - b.startTick
 }
 
-function reasons(ways: readonly Candidate[], total: Float64Array, ready: number, way: Candidate, best: number): Omit<Why, 'laterSeconds'> {
+function reasons(slot: CueSlot, ways: readonly Candidate[], total: Float64Array, ready: number, way: Candidate, best: number): Why {
   const same = ways.filter((one) => one.wording === way.wording)
   const free = same.filter((one) => one.start >= ready)
   let runnerUp: Why['runnerUp'] = null
   ways.forEach((one, k) => {
-    if (one.start < ready || one.wording === way.wording || total[k]! - best >= CHANGE_COST) return
+    if (one.start < ready || one.wording === way.wording || total[k]! - best >= PIN_COST) return
     const extraCost = total[k]! - best
     if (!runnerUp || extraCost < runnerUp.extraCost) runnerUp = { said: one, extraCost }
   })
-  return { earlierSeconds: way.start - free[0]!.start, heldBy: free[0] === same[0] ? 'figure-before' : 'cue-before', runnerUp }
+  const moves = (): Move[] => ways.flatMap((one, k) => (one.wording === way.wording && one.start >= ready && Number.isFinite(total[k]) ? [{ said: one, extraCost: total[k]! - best }] : []))
+  return { earlierSeconds: way.start - free[0]!.start, laterSeconds: 0, heldBy: free[0] === same[0] ? 'figure-before' : 'cue-before', runnerUp, pinBroken: breaksPin(slot, way), moves }
 }
 
-/** Adds how much later a cue could start before the next cue, or its own step, is in the way. */
-function withRoomAfter(one: Planned, ways: readonly Candidate[], planned: readonly Planned[], i: number, breath: number): Planned {
-  if (!one.said) return one
-  const { said } = one
-  const next = planned.slice(i + 1).find((other) => other.said)?.said
-  const latest = ways.filter((way) => way.wording === said.wording && (!next || way.end + breath <= next.start)).at(-1) ?? said
-  return { ...one, why: { ...one.why, laterSeconds: latest.start - said.start } }
+/** Adds how much later each cue could start before the next cue, or its own step, is in the way. */
+function withRoomAfter(decided: readonly Planned[], candidates: readonly (readonly Candidate[])[], slots: readonly CueSlot[], breath: number): Planned[] {
+  const index = new Map(slots.map((slot, i) => [slot, i]))
+  let next: Candidate | null = null
+  const found: Planned[] = []
+  for (let i = decided.length - 1; i >= 0; i--) {
+    const one = decided[i]!
+    if (one.said) {
+      const { said } = one
+      const latest: Candidate = candidates[index.get(one.slot)!]!.filter((way) => way.wording === said.wording && (next === null || way.end + breath <= next.start)).at(-1) ?? said
+      found.push({ ...one, why: { ...one.why, laterSeconds: Math.max(0, latest.start - said.start) } })
+      next = said
+    } else found.push(one)
+  }
+  return found.reverse()
 }

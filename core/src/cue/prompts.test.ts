@@ -1,6 +1,6 @@
 import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
 import { unfold } from '../routine/index.ts'
-import { PROMPT_KINDS, ROUND_SCHOOL, type School } from '../school/index.ts'
+import { ROUND_SCHOOL, type School } from '../school/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
 import { typedRoutine } from '../testing/typed.ts'
 import { LANGUAGES } from './language.ts'
@@ -9,11 +9,12 @@ import { DEFAULT_VOICES } from './voice.ts'
 
 const book = bookOf(SHIPPED_FIGURES)
 const HEAD = 'dance: two-step\nbar: 2 beats of 1/4\ntempo: 90\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\npart A\n  Vine four (x2)\n  Limp four (x2)\npart Chorus\n  Two-step box (x4)\n'
-const ALL: School = { ...ROUND_SCHOOL, prompts: [...PROMPT_KINDS] }
+const OF_PASSES: School['prompts'] = ['again', 'last-time', 'only-once', 'other-way', 'part-name']
+const ALL: School = { ...ROUND_SCHOOL, prompts: OF_PASSES, join: { most: 1, mostBeats: 8 } }
 
 function prompts(order: string, school: School = ALL, language: 'en' | 'de' = 'en'): string {
   const timeline = unfold(typedRoutine(`${HEAD}order\n${order}`), book)
-  const found = structurePrompts(timeline, school, LANGUAGES[language])
+  const found = structurePrompts(timeline, { school, language: LANGUAGES[language] })
   return timeline.passes.map((pass) => found.get(pass.slots[0]!.key)?.text ?? '-').join(' · ')
 }
 
@@ -45,5 +46,36 @@ describe('what is said with a prompt', () => {
   it('is enough by itself where the floor knows the part', () => {
     const fades: School = { ...ALL, weights: { ...ALL.weights, overWord: 150 }, fading: { fullTimes: 1, shortTimes: 0, newAfterPhrases: 8 } }
     expect(said('  A x3\n', fades).slice(1)).toEqual(['again', 'last time'])
+  })
+})
+
+describe('prompts of single figures', () => {
+  const LINE = 'dance: line dance\nbar: 4 beats of 1/4\ntempo: 100\nformation: lines\nstart: none; lead faces line of dance, left foot free; follow faces line of dance, left foot free\n'
+  /** The prompts of all slots of one part, with every kind switched on. */
+  function slotPrompts(head: string, lines: string, kinds: School['prompts']): string {
+    const routine = typedRoutine(`${head}part A\n${lines}order\n  A\n`)
+    const timeline = unfold(routine, book)
+    const found = structurePrompts(timeline, { school: { prompts: kinds }, language: LANGUAGES.en, formation: routine.formation })
+    return timeline.slots.map(({ key }) => found.get(key)?.text ?? '-').join(' · ')
+  }
+  const COUPLES = HEAD.slice(0, HEAD.indexOf('part A'))
+
+  it('say that a figure is danced whole after it was danced by half', () => {
+    expect(slotPrompts(COUPLES, '  Two-step box (half)\n  Vine four\n  Two-step box\n  Two-step box\n', ['all-the-way'])).toBe('- · - · all the way · -')
+  })
+  it('say that the same comes to the other side', () => {
+    expect(slotPrompts(LINE, '  Vine right, touch\n  Vine right, touch (mirrored)\n', ['same-other-side', 'other-foot'])).toBe('- · same to the other side')
+  })
+  it('guard an unturned figure behind its turned look-alike', () => {
+    expect(slotPrompts(COUPLES, '  Vine four (turning 4/8 right)\n  Limp four\n  Vine four\n', ['guard'])).toBe('- · - · don’t turn it')
+  })
+  it('say where to face after a turn that goes wrong easily: in lines by the clock', () => {
+    expect(slotPrompts(LINE, '  Vine four (turning 6/8 right)\n  Vine four (turning 4/8 right)\n', ['facing'])).toBe('to face nine o’clock · -')
+    expect(slotPrompts(COUPLES, '  Vine four (turning 6/8 right)\n', ['facing'])).toBe('to face line of dance')
+  })
+  it('number the parts, say one more, and begin again from the top', () => {
+    expect(prompts('  A\n  Chorus\n', { ...ALL, prompts: ['part-number'] })).toBe('- · -')
+    expect(prompts('  A x3\n', { ...ALL, prompts: ['one-more', 'again'] })).toBe('- · again · one more time')
+    expect(prompts('  A\n  Chorus\n  A\n', { ...ALL, prompts: ['begin-again'] })).toBe('- · - · from the top')
   })
 })

@@ -25,9 +25,16 @@ describe('the length of a cue', () => {
   })
 
   it('is planned with the larger of 15 % and 0.15 s until the voice is measured', () => {
-    expect(marginSeconds(en, 0.5)).toBeCloseTo(0.15, 9)
-    expect(marginSeconds(en, 2)).toBeCloseTo(0.3, 9)
+    const long = 'left turning box, three quarters, then balance'
+    expect(marginSeconds(en, 'box')).toBeCloseTo(0.15, 9)
+    expect(marginSeconds(en, long)).toBeCloseTo(0.15 * spokenSeconds(en, long), 9)
     expect(plannedSeconds({ ...en, measured: true }, 'box')).toBe(spokenSeconds(en, 'box'))
+  })
+
+  it('of a wording that was measured by itself is that length, without margin, however it is written', () => {
+    const some = { ...en, lengths: { 'twirl vine': 0.71 } }
+    expect([spokenSeconds(some, 'Twirl, vine!'), plannedSeconds(some, 'twirl vine')]).toEqual([0.71, 0.71])
+    expect(plannedSeconds(some, 'box')).toBe(plannedSeconds(en, 'box'))
   })
 
   it('is never shorter for more words', () => {

@@ -16,6 +16,10 @@ export const voiceSchema = z
     perFunctionWordSeconds: z.number(),
     /** Measured voices plan without the margin for an unknown one. */
     measured: z.boolean(),
+    /** Root mean square of what the formula missed in the readings it was fitted to. */
+    spreadSeconds: z.number().min(0).optional(),
+    /** Seconds of wordings that were measured one by one: the cuer's own recording, or the spoken stand-in's. */
+    lengths: z.record(z.string().max(300), z.number().min(0).max(60)).readonly().optional(),
   })
   .readonly()
 export type Voice = z.infer<typeof voiceSchema>
@@ -42,6 +46,15 @@ export function spokenSeconds(voice: Voice, text: string): number {
 }
 
 function workOut(voice: Voice, text: string): number {
+  const measured = voice.lengths?.[lengthKey(text)]
+  return measured ?? byFormula(voice, text)
+}
+
+/** Under what a measured length is kept: how a text is written makes no difference to how long it takes. */
+export const lengthKey = (text: string): string => wordsOf(text).join(' ')
+
+/** Seconds by the formula alone, whatever has been measured. */
+export function byFormula(voice: Voice, text: string): number {
   const words = wordsOf(spokenText(text, voice.language))
   if (words.length === 0) return 0
   const letters = words.reduce((sum, word) => sum + [...word].filter((letter) => /\p{L}/u.test(letter)).length, 0)
@@ -50,11 +63,12 @@ function workOut(voice: Voice, text: string): number {
   return Math.max(SHORTEST_SECONDS, (175 / voice.wordsPerMinute) * at175)
 }
 
-/** What is planned on top of a length until the voice is measured. */
-export const marginSeconds = (voice: Voice, spoken: number): number => (voice.measured ? 0 : Math.max(0.15 * spoken, 0.15))
+/** What is planned on top of a text's length until the voice, or that text, is measured. */
+export function marginSeconds(voice: Voice, text: string): number {
+  return voice.measured || voice.lengths?.[lengthKey(text)] !== undefined ? 0 : Math.max(0.15 * spokenSeconds(voice, text), 0.15)
+}
 
 /** Seconds to plan for a text: its length and the margin. */
 export function plannedSeconds(voice: Voice, text: string): number {
-  const spoken = spokenSeconds(voice, text)
-  return spoken + marginSeconds(voice, spoken)
+  return spokenSeconds(voice, text) + marginSeconds(voice, text)
 }

@@ -1,5 +1,7 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { HOLD_IDS } from '../figure/index.ts'
+import type { CueMode } from '../school/index.ts'
+import { TICKS_PER_BEAT } from '../time/index.ts'
 import { UNITS, type Part, type Pass, type Slot, type Unit } from '../routine/index.ts'
 import { quoted, readQuoted } from './sheetTextWords.ts'
 
@@ -10,7 +12,7 @@ type Wordings = NonNullable<Slot['wordings']>
 const refused = (message: string): Result<never> => problem('sheet-text', message)
 const QUOTED = /^"(?:[^"\\]|\\.)*"$/s
 
-export function slotExtras({ wordings, say, remark, hard, optional, caution, roleRemarks, swap }: Omit<Slot, 'id' | 'content'>): string[] {
+export function slotExtras({ wordings, say, remark, hard, optional, caution, roleRemarks, swap, mode, pin, roleCues, announce }: Omit<Slot, 'id' | 'content'>): string[] {
   const own = wordings && SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
   return [
     own ? `say ${own}` : '',
@@ -22,8 +24,25 @@ export function slotExtras({ wordings, say, remark, hard, optional, caution, rol
     roleRemarks ? `for lead ${quoted(roleRemarks.lead)}` : '',
     roleRemarks ? `for follow ${quoted(roleRemarks.follow)}` : '',
     swap ? 'change roles' : '',
+    mode ? MODE_WORDS[mode] : '',
+    pin?.startTicks === undefined ? '' : `pinned ${beatsText(-pin.startTicks)} before`,
+    pin?.wording ? `pinned ${pin.wording}` : '',
+    ...(roleCues ? [`tell lead ${quoted(roleCues.lead)}`, `tell follow ${quoted(roleCues.follow)}`, `${roleCues.first} first`] : []),
+    announce === undefined ? '' : `announce ${quoted(announce)}`,
   ].filter((one) => one !== '')
 }
+
+/** When words are said, as it is written. */
+export const MODE_WORDS: Readonly<Record<CueMode, string>> = { ahead: 'ahead', 'on-count': 'on the count', 'with-step': 'with the step', steps: 'step by step' }
+
+/** Quarters of a beat as a decimal, anything finer as a fraction of its ticks. */
+const beatsText = (ticks: number): string => (ticks % (TICKS_PER_BEAT / 4) === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}/${TICKS_PER_BEAT}`)
+function ticksOfBeats(text: string): number | null {
+  const [, top, bottom] = /^(\d+(?:\.\d+)?)(?:\/(\d+))?$/.exec(text) ?? []
+  const ticks = top === undefined ? NaN : Math.round((Number(top) / Number(bottom ?? 1)) * TICKS_PER_BEAT)
+  return Number.isFinite(ticks) && ticks <= MOST_PIN_TICKS ? ticks : null
+}
+const MOST_PIN_TICKS = 3072
 
 export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
   const set = (change: Partial<Slot>): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> => succeed((slot) => ({ ...slot, ...change }))
@@ -32,11 +51,31 @@ export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) =>
   if (extra === 'optional') return set({ optional: true })
   if (extra === 'change roles') return set({ swap: true })
   if (extra === 'caution shown' || extra === 'caution hidden') return set({ caution: extra === 'caution shown' ? 'shown' : 'hidden' })
+  const mode = (Object.keys(MODE_WORDS) as CueMode[]).find((one) => MODE_WORDS[one] === extra)
+  if (mode) return set({ mode })
+  if (extra === 'lead first' || extra === 'follow first') return succeed((slot) => ({ ...slot, roleCues: { lead: '', follow: '', ...slot.roleCues, first: extra === 'lead first' ? 'lead' : 'follow' } }))
+  const [, pinned] = /^pinned (\S+)(?: before)?$/.exec(extra) ?? []
+  if (pinned !== undefined) return readPin(pinned)
+  const [, told, cue = ''] = /^tell (lead|follow) (.*)$/s.exec(extra) ?? []
+  if (told !== undefined) return mapped(readQuoted(cue), (text) => (slot) => ({ ...slot, roleCues: { lead: '', follow: '', first: 'lead' as const, ...slot.roleCues, [told]: text } }))
+  const [, announced] = /^announce (.*)$/s.exec(extra) ?? []
+  if (announced !== undefined) return mapped(readQuoted(announced), (announce) => (slot) => ({ ...slot, announce }))
   const [, word = '', rest = ''] = /^(note|say|for lead|for follow) (.*)$/s.exec(extra) ?? []
   if (word === 'note') return mapped(readQuoted(rest), (remark) => (slot) => ({ ...slot, remark }))
   if (word === 'say') return mapped(readWordings(rest), (wordings) => (slot) => ({ ...slot, wordings }))
   if (word !== '') return mapped(readQuoted(rest), (text) => (slot) => ({ ...slot, roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text } }))
-  return refused(`“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden or change roles was expected.`)
+  return refused(
+    `“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
+  )
+}
+
+function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
+  const wording = SAID.find((kind) => kind === text)
+  if (wording) return succeed((slot) => ({ ...slot, pin: { ...slot.pin, wording } }))
+  const ticks = ticksOfBeats(text)
+  return ticks === null
+    ? refused(`“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or prompt was expected.`)
+    : succeed((slot) => ({ ...slot, pin: { ...slot.pin, startTicks: ticks === 0 ? 0 : -ticks } }))
 }
 
 const mapped = <From, To>(result: Result<From>, change: (value: From) => To): Result<To> => (result.ok ? succeed(change(result.value)) : result)

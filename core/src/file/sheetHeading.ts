@@ -1,6 +1,7 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { LEVELS } from '../figure/index.ts'
-import { FORMATIONS, UNITS, type Routine } from '../routine/index.ts'
+import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
+import { MODE_WORDS } from './sheetExtras.ts'
 import { metreText, readMetre, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
 
 /** The heading of a sheet's text: a key, a colon and a value on each line. */
@@ -9,7 +10,7 @@ type Heading = Partial<Routine>
 type HeadingKey = (value: string) => Result<Heading>
 
 /** What may be left out of a routine: written only where it is there. Whether it is put away, and what it is a branch of, stay out of the text. */
-export const HEADING_EXTRAS = ['year', 'source', 'formation', 'couples', 'level', 'unit', 'roleLabels', 'tags'] as const
+export const HEADING_EXTRAS = ['year', 'source', 'formation', 'couples', 'level', 'unit', 'roleLabels', 'calling', 'tags'] as const
 
 export function headingText(routine: Routine): string[] {
   const written = (text: string | undefined): string => (text === undefined || text === '' ? '' : valueText(text))
@@ -26,7 +27,7 @@ export function headingText(routine: Routine): string[] {
     ['start', startText(routine.start)],
     ['remark', written(routine.remark)],
   ]
-  const { year, source, formation, couples, level, unit, roleLabels, tags } = routine
+  const { year, source, formation, couples, level, unit, roleLabels, calling, tags } = routine
   const extra: readonly (readonly [string, string])[] = [
     ['year', year === undefined ? '' : String(year)],
     ['source', written(source)],
@@ -35,6 +36,7 @@ export function headingText(routine: Routine): string[] {
     ['level', level ?? ''],
     ['unit', unit ?? ''],
     ['roles', roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : ''],
+    ['calling', calling ? callingText(calling) : ''],
     ['tags', tags ? tags.map((tag) => JSON.stringify(tag)).join(', ') : ''],
   ]
   return [...always, ...extra.filter(([, value]) => value !== '')].map(([key, value]) => `${key}:${value ? ` ${value}` : ''}`)
@@ -74,6 +76,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   level: oneOf('level', LEVELS, 'level'),
   unit: oneOf('unit', UNITS, 'way of counting'),
   roles: readRoles,
+  calling: readCalling,
   tags: readTags,
 }
 
@@ -81,6 +84,31 @@ function readRoles(value: string): Result<Heading> {
   const [lead, follow, ...more] = quotedIn(value)
   return lead && follow && more.length === 0 ? succeed({ roleLabels: { lead, follow } }) : refused(`“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`)
 }
+
+const MOUTH = { words: 'words only', counts: 'counts only', both: 'words and counts' } as const
+const FIRST = { words: 'words first', counts: 'counts first' } as const
+
+const callingText = ({ mode, mouth, first, halves, wholeBeats }: Calling): string =>
+  [mode && MODE_WORDS[mode], mouth && MOUTH[mouth], first && FIRST[first], halves && 'half beats too', wholeBeats && 'on whole beats'].filter(Boolean).join('; ') || 'as the school has it'
+
+function readCalling(value: string): Result<Heading> {
+  let calling: Calling = {}
+  for (const word of value.split(';').map((one) => one.trim())) {
+    const found = CALLING_WORDS.get(word)
+    if (!found) return refused(`“${word}” says nothing known of how it is called; ${[...CALLING_WORDS.keys()].join(', ')} were expected, with ; between.`)
+    calling = { ...calling, ...found }
+  }
+  return succeed({ calling })
+}
+const wordsOf = <Key extends string>(words: Readonly<Record<Key, string>>, field: string): [string, Calling][] => Object.entries(words).map(([key, word]) => [word as string, { [field]: key }])
+const CALLING_WORDS: ReadonlyMap<string, Calling> = new Map<string, Calling>([
+  ...wordsOf(MODE_WORDS, 'mode'),
+  ...wordsOf(MOUTH, 'mouth'),
+  ...wordsOf(FIRST, 'first'),
+  ['half beats too', { halves: true }],
+  ['on whole beats', { wholeBeats: true }],
+  ['as the school has it', {}],
+])
 
 function readTags(value: string): Result<Heading> {
   const tags = value.includes('"') ? quotedIn(value) : value.split(',').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]))

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
+import { CUE_MODES } from '../school/index.ts'
 import { applyEdits, countingIds, diff, expectOk } from '../document/index.ts'
 import { AS_WRITTEN, HOLD_IDS, SHIPPED_FIGURES, type Variation } from '../figure/index.ts'
 import { adoptIds, routineSchema, routineShape, type Change, type Pass, type Routine, type Slot } from '../routine/index.ts'
@@ -42,6 +43,10 @@ const slotExtras = some({
   caution: fc.constantFrom('shown', 'hidden'),
   roleRemarks: fc.record({ lead: anyText, follow: anyText }),
   swap: fc.constant(true),
+  mode: fc.constantFrom(...CUE_MODES),
+  pin: fc.oneof(fc.record({ startTicks: fc.integer({ min: -200, max: 0 }).map((ticks) => (ticks === 0 ? 0 : ticks)) }), fc.record({ wording: fc.constantFrom('full', 'short') }), fc.constant({ startTicks: -61, wording: 'prompt' })),
+  roleCues: fc.record({ lead: anyText, follow: anyText, first: fc.constantFrom('lead', 'follow') }),
+  announce: word,
 })
 const passExtras = some({
   rotate: fc.integer({ min: -7, max: 7 }),
@@ -59,6 +64,7 @@ const headingExtras = some({
   level: fc.constantFrom('easy', 'advanced'),
   unit: fc.constantFrom('eights', 'words'),
   roleLabels: fc.record({ lead: word, follow: word }),
+  calling: some({ mode: fc.constantFrom(...CUE_MODES), mouth: fc.constantFrom('words', 'counts', 'both'), first: fc.constantFrom('words', 'counts'), halves: fc.constant(true), wholeBeats: fc.constant(true) }),
   tags: fc.array(word, { minLength: 1, maxLength: 3 }),
 })
 const partExtras = some({ unit: fc.constantFrom('words', 'bars'), lesson: fc.integer({ min: 1, max: 9 }), origin: fc.record({ routineId: fc.constant('other'), partId: fc.constant('p9'), title: anyText }) })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
 import { floorStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
+import { CUE_MODES } from '../school/index.ts'
 import { metreSchema } from '../time/index.ts'
 
 const lengthTicks = z.int().min(0).max(100_000)
@@ -46,8 +47,23 @@ const slotFields = {
     .optional(),
   /** At its end the two change roles, and stay so. */
   swap: z.literal(true).optional(),
+  /** When its words are said; as the sheet has it where left out. */
+  mode: z.enum(CUE_MODES).optional(),
+  /** What the cuer has settled of its cue: the start, in ticks from its step (negative: before it), or which wording. The rest is planned around it. */
+  pin: z
+    .strictObject({ startTicks: z.int().min(-3072).max(0).optional(), wording: z.enum(['full', 'short', 'prompt']).optional() })
+    .readonly()
+    .refine((pin) => pin.startTicks !== undefined || pin.wording !== undefined, 'a start or a wording was expected')
+    .optional(),
+  /** Said to one role only, beside what is said to both; where only one of the two can be said, it is the first. */
+  roleCues: z
+    .strictObject({ lead: z.string().max(80), follow: z.string().max(80), first: z.enum(['lead', 'follow']) })
+    .readonly()
+    .optional(),
+  /** An announcement or a word of cheer, said while this is danced where there is a gap for it. */
+  announce: z.string().min(1).max(120).optional(),
 }
-const SLOT_OPTIONAL = ['hard', 'optional', 'caution', 'roleRemarks', 'swap'] as const
+const SLOT_OPTIONAL = ['hard', 'optional', 'caution', 'roleRemarks', 'swap', 'mode', 'pin', 'roleCues', 'announce'] as const
 const slotSchema = z.strictObject({ id: idSchema, ...slotFields }).readonly()
 
 /** How one pass differs from its part. `slotId` names the slot it concerns; null appends at the pass's end. */
@@ -115,6 +131,20 @@ const PASS_OPTIONAL = ['rotate', 'exitHold', 'tie', 'fill', 'finish', 'shift'] a
 export const FORMATIONS = ['couples-round', 'couple', 'lines', 'ring', 'set', 'solo'] as const
 export type Formation = (typeof FORMATIONS)[number]
 
+/** How a sheet is called: when words are said, what the mouth is for, and which gives way where words and counts compete. */
+const callingSchema = z
+  .strictObject({
+    mode: z.enum(CUE_MODES).optional(),
+    mouth: z.enum(['words', 'counts', 'both']).optional(),
+    first: z.enum(['words', 'counts']).optional(),
+    /** Half beats are counted aloud too. */
+    halves: z.literal(true).optional(),
+    /** Cues begin on whole beats only. */
+    wholeBeats: z.literal(true).optional(),
+  })
+  .readonly()
+export type Calling = z.infer<typeof callingSchema>
+
 const headingOptional = {
   year: z.int().min(1500).max(2200).optional(),
   /** Where it was learned: a book, a class, another cuer. */
@@ -129,6 +159,7 @@ const headingOptional = {
     .strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) })
     .readonly()
     .optional(),
+  calling: callingSchema.optional(),
   tags: z.array(z.string().min(1).max(40)).min(1).max(20).readonly().optional(),
   /** Put away: kept, and not on the shelf. */
   archived: z.literal(true).optional(),

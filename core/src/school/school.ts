@@ -23,11 +23,23 @@ export const weightsSchema = z
     silence: cost,
     /** For each word that is said beyond the wording wanted this time through. */
     overWord: cost.default(0),
+    /** For each further thing that one utterance asks the floor to keep in mind. */
+    joinedThing: cost.default(500),
+    /** For each beat that a later name of a joined utterance has to be remembered until its step. */
+    rememberPerBeat: cost.default(60),
+    /** For an amount that comes as a second cue after its name. */
+    secondCue: cost.default(500),
+    /** For each count that words cover, on a sheet where the counts come first. */
+    coveredCount: cost.default(150),
   })
   .readonly()
 
-/** What may be said of a whole time through a part. */
-export const PROMPT_KINDS = ['again', 'last-time', 'only-once', 'other-way', 'part-name'] as const
+/** When words are said: ahead of their step, in the place of its last counts, with it, or step by step for who learns it. */
+export const CUE_MODES = ['ahead', 'on-count', 'with-step', 'steps'] as const
+export type CueMode = (typeof CUE_MODES)[number]
+
+/** What may be said that follows from the structure of a routine. */
+export const PROMPT_KINDS = ['again', 'one-more', 'last-time', 'only-once', 'begin-again', 'other-way', 'part-name', 'part-number', 'all-the-way', 'other-foot', 'same-other-side', 'guard', 'facing', 'wait', 'listen', 'count-in'] as const
 export type PromptKind = (typeof PROMPT_KINDS)[number]
 
 export const schoolSchema = z
@@ -72,12 +84,23 @@ export const schoolSchema = z
     prompts: z.array(z.enum(PROMPT_KINDS)).max(PROMPT_KINDS.length).readonly().default([]),
     /** The most words in 20 seconds that a floor takes in. */
     mostWordsIn20Seconds: z.int().min(5).max(120).default(45),
+    /** When words are said unless a sheet or a figure says otherwise; the first of a part is always said ahead. */
+    mode: z.enum(CUE_MODES).default('ahead'),
+    /** The last counts before a step whose place words on the count may take. */
+    onCountBeats: z.int().min(1).max(8).default(4),
+    /** How many names one utterance may join, 1 for never, and for how many beats the last of them may have to be remembered. */
+    join: z
+      .strictObject({ most: z.int().min(1).max(4), mostBeats: z.int().min(1).max(32) })
+      .readonly()
+      .default({ most: 1, mostBeats: 8 }),
+    /** Phrases after which a cuer needs a breath: so many in a row without a pause of a second are pointed out. */
+    breathPhrases: z.int().min(1).max(64).default(4),
   })
   .readonly()
 export type School = z.infer<typeof schoolSchema>
 export type Weights = z.infer<typeof weightsSchema>
 
-const WEIGHTS: Weights = { leadPerBeat: 100, rushPerBeat: 150, earlyPerBeat: 300, lostWord: 180, offBeat: 40, silence: 2000, overWord: 0 }
+const WEIGHTS: Weights = { leadPerBeat: 100, rushPerBeat: 150, earlyPerBeat: 300, lostWord: 180, offBeat: 40, silence: 2000, overWord: 0, joinedThing: 500, rememberPerBeat: 60, secondCue: 500, coveredCount: 150 }
 
 /** Couples going round the hall: the name, how much of it and how it ends, ending one beat before the step. */
 export const ROUND_SCHOOL: School = {
@@ -96,6 +119,10 @@ export const ROUND_SCHOOL: School = {
   fading: null,
   prompts: [],
   mostWordsIn20Seconds: 45,
+  mode: 'ahead',
+  onCountBeats: 4,
+  join: { most: 2, mostBeats: 6 },
+  breathPhrases: 4,
 }
 
 /** Lines facing a wall: the name in the last counts of the figure before, counted in eights, less and less as walls go by. */
@@ -110,8 +137,9 @@ const LINE_SCHOOL: School = {
   about:
     'Lines learn the dance wall by wall. The name of the next figure falls on the last counts of the one before, and the amount of turn comes after the name, because the turn is what sends people into each other. From the third wall on most know it: a short name, later only a prompt, keeps the floor together without talking over the music.',
   fading: { fullTimes: 2, shortTimes: 1, newAfterPhrases: 8 },
-  prompts: ['again', 'last-time', 'other-way'],
-  mostWordsIn20Seconds: 36,
+  prompts: ['again', 'last-time', 'other-way', 'other-foot', 'same-other-side', 'guard'],
+  mostWordsIn20Seconds: 40,
+  join: { most: 2, mostBeats: 6 },
 }
 
 /** A sequence that comes round: in full the first time, then prompts where it turns. */
@@ -126,8 +154,9 @@ const SEQUENCE_SCHOOL: School = {
   about:
     'The same sixteen bars come round and round, so the first time through is called in full and the next is short. After that a word at each change is enough: who has danced it twice wants to hear the music. When the sequence has rested for a while it is called as if it were new.',
   fading: { fullTimes: 1, shortTimes: 1, newAfterPhrases: 6 },
-  prompts: ['again', 'last-time', 'other-way'],
+  prompts: ['again', 'last-time', 'other-way', 'all-the-way'],
   mostWordsIn20Seconds: 34,
+  join: { most: 3, mostBeats: 8 },
 }
 
 /** Sets of couples: who, what, with whom and how far, in the last four beats of the phrase before. */
@@ -142,8 +171,9 @@ const SET_SCHOOL: School = {
   about:
     'Everybody in a set does something else, so a call says who, what, with whom and how far. It falls in the last four beats of the phrase before: earlier, and the set goes at once; later, and the far couple has not heard it. Each time through it fades, so that in the end the music calls the dance.',
   fading: { fullTimes: 1, shortTimes: 2, newAfterPhrases: 8 },
-  prompts: ['again', 'last-time', 'only-once', 'other-way'],
+  prompts: ['again', 'last-time', 'only-once', 'other-way', 'all-the-way', 'begin-again'],
   mostWordsIn20Seconds: 40,
+  join: { most: 3, mostBeats: 8 },
 }
 
 /** Rings: words of the part and the steps, close to the count; a change of part comes ahead. */
@@ -159,6 +189,9 @@ const RING_SCHOOL: School = {
   fading: { fullTimes: 2, shortTimes: 2, newAfterPhrases: 8 },
   prompts: ['last-time', 'only-once', 'other-way', 'part-name'],
   mostWordsIn20Seconds: 48,
+  mode: 'on-count',
+  onCountBeats: 3,
+  join: { most: 1, mostBeats: 8 },
 }
 
 /** Schools that ship. None is the right one. */

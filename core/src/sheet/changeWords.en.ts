@@ -29,6 +29,7 @@ const HEADING: Readonly<Record<string, string>> = {
   start: 'start',
   remark: 'remark',
   roleLabels: 'names of the roles',
+  calling: 'way of calling',
 }
 const FIELD: Readonly<Record<string, string>> = {
   wordings: 'words',
@@ -39,6 +40,10 @@ const FIELD: Readonly<Record<string, string>> = {
   caution: 'caution',
   roleRemarks: 'remarks for one role',
   swap: 'change of roles',
+  mode: 'when it is said',
+  pin: 'pin of its cue',
+  roleCues: 'cues for one role',
+  announce: 'announcement',
   exitHold: 'hold at its end',
   tie: 'place in the music',
   fill: 'fill',

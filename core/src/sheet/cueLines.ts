@@ -1,9 +1,12 @@
-import { heardClock } from '../cue/index.ts'
+import { heardClock, utterancesOf, type CuePurpose } from '../cue/index.ts'
 import { barAt, beatInBarAt, type Tick } from '../time/index.ts'
 import { planAt, type Sheet } from './derive.ts'
 
 /** One cue as it is said at a speed: when, for which step, and where in the dance. Seconds are heard time from the recording's start. */
 export interface CueLine {
+  /** The danced slot it is for; of a joined utterance, the first. */
+  readonly slotKey: string
+  readonly purpose: CuePurpose
   readonly text: string
   readonly startSeconds: number
   /** End of the words themselves, without any margin. */
@@ -24,23 +27,22 @@ export function cueLines(sheet: Sheet, speed = 1): CueLine[] {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
   const places = new Map(sheet.timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { pass, slot }] as const)))
   const { metre } = sheet.routine
-  return planAt(sheet, speed).planned.flatMap(({ slot: { key, stepTick }, said }): CueLine[] => {
-    if (!said) return []
-    const { pass, slot } = places.get(key)!
+  return utterancesOf(planAt(sheet, speed)).map(({ slot: { slotKey, purpose, stepTick }, said }): CueLine => {
+    const { pass, slot } = places.get(slotKey)!
     const from = Math.max(0, stepTick) as Tick
-    return [
-      {
-        text: said.wording.text,
-        startSeconds: said.start,
-        endSeconds: said.start + said.spokenSeconds,
-        stepSeconds: clock.heardAt(stepTick),
-        part: pass.part.label,
-        time: pass.ordinal,
-        figure: slot.figure?.name ?? '',
-        bar: barAt(metre, from) + 1,
-        beat: Math.floor(beatInBarAt(metre, from)) + 1,
-        leadBeats: said.leadBeats,
-      },
-    ]
+    return {
+      slotKey,
+      purpose,
+      text: said.wording.text,
+      startSeconds: said.start,
+      endSeconds: said.start + said.spokenSeconds,
+      stepSeconds: clock.heardAt(stepTick),
+      part: pass.part.label,
+      time: pass.ordinal,
+      figure: slot.figure?.name ?? '',
+      bar: barAt(metre, from) + 1,
+      beat: Math.floor(beatInBarAt(metre, from)) + 1,
+      leadBeats: said.leadBeats,
+    }
   })
 }

@@ -1,5 +1,5 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
-import { heardClock, planRoutine, type Known, type Plan, type Voice } from '../cue/index.ts'
+import { heardClock, planRoutine, type Known, type Plan, type PlanCache, type PlanInput, type Voice } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
 import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
@@ -20,7 +20,16 @@ export interface SheetInput {
   readonly choices?: Choices
   /** How often the floor has danced it before, for schools whose words fade; 0 where left out. */
   readonly known?: Known
+  /** Seconds that echo or a noisy floor add to every lead; 0 where left out. */
+  readonly hallSeconds?: number
 }
+
+/** What was derived before, so that an edit derives only what it touches. Keep one for each sheet. */
+export interface SheetCache {
+  readonly passes: UnfoldCache
+  readonly plan: PlanCache
+}
+export const sheetCache = (): SheetCache => ({ passes: new Map(), plan: { last: null } })
 
 /** A sheet with everything that follows from it. */
 export interface Sheet extends Derived {
@@ -41,7 +50,7 @@ export interface ListedFinding extends Finding {
 /**
  * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit touched is unfolded anew.
  */
-export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
+export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   const { routine, book, school, voice } = input
   const on = input.tune && musicOn(input.tune, routine.recordingId)
   const tune = on?.tune ?? null
@@ -49,9 +58,10 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
   const beatMap = recording?.beatMap ?? evenBeatMap(routine.bpm)
   const firstStep = (tune?.danceStart ?? 0) as Tick
   const music = on?.music ?? NO_MUSIC
-  const timeline = unfold(routine, book, { music, ...(cache ? { cache } : {}), ...(input.choices ? { choices: input.choices } : {}) })
+  const timeline = unfold(routine, book, { music, ...(cache ? { cache: cache.passes } : {}), ...(input.choices ? { choices: input.choices } : {}) })
   const known = input.known ?? 0
-  const plan = planRoutine({ timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine) })
+  const hallSeconds = input.hallSeconds ?? 0
+  const plan = planRoutine(planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune }), 1, cache?.plan)
   const derived: Derived = {
     routine,
     book,
@@ -62,6 +72,7 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
     beatMap,
     timeline,
     plan,
+    hallSeconds,
     clock: heardClock(beatMap, firstStep, 1),
     music,
     phrases: music.phrases.length > 0 ? music.phrases : usualPhrases(routine, timeline),
@@ -74,9 +85,15 @@ export function deriveSheet(input: SheetInput, cache?: UnfoldCache): Sheet {
 const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPerBar(metre)
 
 /** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
-export function planAt(sheet: Sheet, speed: number): Plan {
-  const { timeline, school, voice, beatMap, firstStep, known, routine } = sheet
-  return speed === 1 ? sheet.plan : planRoutine({ timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine) }, speed)
+export const planAt = (sheet: Sheet, speed: number): Plan => (speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed))
+
+type Planning = Pick<Sheet, 'routine' | 'timeline' | 'school' | 'voice' | 'beatMap' | 'firstStep' | 'known' | 'hallSeconds' | 'tune'>
+
+function planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune }: Planning): PlanInput {
+  const bars = firstStep / ticksPerBar(routine.metre)
+  const landmark = tune?.landmarks.find(({ kind, at }) => kind === 'start' && at === firstStep)?.text ?? null
+  const { calling, formation } = routine
+  return { timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine), calling, formation, hallSeconds, ...(tune ? { introduction: { bars, landmark } } : {}) }
 }
 
 let even: { readonly bpm: number; readonly map: BeatMap } | null = null

@@ -1,13 +1,13 @@
 import { applyEdits, expectOk } from '../document/index.ts'
-import { routineShape, setWording, type UnfoldCache } from '../routine/index.ts'
+import { routineShape, setWording } from '../routine/index.ts'
 import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
-import { deriveSheet, type Sheet } from './derive.ts'
+import { deriveSheet, sheetCache, type Sheet } from './derive.ts'
 import { phraseRows, type PhraseRow } from './rows.ts'
 
 const tune = houseWaltz()
 const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4) =>
   phraseRows({ timeline: sheet.timeline, plan: sheet.plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine }, before)
-const cache: UnfoldCache = new Map()
+const cache = sheetCache()
 const lanterns = deriveSheet(inputOf(demoRoutine('lanterns-at-the-weir'), tune), cache)
 const beats = (ticks: number) => ticks / 24
 

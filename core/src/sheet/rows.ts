@@ -1,4 +1,4 @@
-import type { Candidate, Plan, Planned } from '../cue/index.ts'
+import { utterancesOf, type Candidate, type CuePurpose, type Plan, type Said } from '../cue/index.ts'
 import { sameValue } from '../document/index.ts'
 import { phrasing, type DancedPass, type DancedSlot, type MusicSection, type PassPhrasing, type Timeline } from '../routine/index.ts'
 import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
@@ -47,7 +47,11 @@ export interface RowBlock {
 
 /** A cue on the line where it starts. */
 export interface RowRibbon {
+  /** Of the utterance; of a name it is the slot's. */
+  readonly key: string
   readonly slotKey: string
+  readonly purpose: CuePurpose
+  readonly isPinned: boolean
   readonly said: Candidate
   readonly start: TickPosition
   readonly end: TickPosition
@@ -78,7 +82,7 @@ const MOST_BESIDE = 0.08
 
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
-  const ribbons = input.plan.planned.flatMap(ribbonOf).sort((a, b) => a.start - b.start)
+  const ribbons = utterancesOf(input.plan).map(ribbonOf)
   const lies = phrasing(input.timeline.passes, input.phrases)
   const danced = input.by === 'music' ? musicSpans(input) : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
   const spans = [...introduction(input), ...danced]
@@ -96,16 +100,17 @@ export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): 
 
 type Span = Omit<PhraseRow, 'lines'> & { readonly slots: readonly DancedSlot[] }
 
-function ribbonOf(planned: Planned): RowRibbon[] {
-  if (!planned.said) return []
-  const { said, slot } = planned
-  return [{ slotKey: slot.key, said, start: said.startTick, end: said.endTick, stepTick: slot.stepTick }]
-}
+const ribbonOf = ({ said, slot }: Said): RowRibbon => ({ key: slot.key, slotKey: slot.slotKey, purpose: slot.purpose, isPinned: slot.pin !== undefined, said, start: said.startTick, end: said.endTick, stepTick: slot.stepTick })
 
 /** The end of the introduction, in which the first cue is spoken. */
 function introduction({ metre, firstStep, plan }: RowInput): Span[] {
   const bar = ticksPerBar(metre)
-  const spoken = Math.min(0, ...plan.planned.flatMap((one) => (one.said ? [one.said.startTick as number] : [])))
+  const spoken = Math.min(
+    0,
+    ...utterancesOf(plan)
+      .slice(0, 1)
+      .map(({ said }) => said.startTick as number),
+  )
   const bars = Math.max(Math.min(INTRODUCTION_BARS, Math.floor(firstStep / bar)), Math.ceil(-spoken / bar))
   if (bars <= 0) return []
   const start = (-bars * bar) as Tick
@@ -209,4 +214,4 @@ function sameRow(a: PhraseRow, b: PhraseRow): boolean {
   })
 }
 
-const sameRibbon = (a: RowRibbon, b: RowRibbon): boolean => a.slotKey === b.slotKey && a.start === b.start && a.end === b.end && a.said.wording.text === b.said.wording.text
+const sameRibbon = (a: RowRibbon, b: RowRibbon): boolean => a.key === b.key && a.isPinned === b.isPinned && a.start === b.start && a.end === b.end && a.said.wording.text === b.said.wording.text

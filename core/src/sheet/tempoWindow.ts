@@ -1,4 +1,4 @@
-import type { Planned } from '../cue/index.ts'
+import { fixedWordings, type Planned } from '../cue/index.ts'
 import { bpmAt } from '../time/index.ts'
 import { planAt, type Sheet } from './derive.ts'
 
@@ -19,9 +19,11 @@ const FINE = 0.005
  * goes: everything has more room then. Found by halving, as what does not fit at one tempo does not fit at a higher one.
  */
 export function tempoWindow(sheet: Sheet): TempoWindow {
+  const plain = fixedWordings(sheet.plan)
   const breaks = (speed: number): Planned | null => {
-    const plain = new Map(sheet.plan.planned.map((one) => [one.slot.key, one.said?.wording.text ?? null]))
-    return planAt(sheet, speed).planned.find((one) => (one.said?.wording.text ?? null) !== plain.get(one.slot.key)) ?? null
+    const plan = planAt(sheet, speed)
+    const now = fixedWordings(plan)
+    return [...plan.planned, ...plan.extras].find(({ slot: { key } }) => plain.has(key) && now.get(key) !== plain.get(key)) ?? null
   }
   if (!breaks(MOST)) return { fastestBpm: null, firstToBreak: null }
   let [fits, over] = [1, MOST]
@@ -31,6 +33,6 @@ export function tempoWindow(sheet: Sheet): TempoWindow {
     else fits = middle
   }
   const { slot } = breaks(over)!
-  const text = sheet.plan.planned.find((one) => one.slot.key === slot.key)?.said?.wording.text ?? ''
-  return { fastestBpm: Math.floor(bpmAt(sheet.beatMap, sheet.firstStep) * fits), firstToBreak: { slotKey: slot.key, text, at: slot.stepTick } }
+  const text = plain.get(slot.key) ?? ''
+  return { fastestBpm: Math.floor(bpmAt(sheet.beatMap, sheet.firstStep) * fits), firstToBreak: { slotKey: slot.slotKey, text, at: slot.stepTick } }
 }

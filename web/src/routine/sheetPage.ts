@@ -1,7 +1,7 @@
 import { applyEdits, type Edit } from '@dellop/core/document'
 import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
-import { routineShape, slotsBetween, type DancedSlot, type Routine, type UnfoldCache } from '@dellop/core/routine'
-import { deriveSheet, phraseRows, type PhraseRow, type Sheet } from '@dellop/core/sheet'
+import { routineShape, slotsBetween, type DancedSlot, type Routine } from '@dellop/core/routine'
+import { deriveSheet, phraseRows, sheetCache, type PhraseRow, type Sheet } from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import { keepKnown, knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
@@ -16,7 +16,7 @@ export interface Preview {
 /** All that the page of phrases shows of an open sheet: derived values, the rows, and where the cuer is. */
 export function useSheetPage(document: SheetDocument, id: string) {
   const library = useLibrary()
-  const cache: UnfoldCache = new Map()
+  const cache = sheetCache()
   const barsPerLine = ref(4)
   const selectedKey = ref<string | null>(null)
   /** The other end of what is chosen, where several slots are. */

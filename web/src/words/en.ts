@@ -239,6 +239,8 @@ export const en = {
     beats: (n: number) => `${Math.round(n * 100) / 100} ${Math.abs(n - 1) < 0.005 ? 'count' : 'counts'}`,
     silent: {
       'on-purpose': 'Silent because you want it so.',
+      'counts-only': 'Only counts are spoken on this sheet.',
+      joined: 'It is said already, in one breath with the cue before.',
       'no-wording': 'There is nothing to say here.',
       'no-room': 'Not even the shortest wording fits before the step.',
       crowded: 'It would fit alone, but not beside the cues around it.',
