@@ -58,7 +58,8 @@ describe('the voice', () => {
   ])('in “%s” %j trip the tongue', (text, expected) => expect(hardWords(text)).toEqual(expected))
 
   it('leaves more room before the step in a hall with an echo, and says so in the sum', () => {
-    const lead = (hallSeconds: number) => Math.min(...deriveSheet({ ...inputOf(of(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'canter'))), school: ALONE, hallSeconds }).plan.planned.flatMap(({ said }) => (said ? [said.leadSeconds] : [])))
+    const lead = (hallSeconds: number) =>
+      Math.min(...deriveSheet({ ...inputOf(of(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'canter'))), school: ALONE, hallSeconds }).plan.planned.flatMap(({ said }) => (said ? [said.leadSeconds] : [])))
     expect(lead(0)).toBeGreaterThanOrEqual(0.4)
     expect(lead(0.5)).toBeGreaterThanOrEqual(0.9)
     const long = of(slot('a', 'canter'), { ...slot('b', 'canter'), wordings: { full: 'canter and then once more', short: 'canter and then once more', prompt: 'canter and then once more' } })

@@ -68,6 +68,14 @@ function changePass(danced: DancedSlot, change: Change): Edit[] {
   return [{ type: 'insert', into: { owner: danced.passId, list: 'changes' }, item: change, after: null }]
 }
 
+/** Sets one field of a danced slot in its part, or in this pass alone; undefined leaves the field out. Null when it already has that value. */
+export function setFieldAt<Field extends Exclude<keyof Slot, 'id' | 'content'>>(danced: DancedSlot, field: Field, to: Slot[Field], scope: Scope, newId: NewId): Edit[] | null {
+  if (scope === 'part' || danced.changed) return setSlotField(danced.slot, field, to)
+  if (sameValue(danced.slot[field], to)) return null
+  const { [field]: _, ...others } = danced.slot
+  return changePass(danced, { ...others, ...(to === undefined ? {} : { [field]: to }), id: newId(), type: 'replace', slotId: danced.slot.id } as Change)
+}
+
 /** Leaves a slot out of this pass alone. */
 export const dropFromPass = (danced: DancedSlot, newId: NewId): Edit[] => changePass(danced, { ...danced.slot, id: newId(), type: 'drop', slotId: danced.slot.id })
 

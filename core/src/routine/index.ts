@@ -22,6 +22,7 @@ export {
   setField,
   setHeading,
   setSlotField,
+  setFieldAt,
   setWording,
   varySlot,
   wordsContent,

@@ -1,4 +1,4 @@
-import { utterancesOf, type Candidate, type CuePurpose, type Plan, type Said } from '../cue/index.ts'
+import { utterancesOf, type Candidate, type CuePurpose, type Plan, type Said, type SilenceReason } from '../cue/index.ts'
 import { sameValue } from '../document/index.ts'
 import { phrasing, type DancedPass, type DancedSlot, type MusicSection, type PassPhrasing, type Timeline } from '../routine/index.ts'
 import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
@@ -43,6 +43,8 @@ export interface RowBlock {
   /** Whether the figure began on a line before, or goes on on the next. */
   readonly fromBefore: boolean
   readonly toNext: boolean
+  /** Why its name is not said, where it is not. */
+  readonly unsaid: SilenceReason | null
 }
 
 /** A cue on the line where it starts. */
@@ -83,6 +85,7 @@ const MOST_BESIDE = 0.08
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
   const ribbons = utterancesOf(input.plan).map(ribbonOf)
+  const unsaid = new Map(input.plan.planned.flatMap((one) => (one.said ? [] : [[one.slot.slotKey, one.reason] as const])))
   const lies = phrasing(input.timeline.passes, input.phrases)
   const danced = input.by === 'music' ? musicSpans(input) : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
   const spans = [...introduction(input), ...danced]
@@ -92,7 +95,7 @@ export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): 
     const own: RowRibbon[] = []
     while (next < ribbons.length && ribbons[next]!.start < until) own.push(ribbons[next++]!)
     const { slots: _, ...shown } = span
-    const row = { ...shown, lines: linesOf(span, own, input) }
+    const row = { ...shown, lines: linesOf(span, own, unsaid, input) }
     const old = known.get(row.key)
     return old && sameRow(old, row) ? old : row
   })
@@ -182,7 +185,7 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
   return spans
 }
 
-function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine }: RowInput): RowLine[] {
+function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<string, SilenceReason>, { metre, barsPerLine }: RowInput): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
   const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
   const whole = Math.max(1, Math.round(span.phraseTicks / lineTicks))
@@ -197,7 +200,7 @@ function linesOf(span: Span, ribbons: readonly RowRibbon[], { metre, barsPerLine
       const from = Math.max(slot.start, start)
       const to = Math.min(slot.end, end, span.end)
       const empty = slot.start === slot.end && slot.start >= start && slot.start < end
-      return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to }] : []
+      return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to, unsaid: unsaid.get(slot.key) ?? null }] : []
     })
     return { start, end, blocks, ribbons: ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end)) }
   })
@@ -209,7 +212,7 @@ function sameRow(a: PhraseRow, b: PhraseRow): boolean {
   if (a.start !== b.start || a.end !== b.end || a.phraseTicks !== b.phraseTicks || a.lines.length !== b.lines.length) return false
   return a.lines.every((line, i) => {
     const other = b.lines[i]!
-    const blocks = line.blocks.length === other.blocks.length && line.blocks.every((block, k) => block.slot === other.blocks[k]!.slot && block.start === other.blocks[k]!.start)
+    const blocks = line.blocks.length === other.blocks.length && line.blocks.every((block, k) => block.slot === other.blocks[k]!.slot && block.unsaid === other.blocks[k]!.unsaid && block.start === other.blocks[k]!.start)
     return blocks && line.end === other.end && line.ribbons.length === other.ribbons.length && line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
   })
 }

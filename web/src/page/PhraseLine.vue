@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import type { RowLine } from '@dellop/core/sheet'
+import type { RowLine, RowRibbon } from '@dellop/core/sheet'
 import { slowsAndQuicks, type Counting, type DancedSlot } from '@dellop/core/routine'
 import { countLabel, TICKS_PER_BEAT, type Metre, type Tick } from '@dellop/core/time'
+import type { SilenceReason } from '@dellop/core/cue'
+import { Pin } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { layoutLine, ribbonHeight } from './lineLayout.ts'
+import type { Shown } from './shown.ts'
+import { useRibbonDrag } from './ribbonDrag.ts'
 
 const props = defineProps<{
   line: RowLine
@@ -23,15 +27,21 @@ const props = defineProps<{
   /** What stands below each figure of its state, where that is shown. */
   strip: ((slot: DancedSlot) => string) | null
   place: (slotKey: string) => string
+  /** Which of the two lanes are shown. */
+  shown: Shown
 }>()
 const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [] }>()
 
+/** A figure that is not named is seen not to be; what has nothing to say needs no mark. */
+const unsaidWord = (reason: SilenceReason | null): string => (reason && reason !== 'no-wording' && reason !== 'counts-only' && props.shown.said ? words.cues.unsaid[reason] : '')
 const x = (ticks: number): number => ((ticks - props.line.start) / TICKS_PER_BEAT) * props.beatPx
 const names = computed(() => props.line.blocks.map((block) => words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)))
 /** All that a block shows, marks and all: what its height is measured by. */
 const shownNames = computed(() =>
-  props.line.blocks.map(({ slot, fromBefore, toNext }, i) =>
-    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', slot.changed && words.sheet.changedMark].filter(Boolean).join(' '),
+  props.line.blocks.map(({ slot, fromBefore, toNext, unsaid }, i) =>
+    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`, slot.changed && words.sheet.changedMark]
+      .filter(Boolean)
+      .join(' '),
   ),
 )
 const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value))
@@ -60,6 +70,10 @@ const hole = computed(() => {
 })
 const phraseLine = computed(() => (props.phraseEnd < props.line.end && props.phraseEnd >= props.line.start && props.rowEnd > props.phraseEnd ? x(props.phraseEnd) : null))
 
+const { dragged, grab } = useRibbonDrag(() => props.beatPx)
+const draggedBy = (key: string, start: number): number => (dragged.value?.key === key ? ((dragged.value.move.said.startTick - start) / TICKS_PER_BEAT) * props.beatPx : 0)
+const ribbonSaid = ({ ribbon }: { readonly ribbon: RowRibbon }): string => words.cues.ribbon(ribbon.purpose, ribbon.said.wording.joined?.length ?? 0, ribbon.isPinned)
+
 const counts = (ticks: number): string => words.format.counts(ticks / TICKS_PER_BEAT)
 const trouble = (key: string): string => {
   const severity = props.marks.get(key)
@@ -83,26 +97,33 @@ function drop(event: DragEvent, key: string): void {
       <span class="beat one end" :style="{ left: `${layout.width}px` }" />
       <span v-if="phraseLine !== null" class="phrase-end" :style="{ left: `${phraseLine}px` }" />
     </div>
-    <div class="said" :style="{ height: `${layout.saidHeight}px` }">
+    <div v-if="shown.said" class="said" :style="{ height: `${layout.saidHeight}px` }">
       <button
         v-for="box in layout.ribbons"
-        :key="box.ribbon.slotKey"
+        :key="box.ribbon.key"
         class="ribbon"
         tabindex="-1"
-        :class="{ chosen: box.ribbon.slotKey === selectedKey }"
-        :style="{ left: `${box.left}px`, width: `${box.width}px`, height: `${ribbonHeight(box.lines)}px`, bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px` }"
+        :class="[box.ribbon.purpose, { chosen: box.ribbon.slotKey === selectedKey, joined: box.ribbon.said.wording.joined, pinned: box.ribbon.isPinned, moving: dragged?.key === box.ribbon.key }]"
+        :style="{ left: `${box.left + draggedBy(box.ribbon.key, box.ribbon.start)}px`, width: `${box.width}px`, height: `${ribbonHeight(box.lines)}px`, bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px` }"
         :data-slot="box.ribbon.slotKey"
-        :title="words.format.seconds(box.ribbon.said.spokenSeconds)"
+        :data-cue="box.ribbon.key"
+        :title="[words.format.seconds(box.ribbon.said.spokenSeconds), ribbonSaid(box)].filter(Boolean).join(' · ')"
         @click="emit('select', box.ribbon.slotKey)"
+        @pointerdown="grab($event, box.ribbon)"
       >
         <span class="sound" :style="{ left: `${box.soundLeft}px`, width: `${box.soundWidth}px` }" />
-        <span class="text">{{ box.ribbon.said.wording.text }}</span>
+        <span class="text"
+          ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{ box.ribbon.said.wording.text }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span
+        >
       </button>
+      <output v-if="dragged && layout.ribbons.some((box) => box.ribbon.key === dragged!.key)" class="told-move" :class="{ limit: dragged.atLimit }">{{
+        words.cues.moving(dragged.move.said.leadBeats, dragged.move.extraCost, dragged.atLimit)
+      }}</output>
     </div>
-    <div class="leads" aria-hidden="true">
-      <span v-for="lead in layout.leads" :key="lead.key" class="lead" :class="{ chosen: lead.key === selectedKey }" :style="{ left: `${lead.left}px`, width: `${lead.width}px` }" />
+    <div v-if="shown.said" class="leads" aria-hidden="true">
+      <span v-for="(lead, i) in layout.leads" :key="i" class="lead" :class="{ chosen: lead.key === selectedKey }" :style="{ left: `${lead.left}px`, width: `${lead.width}px` }" />
     </div>
-    <div class="danced" :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }">
+    <div v-if="shown.danced" class="danced" :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }">
       <button
         v-for="(block, i) in line.blocks"
         :key="block.slot.key"
@@ -140,11 +161,12 @@ function drop(event: DragEvent, key: string): void {
         <span v-if="block.slot.slot.optional" class="sign" :title="words.sheets.print.optional"
           >(○)<span class="unseen">{{ words.sheets.print.optional }}</span></span
         >
-        {{ ' ' }}<span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
+        {{ ' ' }}<span v-if="unsaidWord(block.unsaid)" class="only">{{ unsaidWord(block.unsaid) }}</span
+        ><span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
       </button>
       <button v-if="hole" class="hole" :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }" @click="emit('fill')">{{ words.sheet.open(hole.counts) }}</button>
     </div>
-    <div v-if="strip" class="strip">
+    <div v-if="strip && shown.danced" class="strip">
       <span v-for="block in line.blocks" :key="block.slot.key" class="stripped" :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 4, 12)}px` }">{{ block.fromBefore ? '…' : strip(block.slot) }}</span>
     </div>
   </div>

@@ -7,6 +7,7 @@ import { words } from '../words/index.ts'
 import { barsPerLineFor } from './lineLayout.ts'
 import { forgetWidths } from './measure.ts'
 import PhraseRow from './PhraseRow.vue'
+import { ALL_SHOWN, type Shown } from './shown.ts'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -17,6 +18,7 @@ const props = defineProps<{
   inRange?: ReadonlySet<string>
   fresh?: ReadonlySet<string>
   strip?: ((slot: DancedSlot) => string) | null
+  shown?: Shown
 }>()
 const emit = defineEmits<{ select: [key: string]; extend: [key: string]; dropOn: [dragged: string, target: string, behind: boolean]; open: [key: string]; fill: [row: Row] }>()
 const barsPerLine = defineModel<number>('barsPerLine', { required: true })
@@ -89,6 +91,7 @@ defineExpose({ reveal })
       :in-range="setOf(row, inRange)"
       :fresh="setOf(row, fresh)"
       :strip="strip ?? null"
+      :shown="shown ?? ALL_SHOWN"
       @select="emit('select', $event)"
       @extend="emit('extend', $event)"
       @grab="dragged = $event"

@@ -5,6 +5,7 @@ import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/t
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import PhraseLine from './PhraseLine.vue'
+import type { Shown } from './shown.ts'
 
 const props = defineProps<{
   row: PhraseRow
@@ -17,6 +18,7 @@ const props = defineProps<{
   inRange: ReadonlySet<string>
   fresh: ReadonlySet<string>
   strip: ((slot: DancedSlot) => string) | null
+  shown: Shown
 }>()
 const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [row: PhraseRow] }>()
 
@@ -73,6 +75,7 @@ function place(slotKey: string): string {
         :in-range="inRange"
         :fresh="fresh"
         :strip="strip"
+        :shown="shown"
         :place="place"
         @select="emit('select', $event)"
         @extend="emit('extend', $event)"

@@ -15,7 +15,18 @@ const lines = fc
       const end = start + length * 6
       if (end > 288) return []
       at = end
-      return [{ key: `s${i}`, slotKey: `s${i}`, purpose: 'cue' as const, isPinned: false, start: start as Tick, end: end as Tick, stepTick: (end + 12) as Tick, said: { wording: { kind: 'full', text: words.join(' '), words: words.length } } as RowLine['ribbons'][number]['said'] }]
+      return [
+        {
+          key: `s${i}`,
+          slotKey: `s${i}`,
+          purpose: 'cue' as const,
+          isPinned: false,
+          start: start as Tick,
+          end: end as Tick,
+          stepTick: (end + 12) as Tick,
+          said: { wording: { kind: 'full', text: words.join(' '), words: words.length } } as RowLine['ribbons'][number]['said'],
+        },
+      ]
     })
     return { start: tick(0), end: tick(12), blocks: [], ribbons }
   })
@@ -34,7 +45,12 @@ describe('a line of the page', () => {
   })
 
   it('ends a cue where its sound ends, and draws the lead from there to the step', () => {
-    const line: RowLine = { start: tick(0), end: tick(12), blocks: [], ribbons: [{ key: 's', slotKey: 's', purpose: 'cue', isPinned: false, start: tick(4), end: tick(8), stepTick: tick(9), said: { wording: { kind: 'full', text: 'box', words: 1 } } as never }] }
+    const line: RowLine = {
+      start: tick(0),
+      end: tick(12),
+      blocks: [],
+      ribbons: [{ key: 's', slotKey: 's', purpose: 'cue', isPinned: false, start: tick(4), end: tick(8), stepTick: tick(9), said: { wording: { kind: 'full', text: 'box', words: 1 } } as never }],
+    }
     const { ribbons, leads } = layoutLine(line, 50, [])
     expect([ribbons[0]!.left, ribbons[0]!.left + ribbons[0]!.width]).toEqual([200, 400])
     expect(leads[0]).toEqual({ key: 's', left: 400, width: 50 })

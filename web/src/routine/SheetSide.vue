@@ -11,6 +11,7 @@ import { computed, nextTick, ref } from 'vue'
 import { words } from '../words/index.ts'
 import AboutPanel from './AboutPanel.vue'
 import type { SheetCommands } from './commands.ts'
+import CuesPanel from './CuesPanel.vue'
 import FindingList from './FindingList.vue'
 import FitPanel from './FitPanel.vue'
 import HistoryPanel from './HistoryPanel.vue'
@@ -31,7 +32,7 @@ const emit = defineEmits<{
   back: [routine: Routine]
 }>()
 
-const SIDES = ['figure', 'pass', 'music', 'about', 'history'] as const
+const SIDES = ['figure', 'cues', 'pass', 'music', 'about', 'history'] as const
 type Side = (typeof SIDES)[number]
 const side = ref<Side>('figure')
 const selected = computed(() => props.page.selected.value)
@@ -100,10 +101,12 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
           @remark="commands.remark(selected, $event)"
           @beats="commands.wordsLength(selected, $event)"
           @field="(field, value) => commands.slotField(selected!, field, value)"
+          @pin="commands.pin(selected!, $event)"
           @content="commands.setContent(selected, $event)"
         />
         <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
       </template>
+      <CuesPanel v-else-if="side === 'cues'" :sheet="sheet" :page="page" @set="(field, value) => commands.heading(field, value)" @go="emit('go', $event)" @see="(label, edits) => emit('see', label, edits)" />
       <template v-else-if="side === 'pass'">
         <PassPanel
           v-if="selectedPass"

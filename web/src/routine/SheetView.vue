@@ -8,6 +8,7 @@ import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import PhrasePage from '../page/PhrasePage.vue'
+import { ALL_SHOWN, type Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
 import ConflictNote from './ConflictNote.vue'
@@ -22,6 +23,7 @@ import { useSheetDocument } from './sheetDocument.ts'
 import SheetHead from './SheetHead.vue'
 import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
+import { useSheetPins } from './sheetPins.ts'
 import { useSheetTelling } from './sheetTelling.ts'
 import { useSheetWalk } from './sheetWalk.ts'
 import SheetSide from './SheetSide.vue'
@@ -51,6 +53,7 @@ const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
 const { choose, step, rowStep, findingStep, extend } = useSheetWalk(page, (key, focus) => phrasePage.value?.reveal(key, focus))
 /** What the picker is open for. */
 const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
+const shown = ref<Shown>(ALL_SHOWN)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 
@@ -147,9 +150,29 @@ function goToPass(pass: DancedPass): void {
   if (first) choose(first.key, true)
 }
 
+const { nudge } = useSheetPins(page, commands, choose, told)
+
 const toLectern = (): void => void router.push({ name: 'lectern', params: { id } })
 
-const NEEDS_SLOT: ReadonlySet<PageKey> = new Set(['replace', 'remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect', 'words', 'extend-before', 'extend-after', 'copy', 'cut', 'duplicate'])
+const NEEDS_SLOT: ReadonlySet<PageKey> = new Set([
+  'replace',
+  'remove',
+  'move-before',
+  'move-after',
+  'halve',
+  'more',
+  'less',
+  'reflect',
+  'words',
+  'extend-before',
+  'extend-after',
+  'copy',
+  'cut',
+  'duplicate',
+  'cue-earlier',
+  'cue-later',
+  'cue-free',
+])
 const ACTIONS: Readonly<Record<PageKey, () => void>> = {
   before: () => step(-1),
   after: () => step(1),
@@ -177,6 +200,9 @@ const ACTIONS: Readonly<Record<PageKey, () => void>> = {
   cut: () => commands.cut(),
   paste: () => commands.paste(),
   duplicate: () => commands.duplicate(),
+  'cue-earlier': () => nudge(-1),
+  'cue-later': () => nudge(1),
+  'cue-free': () => commands.pin(selected.value!, undefined),
   leave: () => {
     page.preview.value = null
     page.select(selectedKey.value)
@@ -238,6 +264,10 @@ function onKey(event: KeyboardEvent): void {
           <button class="button small" :aria-pressed="page.laidBy.value === 'part'" @click="page.laidBy.value = 'part'">{{ words.sheets.view.part }}</button>
           <button class="button small" :aria-pressed="page.laidBy.value === 'music'" @click="page.laidBy.value = 'music'">{{ words.sheets.view.music }}</button>
           <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">{{ words.sheets.view.strip }}</button>
+          <span class="group" role="group" :aria-label="words.cues.shown">
+            <button class="button small" :aria-pressed="shown.said" :disabled="shown.said && !shown.danced" @click="shown = { ...shown, said: !shown.said }">{{ words.cues.showSaid }}</button>
+            <button class="button small" :aria-pressed="shown.danced" :disabled="shown.danced && !shown.said" @click="shown = { ...shown, danced: !shown.danced }">{{ words.cues.showDanced }}</button>
+          </span>
           <label v-if="sheet.school.fading" class="known">
             {{ words.schools.known }}
             <span class="soft" aria-hidden="true">{{ words.schools.knownLeast }}</span>
@@ -266,6 +296,7 @@ function onKey(event: KeyboardEvent): void {
           :in-range="page.rangeKeys.value"
           :fresh="page.fresh.value"
           :strip="strip"
+          :shown="shown"
           @select="page.select"
           @extend="page.extendTo"
           @drop-on="drop"

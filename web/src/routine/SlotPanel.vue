@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
 import type { Variation, WordingKind } from '@dellop/core/figure'
-import { rolesOf, type DancedPass, type DancedSlot, type Scope, type SlotContent } from '@dellop/core/routine'
+import { rolesOf, type DancedPass, type DancedSlot, type Scope, type Slot, type SlotContent } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
+import SlotCalling from './SlotCalling.vue'
 import SlotMarks from './SlotMarks.vue'
 import StateAtBeat from './StateAtBeat.vue'
 import WhyHere from './WhyHere.vue'
@@ -28,7 +29,8 @@ const emit = defineEmits<{
   silence: []
   remark: [text: string]
   beats: [beats: number]
-  field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks', value: unknown]
+  field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks' | 'mode' | 'roleCues' | 'announce', value: unknown]
+  pin: [pin: Slot['pin']]
   content: [content: SlotContent]
 }>()
 
@@ -74,7 +76,8 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />
     </div>
     <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
-    <WhyHere v-if="planned" :planned="planned" :school="sheet.school" :measured="voice.measured" />
+    <WhyHere v-if="planned" :planned="planned" :school="sheet.school" :measured="voice.measured" :pin="slotDanced.slot.pin" @pin="emit('pin', $event)" />
+    <SlotCalling :slot-danced="slotDanced" :roles="roles" @field="(field, value) => emit('field', field, value)" />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
       <BeatChart :danced="slotDanced.danced" :beats-per-bar="sheet.routine.metre.beatsPerBar" :roles="roles" :beats-per-line="3" />
     </section>

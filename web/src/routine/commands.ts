@@ -16,6 +16,7 @@ import {
   removePass,
   removeSlot,
   replaceContent,
+  setFieldAt,
   setSlotField,
   setWording,
   varySlot,
@@ -149,7 +150,15 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
 
   /** Edits worked out elsewhere, named for undo; says whether they could be made. */
   const take = (edits: readonly Edit[] | null, label: string): boolean => document.edit(edits, label)
-  const slotField = (slot: DancedSlot, field: Exclude<keyof Slot, 'id'>, value: unknown): boolean => document.edit(setSlotField(slot.slot, field, value as never), say.marks)
+  const slotField = (slot: DancedSlot, field: Exclude<keyof Slot, 'id' | 'content'>, value: unknown): void => keepPlace(slot, setFieldAt(slot, field, value as never, scope(), randomId), say.marks)
+  /** Pins a cue, or lets it go where there is no pin. */
+  const pin = (slot: DancedSlot, to: Slot['pin']): void => keepPlace(slot, setFieldAt(slot, 'pin', to, scope(), randomId), say.pin)
+
+  /** Makes edits that may give the slot another id, and stays where it is. */
+  function keepPlace(slot: DancedSlot, edits: readonly Edit[] | null, label: string): void {
+    const index = page.slots.value.indexOf(slot)
+    if (document.edit(edits, label) && index >= 0) page.select(page.slots.value[index]?.key ?? null)
+  }
   const passField = (pass: Pass, field: keyof Pass & string, value: unknown): boolean => document.edit(setField(pass, field, value as never), say.pass)
   const partField = (part: Part, field: keyof Part & string, value: unknown): boolean => document.edit(setField(part, field, value as never), say.part)
   const heading = (field: keyof Routine & string, value: unknown): boolean => document.edit(setHeading(routine(), field, value as never), say.header)
@@ -208,6 +217,7 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
   return {
     take,
     slotField,
+    pin,
     passField,
     partField,
     heading,

@@ -9,7 +9,29 @@ export interface Offer {
 
 const MOST = 40
 const VARIATIONS: readonly string[] = ['half', 'x2', 'x3', 'mirrored', 'no pause', 'first ', 'after ', 'on count ', ...HOLD_IDS.map((hold) => `to ${hold}`)]
-const SLOT_EXTRAS: readonly string[] = ['say "', 'silent', 'note "', 'for lead "', 'for follow "', 'hard', 'optional', 'caution shown', 'caution hidden', 'change roles', 'ahead', 'on the count', 'with the step', 'step by step', 'pinned 2 before', 'pinned short', 'tell lead "', 'tell follow "', 'lead first', 'follow first', 'announce "']
+const SLOT_EXTRAS: readonly string[] = [
+  'say "',
+  'silent',
+  'note "',
+  'for lead "',
+  'for follow "',
+  'hard',
+  'optional',
+  'caution shown',
+  'caution hidden',
+  'change roles',
+  'ahead',
+  'on the count',
+  'with the step',
+  'step by step',
+  'pinned 2 before',
+  'pinned short',
+  'tell lead "',
+  'tell follow "',
+  'lead first',
+  'follow first',
+  'announce "',
+]
 const PASS_EXTRAS: readonly string[] = [
   'rotated 4/8 right',
   'ends in ',

@@ -27,6 +27,9 @@ export type PageKey =
   | 'paste'
   | 'duplicate'
   | 'leave'
+  | 'cue-earlier'
+  | 'cue-later'
+  | 'cue-free'
 
 const PLAIN: Readonly<Record<string, PageKey>> = {
   ArrowLeft: 'before',
@@ -46,6 +49,9 @@ const PLAIN: Readonly<Record<string, PageKey>> = {
   l: 'lectern',
   '?': 'keys',
   Escape: 'leave',
+  '[': 'cue-earlier',
+  ']': 'cue-later',
+  u: 'cue-free',
 }
 
 const WITH_CONTROL: Readonly<Record<string, PageKey>> = { y: 'redo', c: 'copy', x: 'cut', v: 'paste', d: 'duplicate' }

@@ -12,7 +12,7 @@ const beats = (ticks: number): string => counts(ticks / 24)
 const sided = (n: number): string => `${['', 'an eighth', 'a quarter', 'three eighths', 'a half', 'five eighths', 'three quarters', 'seven eighths'][Math.abs(n)]} to the ${n < 0 ? 'left' : 'right'}`
 
 export const sheets = {
-  side: { label: 'Beside the page', figure: 'Figure', pass: 'Pass', music: 'Music', about: 'About', history: 'History' },
+  side: { label: 'Beside the page', figure: 'Figure', cues: 'Cues', pass: 'Pass', music: 'Music', about: 'About', history: 'History' },
   preview: {
     of: (label: string) => `Preview: ${label}`,
     effect: (before: number, after: number, beatsBefore: number, beatsAfter: number) =>

@@ -2,6 +2,7 @@ import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
 import type { Facing, Role } from '@dellop/core/figure'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
+import { cues } from './en.cues.ts'
 import { schools } from './en.schools.ts'
 import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
@@ -37,6 +38,7 @@ export const en = {
   level: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
   caution: { arms: 'Arms', neck: 'Neck', spin: 'Turning', dip: 'Dip', knees: 'Knees', floor: 'Floor', crowding: 'Crowding', heat: 'Heat', tempo: 'Tempo' },
   done: {
+    pin: 'pinning a cue',
     added: 'add a figure',
     replaced: 'replace a figure',
     removed: 'take out a figure',
@@ -215,6 +217,8 @@ export const en = {
       ['Shift R', 'once less'],
       ['O', 'the other way'],
       ['W', 'change its words'],
+      ['[  ]', 'its cue earlier, later, and pinned there'],
+      ['U', 'let Dellop place its cue again'],
       ['N  P', 'next finding, finding before'],
       ['Shift ← →', 'choose several'],
       ['Ctrl C  X  V', 'copy, cut, paste behind this one'],
@@ -295,6 +299,7 @@ export const en = {
   },
   figures,
   schools,
+  cues,
   sheets,
   tunes,
   lectern: {

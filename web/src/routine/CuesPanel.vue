@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import type { Edit } from '@dellop/core/document'
+import type { Routine } from '@dellop/core/routine'
+import type { Sheet } from '@dellop/core/sheet'
+import CallingFields from './CallingFields.vue'
+import DensityCurve from './DensityCurve.vue'
+import type { SheetPage } from './sheetPage.ts'
+
+/** All about what is said on a sheet: how it is called, how much is said, how it sounds, and what is taken along. */
+defineProps<{ sheet: Sheet; page: SheetPage }>()
+const emit = defineEmits<{ set: [field: keyof Routine & string, value: unknown]; go: [key: string]; see: [label: string, edits: readonly Edit[]] }>()
+</script>
+
+<template>
+  <CallingFields :routine="sheet.routine" :school="sheet.school" @set="(field, value) => emit('set', field, value)" />
+  <DensityCurve :sheet="sheet" />
+</template>

@@ -1,0 +1,52 @@
+import type { CuePurpose, SilenceReason } from '@dellop/core/cue'
+import type { Calling } from '@dellop/core/routine'
+import type { CueMode } from '@dellop/core/school'
+import { plural } from './english.ts'
+
+/** English of the cues: how they stand, how they are called, who says them. */
+const round = (n: number): number => Math.round(n * 100) / 100
+const beats = (n: number): string => (Math.abs(n - 1) < 0.005 ? '1 beat' : `${round(n)} beats`)
+/** Where a cue ends: before its step, or after it. */
+const ends = (lead: number): string => (lead >= 0 ? `ends ${beats(lead)} before its step` : `ends ${beats(-lead)} after its step`)
+
+const PURPOSES: Readonly<Record<CuePurpose, string>> = { cue: '', amount: 'how much, as a second cue', 'first-role': 'for one role', 'other-role': 'for one role', step: 'word of a step', gap: 'in a gap' }
+const MODES: Readonly<Record<CueMode, string>> = { ahead: 'ahead of the step', 'on-count': 'on the last counts', 'with-step': 'with the step', steps: 'step by step' }
+
+export const cues = {
+  ribbon: (purpose: CuePurpose, joined: number, isPinned: boolean): string => [PURPOSES[purpose], joined > 0 ? `names ${joined + 1} figures` : '', isPinned ? 'pinned' : ''].filter(Boolean).join(', '),
+  unsaid: { 'on-purpose': 'silent', joined: 'said before', 'no-room': 'not said', crowded: 'not said' } satisfies Record<Exclude<SilenceReason, 'no-wording' | 'counts-only'>, string>,
+  moving: (lead: number, extra: number, atLimit: boolean): string => `${ends(lead)}${extra === 0 ? '' : `, ${extra} points dearer`}${atLimit ? ' · no further' : ''}`,
+  moved: (lead: number): string => `Pinned: ${ends(lead)}.`,
+  noFurther: 'It cannot go further: the rules of the school hold it.',
+  elsewhere: 'What it would cost elsewhere',
+  elsewhereOf: (lead: number, extra: number): string => `${round(lead)} · ${extra === 0 ? 'here' : `+${extra}`}`,
+  elsewhereLabel: (lead: number, extra: number): string => `Pin it so that it ${ends(lead)}${extra > 0 ? `, ${extra} points dearer` : ''}`,
+  pinnedHere: 'You have pinned it here; the rest is planned around it.',
+  pinHere: 'Pin it here',
+  unpin: 'Let Dellop place it',
+  pinWording: 'Words',
+  pinWordings: { free: 'as the plan has it', full: 'always full', short: 'always short', prompt: 'always prompt' },
+  calling: 'How it is called',
+  mode: 'When it is said',
+  asSheet: 'as the sheet has it',
+  asSchool: (mode: CueMode): string => `as the school has it: ${MODES[mode]}`,
+  modes: MODES,
+  roleCue: (role: string): string => `Said to the ${role} only`,
+  roleFirst: 'Comes first',
+  announce: 'Announcement, where there is a gap',
+  mouth: 'Spoken',
+  mouths: { words: 'words only', counts: 'counts only', both: 'words and counts' } satisfies Record<NonNullable<Calling['mouth']>, string>,
+  first: 'Where both compete',
+  firsts: { words: 'words come first', counts: 'counts come first' } satisfies Record<NonNullable<Calling['first']>, string>,
+  halves: 'Count the half beats aloud too',
+  wholeBeats: 'Begin cues on whole beats only',
+  shown: 'What is shown',
+  showSaid: 'Said',
+  showDanced: 'Danced',
+  density: 'Words in 20 seconds',
+  densityTold: (most: number, limit: number): string => `At most ${plural(most, 'word')} in 20 seconds; ${limit} are enough for a floor.`,
+  densityLimit: 'the school’s limit',
+  densityWords: 'words',
+  seconds: 'seconds',
+  densityNone: 'Nothing is said yet.',
+}
