@@ -32,7 +32,7 @@ export default {
     { name: 'server-knows-no-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|cli)/' } },
     { name: 'web-knows-no-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|cli)/' } },
     // Another subject's view is reached by route; what it shares lies in app, ui, page, beats, sound, words.
-    { name: 'web-subjects-apart', severity: 'error', from: { path: '^web/src/(routine|call|figure|tune)/' }, to: { path: '^web/src/(routine|call|figure|tune)/', pathNot: '^web/src/$1/' } },
+    { name: 'web-subjects-apart', severity: 'error', from: { path: '^web/src/(routine|call|figure|tune|school|voice)/' }, to: { path: '^web/src/(routine|call|figure|tune|school|voice)/', pathNot: '^web/src/$1/' } },
     // A result has no company of its own: a listener need not load what checks documents.
     { name: 'through-the-index', severity: 'error', from: { path: '^core/src/([^/]+)/', pathNot: '\\.test\\.ts$' }, to: { path: '^core/src/[^/]+/', pathNot: '^core/src/($1/|[^/]+/index\\.ts$|document/result\\.ts$)' } },
   ],

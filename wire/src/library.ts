@@ -1,3 +1,4 @@
+import { voiceSchema } from '@dellop/core/cue'
 import { figureSchema, floorProfileSchema, MOST_FIGURES } from '@dellop/core/figure'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
@@ -58,10 +59,16 @@ export const settingsSchema = z.strictObject({
   /** Seconds the loudspeakers are late; measured by tapping. */
   outputDelaySeconds: z.number().min(-0.5).max(1.5),
   wordsPerMinute: z.number().min(60).max(350),
+  /** Whose speed cues are planned for: the usual voice, the cuer's own, or the spoken stand-in's. */
+  voice: z.enum(['usual', 'mine', 'stand-in']).default('usual'),
+  /** The cuer's own voice in each language, where it was measured. */
+  ownVoices: z.strictObject({ en: voiceSchema.nullable(), de: voiceSchema.nullable() }).default({ en: null, de: null }),
+  /** Seconds that echo or a noisy floor add to every lead. */
+  hallSeconds: z.number().min(0).max(2).default(0),
   /** The floor that lists and sheets are narrowed to; null for nobody in particular. */
   floorId: z.string().max(64).nullable().default(null),
 })
 export type Settings = z.infer<typeof settingsSchema>
-export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, floorId: null }
+export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, voice: 'usual', ownVoices: { en: null, de: null }, hallSeconds: 0, floorId: null }
 
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })

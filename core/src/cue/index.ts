@@ -9,3 +9,5 @@ export { planCues, prefer, utterancesOf, fixedWordings, type FixedWordings, type
 export { planRoutine, type PlanInput } from './plan.ts'
 export { wantedWordings, type Known } from './fading.ts'
 export { structurePrompts, type Prompt } from './prompts.ts'
+export { READINGS } from './readings.ts'
+export { fitVoice, withLength, withLengths, LEAST_READINGS, type Reading, type VoiceFit } from './voiceFit.ts'

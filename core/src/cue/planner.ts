@@ -128,9 +128,7 @@ function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings |
 function nextOf(slots: readonly CueSlot[], i: number, way: Pick<Candidate, 'wording'> | null): number {
   const pastAmount = (k: number): number => (slots[k]?.purpose === 'amount' ? k + 1 : k)
   if (way?.wording.owes) return i + 1
-  let next = pastAmount(i + 1)
-  for (const _ of way?.wording.joined ?? []) next = pastAmount(next + 1)
-  return next
+  return (way?.wording.joined ?? []).reduce((next) => pastAmount(next + 1), pastAmount(i + 1))
 }
 
 function changeCost(slot: CueSlot, { wording }: Candidate, fixed: FixedWordings | null): number {

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { playScore } from '../band/index.ts'
 import { countingIds, expectOk } from '../document/index.ts'
@@ -32,3 +32,6 @@ export const provedSheet = (routine: Routine, tune: Tune | null = routine.tuneId
   deriveSheet({ routine, book: BOOK, school: SHIPPED_SCHOOLS.find(({ id }) => id === routine.schoolId) ?? ROUND_SCHOOL, voice: DEFAULT_VOICES[routine.language], tune })
 
 export const proved = (text: string): Sheet => provedSheet(typedRoutine(text))
+
+/** The demo's sheets that are written as text. */
+export const SHEET_NAMES: readonly string[] = readdirSync(join(__dirname, '../../../demo/sheets')).flatMap((file) => (file.endsWith('.txt') ? [file.slice(0, -'.txt'.length)] : []))

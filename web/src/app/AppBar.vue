@@ -7,6 +7,7 @@ const links = [
   { to: '/tunes', name: words.nav.tunes },
   { to: '/figures', name: words.nav.figures },
   { to: '/sheets', name: words.nav.sheets },
+  { to: '/voice', name: words.nav.voice },
   { to: '/about', name: words.nav.about },
 ]
 const isHere = (path: string): boolean => route.path.startsWith(path)

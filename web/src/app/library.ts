@@ -1,4 +1,4 @@
-import { DEFAULT_VOICES, type Voice } from '@dellop/core/cue'
+import type { Voice } from '@dellop/core/cue'
 import { bookOf, knownFigures, type Figure, type FigureBook, type FloorProfile, type KnownFigures } from '@dellop/core/figure'
 import { ROUND_SCHOOL, type School } from '@dellop/core/school'
 import type { Tune } from '@dellop/core/tune'
@@ -6,6 +6,7 @@ import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from './api.ts'
+import { useStandIn, voiceChosen } from './voices.ts'
 
 /** What every sheet is written with: figures, tunes, schools and this machine's settings. Read once, then kept. */
 export const useLibrary = defineStore('library', () => {
@@ -27,6 +28,7 @@ export const useLibrary = defineStore('library', () => {
     tunes.value = tuneList.tunes
     schools.value = schoolList.schools
     settings.value = kept
+    if (kept.voice === 'stand-in') await standIn.load(kept.wordsPerMinute)
   }
 
   /** Reads everything, once; a failed try can be made again. */
@@ -39,15 +41,14 @@ export const useLibrary = defineStore('library', () => {
   }
 
   async function saveSettings(next: Settings): Promise<void> {
+    if (next.voice === 'stand-in') await standIn.load(next.wordsPerMinute)
     settings.value = next
     settings.value = await api('putSettings', { body: next })
   }
 
   /** One value per language and setting, so that lengths worked out for it are kept. */
-  const voices = computed(() => {
-    const { wordsPerMinute } = settings.value
-    return { en: { ...DEFAULT_VOICES.en, wordsPerMinute }, de: { ...DEFAULT_VOICES.de, wordsPerMinute } }
-  })
+  const standIn = useStandIn()
+  const voices = computed(() => ({ en: voiceChosen(settings.value, 'en', standIn.lengths), de: voiceChosen(settings.value, 'de', standIn.lengths) }))
   const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null

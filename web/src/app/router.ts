@@ -26,6 +26,7 @@ export const router = createRouter({
     { path: '/sheets/:id/print', name: 'sheet-print', component: () => import('../routine/PrintView.vue'), meta: { title: words.nav.sheets } },
     { path: '/sheets/:id', name: 'sheet', component: () => import('../routine/SheetView.vue'), meta: { title: words.nav.sheets } },
     { path: '/schools', name: 'schools', component: () => import('../school/SchoolsView.vue'), meta: { title: words.schools.title } },
+    { path: '/voice', name: 'voice', component: () => import('../voice/VoiceView.vue'), meta: { title: words.voice.title } },
     { path: '/lectern/:id', name: 'lectern', component: () => import('../call/LecternView.vue'), meta: { title: words.nav.lectern, whole: true } },
     { path: '/about', name: 'about', component: () => import('./AboutView.vue'), meta: { title: words.nav.about } },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },

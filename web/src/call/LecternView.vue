@@ -2,7 +2,6 @@
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { bookOf } from '@dellop/core/figure'
-import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { api, sentenceOf } from '../app/api.ts'
@@ -11,6 +10,7 @@ import { audioClock, ManualClock, type Clock } from '../sound/clock.ts'
 import { click } from '../sound/clicks.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
 import { knownOf } from '../app/known.ts'
+import { NO_LENGTHS, readStandInLengths, voiceChosen } from '../app/voices.ts'
 import { words } from '../words/index.ts'
 import { useLectern, type Lectern } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
@@ -35,7 +35,9 @@ async function load(): Promise<void> {
     const kept = await loadPack(id)
     settings.value = kept.settings
     const { routine, figures, school, tune } = kept.pack
-    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice: { ...DEFAULT_VOICES[routine.language], wordsPerMinute: kept.settings.wordsPerMinute }, known: knownOf(id) })
+    const lengths = kept.settings.voice === 'stand-in' ? await readStandInLengths(kept.settings.wordsPerMinute) : NO_LENGTHS
+    const voice = voiceChosen(kept.settings, routine.language, lengths)
+    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice, known: knownOf(id), hallSeconds: kept.settings.hallSeconds })
     document.title = `${routine.title} · ${words.nav.lectern}`
     const context = audioContext()
     if (kept.sound && !manual) await prepareSound(context, kept.sound)

@@ -4,6 +4,7 @@ import type { Routine } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import CallingFields from './CallingFields.vue'
 import DensityCurve from './DensityCurve.vue'
+import HearCues from './HearCues.vue'
 import type { SheetPage } from './sheetPage.ts'
 
 /** All about what is said on a sheet: how it is called, how much is said, how it sounds, and what is taken along. */
@@ -13,5 +14,6 @@ const emit = defineEmits<{ set: [field: keyof Routine & string, value: unknown];
 
 <template>
   <CallingFields :routine="sheet.routine" :school="sheet.school" @set="(field, value) => emit('set', field, value)" />
+  <HearCues :sheet="sheet" :selected="page.selected.value" :pass="page.selectedPass.value" />
   <DensityCurve :sheet="sheet" />
 </template>

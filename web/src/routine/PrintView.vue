@@ -29,7 +29,15 @@ async function load(): Promise<void> {
   try {
     await library.load()
     const { routine } = await api('getSheet', { params: { id } })
-    sheet.value = deriveSheet({ known: knownOf(id), routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId) })
+    sheet.value = deriveSheet({
+      known: knownOf(id),
+      routine,
+      book: library.book,
+      school: library.schoolFor(routine.schoolId),
+      voice: library.voiceFor(routine.language),
+      hallSeconds: library.settings.hallSeconds,
+      tune: library.tuneFor(routine.tuneId),
+    })
     document.title = routine.title
   } catch (error) {
     failure.value = sentenceOf(error)

@@ -145,7 +145,8 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
 .tabs button {
   flex: auto;
   min-height: 38px;
-  padding: 0 0.3rem;
+  padding: 0 0.2rem;
+  font-size: 0.95rem;
   border: 0;
   border-bottom: 4px solid transparent;
   background: none;

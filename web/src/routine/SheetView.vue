@@ -378,7 +378,12 @@ function onKey(event: KeyboardEvent): void {
 }
 .known input {
   width: 7rem;
-  accent-color: var(--voice-edge);
+}
+/* Small groups of what belongs together. */
+.group {
+  display: flex;
+  gap: 0.3rem;
+  margin-left: 0.6rem;
 }
 .beside {
   float: right;

@@ -29,7 +29,19 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const rows = shallowRef<readonly PhraseRow[]>([])
 
   const derive = (routine: Routine): Sheet =>
-    deriveSheet({ routine, book: library.book, school: library.schoolFor(routine.schoolId), voice: library.voiceFor(routine.language), tune: library.tuneFor(routine.tuneId), floor: library.floor, known: known.value }, cache)
+    deriveSheet(
+      {
+        routine,
+        book: library.book,
+        school: library.schoolFor(routine.schoolId),
+        voice: library.voiceFor(routine.language),
+        hallSeconds: library.settings.hallSeconds,
+        tune: library.tuneFor(routine.tuneId),
+        floor: library.floor,
+        known: known.value,
+      },
+      cache,
+    )
   /** The sheet as it stands, whatever is being previewed. */
   const standing = computed<Sheet | null>(() => (document.routine.value ? derive(document.routine.value) : null))
   const previewed = computed<Sheet | null>(() => {

@@ -15,9 +15,9 @@ export interface Player {
   readonly close: () => void
 }
 
-export async function createPlayer(context: AudioContext, buffer: AudioBuffer): Promise<Player> {
+export async function createPlayer(context: AudioContext, buffer: AudioBuffer, destination: AudioNode = context.destination): Promise<Player> {
   const gain = new GainNode(context, { gain: 0.9 })
-  gain.connect(context.destination)
+  gain.connect(destination)
   const node = await stretchNode(context, buffer)
   node.connect(gain)
   return {

@@ -1,9 +1,10 @@
 import { beatMoments } from '@dellop/core/file'
 import { countLabel, TICKS_PER_BEAT, tickPosition } from '@dellop/core/time'
 import type { Recording, Tune } from '@dellop/core/tune'
+import { USUAL_LEVELS, type Mix } from '../sound/mix.ts'
+import { renderMix } from '../sound/renderMix.ts'
 import { speak, type Said } from '../sound/speech.ts'
 import { words } from '../words/index.ts'
-import { renderTrack } from './renderTrack.ts'
 
 /** What is wanted of a practice track. */
 export interface TrackWish {
@@ -29,15 +30,16 @@ export async function practiceTrack(wish: TrackWish, progress: (text: string) =>
   const labels = beats.map(({ beat }) => countLabel(style, tickPosition(beat * TICKS_PER_BEAT))!.text)
   const said: ReadonlyMap<string, Said> =
     wish.mark === 'count' ? await speak({ texts: labels, language: wish.language, wordsPerMinute: COUNT_WORDS_PER_MINUTE }, signal, (share) => progress(words.tunes.speaking(Math.round(share * 100)))) : new Map()
-  return renderTrack(
-    {
-      music: wish.music,
-      durationSeconds: recording.durationSeconds,
-      clicks: wish.mark === 'clicks' ? beats.map(({ seconds, beatInBar }) => ({ seconds, strong: beatInBar === 1 })) : [],
-      spoken: wish.mark === 'count' ? beats.map(({ seconds }, i) => ({ seconds, said: said.get(labels[i]!)! })) : [],
-      speed: wish.speed,
-    },
-    (share) => progress(words.tunes.making(Math.round(share * 100))),
-    signal,
-  )
+  const { speed } = wish
+  const mix: Mix = {
+    music: wish.music,
+    speed,
+    from: 0,
+    to: recording.durationSeconds / speed,
+    clicks: wish.mark === 'clicks' ? beats.map(({ seconds, beatInBar }) => ({ at: seconds / speed, strong: beatInBar === 1 })) : [],
+    spoken: wish.mark === 'count' ? beats.map(({ seconds }, i) => ({ at: seconds / speed, said: said.get(labels[i]!)! })) : [],
+    levels: USUAL_LEVELS,
+    apart: false,
+  }
+  return renderMix(mix, (share) => progress(words.tunes.making(Math.round(share * 100))), signal)
 }

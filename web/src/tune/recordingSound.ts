@@ -1,7 +1,7 @@
 import type { Recording } from '@dellop/core/tune'
 import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
-import { audioContext } from '../sound/audioContext.ts'
+import { decodeRecording } from '../sound/recording.ts'
 
 /** The sound of the recording that is looked at: its peaks at once, its samples when they are decoded. */
 export function useRecordingSound(recording: Ref<Recording | null>, failure: Ref<string>) {
@@ -14,8 +14,7 @@ export function useRecordingSound(recording: Ref<Recording | null>, failure: Ref
     try {
       const drawn = (await api('getPeaks', { params: { hash: media } })).peaks
       if (wanted()) peaks.value = drawn
-      const response = await fetch(`/media/${media}`)
-      const decoded = await audioContext().decodeAudioData(await response.arrayBuffer())
+      const decoded = await decodeRecording(media)
       if (!wanted()) return
       buffer.value = decoded
       samples.value = decoded.getChannelData(0)

@@ -6,6 +6,8 @@ import { Scatter } from 'vue-chartjs'
 Chart.register(LinearScale, LineElement, PointElement, ScatterController, Filler, Legend, Tooltip)
 // Nothing here needs to move.
 Chart.defaults.animation = false
+Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
+Chart.defaults.font.size = 13
 
 /** Lines and points over two axes, in the colours of the page. The `told` sentence says the same to who cannot see it. */
 export interface Series {

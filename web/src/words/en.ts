@@ -3,13 +3,14 @@ import type { Facing, Role } from '@dellop/core/figure'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
 import { cues } from './en.cues.ts'
+import { voice } from './en.voice.ts'
 import { schools } from './en.schools.ts'
 import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
 import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal } from './english.ts'
 
 export const en = {
-  nav: { label: 'Main', skip: 'Skip to the page', tunes: 'Tunes', figures: 'Figures', sheets: 'Sheets', lectern: 'Lectern', about: 'About' },
+  nav: { label: 'Main', skip: 'Skip to the page', tunes: 'Tunes', figures: 'Figures', sheets: 'Sheets', lectern: 'Lectern', voice: 'Voice', about: 'About' },
   app: { updateWaiting: 'A new version of Dellop is ready.', update: 'Take it now', nowhere: 'There is no such page.', toShelf: 'To the shelf of sheets', loading: 'One moment', again: 'Try again', close: 'Close' },
   trouble: {
     title: 'Something went wrong',
@@ -300,6 +301,7 @@ export const en = {
   figures,
   schools,
   cues,
+  voice,
   sheets,
   tunes,
   lectern: {
@@ -355,8 +357,6 @@ export const en = {
     title: 'About Dellop',
     text: 'Dellop writes cue sheets, times every spoken cue ahead of its step against the music’s phrases, and helps to call the dance.',
     voice: 'Your voice',
-    voiceText: 'How fast you speak cues. 175 words a minute is usual; slower speech needs more room before each step.',
-    wordsPerMinute: 'Words a minute',
     care: 'Care for bodies',
     careText: 'Cautions in Dellop are the usual ones. They never replace the rules of the hall, local codes, or a qualified teacher who sees the dancers.',
     licence: 'Licence',

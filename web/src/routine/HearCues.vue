@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import type { DancedPass, DancedSlot } from '@dellop/core/routine'
+import type { Sheet } from '@dellop/core/sheet'
+import { computed, ref, watch } from 'vue'
+import { download } from '../app/download.ts'
+import { useLibrary } from '../app/library.ts'
+import { USUAL_LEVELS } from '../sound/mix.ts'
+import { words } from '../words/index.ts'
+import { weighedTexts, type HearingWish } from './hearing.ts'
+import { useHearing } from './useHearing.ts'
+import { lengthKey } from '@dellop/core/cue'
+
+/** Hear the sheet before saying it: the stand-in over the music, a phrase again and again, and all of it as a practice recording. */
+const props = defineProps<{ sheet: Sheet; selected: DancedSlot | null; pass: DancedPass | null }>()
+const library = useLibrary()
+const text = words.cues.hear
+const SPEEDS = [50, 60, 70, 80, 90, 100, 110, 120, 130, 150]
+const speed = ref(100)
+const levels = ref({ ...USUAL_LEVELS })
+const apart = ref(false)
+const loop = ref(false)
+const marks = ref<HearingWish['marks']>(props.sheet.recording ? 'none' : 'clicks')
+const where = ref<'whole' | 'pass' | 'phrase'>('whole')
+const withMusic = ref(true)
+const withVoice = ref(true)
+const { working, failure, told, isPlaying, now, play, stop, setLevels, record, measureAll, isBusy, cancel } = useHearing(() => props.sheet)
+
+watch(levels, setLevels, { deep: true })
+/** The phrase of the chosen figure; its pass where no phrase is marked there. */
+const phrase = computed(() => {
+  const { selected, sheet } = props
+  return selected ? (sheet.phrases.find(({ start, end }) => selected.start >= start && selected.start < end) ?? props.pass) : null
+})
+const stretch = computed<HearingWish['stretch']>(() => {
+  const one = where.value === 'pass' ? props.pass : where.value === 'phrase' ? phrase.value : null
+  return one ? { start: one.start, end: one.end } : null
+})
+const wish = (voice: boolean): HearingWish => ({ stretch: stretch.value, speed: speed.value / 100, voice, marks: marks.value, levels: levels.value, apart: apart.value })
+const fileName = computed(() => `${props.sheet.routine.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-practice-${speed.value}.wav`)
+const takeRecording = (): Promise<void> => record({ ...wish(withVoice.value), apart: false }, withMusic.value, (bytes) => download(fileName.value, 'audio/wav', bytes))
+const isStandIn = computed(() => library.settings.voice === 'stand-in')
+const unmeasured = computed(() => (isStandIn.value ? weighedTexts(props.sheet).filter((one) => library.voiceFor(props.sheet.routine.language).lengths?.[lengthKey(one)] === undefined).length : 0))
+</script>
+
+<template>
+  <section class="hear" aria-labelledby="hear-head">
+    <h2 id="hear-head">{{ text.title }}</h2>
+    <p class="soft">
+      {{ text.how }} <RouterLink :to="{ name: 'voice' }">{{ words.voice.title }}</RouterLink>
+    </p>
+    <div class="row">
+      <button v-if="!isPlaying" class="button main small" :disabled="isBusy()" @click="play(wish(true), loop)">{{ text.play }}</button>
+      <button v-else class="button main small" @click="stop">{{ text.stop }}</button>
+      <label
+        >{{ text.where }}
+        <select v-model="where" class="pick">
+          <option value="whole">{{ text.wheres.whole }}</option>
+          <option value="pass" :disabled="!pass">{{ text.wheres.pass }}</option>
+          <option value="phrase" :disabled="!phrase">{{ text.wheres.phrase }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.tunes.speed }}
+        <select v-model="speed" class="pick">
+          <option v-for="n in SPEEDS" :key="n" :value="n">{{ words.tunes.percent(n) }}</option>
+        </select></label
+      >
+    </div>
+    <p v-if="isPlaying" class="now" data-testid="heard-now">
+      <span class="count">{{ words.format.clock(Math.max(0, now.heard)) }}</span> {{ now.text ?? text.waiting }}
+    </p>
+    <div class="grid">
+      <label>{{ text.voiceLevel }}<input v-model.number="levels.voice" type="range" min="0" max="1.5" step="0.05" /></label>
+      <label>{{ text.musicLevel }}<input v-model.number="levels.music" type="range" min="0" max="1.5" step="0.05" /></label>
+      <label
+        >{{ text.marks }}
+        <select v-model="marks" class="pick">
+          <option v-for="(label, kind) in text.markKinds" :key="kind" :value="kind">{{ label }}</option>
+        </select></label
+      >
+    </div>
+    <el-checkbox v-model="loop">{{ text.loop }}</el-checkbox>
+    <el-checkbox v-model="apart">{{ text.apart }}</el-checkbox>
+    <h3>{{ text.recording }}</h3>
+    <div class="row">
+      <el-checkbox v-model="withMusic" :disabled="!sheet.recording">{{ text.withMusic }}</el-checkbox>
+      <el-checkbox v-model="withVoice">{{ text.withVoice }}</el-checkbox>
+      <button class="button small" :disabled="isBusy() || (!withMusic && !withVoice && marks === 'none')" @click="takeRecording">{{ text.record }}</button>
+    </div>
+    <p v-if="unmeasured > 0" class="told">
+      {{ text.unmeasured(unmeasured) }} <button class="button small" :disabled="isBusy()" @click="measureAll">{{ text.measure }}</button>
+    </p>
+    <p v-if="working" class="told working" role="status">
+      <span>{{ working }}</span> <button class="button small" @click="cancel">{{ text.cancel }}</button>
+    </p>
+    <p v-if="told" class="told" role="status">{{ told }}</p>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p class="soft">{{ words.lectern.loud }}</p>
+  </section>
+</template>
+
+<style scoped>
+.hear {
+  display: grid;
+  gap: 0.5rem;
+}
+.hear > * {
+  margin: 0;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem 0.9rem;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0.5rem;
+}
+.grid label {
+  display: grid;
+  font-size: 0.9rem;
+  color: var(--ink-soft);
+}
+.now {
+  border-left: 4px solid var(--voice);
+  background: var(--voice-tint);
+  padding: 0.4rem 0.7rem;
+  color: var(--voice-ink);
+  font-weight: 600;
+}
+.working {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+}
+h3 {
+  font-size: 1rem;
+}
+</style>

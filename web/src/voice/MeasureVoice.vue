@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { byFormula, fitVoice, plannedSeconds, READINGS, type Voice, type VoiceFit } from '@dellop/core/cue'
+import { speechSpans } from '@dellop/core/listen'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
+import { audioContext } from '../sound/audioContext.ts'
+import { useReadAloud } from '../sound/readAloud.ts'
+import { words } from '../words/index.ts'
+
+const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
+
+/** A dozen cues read aloud, or brought as a recording; the voice that fits them, shown before it is kept. */
+const props = defineProps<{ language: 'en' | 'de'; usual: Voice }>()
+const emit = defineEmits<{ keep: [voice: Voice] }>()
+const text = words.voice
+const texts = READINGS[props.language]
+const MOST_SECONDS = 180
+const PAUSE_SECONDS = 0.45
+/** The tempo that leads are shown at. */
+const SHOWN_BPM = 96
+
+const measured = ref<(number | null)[]>(texts.map(() => null))
+const fit = shallowRef<VoiceFit | null>(null)
+const problem = ref('')
+const { now, start, stop } = useReadAloud((index, seconds) => (measured.value[index] = seconds), work)
+
+function begin(): void {
+  measured.value = texts.map(() => null)
+  fit.value = null
+  problem.value = ''
+  void start(texts.length)
+}
+
+function work(): void {
+  const readings = texts.flatMap((one, i) => (measured.value[i] === null ? [] : [{ text: one, seconds: measured.value[i]! }]))
+  const result = fitVoice(readings, props.language)
+  fit.value = result.ok ? result.value : null
+  problem.value = result.ok ? '' : result.problem.message
+}
+
+async function bring(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  input.value = ''
+  if (!file) return
+  fit.value = null
+  problem.value = ''
+  measured.value = texts.map(() => null)
+  const buffer = await audioContext()
+    .decodeAudioData(await file.arrayBuffer())
+    .catch(() => null)
+  if (!buffer) return void (problem.value = text.fileTrouble)
+  if (buffer.duration > MOST_SECONDS) return void (problem.value = text.fileLong)
+  const spans = speechSpans(buffer.getChannelData(0), buffer.sampleRate, { pauseSeconds: PAUSE_SECONDS })
+  if (spans.length !== texts.length) return void (problem.value = text.fileSpans(texts.length, spans.length))
+  measured.value = spans.map(({ start: from, end }) => end - from)
+  work()
+}
+
+const usualSpread = computed(() => (fit.value ? Math.sqrt(fit.value.readings.reduce((sum, { text: one, seconds }) => sum + (seconds - byFormula(props.usual, one)) ** 2, 0) / fit.value.readings.length) : 0))
+const series = computed(() => {
+  const readings = fit.value?.readings ?? []
+  const most = Math.max(0.5, ...readings.map(({ seconds, predicted }) => Math.max(seconds, predicted)))
+  return [
+    { label: text.fitPoints, points: readings.map(({ predicted, seconds }) => ({ x: predicted, y: seconds })), colour: '--voice-ink', line: false },
+    { label: text.fitLine, points: [{ x: 0, y: 0 }, { x: most, y: most }], colour: '--feet', line: true, dashed: true }, // prettier-ignore
+  ]
+})
+const beatsBefore = (voice: Voice, one: string): number => 1 + (plannedSeconds(voice, one) * SHOWN_BPM) / 60
+const reading = computed(() => (now.value.state === 'reading' ? now.value : null))
+const isBusy = computed(() => now.value.state === 'asking' || now.value.state === 'reading')
+</script>
+
+<template>
+  <section aria-labelledby="measure-head">
+    <h2 id="measure-head">{{ text.measure }}</h2>
+    <p class="soft">{{ text.how(texts.length) }}</p>
+    <div class="row">
+      <button v-if="!isBusy" class="button main small" @click="begin">{{ fit ? text.again : text.start }}</button>
+      <button v-else class="button small" @click="stop">{{ text.stop }}</button>
+      <label class="button small file" :class="{ off: isBusy }">{{ text.bring }}<input class="unseen" type="file" accept="audio/*,.wav,.mp3,.m4a,.ogg,.flac,.opus" :disabled="isBusy" @change="bring" /></label>
+    </div>
+    <p class="soft">{{ text.bringHow }}</p>
+    <p v-if="now.state === 'asking'" role="status">{{ text.asking }}</p>
+    <div v-if="reading" class="say" role="status">
+      <span class="soft">{{ text.now(reading.index + 1, texts.length) }}</span>
+      <strong data-testid="say-now">{{ texts[reading.index] }}</strong>
+      <span class="soft">{{ reading.hears ? text.hears : text.listening }}</span>
+    </div>
+    <p v-if="now.state === 'trouble'" class="failure" role="alert">{{ text.trouble[now.trouble] }}</p>
+    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+    <table v-if="measured.some((one) => one !== null)">
+      <thead>
+        <tr>
+          <th scope="col">{{ text.reading }}</th>
+          <th scope="col" class="num">{{ text.measured }}</th>
+          <th scope="col" class="num">{{ text.predicted }}</th>
+          <th scope="col" class="num">{{ text.residual }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(one, i) in texts" :key="one">
+          <th scope="row">{{ one }}</th>
+          <td class="num count">{{ measured[i] === null ? '' : text.seconds(measured[i]!) }}</td>
+          <td class="num count">{{ fit?.readings[i] ? text.seconds(fit.readings[i]!.predicted) : '' }}</td>
+          <td class="num count">{{ fit?.readings[i] ? text.off(fit.readings[i]!.residual) : '' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <template v-if="fit">
+      <h3>{{ text.fit }}</h3>
+      <LineChart :series="series" :x-label="text.axisPredicted" :y-label="text.axisMeasured" :told="text.fitTold(fit.spreadSeconds, usualSpread)" />
+      <h3>{{ text.leads }}</h3>
+      <p class="soft">{{ text.leadsTold(SHOWN_BPM) }}</p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{{ text.reading }}</th>
+            <th scope="col" class="num">{{ text.leadUsual }}</th>
+            <th scope="col" class="num">{{ text.leadMine }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in texts.filter((_, i) => i % 3 === 2)" :key="one">
+            <th scope="row">{{ one }}</th>
+            <td class="num count">{{ text.beats(beatsBefore(usual, one)) }}</td>
+            <td class="num count">{{ text.beats(beatsBefore(fit.voice, one)) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="row">
+        <button class="button main small" @click="emit('keep', fit.voice)">{{ text.keep }}</button>
+        <button class="button small" @click="fit = null">{{ text.drop }}</button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  margin: 0.6rem 0;
+}
+.file {
+  position: relative;
+}
+.file:focus-within {
+  outline: 3px solid var(--music);
+  outline-offset: 2px;
+}
+.file.off {
+  opacity: 0.5;
+}
+.say {
+  display: grid;
+  gap: 0.2rem;
+  border-left: 6px solid var(--voice);
+  background: var(--voice-tint);
+  padding: 0.8rem 1rem;
+}
+.say strong {
+  font-size: 1.9rem;
+  color: var(--voice-ink);
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 0.6rem 0;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.2rem 0.5rem;
+  border-bottom: 1px solid var(--rule);
+  font-weight: 400;
+}
+thead th {
+  font-weight: 700;
+}
+.num {
+  text-align: right;
+}
+</style>
