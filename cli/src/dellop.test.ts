@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expectOk } from '@dellop/core/document'
@@ -111,6 +111,40 @@ describe('dellop plan', () => {
       if (before && i > 1) expect(one.startSeconds).toBeGreaterThanOrEqual(utterances[i - 1]!.stepSeconds - 1e-9)
     })
     expect(utterances[0]!.startBeat).toBeLessThan(0)
+  })
+  /** The rule of each mode, from what the command prints alone. */
+  function judge(json: Record<string, unknown>): void {
+    let ready = -Infinity
+    for (const one of json['utterances'] as (Utterance & { mode: string; kind: string; notBeforeBeat: number; stepBeat: number; slots: unknown[] })[]) {
+      expect(one.startSeconds).toBeGreaterThanOrEqual(ready - 1e-9)
+      if (one.mode === 'with-step' || one.mode === 'steps') expect(one.startBeat).toBeCloseTo(one.stepBeat, 9)
+      else expect(one.endSeconds).toBeLessThanOrEqual(one.stepSeconds - one.minLeadSeconds + 1e-9)
+      if (one.mode === 'ahead' || one.mode === 'gap') expect(one.startBeat).toBeGreaterThanOrEqual(one.notBeforeBeat - 1e-9)
+      expect(one.slots.length > 1).toBe(one.kind === 'joined')
+      ready = one.endSeconds + (json['breathSeconds'] as number)
+    }
+  }
+  const sheets = readdirSync(demo('sheets')).filter((file) => file.endsWith('.txt'))
+  it.each(sheets)('of %s keeps the rule of each mode', (file) => {
+    const text = readFileSync(demo(`sheets/${file}`), 'utf8')
+    const tune = /^tune: (\S+)/m.exec(text)![1]!
+    const { json, exit } = dellop('plan', demo(`sheets/${file}`), '--tune', demo(`tunes/${tune}.abc`), '--hall', '0.2')
+    expect(exit).toBe(0)
+    judge(json)
+  })
+  it.each(['combing-the-teasels', 'goosefoot-ring'])('of %s, taught step by step, keeps them too', (name) => {
+    const text = readFileSync(demo(`sheets/${name}.txt`), 'utf8').replace('\nstart:', '\ncalling: step by step\nstart:')
+    const { json } = dellop('plan', fileOf(`${name}.txt`, text), '--bpm', '100')
+    judge(json)
+    expect((json.utterances as { mode: string }[]).some(({ mode }) => mode === 'steps')).toBe(true)
+  })
+  it('plans for a voice as the application takes it along', () => {
+    const slow = fileOf('slow.json', JSON.stringify({ id: 'mine-en', language: 'en', wordsPerMinute: 100, baseSeconds: 0.093, perLetterSeconds: 0.0674, perFunctionWordSeconds: -0.0407, measured: true }))
+    const { json } = dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', slow)
+    expect([json.voice, json.marginSeconds]).toEqual(['mine-en', 0])
+    judge(json)
+    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', fileOf('odd.json', '{"id":"x"}')).stderr).toMatch(/odd\.json.*language/)
+    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', fileOf('no.json', 'hello')).stderr).toMatch(/is no JSON/)
   })
   it('refuses a speed out of range and a school there is not', () => {
     expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', '3').stderr).toMatch(/0\.5 to 1\.5/)

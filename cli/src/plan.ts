@@ -6,9 +6,9 @@ import { numberOption, readArguments } from './arguments.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
 import { sheetInput } from './sheetInput.ts'
 
-/** `dellop plan FILE [--bpm N] [--tune TUNE.abc] [--speed N] [--school NAME]` */
+/** `dellop plan FILE [--bpm N] [--tune TUNE.abc] [--speed N] [--school NAME] [--voice VOICE.json] [--hall SECONDS]` */
 export function plan(line: readonly string[]): Outcome {
-  return outcomeOf(readArguments(line, ['bpm', 'tune', 'speed', 'school']), (args) => outcomeOf(numberOption(args, 'speed', 0.5, 1.5), (speed) => outcomeOf(sheetInput(args), (input) => planned(input, speed ?? 1))))
+  return outcomeOf(readArguments(line, ['bpm', 'tune', 'speed', 'school', 'voice', 'hall']), (args) => outcomeOf(numberOption(args, 'speed', 0.5, 1.5), (speed) => outcomeOf(sheetInput(args), (input) => planned(input, speed ?? 1))))
 }
 
 function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outcome {

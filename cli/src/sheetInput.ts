@@ -1,6 +1,6 @@
 import { playScore } from '@dellop/core/band'
-import { countingIds, problem, succeed, type Result } from '@dellop/core/document'
-import { DEFAULT_VOICES } from '@dellop/core/cue'
+import { countingIds, problem, succeed, validate, type Result } from '@dellop/core/document'
+import { DEFAULT_VOICES, voiceSchema, type Voice } from '@dellop/core/cue'
 import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
 import { readAbc, readSheetFile, sheetFileOfText, tuneOfScore } from '@dellop/core/file'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
@@ -28,14 +28,34 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   const wanted = args.options.get('school') ?? file.value.school?.id ?? routine.schoolId
   const school = [...(file.value.school ? [file.value.school] : []), ...SHIPPED_SCHOOLS].find((one) => one.id === wanted)
   if (!school) return problem('usage.school', `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`)
+  const voice = voiceOption(args)
+  if (!voice.ok) return voice
+  const hall = numberOption(args, 'hall', 0, 2)
+  if (!hall.ok) return hall
   const steady = bpm.value !== null
   return succeed({
     routine: steady ? { ...routine, bpm: bpm.value! } : routine,
     book: new Map([...bookOf(SHIPPED_FIGURES), ...bookOf(figures)]),
     school,
-    voice: DEFAULT_VOICES[routine.language],
+    voice: voice.value ?? DEFAULT_VOICES[routine.language],
     tune: steady && tune ? { ...tune, recordings: [] } : tune,
+    hallSeconds: hall.value ?? 0,
   })
+}
+
+/** The voice of `--voice FILE.json`, as the application takes it along; null where none is named. */
+function voiceOption({ options }: Arguments): Result<Voice | null> {
+  const path = options.get('voice')
+  if (path === undefined) return succeed(null)
+  const text = readText(path)
+  if (!text.ok) return text
+  let written: unknown
+  try {
+    written = JSON.parse(text.value)
+  } catch {
+    return problem('voice.json', `"${path}" is no JSON; a voice as the application takes it along was expected.`)
+  }
+  return validate(voiceSchema, written, `"${path}"`)
 }
 
 /** The tune of `--tune FILE.abc`, with its beats as the house band plays it; null where none is named. */

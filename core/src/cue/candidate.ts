@@ -67,7 +67,8 @@ function findCandidates(slot: CueSlot, rules: CueRules): Candidate[] {
   const target = slot.mode === 'ahead' ? targetLeadBeats(slot.stepTick, step, rules) : 0
   const lengths = slot.wordings.map((wording) => {
     const spoken = spokenSeconds(rules.voice, wording.text)
-    return { wording, spoken, planned: spoken + marginSeconds(rules.voice, wording.text) }
+    // The words of a step are clipped to their beat: nobody adds a margin to them.
+    return { wording, spoken, planned: slot.mode === 'steps' ? spoken : spoken + marginSeconds(rules.voice, wording.text) }
   })
   const shortest = Math.min(...lengths.map(({ planned }) => planned))
   const found: Candidate[] = []

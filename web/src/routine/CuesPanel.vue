@@ -2,6 +2,7 @@
 import type { Edit } from '@dellop/core/document'
 import type { Routine } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
+import BringCues from './BringCues.vue'
 import CallingFields from './CallingFields.vue'
 import DensityCurve from './DensityCurve.vue'
 import HearCues from './HearCues.vue'
@@ -16,4 +17,5 @@ const emit = defineEmits<{ set: [field: keyof Routine & string, value: unknown];
   <CallingFields :routine="sheet.routine" :school="sheet.school" @set="(field, value) => emit('set', field, value)" />
   <HearCues :sheet="sheet" :selected="page.selected.value" :pass="page.selectedPass.value" />
   <DensityCurve :sheet="sheet" />
+  <BringCues :sheet="sheet" @see="(label, edits) => emit('see', label, edits)" />
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
+import { CUE_MODES, PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
 import { validate } from '@dellop/core/document'
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
@@ -27,13 +27,18 @@ const form = ref({
   newAfterPhrases: String(props.school.fading?.newAfterPhrases ?? 8),
   overWord: String(props.school.weights.overWord),
   prompts: [...props.school.prompts],
+  mode: props.school.mode,
+  onCountBeats: String(props.school.onCountBeats),
+  joinMost: String(props.school.join.most),
+  joinBeats: String(props.school.join.mostBeats),
+  breathPhrases: String(props.school.breathPhrases),
 })
 const problem = ref('')
 /** The form may open far from the button that was pressed: who pressed it is brought there. */
 const first = ref<HTMLInputElement | null>(null)
 onMounted(() => first.value?.focus())
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
-const NUMBERS = ['targetBeats', 'minSeconds', 'maxBeats', 'breathSeconds', 'mostWords'] as const
+const NUMBERS = ['targetBeats', 'minSeconds', 'maxBeats', 'breathSeconds', 'mostWords', 'onCountBeats', 'joinMost', 'joinBeats', 'breathPhrases'] as const
 const FADING = ['fullTimes', 'shortTimes', 'newAfterPhrases', 'overWord'] as const
 
 function save(): void {
@@ -53,6 +58,10 @@ function save(): void {
     weights: now.fades ? { ...props.school.weights, overWord: number(now.overWord) } : props.school.weights,
     fading: now.fades ? { fullTimes: number(now.fullTimes), shortTimes: number(now.shortTimes), newAfterPhrases: number(now.newAfterPhrases) } : null,
     prompts: now.prompts,
+    mode: now.mode,
+    onCountBeats: number(now.onCountBeats),
+    join: { most: number(now.joinMost), mostBeats: number(now.joinBeats) },
+    breathPhrases: number(now.breathPhrases),
   }
   const valid = validate(schoolSchema, next, words.schools.theSchool)
   if (!valid.ok) return void (problem.value = valid.problem.message)
@@ -72,6 +81,12 @@ function save(): void {
         >{{ words.schools.fields.group }}
         <select v-model="form.group">
           <option v-for="(label, group) in words.schools.groups" :key="group" :value="group">{{ label }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.cues.mode }}
+        <select v-model="form.mode">
+          <option v-for="mode in CUE_MODES" :key="mode" :value="mode">{{ words.cues.modes[mode] }}</option>
         </select></label
       >
       <label>{{ words.schools.fields.lead }}<input v-model="form.lead" maxlength="20" required /></label>

@@ -65,6 +65,7 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
           <li>{{ school.fading ? words.schools.fading(school.fading.fullTimes, school.fading.shortTimes, school.fading.newAfterPhrases) : words.schools.noFading }}</li>
           <li>{{ words.schools.count(school.count.group, school.count.ones) }} · {{ words.schools.countIn(school.countIn) }}</li>
           <li>{{ school.prompts.length > 0 ? words.schools.promptList(school.prompts.map((kind) => words.schools.prompts[kind]).join(', ')) : words.schools.noPrompts }}</li>
+          <li>{{ words.schools.mode(school.mode) }} · {{ words.schools.joins(school.join.most, school.join.mostBeats) }}</li>
           <li>{{ words.schools.density(school.mostWordsIn20Seconds) }} · {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}</li>
         </ul>
         <div class="actions">

@@ -1,6 +1,7 @@
 import type { CuePurpose, SilenceReason } from '@dellop/core/cue'
 import type { Calling } from '@dellop/core/routine'
 import type { CueMode } from '@dellop/core/school'
+import type { Unplaced } from '@dellop/core/sheet'
 import { plural } from './english.ts'
 
 /** English of the cues: how they stand, how they are called, who says them. */
@@ -76,5 +77,21 @@ export const cues = {
     unmeasured: (n: number) => `${plural(n, 'wording has', 'wordings have')} not been said by the stand-in yet and ${n === 1 ? 'is' : 'are'} planned by the usual voice.`,
     measure: 'Have them said',
     measured: 'All wordings are planned as the stand-in says them.',
+  },
+  bring: {
+    title: 'Cues from elsewhere',
+    how: 'A WebVTT file, or a table with the columns start and words (CSV): each cue is laid onto the figure it names.',
+    choose: 'Bring cues',
+    label: (file: string) => `Cues of ${file}`,
+    told: (n: number, other: number) => `${plural(n, 'cue')} found on the sheet, ${other === 0 ? 'all as they are planned' : `${other} said otherwise`}.`,
+    unplaced: (n: number) => `${plural(n, 'cue')} could not be placed:`,
+    why: {
+      'past-end': 'the dance is over by then',
+      overlaps: 'it begins before the one before it has ended',
+      'no-figure': 'no figure near it has such words',
+      'not-every-time': 'said so only some of the times that its pass is danced',
+    } satisfies Record<Unplaced, string>,
+    see: 'See what would change',
+    same: 'The sheet says them so already.',
   },
 }

@@ -1,6 +1,8 @@
-import type { PromptKind } from '@dellop/core/school'
+import type { CueMode, PromptKind } from '@dellop/core/school'
+import { cues } from './en.cues.ts'
 import { plural } from './english.ts'
 
+const { modes } = cues
 /** English of the schools. */
 export const schools = {
   title: 'Schools',
@@ -17,6 +19,8 @@ export const schools = {
   fading: (full: number, short: number, phrases: number) =>
     `in full ${full === 1 ? 'the first time' : `the first ${full} times`}, then short ${short === 1 ? 'once' : short === 2 ? 'twice' : `${short} times`}, then prompts; new again after ${phrases} phrases without the part`,
   noFading: 'always in full',
+  mode: (mode: CueMode) => `said ${modes[mode]}`,
+  joins: (most: number, beats: number) => (most < 2 ? 'never joins names' : `joins up to ${most} names, the last within ${beats} beats`),
   density: (words: number) => `at most ${words} words in 20 seconds`,
   compare: 'Two schools on one sheet',
   compareSheet: 'Sheet',
@@ -66,6 +70,10 @@ export const schools = {
     breathSeconds: 'Seconds of breath between cues',
     mostWords: 'Most words in 20 seconds',
     countIn: 'Count-in',
+    onCountBeats: 'On the count: the last so many counts',
+    joinMost: 'Names in one breath, 1 for never joined',
+    joinBeats: 'Beats that a later name may be kept in mind',
+    breathPhrases: 'Phrases without a breath, at most',
     group: 'Counted in',
     lead: 'The lead is called',
     follow: 'The follow is called',

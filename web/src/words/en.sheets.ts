@@ -243,7 +243,7 @@ export const sheets = {
     asMarkdown: 'Markdown',
     print: 'Print',
     cues: 'The cues with their times:',
-    cueFiles: { vtt: 'WebVTT', srt: 'SRT', lrc: 'LRC', csv: 'CSV' },
+    cueFiles: { vtt: 'WebVTT', srt: 'SRT', lrc: 'LRC', midi: 'MIDI', csv: 'CSV' },
   },
   shelf: {
     dance: 'Dance',

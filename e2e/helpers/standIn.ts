@@ -1,0 +1,33 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { trimmedSpeech } from '@dellop/core/band'
+import createVoice from '@echogarden/espeak-ng-emscripten/espeak-ng.js'
+import { wav } from './sound.ts'
+
+const RATE = 22_050
+/** Longer than a reader's silence after which the next cue is shown, with room for the page to show it. */
+const PAUSE_SECONDS = 1.3
+
+/** Texts as the spoken stand-in says them, one after the other with pauses between, as a WAV file for a microphone; and how long each truly is. */
+export async function spokenByStandIn(texts: readonly string[], language: 'en' | 'de' = 'en'): Promise<{ readonly path: string; readonly bytes: Buffer; readonly seconds: readonly number[] }> {
+  const made = await createVoice({})
+  const voice = await new made.eSpeakNGWorker()
+  voice.set_voice(language === 'en' ? 'en-us' : 'de')
+  voice.set_rate(175)
+  const clips = texts.map((text) => {
+    const chunks: Int16Array[] = []
+    voice.synthesize(text, (chunk) => {
+      if (chunk) chunks.push(new Int16Array(chunk))
+      return false
+    })
+    return trimmedSpeech(Float32Array.from(chunks.flatMap((chunk) => [...chunk].map((value) => value / 32_768))))
+  })
+  const pause = new Float32Array(Math.round(PAUSE_SECONDS * RATE))
+  const all = Float32Array.from([...pause, ...clips.flatMap((clip) => [...clip, ...pause])])
+  const bytes = wav(all, RATE)
+  // Not in the folder of the tests' results, which is emptied at their start.
+  const path = join(mkdtempSync(join(tmpdir(), 'dellop-microphone-')), 'readings.wav')
+  writeFileSync(path, bytes)
+  return { path, bytes, seconds: clips.map((clip) => clip.length / RATE) }
+}
