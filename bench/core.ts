@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { playScore } from '@dellop/core/band'
 import { CHECKS } from '@dellop/core/check'
-import { DEFAULT_VOICES, planRoutine } from '@dellop/core/cue'
+import { DEFAULT_VOICES, planRoutine, type PlanCache } from '@dellop/core/cue'
 import { bookOf, browseFigures, followOns, NO_WISH, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
 import { readAbc } from '@dellop/core/file'
-import { figureContent, freshSlot, searchOrders, shelfOf, unfold, type Routine } from '@dellop/core/routine'
+import { figureContent, freshSlot, NO_MUSIC, searchOrders, shelfOf, unfold, type Routine, type UnfoldCache } from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
 import { steadyBeatMap, type Tick } from '@dellop/core/time'
@@ -53,6 +53,18 @@ const shelfOf2000 = () =>
     updatedAtMs: i,
   }))
 
+/** A wording changed to and fro in the middle of 1,000 slots, planned on from the plan before; unfolding is left out. */
+function replanMs(): number {
+  const cache: PlanCache = { last: null }
+  const passes: UnfoldCache = new Map()
+  const beatMap = steadyBeatMap(96)
+  const plain = routineOf(1000)
+  const parts = plain.parts.map((part, i) => (i === 80 ? { ...part, slots: part.slots.map((slot, k) => (k === 2 ? { ...slot, wordings: { full: 'through and face', short: null, prompt: null } } : slot)) } : part))
+  const timelines = [plain, { ...plain, parts }].map((routine) => unfold(routine, book, { music: NO_MUSIC, cache: passes }))
+  let turn = 0
+  return medianMs(15, () => planRoutine({ timeline: timelines[turn++ % 2]!, school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, beatMap, firstStep: 0 as Tick }, 1, cache))
+}
+
 export function measureCore(): Measured[] {
   const school = ROUND_SCHOOL
   const voice = DEFAULT_VOICES.en
@@ -64,6 +76,7 @@ export function measureCore(): Measured[] {
   if (!score.ok) throw new Error(score.problem.message)
   return [
     { what: `plan ${thousand.slots.length} slots`, ms: medianMs(9, () => planRoutine({ timeline: thousand, school, voice, beatMap: steadyBeatMap(96), firstStep: 0 as Tick })) },
+    { what: `replan ${thousand.slots.length} slots after a wording in the middle was changed`, ms: replanMs() },
     { what: 'search 5,000 figures for “tu”', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, text: 'tu' })) },
     { what: 'narrow 5,000 figures by foot and hold', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, startFoot: 'right', endHold: 'closed' })) },
     { what: 'narrow 5,000 figures to what may follow one', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, after: many[0]! })) },

@@ -31,6 +31,7 @@ export async function measureWeb(): Promise<Measured[]> {
       ...(await keystrokes(page, address, '/sheets/lanterns-at-the-weir', 'the demo sheet')),
       ...(await keystrokes(page, address, long, '600 slots')),
       ...(await scrolling(page, address, long)),
+      ...(await hearing(page, address)),
       ...(await bringIn(page, address, data)),
     ]
   } finally {
@@ -108,6 +109,26 @@ async function keystrokes(page: Page, address: string, path: string, of: string)
   return [
     { what: `keystroke to repainted page, ${of}, median of ${times.length}`, ms: at(0.5) },
     { what: `keystroke to repainted page, ${of}, p95`, ms: at(0.95) },
+  ]
+}
+
+/** The demo's sheet with the most cues, said by the stand-in for the first time, and made into a practice recording with its music. */
+async function hearing(page: Page, address: string): Promise<Measured[]> {
+  await page.goto(`${address}/sheets/eight-for-the-geese`)
+  await page.getByRole('tab', { name: 'Cues' }).click()
+  const took = async (button: string, until: () => Promise<unknown>): Promise<number> => {
+    const start = Date.now()
+    const done = until()
+    await page.getByRole('button', { name: button, exact: true }).click()
+    await done
+    return Date.now() - start
+  }
+  const said = await took('Hear it', () => page.getByTestId('heard-now').waitFor({ timeout: 60_000 }))
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  const made = await took('Take it along as WAV', () => page.waitForEvent('download', { timeout: 120_000 }))
+  return [
+    { what: 'stand-in ready to be heard, first time, 64 cues', ms: said },
+    { what: 'practice recording of it made, music and voice', ms: made },
   ]
 }
 

@@ -66,6 +66,20 @@ test('a recording is measured too; one with other readings, or none, is refused 
   await expect(page.getByRole('alert')).toContainText('This is no sound that can be read here.')
 })
 
+test('one wording is timed on its sheet, and the cuer’s own voice is planned for', async ({ page, spoken }) => {
+  await page.goto('/sheets/pegs-on-a-line')
+  await page.locator('.page .block').nth(2).click()
+  await page.getByRole('button', { name: 'Time how long you take for “rocking chair”' }).click()
+  await expect(page.getByText('Say “rocking chair” now.')).toBeVisible()
+  const told = page.getByText(/^“rocking chair” takes you \d\.\d\d s; cues are planned for your own voice now\.$/)
+  await expect(told).toBeVisible({ timeout: 15_000 })
+  expect(Math.abs(Number(/([\d.]+) s/.exec((await told.textContent())!)![1]) - spoken.seconds[0]!)).toBeLessThan(0.06)
+  await page.goto('/voice')
+  await page.getByRole('button', { name: 'Forget “rocking chair”' }).click()
+  await expect(page.getByText('None. Beside each wording on a sheet')).toBeVisible()
+  await page.getByText('the usual voice', { exact: true }).click()
+})
+
 test('a microphone that is refused, or hears nothing, is told, and all else goes on', async ({ page }) => {
   await page.addInitScript(() => {
     navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))

@@ -46,44 +46,68 @@ export const leastLeadSeconds = ({ school, hallSeconds = 0 }: CueRules): number 
  * and ends by it. *With the step* and *steps*: starts on its step. What is said in a gap lies within it. In order of
  * start, longer wordings first at the same start.
  */
-export function candidatesOf(slot: CueSlot, rules: CueRules): readonly Candidate[] {
+export const candidatesOf = (slot: CueSlot, rules: CueRules): readonly Candidate[] => findCandidates(slot, rules, -Infinity)
+
+/**
+ * The ways among them that a cheapest plan may take. `freeBy` is the heard second before which nothing that follows may
+ * start: of two ways to say the same words that both leave the mouth free by then, the one that starts later is never
+ * harder to fit in, so that the earlier one is of use only where it costs no more.
+ */
+export function usefulCandidates(slot: CueSlot, rules: CueRules, freeBy: number): readonly Candidate[] {
   const before = known.get(slot)
-  if (before && sameRules(before.rules, rules)) return before.found
-  const found = findCandidates(slot, rules)
-  known.set(slot, { rules, found })
+  if (before && before.freeBy === freeBy && sameRules(before.rules, rules)) return before.found
+  const found = findCandidates(slot, rules, freeBy)
+  known.set(slot, { rules, freeBy, found })
   return found
 }
 
 /** Ways already found: a cue slot that an edit left alone keeps its own under the same rules. */
-const known = new WeakMap<CueSlot, { readonly rules: CueRules; readonly found: readonly Candidate[] }>()
+const known = new WeakMap<CueSlot, { readonly rules: CueRules; readonly freeBy: number; readonly found: readonly Candidate[] }>()
 
 export const sameRules = (a: CueRules, b: CueRules): boolean =>
   a.clock === b.clock && a.school === b.school && a.voice === b.voice && (a.hallSeconds ?? 0) === (b.hallSeconds ?? 0) && (a.wholeBeats ?? false) === (b.wholeBeats ?? false) && (a.countsFirst ?? false) === (b.countsFirst ?? false)
 
-function findCandidates(slot: CueSlot, rules: CueRules): Candidate[] {
+function findCandidates(slot: CueSlot, rules: CueRules, freeBy: number): Candidate[] {
   const { clock } = rules
   const step = clock.heardAt(slot.stepTick)
   const window = windowOf(slot, step, rules)
   const target = slot.mode === 'ahead' ? targetLeadBeats(slot.stepTick, step, rules) : 0
-  const lengths = slot.wordings.map((wording) => {
-    const spoken = spokenSeconds(rules.voice, wording.text)
-    // The words of a step are clipped to their beat: nobody adds a margin to them.
-    return { wording, spoken, planned: slot.mode === 'steps' ? spoken : spoken + marginSeconds(rules.voice, wording.text) }
-  })
-  const shortest = Math.min(...lengths.map(({ planned }) => planned))
+  const starts = startsIn(slot, window, rules).map((at) => ({ at, start: clock.heardAt(at) }))
+  const found = slot.wordings.flatMap((wording) => waysOf(wording, slot, { rules, step, window, target, starts, freeBy }))
+  // Sorting keeps the order of what starts together: the wordings', longest first.
+  return found.sort((a, b) => a.startTick - b.startTick)
+}
+
+interface Places {
+  readonly rules: CueRules
+  readonly step: number
+  readonly window: Window
+  readonly target: number
+  readonly starts: readonly { readonly at: Tick; readonly start: number }[]
+  readonly freeBy: number
+}
+
+/** The ways of one wording, from the latest to the earliest; those that are of no use are left out. */
+function waysOf(wording: Wording, slot: CueSlot, { rules, step, window, target, starts, freeBy }: Places): Candidate[] {
+  const { clock, school } = rules
+  const spoken = spokenSeconds(rules.voice, wording.text)
+  // The words of a step are clipped to their beat: nobody adds a margin to them.
+  const planned = slot.mode === 'steps' ? spoken : spoken + marginSeconds(rules.voice, wording.text)
+  const always = wordsCost(slot, wording, school) + (slot.purpose === 'amount' ? school.weights.secondCue : 0)
   const found: Candidate[] = []
-  for (const at of startsIn(slot, window, rules)) {
-    const start = clock.heardAt(at)
-    if (start + shortest > window.latestEnd) break
-    for (const { wording, spoken, planned } of lengths) {
-      const end = start + planned
-      if (end > window.latestEnd) continue
-      const endTick = clock.tickAtHeard(end)
-      const leadBeats = (slot.stepTick - endTick) / TICKS_PER_BEAT
-      const way = { wording, startTick: at, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end }
-      if (!isRemembered(slot, way, rules.school)) continue
-      found.push({ ...way, cost: costOf(slot, way, target, window.from, rules) })
-    }
+  let cheapest = Infinity
+  for (let k = starts.length - 1; k >= 0; k--) {
+    const { at, start } = starts[k]!
+    const end = start + planned
+    if (end > window.latestEnd) continue
+    const endTick = clock.tickAtHeard(end)
+    if (!isRemembered(slot, wording, endTick, school)) continue
+    const leadBeats = (slot.stepTick - endTick) / TICKS_PER_BEAT
+    const cost = always + momentCost(slot, wording, { at, endTick, leadBeats, target, from: window.from }, rules)
+    const isFree = end + school.breathSeconds <= freeBy
+    if (isFree && cost > cheapest) continue
+    if (isFree) cheapest = cost
+    found.push({ wording, startTick: at, endTick, start, end, spokenSeconds: spoken, leadBeats, leadSeconds: step - end, cost })
   }
   return found
 }
@@ -125,8 +149,8 @@ function startsIn(slot: CueSlot, { from, to }: Window, { wholeBeats }: CueRules)
 const pinnedStart = ({ pin, stepTick }: CueSlot): number | null => (pin?.startTicks === undefined ? null : stepTick + pin.startTicks)
 
 /** Whether the last name of a joined utterance comes soon enough to be remembered. */
-function isRemembered({ stepTick }: CueSlot, { wording, endTick }: Pick<Candidate, 'wording' | 'endTick'>, { join }: School): boolean {
-  const last = wording.joined?.at(-1)
+function isRemembered({ stepTick }: CueSlot, { joined }: Wording, endTick: number, { join }: School): boolean {
+  const last = joined?.at(-1)
   return !last || last.stepTick - Math.min(endTick, stepTick) <= join.mostBeats * TICKS_PER_BEAT
 }
 
@@ -136,24 +160,30 @@ export function targetLeadBeats(stepTick: Tick, step: number, rules: CueRules): 
   return Math.max(rules.school.lead.targetBeats, least)
 }
 
-type Way = Omit<Candidate, 'cost'>
+/** Where a wording would stand. */
+interface Moment {
+  readonly at: Tick
+  readonly endTick: TickPosition
+  readonly leadBeats: number
+  readonly target: number
+  /** Where its window begins. */
+  readonly from: Tick
+}
 
-/** Whole-number cost of one wording at one moment; docs/planner.md spells it out. */
-function costOf(slot: CueSlot, way: Way, target: number, from: Tick, { school, countsFirst }: CueRules): number {
+/** What a wording costs for where it stands, in whole numbers; docs/planner.md spells all of the cost out. */
+function momentCost(slot: CueSlot, wording: Wording, moment: Moment, { school, countsFirst }: CueRules): number {
   const { weights } = school
   return (
-    placeCost(slot, way, target, from, school) +
-    wordsCost(slot, way.wording, school) +
-    joinedCost(way, school) +
-    (slot.purpose === 'amount' ? weights.secondCue : 0) +
-    (way.startTick % TICKS_PER_BEAT === 0 || slot.mode === 'with-step' || slot.mode === 'steps' ? 0 : weights.offBeat) +
-    (countsFirst ? weights.coveredCount * coveredBeats(way) : 0) +
-    (breaksPin(slot, way) ? PIN_COST : 0)
+    placeCost(slot, moment, school) +
+    joinedCost(wording, moment.endTick, school) +
+    (moment.at % TICKS_PER_BEAT === 0 || slot.mode === 'with-step' || slot.mode === 'steps' ? 0 : weights.offBeat) +
+    (countsFirst ? weights.coveredCount * coveredBeats(moment) : 0) +
+    (breaksPin(slot, wording, moment.at) ? PIN_COST : 0)
   )
 }
 
 /** What it costs to stand where it stands. In a gap, the sooner the better. */
-function placeCost({ mode }: CueSlot, { leadBeats, startTick }: Way, target: number, from: Tick, { weights, lead: leads }: School): number {
+function placeCost({ mode }: CueSlot, { leadBeats, at, target, from }: Moment, { weights, lead: leads }: School): number {
   switch (mode) {
     case 'ahead': {
       const short = Math.max(0, target - leadBeats)
@@ -166,7 +196,7 @@ function placeCost({ mode }: CueSlot, { leadBeats, startTick }: Way, target: num
     case 'steps':
       return 0
     case 'gap':
-      return Math.round((weights.leadPerBeat * (startTick - from)) / TICKS_PER_BEAT / 10)
+      return Math.round((weights.leadPerBeat * (at - from)) / TICKS_PER_BEAT / 10)
   }
 }
 
@@ -178,17 +208,17 @@ function wordsCost(slot: CueSlot, wording: Wording, { weights }: School): number
 }
 
 /** Each further thing to keep in mind, and each beat that a later name has to be remembered until its step. */
-function joinedCost({ wording, endTick }: Way, { weights }: School): number {
-  return (wording.joined ?? []).reduce((sum, { stepTick }) => sum + weights.joinedThing + Math.round((weights.rememberPerBeat * Math.max(0, stepTick - endTick)) / TICKS_PER_BEAT), 0)
+function joinedCost({ joined }: Wording, endTick: number, { weights }: School): number {
+  if (!joined) return 0
+  return joined.reduce((sum, { stepTick }) => sum + weights.joinedThing + Math.round((weights.rememberPerBeat * Math.max(0, stepTick - endTick)) / TICKS_PER_BEAT), 0)
 }
 
 /** Whole beats that sound while it is said. */
-const coveredBeats = ({ startTick, endTick }: Way): number => Math.max(0, Math.ceil(endTick / TICKS_PER_BEAT) - Math.ceil(startTick / TICKS_PER_BEAT))
+const coveredBeats = ({ at, endTick }: Moment): number => Math.max(0, Math.ceil(endTick / TICKS_PER_BEAT) - Math.ceil(at / TICKS_PER_BEAT))
 
-export function breaksPin(slot: CueSlot, { wording, startTick }: Pick<Candidate, 'wording' | 'startTick'>): boolean {
-  const { pin } = slot
+export function breaksPin({ pin, stepTick }: CueSlot, { kind }: Wording, startTick: number): boolean {
   if (!pin) return false
-  return (pin.wording !== undefined && pin.wording !== wording.kind) || (pin.startTicks !== undefined && slot.stepTick + pin.startTicks !== startTick)
+  return (pin.wording !== undefined && pin.wording !== kind) || (pin.startTicks !== undefined && stepTick + pin.startTicks !== startTick)
 }
 
 /** Cost of leaving a slot unsaid; nothing where there is nothing to say. */

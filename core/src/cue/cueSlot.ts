@@ -8,6 +8,8 @@ export interface Wording {
   readonly kind: WordingKind
   readonly text: string
   readonly words: number
+  /** It says how much of the figure, or to where. */
+  readonly hasAmount?: true
   /** Words of the amount that is left out here and follows as a second cue. */
   readonly owes?: number
   /** What follows its own name in the same breath: the cue slots after it, which are then said already. */

@@ -59,7 +59,7 @@ function joinKind(head: CueSlot, after: readonly CueSlot[], kind: WordingKind, l
   const [own, ...later] = names as Wording[]
   const isSame = later.every(({ text }) => text === own!.text)
   // Twice what is danced twice already would be heard as four times.
-  if (isSame && own!.text.includes(',')) return null
+  if (isSame && own!.hasAmount) return null
   const text = isSame ? `${own!.text}, ${language.times(names.length)}` : language.join((names as Wording[]).map((one) => one.text))
   const joined = after.map((slot, i): JoinedName => ({ key: slot.key, stepTick: slot.stepTick, wantedWords: slot.wantedWords, words: later[i]!.words }))
   return { kind, text, words: wordsOf(text).length, joined, own: own!.words }

@@ -1,5 +1,6 @@
-import { breaksPin, candidatesOf, PIN_COST, sameRules, silenceCost, type Candidate, type CueRules } from './candidate.ts'
+import { usefulCandidates, sameRules, silenceCost, type Candidate, type CueRules } from './candidate.ts'
 import type { CueSlot } from './cueSlot.ts'
+import { reasons, type Why, type WhyContext } from './why.ts'
 import { cheaper, END, latestReady, valueAt, type StepFunction } from './stepFunction.ts'
 
 /** What was decided for one cue slot. */
@@ -18,27 +19,6 @@ export type SilenceReason =
   | 'no-room'
   /** It would fit alone, but not beside its neighbours. */
   | 'crowded'
-
-/** Why a cue stands where it stands. */
-export interface Why {
-  /** Heard seconds its start could move without breaking a hard rule, the others staying where they are. */
-  readonly earlierSeconds: number
-  readonly laterSeconds: number
-  /** What stops it from being earlier: the cue before it, or the step of the figure before. */
-  readonly heldBy: 'cue-before' | 'figure-before'
-  /** The best other wording, or null when it was the only one. */
-  readonly runnerUp: { readonly said: Candidate; readonly extraCost: number } | null
-  /** The cuer's pin could not be kept: nothing it allows fits here. */
-  readonly pinBroken: boolean
-  /** What it would cost more to start the same words elsewhere, given what is said before, in order of start. */
-  readonly moves: () => readonly Move[]
-}
-
-/** The same words at another moment. */
-export interface Move {
-  readonly said: Candidate
-  readonly extraCost: number
-}
 
 export interface Plan {
   /** One for each danced slot, in their order. */
@@ -99,7 +79,7 @@ export function planCues(slots: readonly CueSlot[], rules: CueRules, fixed: Fixe
 
 function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings | null, cache: PlanCache | undefined): Worked {
   const { school } = rules
-  const candidates = slots.map((slot) => candidatesOf(slot, rules))
+  const candidates = slots.map((slot, i) => usefulCandidates(slot, rules, freeBy(slots, i, rules)))
   const lastReady = latestReady(candidates, school.breathSeconds)
   const totals = new Array<Float64Array>(slots.length)
   const rests = new Array<StepFunction>(slots.length + 1)
@@ -124,6 +104,13 @@ function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings |
   return { candidates, totals, rests, lastReady }
 }
 
+/** The heard second before which nothing after a slot may start; the end of all where nothing follows. What one slot is told besides may follow its name at once. */
+function freeBy(slots: readonly CueSlot[], i: number, { clock }: CueRules): number {
+  const next = slots[i + 1]
+  if (!next) return Infinity
+  return next.slotKey === slots[i]!.slotKey ? -Infinity : clock.heardAt(next.notBeforeTick)
+}
+
 /** The slot that is decided after a way to say this one, or after leaving it unsaid: past what is joined, and past an amount that is not owed. */
 function nextOf(slots: readonly CueSlot[], i: number, way: Pick<Candidate, 'wording'> | null): number {
   const pastAmount = (k: number): number => (slots[k]?.purpose === 'amount' ? k + 1 : k)
@@ -140,23 +127,29 @@ const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number => 
 /** Goes through the slots from the first on and takes the best way at each. */
 function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan {
   const { school } = rules
-  const decided: Planned[] = []
   const { candidates, totals, rests } = worked
+  const decided: Planned[] = []
+  /** What each cue is reasoned from, completed with the start of the one after it. */
+  const contexts: WhyContext[] = []
   let ready = -Infinity
   for (let i = 0; i < slots.length;) {
     const slot = slots[i]!
     const best = valueAt(rests[i]!, ready)
     const way = choose(candidates[i]!, totals[i]!, ready, best)
     const next = nextOf(slots, i, way)
-    if (way) decided.push({ slot, said: way, why: reasons(slot, candidates[i]!, totals[i]!, ready, way, best) })
-    else decided.push({ slot, said: null, reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded') })
+    if (way) {
+      const context: WhyContext = { slot, rules, way, ways: candidates[i]!, total: totals[i]!, rest: rests[next]!, ready, best, nextStart: Infinity }
+      const last = contexts.at(-1)
+      if (last) last.nextStart = way.start
+      contexts.push(context)
+      decided.push({ slot, said: way, why: reasons(context) })
+      ready = way.end + school.breathSeconds
+    } else decided.push({ slot, said: null, reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded') })
     for (const passed of slots.slice(i + 1, next)) if (passed.purpose === 'cue') decided.push({ slot: passed, said: null, reason: 'joined', joinedWith: slot.key })
-    if (way) ready = way.end + school.breathSeconds
     i = next
   }
   const cost = decided.reduce((sum, one) => sum + costOf(one, school), 0)
-  const rooms = withRoomAfter(decided, candidates, slots, school.breathSeconds)
-  return { planned: rooms.filter(({ slot }) => slot.purpose === 'cue'), extras: rooms.filter(({ slot }) => slot.purpose !== 'cue'), cost }
+  return { planned: decided.filter(({ slot }) => slot.purpose === 'cue'), extras: decided.filter(({ slot }) => slot.purpose !== 'cue'), cost }
 }
 
 const costOf = (one: Planned, school: CueRules['school']): number => (one.said ? one.said.cost : one.reason === 'joined' ? 0 : silenceCost(one.slot, school))
@@ -174,34 +167,4 @@ function choose(ways: readonly Candidate[], total: Float64Array, ready: number, 
 /** Order among equal costs: the longer wording, then the earlier start. */
 export function prefer(a: Candidate, b: Candidate): number {
   return b.spokenSeconds - a.spokenSeconds || a.startTick - b.startTick
-}
-
-function reasons(slot: CueSlot, ways: readonly Candidate[], total: Float64Array, ready: number, way: Candidate, best: number): Why {
-  const same = ways.filter((one) => one.wording === way.wording)
-  const free = same.filter((one) => one.start >= ready)
-  let runnerUp: Why['runnerUp'] = null
-  ways.forEach((one, k) => {
-    if (one.start < ready || one.wording === way.wording || total[k]! - best >= PIN_COST) return
-    const extraCost = total[k]! - best
-    if (!runnerUp || extraCost < runnerUp.extraCost) runnerUp = { said: one, extraCost }
-  })
-  const moves = (): Move[] => ways.flatMap((one, k) => (one.wording === way.wording && one.start >= ready && Number.isFinite(total[k]) ? [{ said: one, extraCost: total[k]! - best }] : []))
-  return { earlierSeconds: way.start - free[0]!.start, laterSeconds: 0, heldBy: free[0] === same[0] ? 'figure-before' : 'cue-before', runnerUp, pinBroken: breaksPin(slot, way), moves }
-}
-
-/** Adds how much later each cue could start before the next cue, or its own step, is in the way. */
-function withRoomAfter(decided: readonly Planned[], candidates: readonly (readonly Candidate[])[], slots: readonly CueSlot[], breath: number): Planned[] {
-  const index = new Map(slots.map((slot, i) => [slot, i]))
-  let next: Candidate | null = null
-  const found: Planned[] = []
-  for (let i = decided.length - 1; i >= 0; i--) {
-    const one = decided[i]!
-    if (one.said) {
-      const { said } = one
-      const latest: Candidate = candidates[index.get(one.slot)!]!.filter((way) => way.wording === said.wording && (next === null || way.end + breath <= next.start)).at(-1) ?? said
-      found.push({ ...one, why: { ...one.why, laterSeconds: Math.max(0, latest.start - said.start) } })
-      next = said
-    } else found.push(one)
-  }
-  return found.reverse()
 }

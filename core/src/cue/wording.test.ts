@@ -102,6 +102,7 @@ describe('joined utterances', () => {
     expect(joined(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'hover'))[0]).toEqual(expect.arrayContaining(['canter, twice', 'canter, canter and hover to semi']))
     expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain('forward box and hover to semi')
   })
+  it('count a name that has a stop of its own too', () => expect(joined(slot('a', 'through-face-close'), slot('b', 'through-face-close'))[0]).toContain('through, face, close, twice'))
   it('never make four times of twice twice', () => expect(joined(slot('a', 'canter', { times: 2 }), slot('b', 'canter', { times: 2 }))[0]).toEqual([]))
   it('end at a silent figure, at a pin, and where one role is told something', () => {
     expect(joined(slot('a', 'box'), { ...slot('b', 'hover'), say: 'nothing' }, slot('c', 'canter'))).toEqual([[], [], []])

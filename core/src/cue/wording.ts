@@ -19,7 +19,7 @@ export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | '
     short: own?.short ?? withAmount(book?.short, amount),
     prompt: own?.prompt ?? withAmount(book?.prompt, amount),
   }
-  return unlike(KINDS.flatMap((kind) => (texts[kind] ? [wording(kind, texts[kind])] : [])))
+  return unlike(KINDS.flatMap((kind) => (texts[kind] ? [{ ...wording(kind, texts[kind]), ...(amount !== '' && own?.[kind] == null ? { hasAmount: true as const } : {}) }] : [])))
 }
 
 /** The names of a slot without its amount, which then follows as a second cue: only where the book's words are used. */

@@ -39,7 +39,7 @@ const names = computed(() => props.line.blocks.map((block) => words.format.slotN
 /** All that a block shows, marks and all: what its height is measured by. */
 const shownNames = computed(() =>
   props.line.blocks.map(({ slot, fromBefore, toNext, unsaid }, i) =>
-    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`, slot.changed && words.sheet.changedMark]
+    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`, slot.changed && `\n${words.sheet.changedMark}`]
       .filter(Boolean)
       .join(' '),
   ),

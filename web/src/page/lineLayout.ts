@@ -33,6 +33,8 @@ export interface LeadBox {
 /** Room beside the words inside a ribbon (the cut left end takes most of it) and inside a block. */
 const RIBBON_PADDING = 26
 const BLOCK_PADDING = 22
+/** The sign of a pin before the words. */
+const PIN_WIDTH = 17
 const GAP = 4
 const TEXT_HEIGHT = 19
 const RIBBON_EXTRA = 9
@@ -51,10 +53,15 @@ export function layoutLine(line: RowLine, beatPx: number, names: readonly string
     width,
     ribbons,
     leads: line.ribbons.map((ribbon) => ({ key: ribbon.slotKey, left: Math.min(x(ribbon.end), width), width: Math.max(0, Math.min(x(ribbon.stepTick), width) - Math.min(x(ribbon.end), width)) })),
-    blockLines: Math.max(1, ...line.blocks.map((block, i) => Math.min(4, linesAtWidth(names[i]!, Math.max(20, x(block.end) - x(block.start) - BLOCK_PADDING), BLOCK_FONT)))),
+    blockLines: Math.max(1, ...line.blocks.map((block, i) => Math.min(MOST_BLOCK_LINES, linesOfBlock(names[i]!, Math.max(20, x(block.end) - x(block.start) - BLOCK_PADDING))))),
     saidHeight: (tiers + 1) * (ribbonHeight(lines) + 3),
   }
 }
+
+/** A block grows to so many lines; names of a figure are not longer. */
+const MOST_BLOCK_LINES = 6
+/** What is said below a name stands on a line of its own. */
+const linesOfBlock = (name: string, width: number): number => name.split('\n').reduce((sum, part) => sum + linesAtWidth(part, width, BLOCK_FONT), 0)
 
 /**
  * A ribbon's right end is the end of its sound. Where its words need more room than its sound they take it to the left,
@@ -65,7 +72,7 @@ function placeRibbons(line: RowLine, x: (ticks: number) => number, width: number
   return line.ribbons.map((ribbon) => {
     const sound = { left: x(ribbon.start), right: Math.min(x(ribbon.end), width) }
     const { text } = ribbon.said.wording
-    const need = (lines: number): number => Math.max(sound.right - sound.left, widthInLines(text, lines, RIBBON_FONT) + RIBBON_PADDING)
+    const need = (lines: number): number => Math.max(sound.right - sound.left, widthInLines(text, lines, RIBBON_FONT) + RIBBON_PADDING + (ribbon.isPinned ? PIN_WIDTH : 0))
     const right = Math.max(sound.right, Math.min(need(1), width))
     const fits = (tier: number, lines: number): boolean => right - need(lines) >= (taken[tier] ?? -GAP) - 0.5
     const place = firstFit(fits) ?? { tier: taken.length, lines: 1 }

@@ -13,12 +13,13 @@ const sentences = computed((): string[] => {
   const { why: text, format } = words
   if (!props.planned.said) return [text.silent[props.planned.reason]]
   const { said, why } = props.planned
+  const room = why.room()
   const moved = why.runnerUp ? why.runnerUp.said.start - said.start : 0
   const small = 0.005
   return [
     text.lead(text.beats(said.leadBeats), format.seconds(said.leadSeconds), format.seconds(props.school.lead.minSeconds)),
-    why.earlierSeconds > small ? text.earlier(format.seconds(why.earlierSeconds), why.heldBy) : text.notEarlier(why.heldBy),
-    ...(why.laterSeconds > small ? [text.later(format.seconds(why.laterSeconds))] : []),
+    room.earlierSeconds > small ? text.earlier(format.seconds(room.earlierSeconds), room.heldBy) : text.notEarlier(room.heldBy),
+    ...(room.laterSeconds > small ? [text.later(format.seconds(room.laterSeconds))] : []),
     why.runnerUp ? text.runnerUp(why.runnerUp.said.wording.text, Math.abs(moved) < small ? text.same : moved > 0 ? text.afterwards(format.seconds(moved)) : text.sooner(format.seconds(-moved)), why.runnerUp.extraCost) : text.alone,
     ...(props.measured ? [] : [text.unmeasured]),
   ]
@@ -73,12 +74,12 @@ function pinWording(value: string): void {
     <div class="pins">
       <button v-if="isPinned" class="button small" @click="pinStart(undefined)">{{ words.cues.unpin }}</button>
       <button v-else-if="planned.said" class="button small" @click="pinStart(planned.said.startTick - planned.slot.stepTick)">{{ words.cues.pinHere }}</button>
-      <label v-if="planned.said || pin?.wording"
-        >{{ words.cues.pinWording }}
-        <select class="pick" :value="pin?.wording ?? 'free'" @change="pinWording(($event.target as HTMLSelectElement).value)">
+      <template v-if="planned.said || pin?.wording">
+        <label for="pin-words">{{ words.cues.pinWording }}</label>
+        <select id="pin-words" class="pick" :value="pin?.wording ?? 'free'" @change="pinWording(($event.target as HTMLSelectElement).value)">
           <option v-for="(label, kind) in words.cues.pinWordings" :key="kind" :value="kind">{{ label }}</option>
-        </select></label
-      >
+        </select>
+      </template>
     </div>
   </section>
 </template>

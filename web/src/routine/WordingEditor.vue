@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { LANGUAGES, plannedSeconds, spokenSeconds, wordingsOf, type Planned, type Voice } from '@dellop/core/cue'
+import { DEFAULT_VOICES, LANGUAGES, plannedSeconds, spokenSeconds, withLength, wordingsOf, type Planned, type Voice } from '@dellop/core/cue'
 import { WORDING_KINDS, type WordingKind } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { useReadAloud } from '../sound/readAloud.ts'
 import { words } from '../words/index.ts'
 
 const props = defineProps<{ slotDanced: DancedSlot; voice: Voice; planned: Planned | null }>()
+const library = useLibrary()
 const emit = defineEmits<{ word: [kind: WordingKind, text: string]; silence: [] }>()
 
 const kinds = computed<readonly WordingKind[]>(() => (props.slotDanced.slot.content.type === 'words' ? ['full'] : WORDING_KINDS))
@@ -15,6 +19,33 @@ const textOf = (kind: WordingKind): string => props.slotDanced.slot.wordings?.[k
 const ownOf = (kind: WordingKind): string => own.value.find((one) => one.kind === kind)?.text ?? own.value.at(-1)?.text ?? ''
 const spoken = (kind: WordingKind): number => spokenSeconds(props.voice, textOf(kind) || ownOf(kind))
 const longest = computed(() => Math.max(1.6, ...kinds.value.map((kind) => plannedSeconds(props.voice, textOf(kind) || ownOf(kind)))))
+const {
+  now: timing,
+  start,
+  stop,
+} = useReadAloud(
+  (_, seconds) => void keepTimed(seconds),
+  () => undefined,
+)
+/** The wording that is being timed, and what came of it. */
+const timed = ref('')
+const told = ref('')
+function time(kind: WordingKind): void {
+  told.value = ''
+  timed.value = textOf(kind) || ownOf(kind)
+  void start(1)
+}
+async function keepTimed(seconds: number): Promise<void> {
+  const { settings } = library
+  const { language } = props.voice
+  const own = withLength(settings.ownVoices[language] ?? { ...DEFAULT_VOICES[language], id: `mine-${language}`, wordsPerMinute: settings.wordsPerMinute }, timed.value, seconds)
+  try {
+    await library.saveSettings({ ...settings, voice: 'mine', ownVoices: { ...settings.ownVoices, [language]: own } })
+    told.value = words.voice.timeItDone(timed.value, seconds)
+  } catch (error) {
+    told.value = sentenceOf(error)
+  }
+}
 const chosen = computed(() => props.planned?.said?.wording.kind ?? null)
 const silent = computed(() => props.slotDanced.slot.say === 'nothing')
 </script>
@@ -30,8 +61,14 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
         <el-input :id="`say-${kind}`" :model-value="textOf(kind)" :placeholder="ownOf(kind)" maxlength="120" @update:model-value="emit('word', kind, $event)" />
         <div class="length" aria-hidden="true"><span :style="{ width: `${(100 * spoken(kind)) / longest}%` }" /></div>
         <span class="count seconds">{{ words.format.seconds(spoken(kind)) }}</span>
+        <button class="textlink time" :aria-label="words.voice.timeItLabel(textOf(kind) || ownOf(kind))" @click="time(kind)">{{ words.voice.timeIt }}</button>
       </div>
     </div>
+    <p v-if="timing.state === 'reading' || timing.state === 'asking'" class="told" role="status">
+      {{ timing.state === 'asking' ? words.voice.asking : words.voice.timeItSay(timed) }} <button class="button small" @click="stop">{{ words.voice.stop }}</button>
+    </p>
+    <p v-else-if="timing.state === 'trouble'" class="failure" role="alert">{{ words.voice.trouble[timing.trouble] }}</p>
+    <p v-else-if="told" class="told" role="status">{{ told }}</p>
     <button class="textlink" @click="emit('silence')">{{ silent ? words.sheet.spoken : words.sheet.silent }}</button>
   </section>
 </template>
@@ -67,6 +104,12 @@ h3 {
 }
 .wording.chosen .length span {
   background: var(--voice);
+}
+.time {
+  grid-column: 2;
+  grid-row: 3;
+  justify-self: end;
+  font-size: 0.85rem;
 }
 .seconds {
   grid-column: 2;

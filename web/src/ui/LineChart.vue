@@ -31,12 +31,13 @@ const data = computed(() => ({
     borderWidth: one.line ? 2 : 1,
     borderDash: one.dashed ? [6, 5] : [],
     pointRadius: one.line ? 0 : 4,
+    pointStyle: one.line ? ('line' as const) : ('circle' as const),
   })),
 }))
 const options = computed<ChartOptions<'scatter'>>(() => {
   const ink = themed('--ink')
   const axis = (text: string) => ({ title: { display: true, text, color: ink }, ticks: { color: ink }, grid: { color: themed('--rule') }, beginAtZero: true })
-  return { responsive: true, maintainAspectRatio: false, plugins: { legend: { labels: { color: ink, boxWidth: 20 } } }, scales: { x: axis(props.xLabel), y: axis(props.yLabel) } }
+  return { responsive: true, maintainAspectRatio: false, plugins: { legend: { labels: { color: ink, usePointStyle: true, pointStyleWidth: 26 } } }, scales: { x: axis(props.xLabel), y: axis(props.yLabel) } }
 })
 </script>
 

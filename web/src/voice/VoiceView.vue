@@ -34,6 +34,7 @@ const single = computed(() => Object.entries(own.value?.lengths ?? {}))
 function aboutOf(choice: (typeof CHOICES)[number]): string {
   if (choice === 'usual') return text.about.usual(settings.value.wordsPerMinute, USUAL_SPREAD[language.value])
   if (choice === 'stand-in') return text.about['stand-in']
+  if (own.value && !own.value.measured) return text.about.mineTimed
   return own.value?.measured ? text.about.mine(own.value.wordsPerMinute, own.value.spreadSeconds ?? 0) : text.about.mineMissing
 }
 
@@ -80,9 +81,10 @@ const takeAlong = (): void => download(`voice-${language.value}.json`, 'applicat
         </el-radio-group>
         <label class="field-label" for="pace">{{ text.pace }}</label>
         <el-input-number id="pace" :model-value="settings.wordsPerMinute" :min="60" :max="350" :step="5" :aria-label="text.pace" @change="$event && save({ wordsPerMinute: $event })" />
-        <p>
-          <button class="button small" @click="takeAlong">{{ text.fileTake }}</button> <span class="soft">{{ text.fileUse }}</span>
+        <p class="along">
+          <button class="button small" @click="takeAlong">{{ text.fileTake }}</button>
         </p>
+        <p class="soft">{{ text.fileUse }} <code>--voice</code></p>
         <button v-if="isFitted" class="button small" @click="forget">{{ text.forget }}</button>
         <h2>{{ text.hall }}</h2>
         <p class="soft">{{ text.hallHow }}</p>

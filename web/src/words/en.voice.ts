@@ -1,7 +1,7 @@
 import { plural } from './english.ts'
 
 /** English of the cuer's voice: whose speed cues are planned for, and how it is measured. */
-const s = (seconds: number): string => `${Math.round(seconds * 100) / 100} s`
+const s = (seconds: number): string => `${seconds.toFixed(2)} s`
 const ms = (seconds: number): string => `${Math.round(seconds * 1000)} ms`
 
 export const voice = {
@@ -12,6 +12,7 @@ export const voice = {
   about: {
     usual: (wpm: number, spread: number) => `By the number of letters at ${wpm} words a minute. It misses single cues by about ${ms(spread)}, so that a margin of at least 0.15 s is planned on top.`,
     mine: (wpm: number, spread: number) => `Measured: about ${Math.round(wpm)} words a minute; it misses what you read by about ${ms(spread)}. No margin is planned on top.`,
+    mineTimed: 'The usual voice, with the wordings that you have timed by yourself.',
     mineMissing: 'It is not measured yet in this language: the usual voice is used until it is.',
     'stand-in': 'As the computer’s voice says them, to the millisecond, for hearing a sheet before saying it. Words it has not said yet are taken from the usual voice.',
   },
@@ -63,7 +64,9 @@ export const voice = {
   singleNone: 'None. Beside each wording on a sheet, “time it” measures how long you take for just that.',
   singleForget: (text: string) => `Forget “${text}”`,
   timeIt: 'Time it',
+  timeItLabel: (text: string) => `Time how long you take for “${text}”`,
   timeItSay: (text: string) => `Say “${text}” now.`,
+  timeItDone: (text: string, seconds: number) => `“${text}” takes you ${s(seconds)}; cues are planned for your own voice now.`,
   timedAs: (text: string, seconds: number) => `“${text}” takes you ${s(seconds)}.`,
   hall: 'The hall',
   hallHow: 'Echo and a noisy floor make words slow to understand. So much is added to every lead, and said in its sum.',
@@ -71,6 +74,6 @@ export const voice = {
   hallNow: (seconds: number) => (seconds === 0 ? 'nothing added' : `${s(seconds)} added`),
   file: 'As a file',
   fileTake: 'Take this voice along',
-  fileUse: 'The command plans for it with --voice FILE.',
+  fileUse: 'The command plans for such a file with',
   usedOn: (n: number) => plural(n, 'sheet'),
 }
