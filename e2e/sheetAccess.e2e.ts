@@ -5,7 +5,7 @@ test('all that stands beside the page has no serious barrier, and its tabs are w
   await page.goto('/sheets/eight-for-the-geese')
   await page.locator('.page .block').first().click()
   await page.getByRole('tab', { name: 'Figure' }).focus()
-  for (const tab of ['Pass', 'Music', 'About', 'History', 'Figure']) {
+  for (const tab of ['Cues', 'Pass', 'Music', 'About', 'History', 'Figure']) {
     await page.keyboard.press('ArrowRight')
     await expect(page.getByRole('tab', { name: tab })).toBeFocused()
     const panel = page.getByRole('tabpanel')

@@ -56,6 +56,7 @@ test('a finding that is left so stays listed with its reason, and can be taken u
   await expect(finding).toHaveCount(1)
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(finding).toHaveCount(0)
+  await page.getByText('Overruled (1)').click()
   await page.getByRole('button', { name: 'Mend it after all' }).click()
   await expect(finding).toHaveCount(1)
 })

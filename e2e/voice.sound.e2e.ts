@@ -69,7 +69,7 @@ test('a recording is measured too; one with other readings, or none, is refused 
 test('one wording is timed on its sheet, and the cuer’s own voice is planned for', async ({ page, spoken }) => {
   await page.goto('/sheets/pegs-on-a-line')
   await page.locator('.page .block').nth(2).click()
-  await page.getByRole('button', { name: 'Time how long you take for “rocking chair”' }).click()
+  await page.getByRole('button', { name: 'Time it: “rocking chair”' }).click()
   await expect(page.getByText('Say “rocking chair” now.')).toBeVisible()
   const told = page.getByText(/^“rocking chair” takes you \d\.\d\d s; cues are planned for your own voice now\.$/)
   await expect(told).toBeVisible({ timeout: 15_000 })

@@ -1,6 +1,6 @@
 import { heardClock, utterancesOf } from '@dellop/core/cue'
 import { findingMessage, findingSum } from '@dellop/core/check'
-import { deriveSheet, planAt } from '@dellop/core/sheet'
+import { deriveSheet, planAt, releasedByHand } from '@dellop/core/sheet'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { numberOption, readArguments } from './arguments.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
@@ -15,6 +15,7 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
   const sheet = deriveSheet(input)
   const { school, voice, beatMap, firstStep } = sheet
   const made = planAt(sheet, speed)
+  const byHand = releasedByHand(sheet)
   const clock = heardClock(beatMap, firstStep, speed)
   const place = (slot: string, stepTick: Tick, endTick: number) => ({ slot, stepBeat: beatsOfTicks(stepTick), stepSeconds: clock.heardAt(stepTick), leadBeats: (stepTick - endTick) / TICKS_PER_BEAT })
   const utterances = utterancesOf(made).map(({ slot, said }) => {
@@ -25,6 +26,7 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
       wording: said.wording.kind,
       mode: slot.mode,
       kind: joined.length > 0 ? 'joined' : slot.purpose,
+      ...(byHand.has(slot.slotKey) ? { byHand: true } : {}),
       minLeadSeconds: slot.mode === 'ahead' ? school.lead.minSeconds + sheet.hallSeconds : 0,
       // A cue ahead starts no earlier than the figure before its own; what stands in a gap, no earlier than the gap.
       notBeforeBeat: beatsOfTicks(slot.notBeforeTick),

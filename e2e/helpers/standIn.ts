@@ -7,7 +7,7 @@ import { wav } from './sound.ts'
 
 const RATE = 22_050
 /** Longer than a reader's silence after which the next cue is shown, with room for the page to show it. */
-const PAUSE_SECONDS = 1.3
+const PAUSE_SECONDS = 1.1
 
 /** Texts as the spoken stand-in says them, one after the other with pauses between, as a WAV file for a microphone; and how long each truly is. */
 export async function spokenByStandIn(texts: readonly string[], language: 'en' | 'de' = 'en'): Promise<{ readonly path: string; readonly bytes: Buffer; readonly seconds: readonly number[] }> {

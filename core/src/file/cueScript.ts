@@ -52,6 +52,19 @@ export const cuesCsv = (cues: readonly CueLine[]): string =>
       figure: cue.figure,
       words: cue.text,
       leadBeats: cue.leadBeats.toFixed(2),
+      byHand: cue.byHand ? 'yes' : '',
     })),
     { newline: '\n' },
   ) + '\n'
+
+/** The cue script as a Markdown table for each pass: when, in which bar and on which count its step is, and the words. */
+export function cuesMarkdown(title: string, cues: readonly CueLine[]): string {
+  const cell = (text: string): string => oneLine(text).replaceAll('|', '\\|')
+  const lines = [`# ${oneLine(title)}: what is said`, '']
+  cues.forEach((cue, i) => {
+    const before = cues[i - 1]
+    if (before?.part !== cue.part || before.time !== cue.time) lines.push(...(i > 0 ? [''] : []), `## ${oneLine(cue.part)}, time ${cue.time}`, '', '| at | bar | count | words |', '| --: | --: | --: | --- |')
+    lines.push(`| ${clockTime(cue.startSeconds, '.').slice(3, -2)} | ${cue.bar} | ${cue.beat} | ${cell(cue.text)}${cue.byHand ? ' (by hand)' : ''} |`)
+  })
+  return `${lines.join('\n')}\n`
+}

@@ -1,5 +1,6 @@
 import { utterancesOf, type Candidate, type CuePurpose, type Plan, type Said, type SilenceReason } from '../cue/index.ts'
 import { sameValue } from '../document/index.ts'
+import type { SpokenCount } from './countLane.ts'
 import { phrasing, type DancedPass, type DancedSlot, type MusicSection, type PassPhrasing, type Timeline } from '../routine/index.ts'
 import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 
@@ -33,6 +34,8 @@ export interface RowLine {
   readonly end: Tick
   readonly blocks: readonly RowBlock[]
   readonly ribbons: readonly RowRibbon[]
+  /** Counts that are spoken here. */
+  readonly counts: readonly SpokenCount[]
 }
 
 /** A slot's dancing on one line. */
@@ -72,6 +75,8 @@ export interface RowInput {
   readonly by?: 'part' | 'music'
   /** Sections of the music, for their names. */
   readonly sections?: readonly MusicSection[]
+  /** Counts that are spoken beside the words. */
+  readonly counts?: readonly SpokenCount[]
 }
 
 /** Bars of the introduction that are shown: the last ones, in which the first cue is spoken. */
@@ -100,6 +105,8 @@ export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): 
     return old && sameRow(old, row) ? old : row
   })
 }
+
+const NO_COUNTS: readonly SpokenCount[] = []
 
 type Span = Omit<PhraseRow, 'lines'> & { readonly slots: readonly DancedSlot[] }
 
@@ -185,7 +192,7 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
   return spans
 }
 
-function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<string, SilenceReason>, { metre, barsPerLine }: RowInput): RowLine[] {
+function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<string, SilenceReason>, { metre, barsPerLine, counts = NO_COUNTS }: RowInput): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
   const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
   const whole = Math.max(1, Math.round(span.phraseTicks / lineTicks))
@@ -202,7 +209,8 @@ function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<
       const empty = slot.start === slot.end && slot.start >= start && slot.start < end
       return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to, unsaid: unsaid.get(slot.key) ?? null }] : []
     })
-    return { start, end, blocks, ribbons: ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end)) }
+    const until = i === count - 1 ? span.end : end
+    return { start, end, blocks, ribbons: ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end)), counts: counts.filter(({ at }) => at >= start && at < until) }
   })
 }
 
@@ -213,7 +221,7 @@ function sameRow(a: PhraseRow, b: PhraseRow): boolean {
   return a.lines.every((line, i) => {
     const other = b.lines[i]!
     const blocks = line.blocks.length === other.blocks.length && line.blocks.every((block, k) => block.slot === other.blocks[k]!.slot && block.unsaid === other.blocks[k]!.unsaid && block.start === other.blocks[k]!.start)
-    return blocks && line.end === other.end && line.ribbons.length === other.ribbons.length && line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
+    return blocks && line.end === other.end && sameValue(line.counts, other.counts) && line.ribbons.length === other.ribbons.length && line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
   })
 }
 

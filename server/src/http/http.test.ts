@@ -1,7 +1,7 @@
 import { readdirSync, existsSync } from 'node:fs'
 import { request as httpRequest } from 'node:http'
 import { join } from 'node:path'
-import { ROUTES } from '@dellop/wire'
+import { DEFAULT_SETTINGS, ROUTES } from '@dellop/wire'
 import { apiRouter } from '../app.ts'
 import { wantedRange } from '../media/range.ts'
 import { demoAbc, demoSheet, testServer, type TestServer } from '../testing/server.ts'
@@ -153,7 +153,7 @@ describe('sound', () => {
 describe('settings', () => {
   it('are kept, and refused out of range', async () => {
     await server.ask.put('/api/settings').send({ outputDelaySeconds: 0.2, wordsPerMinute: 160 }).expect(200)
-    expect((await server.ask.get('/api/settings')).body).toEqual({ outputDelaySeconds: 0.2, wordsPerMinute: 160, floorId: null })
+    expect((await server.ask.get('/api/settings')).body).toEqual({ ...DEFAULT_SETTINGS, outputDelaySeconds: 0.2, wordsPerMinute: 160 })
     await server.ask.put('/api/settings').send({ outputDelaySeconds: 9, wordsPerMinute: 160 }).expect(400)
   })
 })

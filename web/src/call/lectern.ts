@@ -15,6 +15,7 @@ import {
   tickOfMusic,
   type Call,
   type CallEvent,
+  type Cue,
   type LecternMoment,
   type PreparedCall,
 } from '@dellop/core/call'
@@ -54,8 +55,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   const counting = shallowRef<CountInWord | null>(null)
   const shown: ShownCue[] = []
   let cancelWake: (() => void) | null = null
-  /** Step of the last cue that was given: the next one is the first with a later step, whatever the speed. */
-  let lastStep = -Infinity
+  /** The last cue that was given, or passed by: the next one is the one after it, whatever the speed. */
+  let last: Cue | null = null
 
   /** The moment that is being heard now: what is sent now is heard a delay later. */
   const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delaySeconds() : now))
@@ -89,20 +90,29 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     cancelWake = null
     const now = call.value
     if (!isMoving(now)) return
-    const cue = prepared.value.cues.find((one) => one.stepTick > lastStep)
+    const cue = nextCue()
     if (!cue) return
     const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delaySeconds()
     cancelWake = clock.wakeAt(at, () => {
-      lastStep = cue.stepTick
+      last = cue
       draw()
       shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
       schedule()
     })
   }
 
+  /** At another speed a cue may be gone: then the first with a later step comes next. */
+  function nextCue(): Cue | undefined {
+    const { cues } = prepared.value
+    if (!last) return cues[0]
+    const before = last
+    const at = cues.findIndex(({ key }) => key === before.key)
+    return at >= 0 ? cues[at + 1] : cues.find(({ stepTick }) => stepTick > before.stepTick)
+  }
+
   /** Cues whose moment is past at a place are not due again. */
   function settleAt(at: TickPosition): void {
-    lastStep = prepared.value.cues.filter((cue) => cue.startTick < at - 1e-6).at(-1)?.stepTick ?? -Infinity
+    last = prepared.value.cues.filter((cue) => cue.startTick < at - 1e-6).at(-1) ?? null
   }
 
   function start(): void {

@@ -116,6 +116,7 @@ function drop(event: DragEvent, key: string): void {
           ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{ box.ribbon.said.wording.text }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span
         >
       </button>
+      <span v-for="count in line.counts" :key="count.at" class="spoken-count count" :style="{ left: `${x(count.at)}px` }">{{ count.text }}</span>
       <output v-if="dragged && layout.ribbons.some((box) => box.ribbon.key === dragged!.key)" class="told-move" :class="{ limit: dragged.atLimit }">{{
         words.cues.moving(dragged.move.said.leadBeats, dragged.move.extraCost, dragged.atLimit)
       }}</output>

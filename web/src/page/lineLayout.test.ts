@@ -28,7 +28,7 @@ const lines = fc
         },
       ]
     })
-    return { start: tick(0), end: tick(12), blocks: [], ribbons }
+    return { start: tick(0), end: tick(12), blocks: [], counts: [], ribbons }
   })
 
 describe('a line of the page', () => {
@@ -49,6 +49,7 @@ describe('a line of the page', () => {
       start: tick(0),
       end: tick(12),
       blocks: [],
+      counts: [],
       ribbons: [{ key: 's', slotKey: 's', purpose: 'cue', isPinned: false, start: tick(4), end: tick(8), stepTick: tick(9), said: { wording: { kind: 'full', text: 'box', words: 1 } } as never }],
     }
     const { ribbons, leads } = layoutLine(line, 50, [])

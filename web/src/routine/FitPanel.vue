@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { fitOffers, fitToMusic, tempoOffer, type FitOffer } from '@dellop/core/routine'
-import { tempoWindow, tunesFor, type Sheet } from '@dellop/core/sheet'
+import type { Edit } from '@dellop/core/document'
+import { fitOffers, fitToMusic, tempoOffer } from '@dellop/core/routine'
+import { shorterOffers, tempoWindow, tunesFor, type Sheet } from '@dellop/core/sheet'
 import { bpmAt, type Seconds, type Tick } from '@dellop/core/time'
 import type { Tune } from '@dellop/core/tune'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 
 /** The dance against its music: the sum, what would make it fit, and the tunes of the shelf that would carry it. */
 const props = defineProps<{ sheet: Sheet; tunes: readonly Tune[] }>()
-const emit = defineEmits<{ see: [label: string, offer: FitOffer]; music: [tune: Tune]; go: [key: string] }>()
+const emit = defineEmits<{ see: [label: string, offer: { readonly edits: readonly Edit[] }]; music: [tune: Tune]; go: [key: string] }>()
 
 const seconds = ref('')
 const musicSeconds = computed(() => {
@@ -33,6 +34,13 @@ const found = computed(() => {
 })
 const shelf = computed(() => tunesFor(props.sheet.routine, props.sheet.book, props.tunes))
 const fastest = computed(() => (props.sheet.timeline.slots.length > 0 ? tempoWindow(props.sheet) : null))
+/** Worked out when it is asked for: each offer plans the whole sheet anew at several tempi. */
+const isWidening = ref(false)
+watch(
+  () => props.sheet,
+  () => (isWidening.value = false),
+)
+const shorter = computed(() => (isWidening.value ? shorterOffers(props.sheet) : []))
 const musicBeats = computed(() => (fit.value ? Math.round((fit.value.danceBeats - fit.value.overBeats) * 10) / 10 : 0))
 const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats) * 10) / 10 : 0))
 </script>
@@ -72,6 +80,18 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
       <p v-else>
         {{ words.sheets.fit.window(fastest.fastestBpm, fastest.firstToBreak.text) }} <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">{{ words.sheets.fit.windowGo }}</button>
       </p>
+      <button v-if="fastest.firstToBreak && !isWidening" class="button small" @click="isWidening = true">{{ words.sheets.fit.widenAsk }}</button>
+      <p v-else-if="isWidening && shorter.length === 0" class="soft">{{ words.sheets.fit.widenNone }}</p>
+      <template v-if="shorter.length > 0">
+        <p>{{ words.sheets.fit.widen }}</p>
+        <ul class="offers">
+          <li v-for="offer in shorter" :key="offer.text">
+            <button class="offer" :aria-label="words.sheets.preview.see(words.sheets.fit.shorter(offer.text, offer.fastestBpm))" @click="emit('see', words.sheets.fit.shorter(offer.text, offer.fastestBpm), offer)">
+              {{ words.sheets.fit.shorter(offer.text, offer.fastestBpm) }}
+            </button>
+          </li>
+        </ul>
+      </template>
     </template>
     <h3>{{ words.sheets.fit.shelf }}</h3>
     <p v-if="shelf.length === 0" class="soft">{{ words.sheets.fit.shelfNone }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
-import { cueMidi, cuesCsv, cuesLrc, cuesSrt, cuesVtt, sheetMarkdown, sheetText } from '@dellop/core/file'
+import { cueMidi, cuesCsv, cuesLrc, cuesMarkdown, cuesSrt, cuesVtt, sheetMarkdown, sheetText } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords, cueLines, type Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
@@ -75,6 +75,7 @@ const CUE_FILES = {
   vtt: () => download(`${id}.vtt`, 'text/vtt', cuesVtt(props.sheet.routine.title, cueLines(props.sheet))),
   srt: () => download(`${id}.srt`, 'application/x-subrip', cuesSrt(cueLines(props.sheet))),
   lrc: () => download(`${id}.lrc`, 'text/plain', cuesLrc(props.sheet.routine.title, cueLines(props.sheet))),
+  markdown: () => download(`${id}-cues.md`, 'text/markdown', cuesMarkdown(props.sheet.routine.title, cueLines(props.sheet))),
   midi: () => download(`${id}.mid`, 'audio/midi', cueMidi(props.sheet)),
   csv: () => download(`${id}-cues.csv`, 'text/csv', cuesCsv(cueLines(props.sheet))),
 } as const

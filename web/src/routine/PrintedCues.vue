@@ -3,11 +3,15 @@ import { cueLines, type Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
-/** Only what is said, on paper: when, in which bar and on which count its step is, and the words. A line is drawn where a pass begins. */
+/** Only what is said, on paper: when, in which bar and on which count its step is, and the words. A line is drawn where a pass begins, a thin one where a phrase does. */
 const props = defineProps<{ sheet: Sheet }>()
 const lines = computed(() => {
   const cues = cueLines(props.sheet)
-  return cues.map((cue, i) => ({ ...cue, begins: cues[i - 1]?.part !== cue.part || cues[i - 1]?.time !== cue.time }))
+  const phraseOf = (tick: number): number => props.sheet.phrases.findLastIndex(({ start }) => start <= tick)
+  return cues.map((cue, i) => {
+    const before = cues[i - 1]
+    return { ...cue, begins: before?.part !== cue.part || before.time !== cue.time, isNewPhrase: before !== undefined && phraseOf(before.stepTick) !== phraseOf(cue.stepTick) }
+  })
 })
 </script>
 
@@ -23,12 +27,14 @@ const lines = computed(() => {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="(cue, i) in lines" :key="i" :class="{ begins: cue.begins }">
+      <tr v-for="(cue, i) in lines" :key="i" :class="{ begins: cue.begins, phrase: cue.isNewPhrase }">
         <td class="num">{{ words.format.clock(Math.max(0, cue.startSeconds)) }}</td>
         <td class="num">{{ cue.bar }}</td>
         <td class="num">{{ cue.beat }}</td>
         <td class="part">{{ cue.begins ? `${cue.part} ${cue.time}` : '' }}</td>
-        <td class="said">{{ cue.text }}</td>
+        <td class="said">
+          {{ cue.text }}<span v-if="cue.byHand" class="hand"> {{ words.cues.byHand }}</span>
+        </td>
       </tr>
     </tbody>
   </table>
@@ -51,6 +57,9 @@ td {
   border-bottom: 1px solid #ddd;
   vertical-align: top;
 }
+.phrase td {
+  border-top: 1px solid #000;
+}
 .begins td {
   border-top: 2px solid #000;
 }
@@ -63,5 +72,8 @@ td {
 }
 .said {
   font-weight: 700;
+}
+.hand {
+  font-weight: 400;
 }
 </style>

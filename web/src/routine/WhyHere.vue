@@ -57,16 +57,8 @@ function pinWording(value: string): void {
     <template v-if="around.length > 1">
       <p id="elsewhere" class="field-label">{{ words.cues.elsewhere }}</p>
       <div class="moves" role="group" aria-labelledby="elsewhere">
-        <button
-          v-for="move in around"
-          :key="move.said.startTick"
-          class="move count"
-          :class="{ here: isHere(move) }"
-          :aria-pressed="isHere(move) && isPinned"
-          :aria-label="words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost)"
-          @click="pinStart(startOf(move))"
-        >
-          {{ words.cues.elsewhereOf(move.said.leadBeats, move.extraCost) }}
+        <button v-for="move in around" :key="move.said.startTick" class="move count" :class="{ here: isHere(move) }" :aria-pressed="isHere(move) && isPinned" @click="pinStart(startOf(move))">
+          <span aria-hidden="true">{{ words.cues.elsewhereOf(move.said.leadBeats, move.extraCost) }}</span><span class="unseen">{{ words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost) }}</span>
         </button>
       </div>
     </template>

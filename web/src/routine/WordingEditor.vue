@@ -17,6 +17,8 @@ const kinds = computed<readonly WordingKind[]>(() => (props.slotDanced.slot.cont
 const own = computed(() => wordingsOf({ ...props.slotDanced, slot: { ...props.slotDanced.slot, wordings: null, say: 'cue' } }, LANGUAGES[props.voice.language]))
 const textOf = (kind: WordingKind): string => props.slotDanced.slot.wordings?.[kind] ?? ''
 const ownOf = (kind: WordingKind): string => own.value.find((one) => one.kind === kind)?.text ?? own.value.at(-1)?.text ?? ''
+/** Whether a kind has words of its own; where it has none, another kind's are said. */
+const isOwn = (kind: WordingKind): boolean => textOf(kind) !== '' || own.value.some((one) => one.kind === kind)
 const spoken = (kind: WordingKind): number => spokenSeconds(props.voice, textOf(kind) || ownOf(kind))
 const longest = computed(() => Math.max(1.6, ...kinds.value.map((kind) => plannedSeconds(props.voice, textOf(kind) || ownOf(kind)))))
 const {
@@ -61,7 +63,7 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
         <el-input :id="`say-${kind}`" :model-value="textOf(kind)" :placeholder="ownOf(kind)" maxlength="120" @update:model-value="emit('word', kind, $event)" />
         <div class="length" aria-hidden="true"><span :style="{ width: `${(100 * spoken(kind)) / longest}%` }" /></div>
         <span class="count seconds">{{ words.format.seconds(spoken(kind)) }}</span>
-        <button class="textlink time" :aria-label="words.voice.timeItLabel(textOf(kind) || ownOf(kind))" @click="time(kind)">{{ words.voice.timeIt }}</button>
+        <button v-if="isOwn(kind)" class="textlink time" :aria-label="words.voice.timeItLabel(textOf(kind) || ownOf(kind))" @click="time(kind)">{{ words.voice.timeIt }}</button>
       </div>
     </div>
     <p v-if="timing.state === 'reading' || timing.state === 'asking'" class="told" role="status">

@@ -1,7 +1,7 @@
 import { applyEdits, type Edit } from '@dellop/core/document'
 import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
 import { routineShape, slotsBetween, type DancedSlot, type Routine } from '@dellop/core/routine'
-import { deriveSheet, phraseRows, sheetCache, type PhraseRow, type Sheet } from '@dellop/core/sheet'
+import { deriveSheet, phraseRows, sheetCache, spokenCounts, type PhraseRow, type Sheet } from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import { keepKnown, knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
@@ -60,7 +60,10 @@ export function useSheetPage(document: SheetDocument, id: string) {
   watchEffect(() => {
     const now = sheet.value
     if (!now) return
-    rows.value = phraseRows({ timeline: now.timeline, plan: now.plan, phrases: now.phrases, metre: now.routine.metre, firstStep: now.firstStep, barsPerLine: barsPerLine.value, by: laidBy.value, sections: now.music.sections }, rows.value)
+    rows.value = phraseRows(
+      { timeline: now.timeline, plan: now.plan, phrases: now.phrases, metre: now.routine.metre, firstStep: now.firstStep, barsPerLine: barsPerLine.value, by: laidBy.value, sections: now.music.sections, counts: spokenCounts(now) },
+      rows.value,
+    )
   })
 
   const slots = computed(() => sheet.value?.timeline.slots ?? [])

@@ -16,6 +16,7 @@ const MODES: Readonly<Record<CueMode, string>> = { ahead: 'ahead of the step', '
 export const cues = {
   ribbon: (purpose: CuePurpose, joined: number, isPinned: boolean): string => [PURPOSES[purpose], joined > 0 ? `names ${joined + 1} figures` : '', isPinned ? 'pinned' : ''].filter(Boolean).join(', '),
   unsaid: { 'on-purpose': 'silent', joined: 'said before', 'no-room': 'not said', crowded: 'not said' } satisfies Record<Exclude<SilenceReason, 'no-wording' | 'counts-only'>, string>,
+  byHand: '(by hand)',
   moving: (lead: number, extra: number, atLimit: boolean): string => `${ends(lead)}${extra === 0 ? '' : `, ${extra} points dearer`}${atLimit ? ' · no further' : ''}`,
   moved: (lead: number): string => `Pinned: ${ends(lead)}.`,
   noFurther: 'It cannot go further: the rules of the school hold it.',

@@ -64,7 +64,7 @@ export const voice = {
   singleNone: 'None. Beside each wording on a sheet, “time it” measures how long you take for just that.',
   singleForget: (text: string) => `Forget “${text}”`,
   timeIt: 'Time it',
-  timeItLabel: (text: string) => `Time how long you take for “${text}”`,
+  timeItLabel: (text: string) => `Time it: “${text}”`,
   timeItSay: (text: string) => `Say “${text}” now.`,
   timeItDone: (text: string, seconds: number) => `“${text}” takes you ${s(seconds)}; cues are planned for your own voice now.`,
   timedAs: (text: string, seconds: number) => `“${text}” takes you ${s(seconds)}.`,
