@@ -63,6 +63,8 @@ const labels = computed(() => {
 })
 /** Whether a bar of the row begins here. */
 const isBar = (tick: number): boolean => (tick - props.rowStart) % (props.metre.beatsPerBar * TICKS_PER_BEAT) === 0
+/** Ticks on which a count is spoken: its number in the margin is marked. */
+const spoken = computed(() => new Set<number>(props.shown.said ? props.line.counts.map(({ at }) => at) : []))
 const hole = computed(() => {
   const from = Math.max(props.rowEnd, props.line.start)
   const to = Math.min(props.phraseEnd, props.line.end)
@@ -93,7 +95,7 @@ function drop(event: DragEvent, key: string): void {
 <template>
   <div class="line" :style="{ width: `${layout.width}px` }">
     <div class="axis" aria-hidden="true">
-      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{ label.text }}</span>
+      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one, spoken: spoken.has(line.start + label.i * TICKS_PER_BEAT) }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{ label.text }}</span>
       <span class="beat one end" :style="{ left: `${layout.width}px` }" />
       <span v-if="phraseLine !== null" class="phrase-end" :style="{ left: `${phraseLine}px` }" />
     </div>
@@ -116,7 +118,6 @@ function drop(event: DragEvent, key: string): void {
           ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{ box.ribbon.said.wording.text }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span
         >
       </button>
-      <span v-for="count in line.counts" :key="count.at" class="spoken-count count" :style="{ left: `${x(count.at)}px` }">{{ count.text }}</span>
       <output v-if="dragged && layout.ribbons.some((box) => box.ribbon.key === dragged!.key)" class="told-move" :class="{ limit: dragged.atLimit }">{{
         words.cues.moving(dragged.move.said.leadBeats, dragged.move.extraCost, dragged.atLimit)
       }}</output>

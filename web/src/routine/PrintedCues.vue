@@ -58,7 +58,7 @@ td {
   vertical-align: top;
 }
 .phrase td {
-  border-top: 1px solid #000;
+  border-top: 2px dotted #000;
 }
 .begins td {
   border-top: 2px solid #000;
