@@ -80,7 +80,7 @@ test('one wording is timed on its sheet, and the cuer’s own voice is planned f
   await page.getByText('the usual voice', { exact: true }).click()
 })
 
-test('a microphone that is refused, or hears nothing, is told, and all else goes on', async ({ page }) => {
+test('a microphone that is refused is told, and all else goes on', async ({ page }) => {
   await page.addInitScript(() => {
     navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))
   })
@@ -88,6 +88,15 @@ test('a microphone that is refused, or hears nothing, is told, and all else goes
   await page.getByRole('button', { name: 'Read them aloud' }).click()
   await expect(page.getByRole('alert')).toContainText('The microphone was refused.')
   await expect(page.getByRole('radio', { name: 'the usual voice' })).toBeChecked()
+})
+
+test('a microphone that hears nothing is told after a while', async ({ page }) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.resolve(new AudioContext().createMediaStreamDestination().stream)
+  })
+  await page.goto('/voice')
+  await page.getByRole('button', { name: 'Read them aloud' }).click()
+  await expect(page.getByRole('alert')).toContainText('Nothing was heard for ten seconds.', { timeout: 20_000 })
 })
 
 test('the stand-in is chosen as the voice: the sheet is planned by its own lengths, heard in time, and taken along as WAV', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { editSchema, idSchema } from '@dellop/core/document'
 import { sheetFileSchema } from '@dellop/core/file'
-import { figureSchema } from '@dellop/core/figure'
+import { floorProfileSchema, figureSchema } from '@dellop/core/figure'
 import { routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
@@ -72,6 +72,8 @@ export const callPackSchema = z.object({
   figures: z.array(figureSchema),
   school: schoolSchema,
   tune: tuneSchema.nullable(),
+  /** The floor that will dance it, where one is chosen. */
+  floor: floorProfileSchema.nullable().default(null),
 })
 export type CallPack = z.infer<typeof callPackSchema>
 

@@ -1,4 +1,4 @@
-import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
+import { bookOf, SHIPPED_FIGURES, emptyProfile, type FloorProfile } from '../figure/index.ts'
 import { unfold } from '../routine/index.ts'
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '../school/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
@@ -53,6 +53,19 @@ describe('the plan of a school that fades', () => {
     const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0)
     expect(sum(words('sequence', 3))).toBeLessThan(sum(words('sequence')))
     expect(words('round', 3)).toEqual(words('round'))
+  })
+})
+
+describe('the level of a floor', () => {
+  const routine = typedRoutine(demoText('sluice-gate-two-step'))
+  const sum = (level: FloorProfile['level'] | null): number => {
+    const sheet = deriveSheet({ routine, book, school: SHIPPED_SCHOOLS.find(({ id }) => id === 'sequence')!, voice: DEFAULT_VOICES.en, tune: demoTune('thimble-bridge'), floor: level && emptyProfile('f', 'Wednesdays', level) })
+    return sheet.plan.planned.reduce((words, { said }) => words + (said?.wording.words ?? 0), 0)
+  }
+  it('sets the pace: beginners are told more, the advanced less, all others as the school has it', () => {
+    expect(sum('first')).toBeGreaterThan(sum(null))
+    expect(sum('advanced')).toBeLessThan(sum(null))
+    expect([sum('easy'), sum('steady')]).toEqual([sum(null), sum(null)])
   })
 })
 

@@ -10,6 +10,8 @@ export const floorProfileSchema = z
     id: idSchema,
     name: z.string().min(1).max(60),
     level: z.enum(LEVELS),
+    /** The school by which sheets are called for this floor, whatever theirs is. */
+    schoolId: idSchema.optional(),
     covered: z
       .array(z.strictObject({ figureId: idSchema, times: z.int().min(0).max(100_000) }).readonly())
       .max(20_000)

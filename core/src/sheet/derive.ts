@@ -1,5 +1,5 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
-import { heardClock, planRoutine, type Known, type Plan, type PlanCache, type PlanInput, type Voice } from '../cue/index.ts'
+import { heardClock, knownBy, planRoutine, type Known, type Plan, type PlanCache, type PlanInput, type Voice } from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
 import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
@@ -61,7 +61,7 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   const timeline = unfold(routine, book, { music, ...(cache ? { cache: cache.passes } : {}), ...(input.choices ? { choices: input.choices } : {}) })
   const known = input.known ?? 0
   const hallSeconds = input.hallSeconds ?? 0
-  const plan = planRoutine(planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune }), 1, cache?.plan)
+  const plan = planRoutine(planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune, floor: input.floor ?? null }), 1, cache?.plan)
   const derived: Derived = {
     routine,
     book,
@@ -87,13 +87,13 @@ const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPer
 /** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
 export const planAt = (sheet: Sheet, speed: number): Plan => (speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed))
 
-type Planning = Pick<Sheet, 'routine' | 'timeline' | 'school' | 'voice' | 'beatMap' | 'firstStep' | 'known' | 'hallSeconds' | 'tune'>
+type Planning = Pick<Sheet, 'routine' | 'timeline' | 'school' | 'voice' | 'beatMap' | 'firstStep' | 'known' | 'hallSeconds' | 'tune' | 'floor'>
 
-function planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune }: Planning): PlanInput {
+function planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune, floor }: Planning): PlanInput {
   const bars = firstStep / ticksPerBar(routine.metre)
   const landmark = tune?.landmarks.find(({ kind, at }) => kind === 'start' && at === firstStep)?.text ?? null
   const { calling, formation } = routine
-  return { timeline, school, voice, beatMap, firstStep, known, phraseTicks: usualPhrase(routine), calling, formation, hallSeconds, ...(tune ? { introduction: { bars, landmark } } : {}) }
+  return { timeline, school, voice, beatMap, firstStep, known: knownBy(floor, known), phraseTicks: usualPhrase(routine), calling, formation, hallSeconds, ...(tune ? { introduction: { bars, landmark } } : {}) }
 }
 
 let even: { readonly bpm: number; readonly map: BeatMap } | null = null

@@ -1,4 +1,6 @@
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import { emptyProfile } from '@dellop/core/figure'
+import { DEFAULT_SETTINGS } from '@dellop/wire'
 import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
 
 let server: TestServer
@@ -36,6 +38,20 @@ describe('schools', () => {
     expect((await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school).toEqual(mine)
     expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school).toEqual(mine)
     expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/is called by this school/)
+  })
+
+  it('are a floor’s own: while it is chosen all is called by them, and the files of sheets keep theirs', async () => {
+    await put(mine).expect(200)
+    const file = demoSheet()
+    await server.ask.post('/api/sheets/import').send({ file }).expect(200)
+    const pack = async () => (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body
+    const floor = { ...emptyProfile('wednesdays', 'Wednesdays'), schoolId: 'my-way' }
+    await server.ask.put('/api/floors/wednesdays').send({ floor }).expect(200)
+    expect((await pack()).school.id).toBe(file.routine.schoolId)
+    await server.ask.put('/api/settings').send({ ...DEFAULT_SETTINGS, floorId: 'wednesdays' }).expect(200)
+    expect(await pack()).toMatchObject({ school: { id: 'my-way' }, floor: { id: 'wednesdays' } })
+    expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school.id).toBe(file.routine.schoolId)
+    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/“Wednesdays” is called by this school/)
   })
 
   it('are forgotten when no sheet is called by them', async () => {

@@ -2,6 +2,7 @@ import { ROUND_SCHOOL, schoolSchema, SHIPPED_SCHOOLS, type School } from '@dello
 import type { EntityManager } from 'typeorm'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
+import { FloorEntity } from '../floor/floorEntity.ts'
 import { SheetEntity } from '../sheet/sheetEntity.ts'
 import { SchoolEntity } from './schoolEntity.ts'
 
@@ -34,11 +35,13 @@ export async function bringSchool(manager: EntityManager, school: School, atMs: 
   await manager.insert(SchoolEntity, { id: school.id, name: school.name, document: JSON.stringify(school), updatedAtMs: atMs })
 }
 
-/** Forgets a school that no sheet is called by. */
+/** Forgets a school that no sheet and no floor is called by. */
 export async function forgetSchool({ database }: Services, id: string): Promise<void> {
   await database.write(async (manager) => {
     const used = (await manager.find(SheetEntity)).filter(({ document }) => (JSON.parse(document) as { schoolId: string }).schoolId === id)
     if (used.length > 0) throw new HttpProblem('input.invalid', `${used.map(({ title }) => `“${title}”`).join(', ')} ${used.length === 1 ? 'is' : 'are'} called by this school; choose another one there first.`)
+    const floors = (await manager.find(FloorEntity)).filter(({ document }) => (JSON.parse(document) as { schoolId?: string }).schoolId === id)
+    if (floors.length > 0) throw new HttpProblem('input.invalid', `${floors.map(({ name }) => `“${name}”`).join(', ')} ${floors.length === 1 ? 'is' : 'are'} called by this school; choose another one for the floor first.`)
     const { affected } = await manager.delete(SchoolEntity, { id })
     if (!affected) throw new HttpProblem('not-found', 'There is no such school of your own.')
   })

@@ -1,12 +1,15 @@
 import type { SheetFile } from '@dellop/core/file'
+import type { FloorProfile } from '@dellop/core/figure'
 import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
+import { allFloors } from '../floor/service.ts'
 import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
 import { HttpProblem } from '../http/problem.ts'
 import { bringSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
+import { readSettings } from '../settings/service.ts'
 import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
 import { SheetEntity } from './sheetEntity.ts'
 
@@ -75,11 +78,18 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
   })
 }
 
-/** All a call needs. Figures are only those the sheet uses. */
+/** All a call needs: the sheet with its figures and tune, and the school and the floor that it is called by and for. */
 export async function callPack(services: Services, id: string): Promise<CallPack> {
+  const { manager } = services.database.source
   const { routine, revision } = await readSheet(services, id)
-  const figures = withParts(await allFigures(services.database.source.manager), usedFigures(routine))
-  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await schoolById(services.database.source.manager, routine.schoolId), tune: await tuneOrNull(services.database.source.manager, routine.tuneId) }
+  const floor = await chosenFloor(services)
+  const figures = withParts(await allFigures(manager), usedFigures(routine))
+  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await schoolById(manager, floor?.schoolId ?? routine.schoolId), tune: await tuneOrNull(manager, routine.tuneId), floor }
+}
+
+async function chosenFloor(services: Services): Promise<FloorProfile | null> {
+  const { floorId } = await readSettings(services)
+  return floorId === null ? null : ((await allFloors(services)).find((floor) => floor.id === floorId) ?? null)
 }
 
 function usedFigures(routine: Routine): Set<string> {
@@ -91,5 +101,5 @@ function usedFigures(routine: Routine): Set<string> {
 export async function exportSheet(services: Services, id: string): Promise<SheetFile> {
   const pack = await callPack(services, id)
   const tune: Tune | null = pack.tune
-  return { format: 'dellop-sheet', version: 1, routine: pack.routine, figures: pack.figures, tune, school: pack.school }
+  return { format: 'dellop-sheet', version: 1, routine: pack.routine, figures: pack.figures, tune, school: await schoolById(services.database.source.manager, pack.routine.schoolId) }
 }

@@ -1,5 +1,6 @@
 import type { Voice } from '@dellop/core/cue'
 import { bookOf, knownFigures, type Figure, type FigureBook, type FloorProfile, type KnownFigures } from '@dellop/core/figure'
+import type { Routine } from '@dellop/core/routine'
 import { ROUND_SCHOOL, type School } from '@dellop/core/school'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
@@ -51,6 +52,8 @@ export const useLibrary = defineStore('library', () => {
   const voices = computed(() => ({ en: voiceChosen(settings.value, 'en', standIn.lengths), de: voiceChosen(settings.value, 'de', standIn.lengths) }))
   const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
+  /** The school a sheet is called by: the chosen floor's, where it has one. */
+  const schoolOf = ({ schoolId }: Pick<Routine, 'schoolId'>): School => schoolFor(schools.value.some(({ id }) => id === floor.value?.schoolId) ? floor.value!.schoolId! : schoolId)
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
   /** Puts new or changed figures into the book. */
   function putFigures(list: readonly Figure[]): void {
@@ -82,5 +85,5 @@ export const useLibrary = defineStore('library', () => {
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, tuneFor, putFigures, dropFigure, putTune }
+  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, schoolOf, tuneFor, putFigures, dropFigure, putTune }
 })

@@ -34,10 +34,10 @@ async function load(): Promise<void> {
   try {
     const kept = await loadPack(id)
     settings.value = kept.settings
-    const { routine, figures, school, tune } = kept.pack
+    const { routine, figures, school, tune, floor } = kept.pack
     const lengths = kept.settings.voice === 'stand-in' ? await readStandInLengths(kept.settings.wordsPerMinute) : NO_LENGTHS
     const voice = voiceChosen(kept.settings, routine.language, lengths)
-    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice, known: knownOf(id), hallSeconds: kept.settings.hallSeconds })
+    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice, known: knownOf(id), floor, hallSeconds: kept.settings.hallSeconds })
     document.title = `${routine.title} · ${words.nav.lectern}`
     const context = audioContext()
     if (kept.sound && !manual) await prepareSound(context, kept.sound)

@@ -71,6 +71,10 @@ function rename(floor: FloorProfile, event: Event): void {
   const name = text(event).trim()
   if (name !== '') void keep({ ...floor, name })
 }
+/** Without a school of its own a floor is called as each sheet has it. */
+function setSchool({ schoolId: _, ...floor }: FloorProfile, schoolId: string): void {
+  void keep(schoolId === '' ? floor : { ...floor, schoolId })
+}
 function setTimes(floor: FloorProfile, figureId: string, event: Event): void {
   const times = Math.max(0, Math.min(100_000, Math.round(Number(text(event)) || 0)))
   void keep({ ...floor, covered: floor.covered.map((one) => (one.figureId === figureId ? { figureId, times } : one)) })
@@ -122,6 +126,13 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
               ><span class="field-label">{{ say.level }}</span>
               <select class="field" :value="open.level" @change="keep({ ...open, level: text($event) as FloorProfile['level'] })">
                 <option v-for="level in LEVELS" :key="level" :value="level">{{ words.level[level] }}</option>
+              </select>
+            </label>
+            <label
+              ><span class="field-label">{{ say.school }}</span>
+              <select class="field" :value="open.schoolId ?? ''" @change="setSchool(open, text($event))">
+                <option value="">{{ say.ownSchool }}</option>
+                <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
               </select>
             </label>
             <label

@@ -95,7 +95,9 @@ function drop(event: DragEvent, key: string): void {
 <template>
   <div class="line" :style="{ width: `${layout.width}px` }">
     <div class="axis" aria-hidden="true">
-      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one, spoken: spoken.has(line.start + label.i * TICKS_PER_BEAT) }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{ label.text }}</span>
+      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one, spoken: spoken.has(line.start + label.i * TICKS_PER_BEAT) }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{
+        label.text
+      }}</span>
       <span class="beat one end" :style="{ left: `${layout.width}px` }" />
       <span v-if="phraseLine !== null" class="phrase-end" :style="{ left: `${phraseLine}px` }" />
     </div>

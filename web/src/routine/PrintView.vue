@@ -31,9 +31,10 @@ async function load(): Promise<void> {
     const { routine } = await api('getSheet', { params: { id } })
     sheet.value = deriveSheet({
       known: knownOf(id),
+      floor: library.floor,
       routine,
       book: library.book,
-      school: library.schoolFor(routine.schoolId),
+      school: library.schoolOf(routine),
       voice: library.voiceFor(routine.language),
       hallSeconds: library.settings.hallSeconds,
       tune: library.tuneFor(routine.tuneId),

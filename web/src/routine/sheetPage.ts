@@ -33,7 +33,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
       {
         routine,
         book: library.book,
-        school: library.schoolFor(routine.schoolId),
+        school: library.schoolOf(routine),
         voice: library.voiceFor(routine.language),
         hallSeconds: library.settings.hallSeconds,
         tune: library.tuneFor(routine.tuneId),

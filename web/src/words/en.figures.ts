@@ -239,6 +239,8 @@ export const figures = {
     add: 'Add a floor',
     name: 'Name of the floor',
     level: 'They dance up to',
+    school: 'They are called by',
+    ownSchool: 'the school of each sheet',
     chosen: 'Lists and sheets are for this floor',
     nobody: 'For nobody in particular',
     covered: (n: number) => plural(n, 'figure taught', 'figures taught'),

@@ -212,6 +212,7 @@ export const sheets = {
     asSchool: 'as the school does',
     language: 'Language of the cues',
     languages: { en: 'English', de: 'German' },
+    floorSchool: (name: string) => `The chosen floor is called the ${name.toLowerCase()} way, whatever this sheet says.`,
     bpm: 'Tempo where there is no recording',
     tags: 'Tags, with commas',
     remark: 'Remark',
