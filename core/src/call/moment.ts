@@ -1,5 +1,6 @@
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { countLabel, phraseAt, TICKS_PER_BEAT, ticksPerBar, type CountInWord, type Tick, type TickPosition } from '../time/index.ts'
+import { rungAt, type Rung } from './ladder.ts'
 import type { Cue, PreparedCall } from './prepare.ts'
 
 /** What the lectern shows at one position of the music. */
@@ -8,6 +9,8 @@ export interface LecternMoment {
   readonly cue: Cue | null
   /** Whether its moment has come. */
   readonly speak: boolean
+  /** Of the cue whose moment came last: what can still be said once its planned words can no longer be begun in time. Null while they can, and when nothing can. */
+  readonly late: Rung | null
   /** Beats until the moment to speak; 0 once it has come. */
   readonly beatsToGo: number
   /** From the end of the cue before to this one's moment, 0..1. */
@@ -43,6 +46,7 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
   return {
     cue,
     speak: cue !== null && at >= cue.startTick,
+    late: lateAt(cues, index, at),
     beatsToGo,
     approach: approachAt(call, at),
     upcoming: cues.slice(index + 1, index + 1 + UPCOMING),
@@ -54,6 +58,16 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
     countIn: call.countIn.find((word) => at >= word.at && at < word.at + word.lengthTicks) ?? null,
     beatsLeft: Math.max(0, (sheet.timeline.lengthTicks - at) / TICKS_PER_BEAT),
   }
+}
+
+/** Of the cue being spoken, or of the one before: what is left to say of it where it was not begun in time. That it is to be let go is told only while it is the one. */
+function lateAt(cues: readonly Cue[], index: number, at: TickPosition): Rung | null {
+  const now = cues[index]
+  const isNow = now !== undefined && at >= now.startTick
+  const cue = isNow ? now : cues[index - 1]
+  if (!cue) return null
+  const rung = rungAt(cue.ladder, at)
+  return rung === cue.ladder[0] || (rung.text === null && !isNow) ? null : rung
 }
 
 /** The first cue that is not yet over. */

@@ -1,7 +1,8 @@
 import { utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
-import { planAt, type Sheet } from '../sheet/index.ts'
+import { planAt, releasedByHand, type Sheet } from '../sheet/index.ts'
 import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
+import { ladderOf, type Rung } from './ladder.ts'
 
 /** A cue as the lectern gives it. Ticks count from the first step. */
 export interface Cue {
@@ -15,6 +16,10 @@ export interface Cue {
   readonly stepTick: Tick
   /** Bar of the step in its phrase, from 1. */
   readonly bar: number
+  /** What can still be said when its moment passes. */
+  readonly ladder: readonly Rung[]
+  /** It waits for a hand: nobody knows beforehand when its step comes. */
+  readonly byHand: boolean
 }
 
 /** A sheet ready to be called at one speed: all computed beforehand. */
@@ -32,10 +37,23 @@ export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
   const plan = planAt(sheet, speed)
   const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
   const bar = ticksPerBar(sheet.routine.metre)
-  const cues = utterancesOf(plan).map(({ slot: { key, slotKey, purpose, stepTick }, said }): Cue => {
+  const byHand = releasedByHand(sheet)
+  const cues = utterancesOf(plan).map(({ slot: cue, said }): Cue => {
+    const { key, slotKey, purpose, stepTick } = cue
     const place = slots.get(slotKey)!
     const phrase = sheet.phrases.find((one) => stepTick >= one.start && stepTick < one.end)
-    return { key, purpose, ...place, text: said.wording.text, startTick: said.startTick, endTick: said.endTick, stepTick, bar: Math.floor((stepTick - (phrase?.start ?? 0)) / bar) + 1 }
+    return {
+      key,
+      purpose,
+      ...place,
+      text: said.wording.text,
+      startTick: said.startTick,
+      endTick: said.endTick,
+      stepTick,
+      bar: Math.floor((stepTick - (phrase?.start ?? 0)) / bar) + 1,
+      ladder: ladderOf(sheet, cue, said.wording, speed),
+      byHand: byHand.has(slotKey),
+    }
   })
   const countIn = readCountIn(school.countIn)
   return { sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Cue } from '@dellop/core/call'
+import type { Cue, Rung } from '@dellop/core/call'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 import { widthInLines } from '../page/measure.ts'
 
 /** The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be said. */
-const props = defineProps<{ cue: Cue | null; speak: boolean; beatsToGo: number; over: boolean }>()
+const props = defineProps<{ cue: Cue | null; speak: boolean; late: Rung | null; beatsToGo: number; over: boolean }>()
 
 const LARGEST = 132
 const SMALLEST = 64
@@ -29,7 +29,13 @@ const size = computed(() => {
   }
   return least
 })
-const wait = computed(() => (props.speak ? words.lectern.sayNow : words.lectern.sayIn(Math.ceil(props.beatsToGo))))
+/** The words stay as they are: whoever is saying them must not lose them. What a late cuer can still say stands below. */
+const wait = computed(() => {
+  const due = props.speak ? words.lectern.sayNow : words.lectern.sayIn(Math.ceil(props.beatsToGo))
+  if (!props.late) return due
+  const late = props.late.text === null ? words.lectern.letGo : words.lectern.late(props.late.text)
+  return props.speak ? late : `${late} · ${due}`
+})
 </script>
 
 <template>
@@ -38,7 +44,7 @@ const wait = computed(() => (props.speak ? words.lectern.sayNow : words.lectern.
       <span v-if="cue" class="text" :style="{ fontSize: `${size}px` }" data-testid="next-cue">{{ cue.text }}</span>
       <span v-else class="end">{{ over ? words.lectern.theEnd : words.lectern.nothingMore }}</span>
     </div>
-    <p class="wait" :class="{ speak }" aria-hidden="true">{{ cue ? wait : '' }}</p>
+    <p class="wait" data-testid="wait" :class="{ speak, late }" aria-hidden="true">{{ cue ? wait : '' }}</p>
   </div>
 </template>
 

@@ -96,7 +96,7 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
         <template v-if="moment.bar !== null">{{ words.lectern.barOf(moment.bar, moment.bars!) }} · </template>{{ words.lectern.left(words.format.clock(secondsLeft)) }} · {{ words.lectern.tempo(bpm) }}
       </span>
     </header>
-    <LecternCue :cue="moment.cue" :speak="moment.speak" :beats-to-go="moment.beatsToGo" :over="over" />
+    <LecternCue :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" />
     <div class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
     <div class="middle">
       <div class="now">

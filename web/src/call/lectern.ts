@@ -210,6 +210,7 @@ function sameMoment(a: LecternMoment, b: LecternMoment): boolean {
   return (
     a.cue === b.cue &&
     a.speak === b.speak &&
+    a.late === b.late &&
     a.count === b.count &&
     a.bar === b.bar &&
     a.dancing === b.dancing &&

@@ -315,6 +315,8 @@ export const en = {
     leave: 'Back to the sheet',
     leaveTitle: 'Leave the lectern',
     whole: 'Whole screen',
+    late: (text: string) => `late? “${text}”`,
+    letGo: 'let it go, the next one comes',
     sayNow: 'say it now',
     sayIn: (beats: number) => `say it in ${counts(beats)}`,
     nothingMore: 'nothing more to say',
