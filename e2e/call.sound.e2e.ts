@@ -13,7 +13,7 @@ const LEAST_CUES = 5
 for (const percent of [80, 100, 110]) {
   test(`20 s of real audio at ${percent} %: cues are shown when they are planned, by the audio clock`, async ({ page }) => {
     await page.goto('/lectern/lanterns-at-the-weir')
-    await expect(page.getByText('Ready to call without the network')).toBeVisible()
+    await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 20_000 })
     for (let n = 0; n < Math.abs(percent - 100) / 5; n++) await page.keyboard.press(percent < 100 ? '-' : '+')
     // What a dancer could read, when: the words on the screen at each frame, against the audio clock.
     await page.evaluate(() => {
@@ -44,12 +44,12 @@ for (const percent of [80, 100, 110]) {
 
 test('the call goes on when the server is stopped, and can be opened again without it', async ({ page, server }) => {
   await page.goto('/lectern/lanterns-at-the-weir')
-  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 20_000 })
   await page.evaluate(() => navigator.serviceWorker.ready)
   await page.keyboard.press('Space')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'running')
   await server.stop()
-  await expect(page.getByTestId('next-cue')).toHaveText('twirl vine, three', { timeout: 20_000 })
+  await expect(page.getByTestId('next-cue')).toHaveText('twirl vine, three', { timeout: 40_000 })
   await page.reload()
   await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 15_000 })
   await page.keyboard.press('Space')

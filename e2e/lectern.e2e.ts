@@ -116,3 +116,49 @@ test('a delay of the loudspeakers is set by tapping and moves every moment', asy
   expect(later!.shownAt - first!.shownAt).toBeCloseTo(0.2 - delay, 6)
   await page.request.put('/api/settings', { data: { outputDelaySeconds: 0, wordsPerMinute: 175 } })
 })
+
+test('a floor that is lost is held while the music goes on, and comes back in by one key; a wrong one is taken back', async ({ page }) => {
+  await open(page)
+  const shown = () => page.evaluate(() => window.dellopLectern.shown.map((cue) => cue.key))
+  const hold = page.getByRole('region', { name: 'Hold: the music goes on' })
+  await page.keyboard.press('Space')
+  await advance(page, 16)
+  await page.keyboard.press('x')
+  await expect(hold).toBeVisible()
+  const given = (await shown()).length
+  await advance(page, 18)
+  expect((await shown()).length).toBe(given)
+  const offers = hold.locator('.offer')
+  expect(await offers.count()).toBeGreaterThan(0)
+  await expect(offers.first()).toContainText(/in \d+ counts/)
+  // As if nothing had been: the next cue of the music's place is given.
+  await page.keyboard.press('Escape')
+  await expect(hold).toHaveCount(0)
+  await advance(page, 22)
+  expect((await shown()).length).toBeGreaterThan(given)
+  // Lost again: the one key takes the first way back in, whose cue is then given, and all after it in order.
+  await page.keyboard.press('x')
+  const figure = (await offers.first().locator('strong').textContent())!.split(',')[0]!
+  await page.keyboard.press('Space')
+  await expect(page.locator('.dancing')).toContainText(figure)
+  const before = (await shown()).length
+  for (let at = 24; at < 145; at += 1.9) await advance(page, at)
+  const after = (await shown()).slice(before)
+  const all = await page.evaluate(() => window.dellopLectern.cues().map((cue) => cue.key))
+  expect(after.length).toBeGreaterThan(10)
+  expect(all.join(' ')).toContain(after.join(' '))
+})
+
+test('a way back in that was the wrong one is one key from being taken back', async ({ page }) => {
+  await open(page)
+  await page.keyboard.press('Space')
+  await advance(page, 16)
+  await page.keyboard.press('x')
+  const hold = page.getByRole('region', { name: 'Hold: the music goes on' })
+  const texts = await hold.locator('.offer strong').allTextContents()
+  await page.keyboard.press(String(texts.length))
+  await expect(hold).toHaveCount(0)
+  await page.keyboard.press('z')
+  await expect(hold.locator('.offer strong')).toHaveText(texts)
+  await page.keyboard.press('Escape')
+})

@@ -3,3 +3,4 @@ export { prepareCall, cuesDue, musicOfTick, tickOfMusic, type Cue, type Prepared
 export { approachAt, lecternAt, stopsOf, stopBefore, stopAfter, type LecternMoment } from './moment.ts'
 export { delayFromTaps, LEAST_TAPS, type DelayMeasure } from './delay.ts'
 export { ladderOf, rungAt, type Rung } from './ladder.ts'
+export { reentries, shifted, BEST_REENTRIES, type Reentry } from './reentry.ts'

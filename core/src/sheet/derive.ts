@@ -87,6 +87,9 @@ const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPer
 /** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
 export const planAt = (sheet: Sheet, speed: number): Plan => (speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed))
 
+/** The sheet's cues planned again at a speed, where something that it was planned on has changed since. */
+export const planAnew = (sheet: Sheet, speed = 1): Plan => planRoutine(planInput(sheet), speed)
+
 type Planning = Pick<Sheet, 'routine' | 'timeline' | 'school' | 'voice' | 'beatMap' | 'firstStep' | 'known' | 'hallSeconds' | 'tune' | 'floor'>
 
 function planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune, floor }: Planning): PlanInput {

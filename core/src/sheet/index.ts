@@ -1,4 +1,4 @@
-export { deriveSheet, planAt, sheetCache, type ListedFinding, type SheetCache, type Sheet, type SheetInput } from './derive.ts'
+export { deriveSheet, planAnew, planAt, sheetCache, type ListedFinding, type SheetCache, type Sheet, type SheetInput } from './derive.ts'
 export { phraseRows, type PhraseRow, type RowBlock, type RowLine, type RowRibbon } from './rows.ts'
 export { stateAt, type StateAt } from './stateAt.ts'
 export { tunesFor, type TuneFit } from './shelfFit.ts'

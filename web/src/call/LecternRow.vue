@@ -35,7 +35,7 @@ const bars = computed(() => {
       <span v-for="bar in bars" :key="bar.left" :style="{ left: `${bar.left}%` }">{{ bar.text }}</span>
     </div>
     <div class="said">
-      <span v-for="ribbon in line.ribbons" :key="ribbon.slotKey" class="ribbon" :class="{ here: ribbon.slotKey === currentCue }" :style="{ left: `${percent(ribbon.start)}%`, width: `${percent(ribbon.end) - percent(ribbon.start)}%` }" />
+      <span v-for="ribbon in line.ribbons" :key="ribbon.key" class="ribbon" :class="{ here: ribbon.key === currentCue }" :style="{ left: `${percent(ribbon.start)}%`, width: `${percent(ribbon.end) - percent(ribbon.start)}%` }" />
     </div>
     <div class="danced">
       <span v-for="block in line.blocks" :key="block.slot.key" class="block" :class="{ here: block.slot.key === dancing }" :style="{ left: `${percent(block.start)}%`, width: `calc(${percent(block.end) - percent(block.start)}% - 3px)` }">{{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
-import { bpmAt, type Tick, type TickPosition } from '@dellop/core/time'
+import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { facingWords } from '../page/standing.ts'
@@ -10,13 +10,14 @@ import DelayDialog from './DelayDialog.vue'
 import type { Lectern } from './lectern.ts'
 import LecternCue from './LecternCue.vue'
 import { lecternKey, type LecternKey } from './lecternKeys.ts'
+import LecternLost from './LecternLost.vue'
 import LecternRow from './LecternRow.vue'
 import { useWakeLock } from './wakeLock.ts'
 
 const props = defineProps<{ lectern: Lectern; sheet: Sheet; sheetId: string; kept: boolean; sound: 'sound' | 'none' | 'failed'; manual: boolean; delaySeconds: number; volumeOf: ((volume: number) => void) | null }>()
 const emit = defineEmits<{ delay: [seconds: number] }>()
 
-const { call, moment, position, prepared, counting } = props.lectern
+const { call, moment, position, prepared, counting, lost, coming } = props.lectern
 const wakeLock = useWakeLock()
 const delayShown = ref(false)
 const approach = ref<HTMLElement | null>(null)
@@ -39,9 +40,17 @@ const ACTIONS: Readonly<Record<LecternKey, () => void>> = {
   faster: () => props.lectern.faster(),
   whole: () => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen().catch(() => undefined)),
   delay: () => (delayShown.value = true),
+  lost: () => props.lectern.lose(),
+  'carry-on': () => props.lectern.carryOn(),
+  'take-back': () => props.lectern.takeBack(),
+  first: () => props.lectern.rejoin(0),
+  second: () => props.lectern.rejoin(1),
+  third: () => props.lectern.rejoin(2),
 }
 
 async function press(): Promise<void> {
+  // The one key takes the first way back in.
+  if (lost.value) return lost.value.length > 0 ? props.lectern.rejoin(0) : props.lectern.carryOn()
   if (!props.manual) await wakeAudio()
   void wakeLock.keep()
   props.lectern.key()
@@ -63,7 +72,19 @@ onBeforeUnmount(() => {
 })
 
 const moving = computed(() => isMoving(call.value))
-const mainText = computed(() => (moving.value ? words.lectern.pause : call.value.state === 'paused' ? words.lectern.goOn : call.value.state === 'ended' ? words.lectern.again : words.lectern.start))
+const mainText = computed(() =>
+  lost.value
+    ? lost.value.length > 0
+      ? words.lectern.takeFirst
+      : words.lectern.carryOn
+    : moving.value
+      ? words.lectern.pause
+      : call.value.state === 'paused'
+        ? words.lectern.goOn
+        : call.value.state === 'ended'
+          ? words.lectern.again
+          : words.lectern.start,
+)
 const over = computed(() => call.value.state === 'ended' || moment.value.beatsLeft === 0)
 const passName = computed(() => {
   const { pass } = moment.value
@@ -80,8 +101,9 @@ const dancingName = computed(() => {
   const { dancing } = moment.value
   return dancing ? words.format.slotName(dancing.slot.content, dancing.figure?.name ?? null) : ''
 })
+const comingName = computed(() => (coming.value ? words.format.slotName(coming.value.slot.slot.content, coming.value.slot.figure?.name ?? null) : ''))
 const big = computed(() => counting.value?.text ?? (moment.value.count || '·'))
-const keys: readonly (keyof typeof words.lectern.keys)[] = ['space', 'part', 'phrase', 'speed', 'whole', 'delay']
+const keys: readonly (keyof typeof words.lectern.keys)[] = ['space', 'lost', 'part', 'phrase', 'speed', 'whole', 'delay']
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
 const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed })[props.sound])
 </script>
@@ -96,14 +118,15 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
         <template v-if="moment.bar !== null">{{ words.lectern.barOf(moment.bar, moment.bars!) }} · </template>{{ words.lectern.left(words.format.clock(secondsLeft)) }} · {{ words.lectern.tempo(bpm) }}
       </span>
     </header>
-    <LecternCue :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" />
+    <LecternLost v-if="lost" :offers="lost" :position="position" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
+    <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" />
     <div class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
     <div class="middle">
       <div class="now">
         <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
           {{ big }}<small v-if="!counting"> {{ words.lectern.ofBeats(sheet.routine.metre.beatsPerBar) }}</small>
         </p>
-        <p class="dancing">{{ dancingName }}</p>
+        <p class="dancing">{{ coming ? words.lectern.coming(comingName, Math.max(0, Math.ceil((coming.slot.start - position) / TICKS_PER_BEAT)), coming.link?.name ?? null) : dancingName }}</p>
       </div>
       <ol class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">

@@ -7,6 +7,8 @@ import {
   musicOfTick,
   newCall,
   prepareCall,
+  reentries,
+  shifted,
   settle,
   stepCall,
   stopAfter,
@@ -18,8 +20,9 @@ import {
   type Cue,
   type LecternMoment,
   type PreparedCall,
+  type Reentry,
 } from '@dellop/core/call'
-import type { Sheet } from '@dellop/core/sheet'
+import { stateAt, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
 import { shallowRef } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
@@ -69,10 +72,11 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const next = lecternAt(prepared.value, at)
     if (!sameMoment(moment.value, next)) moment.value = next
     counting.value = countInWord(at)
+    if (coming.value && at >= coming.value.slot.start) coming.value = null
     if (at >= endTick() && isMoving(call.value)) finish(now)
   }
 
-  const endTick = (): number => (sheet.recording ? tickOfMusic(prepared.value, sheet.recording.durationSeconds as Seconds) : sheet.timeline.lengthTicks + TICKS_PER_BEAT)
+  const endTick = (): number => (sheet.recording ? tickOfMusic(prepared.value, sheet.recording.durationSeconds as Seconds) : prepared.value.sheet.timeline.lengthTicks + TICKS_PER_BEAT)
 
   function finish(now: number): void {
     apply({ type: 'end', at: now })
@@ -84,12 +88,69 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     schedule()
   }
 
+  /** The floor has lost its way: the music goes on, no cue is given, and these are the ways back in. Null while all is well. */
+  const lost = shallowRef<readonly Reentry[] | null>(null)
+  /** What the call was before the last way back in, for a key that was wrong. */
+  const before = shallowRef<PreparedCall | null>(null)
+  /** The way back in that was taken last, while it is on its way. */
+  const coming = shallowRef<Reentry | null>(null)
+
+  /** They stand as they stood before the figure that went wrong. */
+  function lose(): void {
+    if (!isMoving(call.value) || lost.value) return
+    const { sheet: now } = prepared.value
+    const at = Math.max(0, Math.floor(position.value)) as Tick
+    const state = stateAt(now.timeline, now.phrases, at)?.slot.before ?? now.routine.start
+    lost.value = reentries(prepared.value, state, position.value)
+    cancelWake?.()
+    cancelWake = null
+  }
+
+  /** As if nothing had been: the dance goes on where the music is. */
+  function carryOn(): void {
+    if (!lost.value) return
+    lost.value = null
+    settleAt(position.value)
+    schedule()
+    draw()
+  }
+
+  /** Takes a way back in: all that follows is planned anew from there. */
+  function rejoin(index: number): void {
+    const offer = lost.value?.[index]
+    if (!offer) return
+    before.value = prepared.value
+    lost.value = null
+    coming.value = offer
+    moveTo(offer.shiftTicks === 0 ? prepared.value : prepareCall(shifted(prepared.value, offer.shiftTicks), call.value.speed))
+    // Its own cue is given, however late it is by now.
+    const cue = prepared.value.cues.findIndex(({ slot, purpose }) => slot.key === offer.slot.key && purpose === 'cue')
+    if (cue >= 0) last = prepared.value.cues[cue - 1] ?? null
+    schedule()
+    draw()
+  }
+
+  /** The way back in was the wrong one: all is as before it, and lost again. */
+  function takeBack(): void {
+    if (!before.value) return
+    moveTo(before.value)
+    before.value = null
+    coming.value = null
+    draw()
+    lose()
+  }
+
+  function moveTo(next: PreparedCall): void {
+    prepared.value = next
+    settleAt(heardAt(clock.now()))
+  }
+
   /** Wakes at the next cue's moment. Each cue is woken for once as the music runs on. */
   function schedule(): void {
     cancelWake?.()
     cancelWake = null
     const now = call.value
-    if (!isMoving(now)) return
+    if (!isMoving(now) || lost.value) return
     const cue = nextCue()
     if (!cue) return
     const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delaySeconds()
@@ -165,6 +226,9 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
 
   /** Goes to a tick (null = the very beginning) and keeps running if it ran. */
   function seek(to: Tick | null): void {
+    lost.value = before.value = coming.value = null
+    // From the top, the dance lies on the music as it is written.
+    if (to === null) prepared.value = prepareCall(sheet, call.value.speed)
     const music = to === null ? from : musicOfTick(prepared.value, to)
     const moving = isMoving(call.value)
     const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
@@ -181,7 +245,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     if (next === call.value.speed) return
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     call.value = stepCall(call.value, { type: 'speed', at: now, speed: next })
-    prepared.value = prepareCall(sheet, next)
+    prepared.value = prepareCall(prepared.value.sheet, next)
     if (call.value.state === 'running') sound.player?.play(musicAt(call.value, now), now, next)
     schedule()
     draw()
@@ -198,7 +262,29 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     sound.player?.stop()
   }
 
-  return { call, prepared, position, moment, counting, shown, draw, key, seek, close, back, forth, faster: () => setSpeed(call.value.speed + SPEED_STEP), slower: () => setSpeed(call.value.speed - SPEED_STEP), setSpeed }
+  return {
+    call,
+    prepared,
+    position,
+    moment,
+    counting,
+    lost,
+    coming,
+    shown,
+    draw,
+    lose,
+    carryOn,
+    rejoin,
+    takeBack,
+    key,
+    seek,
+    close,
+    back,
+    forth,
+    faster: () => setSpeed(call.value.speed + SPEED_STEP),
+    slower: () => setSpeed(call.value.speed - SPEED_STEP),
+    setSpeed,
+  }
 }
 export type Lectern = ReturnType<typeof useLectern>
 

@@ -1,4 +1,4 @@
-export type LecternKey = 'main' | 'part' | 'phrase-before' | 'phrase-after' | 'slower' | 'faster' | 'whole' | 'delay'
+export type LecternKey = 'main' | 'part' | 'phrase-before' | 'phrase-after' | 'slower' | 'faster' | 'whole' | 'delay' | 'lost' | 'carry-on' | 'take-back' | 'first' | 'second' | 'third'
 
 /** Page keys are those of pedals and presenters' clickers. */
 const KEYS: Readonly<Record<string, LecternKey>> = {
@@ -16,6 +16,12 @@ const KEYS: Readonly<Record<string, LecternKey>> = {
   '=': 'faster',
   f: 'whole',
   d: 'delay',
+  x: 'lost',
+  Escape: 'carry-on',
+  z: 'take-back',
+  1: 'first',
+  2: 'second',
+  3: 'third',
 }
 
 /** The command of a key press at the lectern; null for keys that do nothing here, and for keys held down. */

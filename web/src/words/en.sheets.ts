@@ -248,7 +248,7 @@ export const sheets = {
     asMarkdown: 'Markdown',
     print: 'Print',
     cues: 'The cues with their times:',
-    cueFiles: { vtt: 'WebVTT', srt: 'SRT', lrc: 'LRC', midi: 'MIDI', markdown: 'Cues as Markdown', csv: 'CSV' },
+    cueFiles: { vtt: 'WebVTT', srt: 'SRT', lrc: 'LRC', midi: 'MIDI', markdown: 'table (.md)', csv: 'CSV' },
   },
   shelf: {
     dance: 'Dance',

@@ -1,0 +1,102 @@
+import fc from 'fast-check'
+import { danceFrom, applyVariation, holdFits, isOfDance, missingFoot, type FloorState } from '../figure/index.ts'
+import { comesRoundTo } from '../routine/index.ts'
+import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
+import { heardClock } from '../cue/index.ts'
+import type { TickPosition } from '../time/index.ts'
+import { prepareCall, type PreparedCall } from './prepare.ts'
+import { BEST_REENTRIES, reentries, shifted, type Reentry } from './reentry.ts'
+
+const calls = SHEET_NAMES.map((name) => prepareCall(proved(demoText(name)), 1))
+/** A floor that danced something else: it stands as after any figure of the dance, at any beat. */
+const slips = fc.record({ call: fc.constantFrom(...calls), slot: fc.nat(), at: fc.double({ min: 0, max: 0.95, noNaN: true }) })
+const slipOf = ({ call, slot, at }: { call: PreparedCall; slot: number; at: number }): { call: PreparedCall; state: FloorState; at: TickPosition } => {
+  const { slots, lengthTicks } = call.sheet.timeline
+  return { call, state: slots[slot % slots.length]!.after, at: (at * lengthTicks) as TickPosition }
+}
+const isAs = (wanted: FloorState, state: FloorState): boolean => comesRoundTo(wanted, state).length === 0
+function standsAfter(state: FloorState, { link }: Reentry): FloorState {
+  if (!link) return state
+  const danced = applyVariation(link)
+  if (!danced.ok) throw new Error(danced.problem.message)
+  expect(missingFoot(state, danced.value)).toBeNull()
+  return danceFrom(state, danced.value).after
+}
+
+describe('ways back in', () => {
+  it('fit the state the floor is in, begin on a phrase, and leave time to be said: 500 random slips', () => {
+    fc.assert(
+      fc.property(slips, (slip) => {
+        const { call, state, at } = slipOf(slip)
+        const offers = reentries(call, state, at)
+        expect(offers.length).toBeLessThanOrEqual(BEST_REENTRIES)
+        offers.forEach((offer, i) => {
+          expect(isAs(offer.slot.before, standsAfter(state, offer))).toBe(true)
+          expect(call.sheet.phrases.some(({ start }) => start === offer.at)).toBe(true)
+          expect(offer.at).toBeGreaterThan(at)
+          expect(offer.waitTicks).toBeCloseTo(offer.at - at, 6)
+          if (i > 0) expect(offer.at).toBeGreaterThanOrEqual(offers[i - 1]!.at)
+          if (offer.link) expect(offer.link.lengthTicks).toBeLessThanOrEqual(offer.waitTicks)
+        })
+      }),
+      { numRuns: 500, seed: 20261125 },
+    )
+  })
+
+  it('are never later than one that was possible', () => {
+    fc.assert(
+      fc.property(slips, (slip) => {
+        const { call, state, at } = slipOf(slip)
+        const { sheet } = call
+        const [first] = reentries(call, state, at)
+        const seconds = (to: number) => sheet.clock.heardAt(to as TickPosition) - sheet.clock.heardAt(at)
+        const afters = [...sheet.book.values()].flatMap((figure) => {
+          const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure) : null
+          return danced?.ok && !missingFoot(state, danced.value) && holdFits(state, danced.value) ? [{ ticks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after }] : []
+        })
+        // Every line before the first offer: with six seconds to say two cues, nothing of the dance could have begun there.
+        for (const line of sheet.phrases.filter(({ start }) => start > at && start < (first?.at ?? -Infinity))) {
+          if (seconds(line.start) < 6) continue
+          const possible = sheet.timeline.slots.filter(({ start, end }) => end > start && sheet.phrases.some((phrase) => phrase.start === start && phrase.end - phrase.start === line.end - line.start))
+          expect(possible.some(({ before }) => isAs(before, state) || afters.some(({ ticks, after }) => ticks <= line.start - at && isAs(before, after)))).toBe(false)
+        }
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('are always there for who stands as the dance has it at a phrase', () => {
+    for (const call of calls) {
+      const { phrases, timeline } = call.sheet
+      const line = phrases[2]!
+      const slot = timeline.slots.find(({ start }) => start === line.start)
+      if (!slot) continue
+      const [first] = reentries(call, slot.before, phrases[1]!.start)
+      expect([first?.at, first?.shiftTicks, first?.link]).toEqual([line.start, 0, null])
+    }
+  })
+})
+
+describe('the dance after a way back in', () => {
+  it('sounds from that line on as if it had always been there, and is called ahead as ever', () => {
+    let moved = 0
+    fc.assert(
+      fc.property(slips, (slip) => {
+        const { call, state, at } = slipOf(slip)
+        for (const offer of reentries(call, state, at)) {
+          const sheet = shifted(call, offer.shiftTicks)
+          const next = prepareCall(sheet, 1)
+          const heard = heardClock(sheet.beatMap, sheet.firstStep, 1).heardAt(offer.slot.start)
+          expect(heard).toBeCloseTo(call.sheet.clock.heardAt(offer.at), 6)
+          expect(sheet.phrases.some(({ start }) => start === offer.slot.start)).toBe(true)
+          if (offer.shiftTicks !== 0) moved++
+          const cue = next.cues.find(({ slot, purpose }) => slot.key === offer.slot.key && purpose === 'cue')
+          if (cue) expect(cue.endTick).toBeLessThanOrEqual(cue.stepTick)
+          if (offer.overTicks !== null) expect(sheet.timeline.lengthTicks - sheet.musicEnd!).toBe(offer.overTicks)
+        }
+      }),
+      { numRuns: 100 },
+    )
+    expect(moved).toBeGreaterThan(0)
+  })
+})
