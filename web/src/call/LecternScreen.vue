@@ -120,7 +120,7 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
     </header>
     <LecternLost v-if="lost" :offers="lost" :position="position" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
     <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" />
-    <div class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
+    <div v-show="!lost" class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
     <div class="middle">
       <div class="now">
         <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
@@ -128,13 +128,13 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
         </p>
         <p class="dancing">{{ coming ? words.lectern.coming(comingName, Math.max(0, Math.ceil((coming.slot.start - position) / TICKS_PER_BEAT)), coming.link?.name ?? null) : dancingName }}</p>
       </div>
-      <ol class="next" :aria-label="words.lectern.next">
+      <ol v-if="!lost" class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">
           <span class="count">{{ words.lectern.bar(cue.bar) }}</span><span>{{ cue.text }}</span>
         </li>
       </ol>
     </div>
-    <LecternRow :prepared="prepared" :position="position" :current-cue="moment.cue?.key ?? null" />
+    <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" />
     <footer class="foot">
       <button class="main-key own-key" @click="press">{{ mainText }}</button>
       <ul class="keys">

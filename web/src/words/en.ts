@@ -348,7 +348,7 @@ export const en = {
     delay: 'Loudspeaker delay',
     asleep: 'The screen may go dark by itself: this browser cannot keep it awake.',
     awake: 'The screen stays awake',
-    keys: { lost: 'they are lost', space: 'start, pause', part: 'back to the part’s start', phrase: 'phrase before, after', speed: 'slower, faster', whole: 'whole screen', delay: 'loudspeaker delay' },
+    keys: { lost: 'they are lost', space: 'start, pause', part: 'part again', phrase: 'phrase before, after', speed: 'slower, faster', whole: 'whole screen', delay: 'delay' },
     keyNames: { space: 'space', lost: 'X', part: 'B', phrase: '← →', speed: '− +', whole: 'F', delay: 'D' },
     delayTitle: 'How late are the loudspeakers?',
     delayText: 'Wireless loudspeakers can be a fifth of a second late. Listen to the clicks from the hall’s loudspeakers and tap the space bar, or the big button, along with them.',
