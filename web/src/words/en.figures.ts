@@ -240,7 +240,7 @@ export const figures = {
     name: 'Name of the floor',
     level: 'They dance up to',
     school: 'They are called by',
-    ownSchool: 'the school of each sheet',
+    ownSchool: 'each sheet’s own',
     chosen: 'Lists and sheets are for this floor',
     nobody: 'For nobody in particular',
     covered: (n: number) => plural(n, 'figure taught', 'figures taught'),
