@@ -48,7 +48,10 @@ describe('schools', () => {
     const floor = { ...emptyProfile('wednesdays', 'Wednesdays'), schoolId: 'my-way' }
     await server.ask.put('/api/floors/wednesdays').send({ floor }).expect(200)
     expect((await pack()).school.id).toBe(file.routine.schoolId)
-    await server.ask.put('/api/settings').send({ ...DEFAULT_SETTINGS, floorId: 'wednesdays' }).expect(200)
+    await server.ask
+      .put('/api/settings')
+      .send({ ...DEFAULT_SETTINGS, floorId: 'wednesdays' })
+      .expect(200)
     expect(await pack()).toMatchObject({ school: { id: 'my-way' }, floor: { id: 'wednesdays' } })
     expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school.id).toBe(file.routine.schoolId)
     expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/“Wednesdays” is called by this school/)
