@@ -18,9 +18,13 @@ const text = words.voice
 const USUAL_SPREAD = { en: 0.138, de: 0.142 } as const
 const CHOICES = ['usual', 'mine', 'stand-in'] as const
 
+/** Nothing can be changed before it is known what is kept. */
+const ready = ref(false)
 const load = async (): Promise<void> => {
+  failure.value = ''
   try {
     await library.load()
+    ready.value = true
   } catch (error) {
     failure.value = sentenceOf(error)
   }
@@ -39,9 +43,10 @@ function aboutOf(choice: (typeof CHOICES)[number]): string {
 }
 
 async function save(change: Partial<Settings>): Promise<void> {
-  failure.value = ''
+  failure.value = told.value = ''
   try {
     await library.saveSettings({ ...settings.value, ...change })
+    told.value = text.saved
   } catch (error) {
     failure.value = sentenceOf(error)
   }
@@ -64,45 +69,48 @@ const takeAlong = (): void => download(`voice-${language.value}.json`, 'applicat
     <p v-if="failure" class="failure" role="alert">
       {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
     </p>
-    <label class="language"
-      >{{ text.language }}
-      <select v-model="language" class="pick">
-        <option v-for="(label, id) in text.languages" :key="id" :value="id">{{ label }}</option>
-      </select></label
-    >
-    <div class="columns">
-      <section aria-labelledby="whose-head">
-        <h2 id="whose-head">{{ text.whose }}</h2>
-        <el-radio-group :model-value="settings.voice" class="choices" :aria-label="text.whose" @change="save({ voice: $event as Settings['voice'] })">
-          <div v-for="choice in CHOICES" :key="choice" class="choice">
-            <el-radio :value="choice">{{ text.choices[choice] }}</el-radio>
-            <p class="soft">{{ aboutOf(choice) }}</p>
-          </div>
-        </el-radio-group>
-        <label class="field-label" for="pace">{{ text.pace }}</label>
-        <el-input-number id="pace" :model-value="settings.wordsPerMinute" :min="60" :max="350" :step="5" :aria-label="text.pace" @change="$event && save({ wordsPerMinute: $event })" />
-        <p class="along">
-          <button class="button small" @click="takeAlong">{{ text.fileTake }}</button>
-        </p>
-        <p class="soft">{{ text.fileUse }} <code>--voice</code></p>
-        <button v-if="isFitted" class="button small" @click="forget">{{ text.forget }}</button>
-        <h2>{{ text.hall }}</h2>
-        <p class="soft">{{ text.hallHow }}</p>
-        <label class="hall"
-          >{{ text.hallSeconds }}
-          <input type="range" min="0" max="1.5" step="0.1" :value="settings.hallSeconds" :aria-valuetext="text.hallNow(settings.hallSeconds)" @change="save({ hallSeconds: Number(($event.target as HTMLInputElement).value) })" />
-          <span class="count">{{ text.hallNow(settings.hallSeconds) }}</span></label
-        >
-        <h2>{{ text.single }}</h2>
-        <p v-if="single.length === 0" class="soft">{{ text.singleNone }}</p>
-        <ul v-else class="single">
-          <li v-for="[wording, seconds] in single" :key="wording">
-            {{ text.timedAs(wording, seconds) }} <button class="textlink" @click="saveOwn(withLength(own!, wording, null))">{{ text.singleForget(wording) }}</button>
-          </li>
-        </ul>
-      </section>
-      <MeasureVoice :key="language" :language="language" :usual="DEFAULT_VOICES[language]" @keep="keep" />
-    </div>
+    <p v-if="!ready && !failure" role="status">{{ words.app.loading }}</p>
+    <template v-if="ready">
+      <label class="language"
+        >{{ text.language }}
+        <select v-model="language" class="pick">
+          <option v-for="(label, id) in text.languages" :key="id" :value="id">{{ label }}</option>
+        </select></label
+      >
+      <div class="columns">
+        <section aria-labelledby="whose-head">
+          <h2 id="whose-head">{{ text.whose }}</h2>
+          <el-radio-group :model-value="settings.voice" class="choices" :aria-label="text.whose" @change="save({ voice: $event as Settings['voice'] })">
+            <div v-for="choice in CHOICES" :key="choice" class="choice">
+              <el-radio :value="choice">{{ text.choices[choice] }}</el-radio>
+              <p class="soft">{{ aboutOf(choice) }}</p>
+            </div>
+          </el-radio-group>
+          <label class="field-label" for="pace">{{ text.pace }}</label>
+          <el-input-number id="pace" :model-value="settings.wordsPerMinute" :min="60" :max="350" :step="5" :aria-label="text.pace" @change="$event && save({ wordsPerMinute: $event })" />
+          <p class="along">
+            <button class="button small" @click="takeAlong">{{ text.fileTake }}</button>
+          </p>
+          <p class="soft">{{ text.fileUse }} <code>--voice</code></p>
+          <button v-if="isFitted" class="button small" @click="forget">{{ text.forget }}</button>
+          <h2>{{ text.hall }}</h2>
+          <p class="soft">{{ text.hallHow }}</p>
+          <label class="hall"
+            >{{ text.hallSeconds }}
+            <input type="range" min="0" max="1.5" step="0.1" :value="settings.hallSeconds" :aria-valuetext="text.hallNow(settings.hallSeconds)" @change="save({ hallSeconds: Number(($event.target as HTMLInputElement).value) })" />
+            <span class="count">{{ text.hallNow(settings.hallSeconds) }}</span></label
+          >
+          <h2>{{ text.single }}</h2>
+          <p v-if="single.length === 0" class="soft">{{ text.singleNone }}</p>
+          <ul v-else class="single">
+            <li v-for="[wording, seconds] in single" :key="wording">
+              {{ text.timedAs(wording, seconds) }} <button class="textlink" @click="saveOwn(withLength(own!, wording, null))">{{ text.singleForget(wording) }}</button>
+            </li>
+          </ul>
+        </section>
+        <MeasureVoice :key="language" :language="language" :usual="DEFAULT_VOICES[language]" @keep="keep" />
+      </div>
+    </template>
     <p v-if="told" class="told" role="status">{{ told }}</p>
   </div>
 </template>

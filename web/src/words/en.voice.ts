@@ -58,6 +58,7 @@ export const voice = {
   beats: (n: number) => (Math.round(n * 10) / 10).toFixed(1),
   keep: 'Keep this voice',
   drop: 'Leave it',
+  saved: 'Kept.',
   kept: 'Kept. Cues are planned for your own voice now.',
   forget: 'Forget my voice',
   single: 'Wordings measured one by one',
