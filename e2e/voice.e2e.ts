@@ -1,0 +1,88 @@
+import { readFileSync } from 'node:fs'
+import { READINGS } from '@dellop/core/cue'
+import type { Page } from '@playwright/test'
+import { expect, test } from './helpers/dellop.ts'
+import { samplesOf } from './helpers/sound.ts'
+import { spokenByStandIn } from './helpers/standIn.ts'
+
+const measured = async (page: Page): Promise<number[]> => (await page.locator('table').first().locator('tbody td:nth-child(2)').allTextContents()).map((text) => Number(text.replace(' s', '')))
+
+test('a recording is measured too; one with other readings, or none, is refused in a sentence', async ({ page }) => {
+  const spoken = await spokenByStandIn(READINGS.en)
+  await page.goto('/voice')
+  const bring = (name: string, buffer: Buffer): Promise<void> => page.locator('input[type=file]').setInputFiles({ name, mimeType: 'audio/wav', buffer })
+  await bring('readings.wav', spoken.bytes)
+  await expect(page.getByRole('heading', { name: 'How well it fits' })).toBeVisible()
+  const seconds = await measured(page)
+  seconds.forEach((one, i) => expect(Math.abs(one - spoken.seconds[i]!)).toBeLessThan(0.04))
+  await bring('three.wav', (await spokenByStandIn(READINGS.en.slice(0, 3))).bytes)
+  await expect(page.getByRole('alert')).toHaveText('12 readings were expected, 3 were heard. Leave a pause of half a second between them, and none within one.')
+  await bring('noise.wav', Buffer.from('no sound at all'))
+  await expect(page.getByRole('alert')).toContainText('This is no sound that can be read here.')
+})
+
+test('a microphone that is refused is told, and all else goes on', async ({ page }) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))
+  })
+  await page.goto('/voice')
+  await page.getByRole('button', { name: 'Read them aloud' }).click()
+  await expect(page.getByRole('alert')).toContainText('The microphone was refused.')
+  await expect(page.getByRole('radio', { name: 'the usual voice' })).toBeChecked()
+})
+
+test('a microphone that hears nothing is told after a while', async ({ page }) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.resolve(new AudioContext().createMediaStreamDestination().stream)
+  })
+  await page.goto('/voice')
+  await page.getByRole('button', { name: 'Read them aloud' }).click()
+  await expect(page.getByRole('alert')).toContainText('Nothing was heard for ten seconds.', { timeout: 20_000 })
+})
+
+test('the stand-in is chosen as the voice: the sheet is planned by its own lengths, heard in time, and taken along as WAV', async ({ page }) => {
+  test.setTimeout(120_000)
+  await page.goto('/voice')
+  await page.getByText('the spoken stand-in', { exact: true }).click()
+  await expect(page.getByText('Kept.', { exact: true })).toBeVisible()
+  await page.goto('/sheets/lanterns-at-the-weir')
+  await page.getByRole('tab', { name: 'Cues' }).click()
+  await expect(page.getByText(/wordings have not been said by the stand-in yet/)).toBeVisible()
+  await page.getByRole('button', { name: 'Have them said' }).click()
+  await expect(page.getByText('All wordings are planned as the stand-in says them.')).toBeVisible({ timeout: 60_000 })
+  // Heard: the cue is said when its moment comes, by the music's own clock.
+  await page.getByRole('button', { name: 'Hear it' }).click()
+  await expect(page.getByTestId('heard-now')).toContainText('balance left and right', { timeout: 20_000 })
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  // The same mix, rendered: every cue begins where it is planned.
+  await page.getByText('Music', { exact: true }).last().click()
+  const [recording] = await Promise.all([page.waitForEvent('download', { timeout: 60_000 }), page.getByRole('button', { name: 'Take it along as WAV' }).click()])
+  expect(recording.suggestedFilename()).toBe('lanterns-at-the-weir-practice-100.wav')
+  const { samples, rate } = samplesOf(readFileSync(await recording.path()))
+  await page.getByRole('tab', { name: 'History' }).click()
+  const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV', exact: true }).click()])
+  const planned = readFileSync(await csv.path(), 'utf8').trim().split('\n').slice(1).map((line) => Number(line.split(',')[0])) // prettier-ignore
+  expect(planned.length).toBeGreaterThan(40)
+  const peak = samples.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0)
+  for (const start of planned) {
+    // A breath before it nothing sounds; the first sample that does is the cue's.
+    let at = Math.round((start - 0.1) * rate)
+    while (at < samples.length && Math.abs(samples[at]!) < 0.001 * peak) at++
+    expect(Math.abs(at / rate - start)).toBeLessThan(0.015)
+  }
+  // The server is shared: the voice is as it was for who comes after.
+  await page.goto('/voice')
+  await page.getByText('the usual voice', { exact: true }).click()
+  await expect(page.getByText('Kept.', { exact: true })).toBeVisible()
+})
+
+test('without its data the voice says so, and the page goes on working', async ({ page }) => {
+  await page.route('**/voice/voice.data', (route) => route.abort())
+  await page.goto('/sheets/pegs-on-a-line')
+  await page.getByRole('tab', { name: 'Cues' }).click()
+  await page.getByRole('button', { name: 'Hear it' }).click()
+  await expect(page.getByRole('alert')).toContainText('The voice could not speak:')
+  await page.getByRole('tab', { name: 'Figure' }).click()
+  await page.locator('.page .block').first().click()
+  await expect(page.getByRole('heading', { name: 'Why here' })).toBeVisible()
+})
