@@ -1,19 +1,17 @@
 import { expect, test } from './helpers/dellop.ts'
 import { bringText, TWO_STEP } from './helpers/sheets.ts'
 
-const SHEET = '/sheets/lanterns-at-the-weir'
-
 test('two tabs on one sheet merge what they can and show both where they cannot', async ({ page, context }) => {
+  await bringText(page, 'Lanterns, in two tabs', `${TWO_STEP}part A\n  Vine four\n  Limp four\norder\n  A\n`)
   const other = await context.newPage()
-  await page.goto(SHEET)
-  await other.goto(SHEET)
+  await other.goto(page.url())
   const titleOf = (tab: typeof page) => tab.getByRole('textbox', { name: 'Name of the dance' })
 
-  await page.getByRole('button', { name: /^Canter, twice, bar 7 of B, first time/ }).click()
-  await page.getByLabel('short').fill('canter two')
+  await page.getByRole('button', { name: /^Vine four, bar 1 of A/ }).click()
+  await page.getByLabel('short').fill('vine, four')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
-  await other.getByRole('button', { name: /^Canter, twice, bar 7 of B, first time/ }).click()
-  await expect(other.getByLabel('short')).toHaveValue('canter two')
+  await other.getByRole('button', { name: /^Vine four, bar 1 of A/ }).click()
+  await expect(other.getByLabel('short')).toHaveValue('vine, four')
 
   // Both write the same field while one of them is cut off from the server.
   await other.route('**/edits', (route) => route.abort())

@@ -86,3 +86,25 @@ test('without its data the voice says so, and the page goes on working', async (
   await page.locator('.page .block').first().click()
   await expect(page.getByRole('heading', { name: 'Why here' })).toBeVisible()
 })
+
+test('in a practice recording the music lies sample by sample where the recording has it, under the voice that was planned for it', async ({ page }) => {
+  await page.goto('/sheets/lanterns-at-the-weir')
+  await page.getByRole('tab', { name: 'Cues' }).click()
+  const panel = page.getByRole('region', { name: 'Hear it' })
+  await panel.getByText('Voice', { exact: true }).last().click()
+  const [track] = await Promise.all([page.waitForEvent('download', { timeout: 60_000 }), panel.getByRole('button', { name: 'Take it along as WAV' }).click()])
+  const made = samplesOf(readFileSync(await track.path()))
+  const { tunes } = (await (await page.request.get('/api/tunes')).json()) as { tunes: { id: string; recordings: { media: string }[] }[] }
+  const media = tunes.find(({ id }) => id === 'lamps-along-the-staithe')!.recordings[0]!.media
+  const recorded = samplesOf(Buffer.from(await (await page.request.get(`/media/${media}`)).body()))
+  expect(made.rate).toBe(recorded.rate)
+  // The same sound, only quieter: nothing is moved by even one sample.
+  const [from, to] = [5 * made.rate, 15 * made.rate]
+  let [both, ours, theirs] = [0, 0, 0]
+  for (let i = from; i < to; i++) {
+    both += made.samples[i]! * recorded.samples[i]!
+    ours += made.samples[i]! ** 2
+    theirs += recorded.samples[i]! ** 2
+  }
+  expect(both / Math.sqrt(ours * theirs)).toBeGreaterThan(0.999)
+})

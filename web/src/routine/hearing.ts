@@ -38,9 +38,10 @@ export function hearingMix(sheet: Sheet, wish: HearingWish, music: AudioBuffer |
   const cues = wish.voice ? cueLines(sheet, wish.speed) : []
   const counts = wish.marks === 'count' ? countsOf(sheet).map(({ at, text }) => ({ at: clock.heardAt(at), text })) : []
   const spoken = [...cues.map(({ startSeconds, text }) => ({ at: startSeconds, text })), ...counts].flatMap(({ at, text }) => (said.has(text) ? [{ at, said: said.get(text)! }] : [])).sort((a, b) => a.at - b.at)
-  const first = spoken[0]?.at ?? 0
+  // Nothing lies before the music unless a cue does.
+  const begins = spoken[0] && spoken[0].at < 0 ? spoken[0].at - BEFORE_SECONDS : 0
   const musicEnd = music ? music.duration / wish.speed : clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS
-  const [from, to] = wish.stretch ? stretchSeconds(sheet, wish) : [Math.min(0, first - BEFORE_SECONDS), Math.max(musicEnd, clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS)]
+  const [from, to] = wish.stretch ? stretchSeconds(sheet, wish) : [begins, Math.max(musicEnd, clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS)]
   return { music, speed: wish.speed, from, to, spoken, clicks: wish.marks === 'clicks' ? clicksOf(sheet, wish.speed) : [], levels: wish.levels, apart: wish.apart }
 }
 
