@@ -85,8 +85,9 @@ test('a club has its own school: while its floor is chosen, sheets are called by
   // Another floor may have been chosen before.
   const chosen = page.getByLabel('Lists and sheets are for this floor')
   await expect(chosen.getByRole('option', { name: 'The Tide Club' })).toBeAttached()
+  const saved = page.waitForResponse((response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT')
   await chosen.selectOption('The Tide Club')
-  await page.waitForLoadState('networkidle')
+  await saved
   await page.goto(sheet)
   await expect(page.getByText(/called the round way/)).toBeVisible()
   await page.getByRole('tab', { name: 'About' }).click()

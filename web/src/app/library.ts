@@ -65,9 +65,20 @@ export const useLibrary = defineStore('library', () => {
   /** The floor that lists and sheets are narrowed to, and what it knows. */
   const floor = computed<FloorProfile | null>(() => floors.value.find(({ id }) => id === settings.value.floorId) ?? null)
   const known = computed<KnownFigures | null>(() => floor.value && knownFigures(floor.value))
+  const putFloor = (floor: FloorProfile): void => void (floors.value = [...floors.value.filter(({ id }) => id !== floor.id), floor].sort((a, b) => a.name.localeCompare(b.name)))
+  let floorSaved: Promise<unknown> = Promise.resolve()
+  /** Shown at once and sent in order, so that two changes in quick succession build on each other; taken back where it is refused. */
   async function saveFloor(next: FloorProfile): Promise<void> {
-    const { floor: kept } = await api('putFloor', { params: { id: next.id }, body: { floor: next } })
-    floors.value = [...floors.value.filter(({ id }) => id !== kept.id), kept].sort((a, b) => a.name.localeCompare(b.name))
+    const before = floors.value
+    putFloor(next)
+    const sent = floorSaved.catch(() => undefined).then(() => api('putFloor', { params: { id: next.id }, body: { floor: next } }))
+    floorSaved = sent
+    try {
+      await sent
+    } catch (error) {
+      floors.value = before
+      throw error
+    }
   }
   async function removeFloor(id: string): Promise<void> {
     await api('removeFloor', { params: { id } })
