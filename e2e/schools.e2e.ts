@@ -79,6 +79,7 @@ test('a club has its own school: while its floor is chosen, sheets are called by
   const sheet = page.url()
   await page.goto('/figures/floors')
   await page.getByRole('button', { name: 'Add a floor' }).click()
+  await expect(page.getByLabel('Name of the floor')).toHaveValue(/^Floor \d+$/)
   await page.getByLabel('Name of the floor').fill('The Tide Club')
   await page.getByLabel('Name of the floor').press('Tab')
   await page.getByLabel('They are called by').selectOption('Round')

@@ -37,8 +37,10 @@ async function keep(floor: FloorProfile): Promise<void> {
 }
 async function add(): Promise<void> {
   const floor = emptyProfile(randomId(), say.title.replace(/s$/, ` ${library.floors.length + 1}`))
-  await keep(floor)
+  const kept = keep(floor)
+  // What is written next is meant for the new one.
   openId.value = floor.id
+  await kept
   if (library.settings.floorId === null) await choose(floor.id)
 }
 async function choose(floorId: string | null): Promise<void> {
