@@ -2,6 +2,7 @@ import type { Voice } from '@dellop/core/cue'
 import { bookOf, knownFigures, type Figure, type FigureBook, type FloorProfile, type KnownFigures } from '@dellop/core/figure'
 import type { Routine } from '@dellop/core/routine'
 import { ROUND_SCHOOL, type School } from '@dellop/core/school'
+import type { SheetInput } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { defineStore } from 'pinia'
@@ -55,6 +56,8 @@ export const useLibrary = defineStore('library', () => {
   /** The school a sheet is called by: the chosen floor's, where it has one. */
   const schoolOf = ({ schoolId }: Pick<Routine, 'schoolId'>): School => schoolFor(schools.value.some(({ id }) => id === floor.value?.schoolId) ? floor.value!.schoolId! : schoolId)
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
+  /** All that a routine is derived from, as the cuer has it now: page, paper and comparison go by the same. */
+  const inputFor = (routine: Routine): SheetInput => ({ routine, book: book.value, school: schoolOf(routine), voice: voiceFor(routine.language), hallSeconds: settings.value.hallSeconds, tune: tuneFor(routine.tuneId), floor: floor.value })
   /** Puts new or changed figures into the book. */
   function putFigures(list: readonly Figure[]): void {
     const ids = new Set(list.map(({ id }) => id))
@@ -96,5 +99,5 @@ export const useLibrary = defineStore('library', () => {
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, schoolOf, tuneFor, putFigures, dropFigure, putTune }
+  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, inputFor, tuneFor, putFigures, dropFigure, putTune }
 })

@@ -29,16 +29,7 @@ async function load(): Promise<void> {
   try {
     await library.load()
     const { routine } = await api('getSheet', { params: { id } })
-    sheet.value = deriveSheet({
-      known: knownOf(id),
-      floor: library.floor,
-      routine,
-      book: library.book,
-      school: library.schoolOf(routine),
-      voice: library.voiceFor(routine.language),
-      hallSeconds: library.settings.hallSeconds,
-      tune: library.tuneFor(routine.tuneId),
-    })
+    sheet.value = deriveSheet({ ...library.inputFor(routine), known: knownOf(id) })
     document.title = routine.title
   } catch (error) {
     failure.value = sentenceOf(error)

@@ -28,20 +28,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const preview = shallowRef<Preview | null>(null)
   const rows = shallowRef<readonly PhraseRow[]>([])
 
-  const derive = (routine: Routine): Sheet =>
-    deriveSheet(
-      {
-        routine,
-        book: library.book,
-        school: library.schoolOf(routine),
-        voice: library.voiceFor(routine.language),
-        hallSeconds: library.settings.hallSeconds,
-        tune: library.tuneFor(routine.tuneId),
-        floor: library.floor,
-        known: known.value,
-      },
-      cache,
-    )
+  const derive = (routine: Routine): Sheet => deriveSheet({ ...library.inputFor(routine), known: known.value }, cache)
   /** The sheet as it stands, whatever is being previewed. */
   const standing = computed<Sheet | null>(() => (document.routine.value ? derive(document.routine.value) : null))
   const previewed = computed<Sheet | null>(() => {

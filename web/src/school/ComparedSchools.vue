@@ -12,8 +12,7 @@ const library = useLibrary()
 const first = ref(props.routine.schoolId)
 const second = ref(library.schools.find(({ id }) => id !== props.routine.schoolId)?.id ?? props.routine.schoolId)
 
-const derive = (id: string): Sheet =>
-  deriveSheet({ routine: props.routine, book: library.book, school: library.schoolFor(id), voice: library.voiceFor(props.routine.language), hallSeconds: library.settings.hallSeconds, tune: library.tuneFor(props.routine.tuneId) })
+const derive = (id: string): Sheet => deriveSheet({ ...library.inputFor(props.routine), school: library.schoolFor(id), floor: null })
 const sheets = computed(() => [derive(first.value), derive(second.value)])
 const planned = computed(() => sheets.value.map(({ plan }) => new Map(plan.planned.map((one) => [one.slot.key, one]))))
 const rows = computed(() =>
