@@ -18,7 +18,7 @@ export interface Rung {
  */
 export function ladderOf(sheet: Sheet, slot: CueSlot, planned: Wording, speed: number): readonly Rung[] {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
-  const lead = slot.mode === 'ahead' ? leastLeadSeconds({ school: sheet.school, voice: sheet.voice, clock, hallSeconds: sheet.hallSeconds }) : 0
+  const lead = slot.mode === 'ahead' ? leastLeadSeconds(sheet) : 0
   const isWithStep = slot.mode === 'with-step' || slot.mode === 'steps'
   const latestEnd = clock.heardAt(slot.stepTick) - lead
   // What joins several names, or leaves its amount to a second cue, can only be said as it was planned.

@@ -1,4 +1,4 @@
-import { heardClock, LANGUAGES, plannedSeconds, wordingsOf } from '../cue/index.ts'
+import { heardClock, LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
 import { applyVariation, danceFrom, holdFits, isOfDance, missingFoot, type Figure, type FloorState } from '../figure/index.ts'
 import { comesRoundTo, type DancedPass, type DancedSlot } from '../routine/index.ts'
 import type { Tick, TickPosition } from '../time/index.ts'
@@ -42,7 +42,7 @@ export function reentries(call: PreparedCall, state: FloorState, at: TickPositio
     const room = secondsBetween(call, at, line.start)
     const here = targets.flatMap((target): Reentry[] => {
       if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
-      const link = linkTo(target.slot.before, state, links, { ticks: line.start - at, seconds: room - target.cueSeconds, call })
+      const link = linkTo(target.slot.before, state, links, { ticks: line.start - at, seconds: room - target.cueSeconds })
       if (link === undefined) return []
       const shiftTicks = target.slot.start - line.start
       return [{ at: line.start, pass: target.pass, slot: target.slot, link, waitTicks: line.start - at, shiftTicks, overTicks: overTicks(call, shiftTicks) }]
@@ -72,7 +72,7 @@ function entriesOf({ sheet }: PreparedCall): Target[] {
       const phraseTicks = phrases.get(slot.start)
       if (phraseTicks === undefined || slot.end === slot.start) return []
       const texts = wordingsOf(slot, LANGUAGES[sheet.voice.language]).map(({ text }) => plannedSeconds(sheet.voice, text))
-      return [{ pass, slot, phraseTicks, cueSeconds: Math.min(...texts, texts.length === 0 ? 0 : Infinity) + sheet.school.lead.minSeconds + sheet.hallSeconds }]
+      return [{ pass, slot, phraseTicks, cueSeconds: Math.min(...texts, texts.length === 0 ? 0 : Infinity) + leastLeadSeconds(sheet) }]
     }),
   )
 }
@@ -90,7 +90,7 @@ function linksFrom({ sheet }: PreparedCall, state: FloorState): Link[] {
     .flatMap((figure): Link[] => {
       const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure) : null
       if (!danced?.ok || missingFoot(state, danced.value) || !holdFits(state, danced.value)) return []
-      return [{ figure, lengthTicks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after, cueSeconds: plannedSeconds(sheet.voice, figure.name) + sheet.school.lead.minSeconds + sheet.hallSeconds }]
+      return [{ figure, lengthTicks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after, cueSeconds: plannedSeconds(sheet.voice, figure.name) + leastLeadSeconds(sheet) }]
     })
     .sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
 }
@@ -98,7 +98,7 @@ function linksFrom({ sheet }: PreparedCall, state: FloorState): Link[] {
 const isAs = (wanted: FloorState, state: FloorState): boolean => comesRoundTo(wanted, state).length === 0
 
 /** Null where a state is as wanted; the shortest link that makes it so in the time there is; undefined where there is none. */
-function linkTo(wanted: FloorState, state: FloorState, links: readonly Link[], room: { readonly ticks: number; readonly seconds: number; readonly call: PreparedCall }): Figure | null | undefined {
+function linkTo(wanted: FloorState, state: FloorState, links: readonly Link[], room: { readonly ticks: number; readonly seconds: number }): Figure | null | undefined {
   if (isAs(wanted, state)) return null
   return links.find(({ lengthTicks, after, cueSeconds }) => lengthTicks <= room.ticks && cueSeconds <= room.seconds && isAs(wanted, after))?.figure
 }

@@ -1,4 +1,4 @@
-import type { DancedSlot } from '../routine/index.ts'
+import type { DancedSlot, Timeline } from '../routine/index.ts'
 import type { Finding } from './finding.ts'
 
 /** Where a finding that concerns one danced slot stands. */
@@ -6,3 +6,6 @@ export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys
 
 /** What a slot is called in a sentence. */
 export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string => figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
+
+/** The danced slots of a timeline by their keys, as a plan names them. */
+export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> => new Map(slots.map((slot) => [slot.key, slot]))

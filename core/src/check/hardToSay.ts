@@ -1,6 +1,6 @@
 import { utterancesOf, wordsOf } from '../cue/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import { aboutSlot } from './aboutSlot.ts'
+import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 
@@ -17,7 +17,7 @@ const NUMBER: Readonly<Record<'en' | 'de', RegExp>> = {
 export const hardToSay = (derived: Derived): Finding[] => [...tongueTwisters(derived), ...numbersInCounts(derived)]
 
 function tongueTwisters({ plan, timeline }: Derived): Finding[] {
-  const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
+  const slots = slotsByKey(timeline)
   const seen = new Set<string>()
   return utterancesOf(plan).flatMap(({ slot, said }): Finding[] => {
     if (seen.has(said.wording.text)) return []
@@ -60,7 +60,7 @@ function knot(before: string, after: string): number {
 /** Where counts are spoken too, a number in a cue is taken for the count that sounds beside it. */
 function numbersInCounts({ plan, timeline, routine, voice }: Derived): Finding[] {
   if (routine.calling?.mouth !== 'both') return []
-  const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
+  const slots = slotsByKey(timeline)
   const seen = new Set<string>()
   return utterancesOf(plan).flatMap(({ slot, said }): Finding[] => {
     const number = wordsOf(said.wording.text).find((word) => NUMBER[voice.language].test(word))

@@ -1,4 +1,5 @@
 import { utterancesOf } from '../cue/index.ts'
+import { slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 import type { Tick } from '../time/index.ts'
@@ -8,7 +9,7 @@ const WINDOW_SECONDS = 20
 
 /** Stretches in which more is said than a floor can take in by its school's measure, each once. */
 export function overCalled({ plan, timeline, school }: Derived): Finding[] {
-  const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
+  const slots = slotsByKey(timeline)
   const said = utterancesOf(plan).map(({ slot, said }) => ({ key: slot.slotKey, start: said.start, words: said.wording.words }))
   const found: Finding[] = []
   let from = 0

@@ -1,5 +1,5 @@
 import { wordsOf } from '../cue/index.ts'
-import { aboutSlot } from './aboutSlot.ts'
+import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 
@@ -11,7 +11,7 @@ const SHORTEST = 3
 
 /** Cues close to each other whose words sound alike though other things are danced. */
 export function soundAlike({ plan, timeline }: Derived): Finding[] {
-  const slots = new Map(timeline.slots.map((slot) => [slot.key, slot]))
+  const slots = slotsByKey(timeline)
   const said = plan.planned.flatMap((planned) => (planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : []))
   const seen = new Set<string>()
   const unlike = new Set<string>()

@@ -1,22 +1,23 @@
-import { plannedSeconds, type Plan, type Planned, type SilenceReason } from '../cue/index.ts'
+import { leastLeadSeconds, plannedSeconds, type Plan, type Planned, type SilenceReason } from '../cue/index.ts'
 import { wordingsIn } from '../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
+import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, FindingCode, Repair } from './finding.ts'
 
 /** Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept; what one role or the hall was to be told and there is no gap for. */
 export function voice(derived: Derived): Finding[] {
-  const slots = new Map(derived.timeline.slots.map((slot) => [slot.key, slot]))
+  const slots = slotsByKey(derived.timeline)
   const names = derived.plan.planned.flatMap((planned, i): Finding[] => {
     const slot = slots.get(planned.slot.slotKey)!
-    if (planned.said) return planned.why.pinBroken ? [pinBroken(derived, slot, planned.said.wording.text)] : []
+    if (planned.said) return planned.why.pinBroken ? [pinBroken(slot, planned.said.wording.text)] : []
     const code = UNSAID[planned.reason]
     return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
   })
   const beside = derived.plan.extras.flatMap((planned): Finding[] => {
     const code = planned.said ? undefined : BESIDE[planned.slot.purpose]
     const slot = slots.get(planned.slot.slotKey)!
-    return code ? [{ code, severity: 'note', subject: slot.slot.id, slotKeys: [slot.key], at: slot.start, params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text }, repairs: [] }] : []
+    return code ? [{ code, severity: 'note', ...aboutSlot(slot), params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text }, repairs: [] }] : []
   })
   return [...names, ...beside]
 }
@@ -28,10 +29,8 @@ function unsaid(derived: Derived, slot: DancedSlot, { slot: cue }: Planned, code
   const shortest = cue.wordings.filter((one) => !one.joined).at(-1)!
   return {
     code,
+    ...aboutSlot(slot),
     severity: 'mend',
-    subject: slot.slot.id,
-    slotKeys: [slot.key],
-    at: slot.start,
     params: { figure: slot.figure?.name ?? '', text: shortest.text, needs: round(plannedSeconds(derived.voice, shortest.text)), lead: round(leadKept(derived, cue)), room: round(room) },
     repairs: repairs(derived, slot, room),
   }
@@ -40,18 +39,16 @@ function unsaid(derived: Derived, slot: DancedSlot, { slot: cue }: Planned, code
 const round = (seconds: number): number => Math.round(seconds * 100) / 100
 
 /** What must lie between the end of the cue and its step: nothing where it stands on the count. */
-const leadKept = ({ school, hallSeconds }: Derived, { mode }: Planned['slot']): number => (mode === 'ahead' ? school.lead.minSeconds + hallSeconds : 0)
+const leadKept = (derived: Derived, { mode }: Planned['slot']): number => (mode === 'ahead' ? leastLeadSeconds(derived) : 0)
 
-function pinBroken({ routine }: Derived, slot: DancedSlot, text: string): Finding {
+function pinBroken(slot: DancedSlot, text: string): Finding {
   const loosen = setSlotField(slot.slot, 'pin', undefined)
   const beats = slot.slot.pin?.startTicks === undefined ? null : Math.round((-slot.slot.pin.startTicks / 24) * 100) / 100
   return {
     code: 'voice.pin',
+    ...aboutSlot(slot),
     severity: 'mend',
-    subject: slot.slot.id,
-    slotKeys: [slot.key],
-    at: slot.start,
-    params: { figure: slot.figure?.name ?? '', text, beats, wording: slot.slot.pin?.wording ?? null, title: routine.title },
+    params: { figure: slot.figure?.name ?? '', text, beats, wording: slot.slot.pin?.wording ?? null },
     repairs: loosen ? [{ code: 'loosen-pin', params: {}, edits: loosen }] : [],
   }
 }

@@ -1,6 +1,6 @@
 import { targetLeadBeats, utterancesOf, type Said } from '../cue/index.ts'
 import { setWording, type DancedSlot } from '../routine/index.ts'
-import { aboutSlot } from './aboutSlot.ts'
+import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 
@@ -14,7 +14,7 @@ export const voiceTiming = (derived: Derived): Finding[] => [...misplaced(derive
 
 function misplaced(derived: Derived): Finding[] {
   const { plan, timeline, school, clock, voice, hallSeconds } = derived
-  const slots = slotsByKey(timeline.slots)
+  const slots = slotsByKey(timeline)
   return utterancesOf(plan).flatMap(({ slot: cue, said }): Finding[] => {
     if (cue.mode !== 'ahead' || cue.purpose !== 'cue') return []
     const slot = slots.get(cue.slotKey)!
@@ -34,11 +34,10 @@ function shorter(slot: DancedSlot, wordings: Said['slot']['wordings'], said: Sai
 }
 
 const hundredth = (beats: number): number => Math.round(beats * 100) / 100
-const slotsByKey = (slots: readonly DancedSlot[]): ReadonlyMap<string, DancedSlot> => new Map(slots.map((slot) => [slot.key, slot]))
 
 /** Stretches of more phrases than the school allows in which the voice never pauses long enough for a breath; each once. */
 function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
-  const slots = slotsByKey(timeline.slots)
+  const slots = slotsByKey(timeline)
   const found: Finding[] = []
   let run: Said[] = []
   const close = (): void => {

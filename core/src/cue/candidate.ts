@@ -38,7 +38,7 @@ export interface CueRules {
 }
 
 /** Heard seconds that must lie between the end of a cue said ahead and its step. */
-export const leastLeadSeconds = ({ school, hallSeconds = 0 }: CueRules): number => school.lead.minSeconds + hallSeconds
+export const leastLeadSeconds = ({ school, hallSeconds = 0 }: Pick<CueRules, 'school' | 'hallSeconds'>): number => school.lead.minSeconds + hallSeconds
 
 /**
  * Every way to say a cue slot that keeps the hard rule of its mode. *Ahead*: starts no earlier than the figure before,
