@@ -5,7 +5,7 @@ import type { Finding } from './finding.ts'
 import type { Tick } from '../time/index.ts'
 
 /** Seconds over which words are counted. */
-const WINDOW_SECONDS = 20
+export const WINDOW_SECONDS = 20
 
 /** Stretches in which more is said than a floor can take in by its school's measure, each once. */
 export function overCalled({ plan, timeline, school }: Derived): Finding[] {

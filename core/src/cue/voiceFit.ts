@@ -14,6 +14,8 @@ export interface VoiceFit {
   readonly readings: readonly (Reading & { readonly predicted: number; readonly residual: number })[]
   /** Root mean square of the residuals in seconds, as the measure of how far to trust it. */
   readonly spreadSeconds: number
+  /** The same of the usual voice on these readings, to compare with. */
+  readonly usualSpreadSeconds: number
 }
 
 /** Fewer readings say more about those words than about the voice. */
@@ -49,9 +51,12 @@ export function fitVoice(readings: readonly Reading[], language: 'en' | 'de'): R
     measured: true,
   }
   const told = readings.map((one) => ({ ...one, predicted: byFormula(voice, one.text), residual: one.seconds - byFormula(voice, one.text) }))
-  const spreadSeconds = Math.sqrt(told.reduce((sum, { residual }) => sum + residual ** 2, 0) / told.length)
-  return succeed({ voice: { ...voice, spreadSeconds }, readings: told, spreadSeconds })
+  const spreadSeconds = rootMeanSquare(told.map(({ residual }) => residual))
+  const usualSpreadSeconds = rootMeanSquare(readings.map(({ text, seconds }) => seconds - byFormula(usual, text)))
+  return succeed({ voice: { ...voice, spreadSeconds }, readings: told, spreadSeconds, usualSpreadSeconds })
 }
+
+const rootMeanSquare = (values: readonly number[]): number => Math.sqrt(values.reduce((sum, value) => sum + value ** 2, 0) / values.length)
 
 function featuresOf(text: string, language: 'en' | 'de'): readonly number[] {
   const words = wordsOf(spokenText(text, language))
@@ -76,11 +81,6 @@ function ridge(rows: readonly { readonly x: readonly number[]; readonly y: numbe
   const solved = new Array<number>(size).fill(0)
   for (let i = size - 1; i >= 0; i--) solved[i] = (right[i]! - solved.reduce((sum, value, k) => sum + (k > i ? matrix[i]![k]! * value : 0), 0)) / matrix[i]![i]!
   return solved
-}
-
-/** A voice that knows how long these wordings take, besides those it knew. */
-export function withLengths(voice: Voice, lengths: Readonly<Record<string, number>>): Voice {
-  return { ...voice, lengths: { ...voice.lengths, ...lengths } }
 }
 
 /** A voice with one wording measured, or forgotten where there are no seconds. */

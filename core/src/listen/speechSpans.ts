@@ -9,7 +9,8 @@ export interface SpeechOptions {
   readonly pauseSeconds?: number
 }
 
-const FRAME_SECONDS = 0.005
+/** Loudness is taken over so many seconds. */
+export const FRAME_SECONDS = 0.005
 /** Louder than the room by this much, and no softer than this below the loudest: speech. Decibels. */
 const ABOVE_ROOM_DB = 12
 const BELOW_LOUDEST_DB = 40

@@ -1,3 +1,4 @@
+import { WINDOW_SECONDS } from '../check/index.ts'
 import { utterancesOf, type Plan } from '../cue/index.ts'
 
 /** How much is said around one moment of the dance. */
@@ -8,8 +9,6 @@ export interface Density {
   readonly words: number
 }
 
-/** The stretch over which a school counts words. */
-export const WINDOW_SECONDS = 20
 const EVERY_SECONDS = 2
 
 /** Words in 20 seconds along the dance, from its first cue to its end, every two seconds. Empty where nothing is said. */

@@ -56,9 +56,12 @@ export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewI
     else if (before && (cue.start <= before.start || (before.end !== null && cue.start < before.end - 0.001))) unplaced.push({ cue, why: 'overlaps' })
     else usable.push(cue)
   }
-  const targets = [...sheet.plan.planned, ...sheet.plan.extras].filter(({ slot }) => slot.wordings.length > 0).sort((a, b) => moment(sheet, a) - moment(sheet, b))
+  const targets = [...sheet.plan.planned, ...sheet.plan.extras]
+    .filter(({ slot }) => slot.wordings.length > 0)
+    .map(({ slot, said }) => ({ slot, at: said?.start ?? sheet.clock.heardAt(slot.stepTick) }))
+    .sort((one, other) => one.at - other.at)
   const said = new Map(utterancesOf(sheet.plan).map((one) => [one.slot.key, one]))
-  const pairs = align(usable, targets.map(({ slot }) => ({ slot, at: said.has(slot.key) ? said.get(slot.key)!.said.start : sheet.clock.heardAt(slot.stepTick) }))) // prettier-ignore
+  const pairs = align(usable, targets)
   const placed = new Set(pairs.map(({ cue }) => cue))
   for (const cue of usable) if (!placed.has(cue)) unplaced.push({ cue, why: 'no-figure' })
   const matches = pairs.map(({ cue, slot }): CueMatch => ({ cue, slot, isSame: isSaidSo(sheet, said.get(slot.key), cue) }))
@@ -66,8 +69,6 @@ export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewI
   for (const { cue } of once) unplaced.push({ cue, why: 'not-every-time' })
   return { matches: matches.filter((one) => !once.includes(one)), unplaced: unplaced.sort((x, y) => x.cue.start - y.cue.start), edits }
 }
-
-const moment = ({ clock }: Sheet, { slot, said }: { readonly slot: CueSlot; readonly said: Said['said'] | null }): number => said?.start ?? clock.heardAt(slot.stepTick)
 
 /** How much a cue differs from what may be said of a figure: 0 for its very words, up to 1. */
 function unlike(text: string, { wordings }: CueSlot): number {

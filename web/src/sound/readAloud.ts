@@ -1,4 +1,4 @@
-import { loudnessFrames, spansOfFrames } from '@dellop/core/listen'
+import { FRAME_SECONDS, loudnessFrames, spansOfFrames } from '@dellop/core/listen'
 import { onBeforeUnmount, ref } from 'vue'
 import { microphoneTrouble, openMicrophone, type Microphone } from './microphone.ts'
 
@@ -44,12 +44,12 @@ export function useReadAloud(done: (index: number, seconds: number) => void, fin
     const all = new Float32Array(rest.length + samples.length)
     all.set(rest)
     all.set(samples, rest.length)
-    const size = Math.round(0.005 * microphone.sampleRate)
+    const size = Math.round(FRAME_SECONDS * microphone.sampleRate)
     frames.push(...loudnessFrames(all, microphone.sampleRate))
     rest = all.slice(Math.floor(all.length / size) * size)
-    if ((frames.length - looked) * 0.005 < LOOK_SECONDS) return
+    if ((frames.length - looked) * FRAME_SECONDS < LOOK_SECONDS) return
     looked = frames.length
-    const heardSeconds = frames.length * 0.005
+    const heardSeconds = frames.length * FRAME_SECONDS
     const spans = spansOfFrames(Float32Array.from(frames))
     const [first, last] = [spans[0], spans.at(-1)]
     if (!first || !last) {

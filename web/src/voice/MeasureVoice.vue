@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { byFormula, fitVoice, plannedSeconds, READINGS, type Voice, type VoiceFit } from '@dellop/core/cue'
+import { fitVoice, plannedSeconds, READINGS, type Voice, type VoiceFit } from '@dellop/core/cue'
 import { speechSpans } from '@dellop/core/listen'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { audioContext } from '../sound/audioContext.ts'
@@ -56,7 +56,6 @@ async function bring(event: Event): Promise<void> {
   work()
 }
 
-const usualSpread = computed(() => (fit.value ? Math.sqrt(fit.value.readings.reduce((sum, { text: one, seconds }) => sum + (seconds - byFormula(props.usual, one)) ** 2, 0) / fit.value.readings.length) : 0))
 const series = computed(() => {
   const readings = fit.value?.readings ?? []
   const most = Math.max(0.5, ...readings.map(({ seconds, predicted }) => Math.max(seconds, predicted)))
@@ -108,7 +107,7 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
     </table>
     <template v-if="fit">
       <h3>{{ text.fit }}</h3>
-      <LineChart :series="series" :x-label="text.axisPredicted" :y-label="text.axisMeasured" :told="text.fitTold(fit.spreadSeconds, usualSpread)" />
+      <LineChart :series="series" :x-label="text.axisPredicted" :y-label="text.axisMeasured" :told="text.fitTold(fit.spreadSeconds, fit.usualSpreadSeconds)" />
       <h3>{{ text.leads }}</h3>
       <p class="soft">{{ text.leadsTold(SHOWN_BPM) }}</p>
       <table>
