@@ -1,10 +1,13 @@
 import { defineConfig } from '@playwright/test'
+import { chromiumPath } from './tools/chromium.mjs'
 
-/** Browser tests: views first, two at a time; then sound, alone, so that nothing else takes its time. */
+/** Browser tests: views first; then sound, so that nothing else takes its time: what plays and what hears, side by side, both mostly wait. */
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
-  timeout: 60_000,
+  timeout: 90_000,
+  // A slow machine with two browsers on it may take long to bring music in; who passes does not wait.
+  expect: { timeout: 20_000 },
   retries: 0,
   workers: 2,
   fullyParallel: false,
@@ -12,7 +15,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
     },
   },

@@ -1,13 +1,14 @@
 import { readFileSync } from 'node:fs'
 import { playScore } from '@dellop/core/band'
 import { CHECKS } from '@dellop/core/check'
+import { freeFigures, freeFloor, freePhrases, bestStart, prepareCall, reentries } from '@dellop/core/call'
 import { DEFAULT_VOICES, planRoutine, type PlanCache } from '@dellop/core/cue'
 import { bookOf, browseFigures, followOns, NO_WISH, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
 import { readAbc } from '@dellop/core/file'
 import { figureContent, freshSlot, NO_MUSIC, searchOrders, shelfOf, unfold, type Routine, type UnfoldCache } from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
-import { steadyBeatMap, type Tick } from '@dellop/core/time'
+import { steadyBeatMap, type Tick, type TickPosition } from '@dellop/core/time'
 import { medianMs, type Measured } from './calibrate.ts'
 
 const book = bookOf(WALTZ_FIGURES)
@@ -65,6 +66,24 @@ function replanMs(): number {
   return medianMs(15, () => planRoutine({ timeline: timelines[turn++ % 2]!, school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, beatMap, firstStep: 0 as Tick }, 1, cache))
 }
 
+/** A floor of a dance of 66 slots that is lost: the three ways back in, and the dance planned anew on the first. */
+function lostMs(): number {
+  const sheet = deriveSheet({ routine: routineOf(66), book, school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune: null })
+  const call = prepareCall(sheet, 1)
+  const at = (24 * 50) as TickPosition
+  return medianMs(15, () => {
+    const [first] = reentries(call, sheet.timeline.slots[3]!.after, at)
+    return prepareCall(sheet, 1, first!.course)
+  })
+}
+
+/** A phrase of waltz called freely, from all the figures of the book. */
+function freeMs(): number {
+  const figures = freeFigures(bookOf(SHIPPED_FIGURES).values(), 'waltz', () => true)
+  const start = bestStart(figures, 'couples-round', 24 * 24)!
+  return medianMs(5, () => freePhrases(freeFloor(figures, start, 'couples-round'), start, 24 * 24, []))
+}
+
 export function measureCore(): Measured[] {
   const school = ROUND_SCHOOL
   const voice = DEFAULT_VOICES.en
@@ -94,6 +113,8 @@ export function measureCore(): Measured[] {
       ),
     },
     { what: 'search a shelf of 2,000 sheets for “la gate”', ms: medianMs(9, () => shelf.search({ text: 'la gate', dance: null, level: null, tag: null, archived: false, order: 'title' })) },
+    { what: 'lost in a dance of 66 slots: the ways back in, and the rest planned anew', ms: lostMs() },
+    { what: 'whole phrases of waltz called freely', ms: freeMs() },
     { what: 'band: the house waltz, 2 min 17 s', ms: medianMs(3, () => playScore(score.value)) },
   ]
 }

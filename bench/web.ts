@@ -7,6 +7,7 @@ import { playScore, wavBytes } from '@dellop/core/band'
 import { expectOk } from '@dellop/core/document'
 import { readAbc } from '@dellop/core/file'
 import { chromium, type Page } from '@playwright/test'
+import { chromiumPath } from '../tools/chromium.mjs'
 import type { Measured } from './calibrate.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
@@ -21,7 +22,7 @@ export async function measureWeb(): Promise<Measured[]> {
       if (found) resolve(found[1]!)
     }),
   )
-  const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox'] })
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox'] })
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
     const page = await context.newPage()

@@ -10,10 +10,10 @@ const median = (values: readonly number[]): number => [...values].sort((a, b) =>
 /** Cues from which a median says something. */
 const LEAST_CUES = 5
 
-for (const percent of [80, 100, 110]) {
+for (const percent of [70, 100, 120]) {
   test(`20 s of real audio at ${percent} %: cues are shown when they are planned, by the audio clock`, async ({ page }) => {
     await page.goto('/lectern/lanterns-at-the-weir')
-    await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 20_000 })
+    await expect(page.getByText('Ready to call without the network')).toBeVisible()
     for (let n = 0; n < Math.abs(percent - 100) / 5; n++) await page.keyboard.press(percent < 100 ? '-' : '+')
     // What a dancer could read, when: the words on the screen at each frame, against the audio clock.
     await page.evaluate(() => {
@@ -44,7 +44,7 @@ for (const percent of [80, 100, 110]) {
 
 test('the call goes on when the server is stopped, and can be opened again without it', async ({ page, server }) => {
   await page.goto('/lectern/lanterns-at-the-weir')
-  await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
   await page.evaluate(() => navigator.serviceWorker.ready)
   await page.keyboard.press('Space')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'running')

@@ -10,6 +10,9 @@ const said = async (page: Page): Promise<string[]> => (await page.locator('.page
 test('a cue is dragged as far as the rules let it, stays pinned there each time, and is let go again', async ({ page }) => {
   await bringText(page, 'Pinned', SHEET)
   const vine = ribbon(page, 'vine four').first()
+  // Where it stands is known once the letters are there and nothing moves any more.
+  await page.evaluate(() => document.fonts.ready)
+  await vine.hover()
   const before = (await vine.boundingBox())!
   await page.mouse.move(before.x + 40, before.y + 10)
   await page.mouse.down()

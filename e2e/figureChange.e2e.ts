@@ -113,7 +113,7 @@ test('a figure plays to a click, its steps lighting up, seen from either side', 
   const picture = page.getByRole('img', { name: /From above/ })
   await expect(picture).toHaveAccessibleName(/lead has the weight on the right foot.*follow has the weight on the left foot/)
   await page.getByRole('button', { name: 'Play to a click' }).click()
-  await expect(page.locator('.step.lit')).toHaveCount(2, { timeout: 10_000 })
+  await expect(page.locator('.step.lit')).toHaveCount(2)
   await expect(picture).toHaveAccessibleName(/lead has the weight on the left foot/)
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(page.locator('.step.lit')).toHaveCount(0)

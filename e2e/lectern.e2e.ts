@@ -1,24 +1,8 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
+import { advance, openLectern } from './helpers/lectern.ts'
 
-interface Probe {
-  clock: { advanceTo(at: number): void; now(): number }
-  shown: { key: string; plannedAt: number; shownAt: number }[]
-  cues: () => { key: string }[]
-}
-declare global {
-  interface Window {
-    dellopLectern: Probe
-  }
-}
-
-const LECTERN = '/lectern/lanterns-at-the-weir?clock=manual'
-const advance = (page: Page, to: number) => page.evaluate((at) => window.dellopLectern.clock.advanceTo(at), to)
-
-async function open(page: Page): Promise<void> {
-  await page.goto(LECTERN)
-  await expect(page.getByText('Ready to call without the network')).toBeVisible()
-}
+const open = (page: Page): Promise<void> => openLectern(page)
 
 /** Speeds are reached as a cuer reaches them, by key. */
 async function setSpeed(page: Page, percent: number): Promise<void> {
@@ -26,7 +10,7 @@ async function setSpeed(page: Page, percent: number): Promise<void> {
   await expect(page.getByText(`speed ${percent} %`)).toBeVisible()
 }
 
-for (const percent of [80, 100, 110]) {
+for (const percent of [70, 120]) {
   test(`the whole dance at ${percent} %: every cue due once, in order, within 1 ms of the plan`, async ({ page }) => {
     await open(page)
     await setSpeed(page, percent)
@@ -62,6 +46,13 @@ test('one key starts, pauses and goes on; others go back, forth, slower and fast
   await expect(page.getByText('B, first time')).toBeVisible()
   await page.keyboard.press('ArrowRight')
   await page.keyboard.press('ArrowLeft')
+  // Anywhere else, with a count-in: the third bar of this phrase.
+  await page.getByRole('button', { name: 'Go to bar 3, with a count-in' }).click()
+  await expect(page.getByText('bar 3 of 8')).toBeVisible()
+  await page.keyboard.press('Space')
+  await expect(screen).toHaveAttribute('data-state', 'counting-in')
+  await page.keyboard.press('Space')
+  await page.keyboard.press('ArrowLeft')
   await expect(page.getByText('B, first time')).toBeVisible()
   await page.keyboard.press('Space')
   await expect(screen).toHaveAttribute('data-state', 'counting-in')
@@ -72,7 +63,11 @@ test('one key starts, pauses and goes on; others go back, forth, slower and fast
   await advance(page, 62.7)
   await expect(screen).toHaveAttribute('data-state', 'running')
   await advance(page, 70)
+  // What moves the music under a floor that dances has to be held: a slip does nothing.
   await page.keyboard.press('b')
+  await advance(page, 70.1)
+  await expect(page.getByText(/bar [2-8] of 8/)).toBeVisible()
+  await page.keyboard.press('b', { delay: 750 })
   await advance(page, 70.3)
   await expect(page.getByText('bar 1 of 8')).toBeVisible()
   await page.keyboard.press('q')
@@ -88,7 +83,7 @@ test('the next cue is at least 64 px high, its moment unmistakable', async ({ pa
     await advance(page, 8 + n * 4)
     if (await cue.isVisible()) expect(await cue.evaluate((box) => parseFloat(getComputedStyle(box).fontSize))).toBeGreaterThanOrEqual(64)
   }
-  await page.keyboard.press('b')
+  await page.keyboard.press('b', { delay: 750 })
   await advance(page, 200)
 })
 
@@ -108,6 +103,9 @@ test('a delay of the loudspeakers is set by tapping and moves every moment', asy
   await page.keyboard.press('Space')
   await advance(page, 12)
   const [first] = await page.evaluate(() => window.dellopLectern.shown)
+  // Who leaves by the lectern's own door has ended the call; otherwise it would go on where it was cut off.
+  await page.getByRole('link', { name: /^Back to the sheet/ }).click()
+  await expect(page.locator('.page .ribbon').first()).toBeVisible()
   await page.request.put('/api/settings', { data: { outputDelaySeconds: 0.2, wordsPerMinute: 175 } })
   await open(page)
   await page.keyboard.press('Space')

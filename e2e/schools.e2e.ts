@@ -21,7 +21,7 @@ test('the schools are explained, and two of them are compared on one sheet', asy
   await page.goto('/sheets/eel-pots')
   await page.getByRole('tab', { name: 'About' }).click()
   await page.getByRole('link', { name: 'The schools, explained' }).click()
-  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Round', 'Line', 'Sequence', 'Set', 'Ring', 'Two schools on one sheet'])
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['This evening', 'Round', 'Line', 'Sequence', 'Set', 'Ring', 'Two schools on one sheet'])
   await page.getByLabel('Sheet', { exact: true }).selectOption('Sluice Gate Two-Step')
   await expect(page.getByRole('combobox', { name: /^First school/ })).toHaveValue('sequence')
   await expect(page.locator('td.other').first()).toBeVisible()
@@ -32,7 +32,7 @@ test('the schools are explained, and two of them are compared on one sheet', asy
 test('the cues go out as timed text, and the page says how fast they can be called', async ({ page }) => {
   await page.goto('/sheets/pegs-on-a-line')
   await page.getByRole('tab', { name: 'Music' }).click()
-  await expect(page.getByText(/It can be called as it stands up to \d+ a minute\. The first that no longer fits is “/)).toBeVisible()
+  await expect(page.getByText(/It can be called as it stands at \d+ to \d+ a minute\. The first that no longer fits is “/)).toBeVisible()
   await page.getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.block:focus')).toBeVisible()
   await page.getByRole('tab', { name: 'History' }).click()
@@ -74,7 +74,7 @@ test('a school is copied, changed, chosen for a sheet, and forgotten only when n
   await expect(page.getByRole('alert')).toContainText('“My way” is called by this school')
 })
 
-test('a club has its own school: while its floor is chosen, sheets are called by it', async ({ page }) => {
+test('a club, and an evening, have their own school: while its floor is chosen, sheets are called by it', async ({ page }) => {
   await bringText(page, 'At the club', SEQUENCE)
   const sheet = page.url()
   await page.goto('/figures/floors')
@@ -92,10 +92,21 @@ test('a club has its own school: while its floor is chosen, sheets are called by
   await page.goto(sheet)
   await expect(page.getByText(/called the round way/)).toBeVisible()
   await page.getByRole('tab', { name: 'About' }).click()
-  await expect(page.getByText('The chosen floor is called the round way, whatever this sheet says.')).toBeVisible()
+  await expect(page.getByText('It is called the round way now: the chosen floor or this evening is, whatever the sheet says.')).toBeVisible()
   await page.goto('/figures/floors')
   await page.getByLabel('Lists and sheets are for this floor').selectOption('For nobody in particular')
   await page.waitForLoadState('networkidle')
   await page.goto(sheet)
+  await expect(page.getByText(/called the sequence way/)).toBeVisible()
+  const tonight = async (label: string): Promise<void> => {
+    await page.goto('/schools')
+    const kept = page.waitForResponse((response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT')
+    await page.getByLabel('Tonight’s school').selectOption(label)
+    await kept
+    await page.goto(sheet)
+  }
+  await tonight('Set')
+  await expect(page.getByText(/called the set way/)).toBeVisible()
+  await tonight('as each sheet has it')
   await expect(page.getByText(/called the sequence way/)).toBeVisible()
 })

@@ -37,7 +37,7 @@ test('a microphone that hears nothing is told after a while', async ({ page }) =
   })
   await page.goto('/voice')
   await page.getByRole('button', { name: 'Read them aloud' }).click()
-  await expect(page.getByRole('alert')).toContainText('Nothing was heard for ten seconds.', { timeout: 20_000 })
+  await expect(page.getByRole('alert')).toContainText('Nothing was heard for ten seconds.')
 })
 
 test('the stand-in is chosen as the voice: the sheet is planned by its own lengths, heard in time, and taken along as WAV', async ({ page }) => {
@@ -52,7 +52,7 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
   await expect(page.getByText('All wordings are planned as the stand-in says them.')).toBeVisible({ timeout: 60_000 })
   // Heard: the cue is said when its moment comes, by the music's own clock.
   await page.getByRole('button', { name: 'Hear it' }).click()
-  await expect(page.getByTestId('heard-now')).toContainText('balance left and right', { timeout: 20_000 })
+  await expect(page.getByTestId('heard-now')).toContainText('balance left and right')
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
   // The same mix, rendered: every cue begins where it is planned.
   await page.getByText('Music', { exact: true }).last().click()

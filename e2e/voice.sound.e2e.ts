@@ -1,5 +1,6 @@
 import { READINGS } from '@dellop/core/cue'
 import type { Page } from '@playwright/test'
+import { chromiumPath } from '../tools/chromium.mjs'
 import { expect, test as base } from './helpers/dellop.ts'
 import { spokenByStandIn } from './helpers/standIn.ts'
 
@@ -11,7 +12,7 @@ const test = base.extend<object, { spoken: Spoken }>({
   launchOptions: [
     async ({ spoken }, use) =>
       use({
-        executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+        executablePath: chromiumPath(),
         args: [
           '--no-sandbox',
           '--autoplay-policy=no-user-gesture-required',

@@ -1,3 +1,4 @@
+import { callLogSchema } from '@dellop/core/call'
 import { sheetFileSchema } from '@dellop/core/file'
 import { figureSchema } from '@dellop/core/figure'
 import { schoolSchema } from '@dellop/core/school'
@@ -14,6 +15,7 @@ export function generatedDocs(): Record<string, string> {
     'formats/sheet.schema.json': schema('Dellop sheet file', sheetFileSchema),
     'formats/figure.schema.json': schema('Dellop figure', figureSchema),
     'formats/tune.schema.json': schema('Dellop tune', tuneSchema),
+    'formats/call.schema.json': schema('Dellop call', callLogSchema),
     'formats/school.schema.json': schema('Dellop school', schoolSchema),
   }
 }

@@ -3,9 +3,9 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { chromiumPath } from './chromium.mjs'
 
 export const root = fileURLToPath(new URL('..', import.meta.url))
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium'
 
 /** Runs a command in the project and ends with its status when it fails. */
 export function run(command, args, options = {}) {
@@ -40,14 +40,17 @@ export function install() {
 
 /** Chromium for the browser tests, from Debian's packages when it is missing and this user may. */
 export function browser() {
-  if (existsSync(CHROMIUM)) return
+  if (existsSync(chromiumPath())) return
   if (process.platform !== 'linux' || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    console.error('The browser tests need Chromium: install the package "chromium", or name a Chromium in the variable CHROMIUM.')
+    console.error('The browser tests need Chromium: install the package "chromium-headless-shell" or "chromium", or name a Chromium in the variable CHROMIUM.')
     process.exit(1)
   }
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   run('apt-get', ['update', '-qq'], { env })
-  run('apt-get', ['-o', 'DPkg::Lock::Timeout=300', 'install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env })
+  const fetch = (name) => ['-o', 'DPkg::Lock::Timeout=300', 'install', '-y', '-qq', '--no-install-recommends', name]
+  // An older Debian has only the whole browser.
+  const { status } = spawnSync('apt-get', fetch('chromium-headless-shell'), { cwd: root, stdio: 'inherit', env })
+  if (status !== 0) run('apt-get', fetch('chromium'), { env })
 }
 
 /** The newest change below some folders or files, built output and packages left out. */

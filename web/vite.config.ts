@@ -12,7 +12,7 @@ export default defineConfig({
       // The page asks before a new version takes over: never in the middle of a call.
       injectRegister: false,
       registerType: 'prompt',
-      workbox: { globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api/, /^\/media/], maximumFileSizeToCacheInBytes: 4 * 1024 * 1024 },
+      workbox: { globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api/, /^\/media/, /^\/hall/], maximumFileSizeToCacheInBytes: 4 * 1024 * 1024 },
       manifest: {
         name: 'Dellop',
         short_name: 'Dellop',
@@ -27,6 +27,7 @@ export default defineConfig({
   ],
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es' },
-  build: { assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 700 },
+  // Two pages: the app, and the small one that second screens in the hall load.
+  build: { rollupOptions: { input: { index: 'index.html', hall: 'hall.html' } }, assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:4477', '/media': 'http://127.0.0.1:4477' } },
 })

@@ -1,7 +1,9 @@
 import Router from '@koa/router'
 import Koa from 'koa'
+import { callRoutes } from './call/routes.ts'
 import { figureRoutes } from './figure/routes.ts'
 import { floorRoutes } from './floor/routes.ts'
+import { hallRoutes } from './hall/routes.ts'
 import { schoolRoutes } from './school/routes.ts'
 import { requestBoundary } from './http/errors.ts'
 import { hostGuard, originGuard, securityHeaders } from './http/guards.ts'
@@ -20,7 +22,7 @@ export function apiRouter(services: Services): Router {
   const router = new Router()
   serve(router, 'health', () => ({ ok: true as const, version: VERSION }))
   serve(router, 'events', ({ ctx }) => services.broadcast.attach(ctx))
-  for (const routes of [sheetRoutes, figureRoutes, floorRoutes, schoolRoutes, tuneRoutes, mediaRoutes, settingsRoutes]) routes(router, services)
+  for (const routes of [sheetRoutes, figureRoutes, floorRoutes, schoolRoutes, tuneRoutes, mediaRoutes, settingsRoutes, callRoutes, hallRoutes]) routes(router, services)
   return router
 }
 

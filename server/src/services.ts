@@ -1,6 +1,7 @@
 import type { NewId } from '@dellop/core/document'
 import type { Database } from './database/open.ts'
 import type { Log } from './http/log.ts'
+import type { Hall } from './hall/hall.ts'
 import type { Broadcast } from './http/events.ts'
 
 /** What every service works with. Clock and ids come from outside, so that tests can set them. */
@@ -11,4 +12,6 @@ export interface Services {
   readonly newId: NewId
   readonly log: Log
   readonly broadcast: Broadcast
+  /** Second screens on this network; off until the cuer switches them on. */
+  readonly hall: Hall
 }

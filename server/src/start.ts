@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net'
 import { createApp } from './app.ts'
 import { openDatabase } from './database/open.ts'
 import { shipFigures } from './figure/service.ts'
+import { openHall } from './hall/hall.ts'
 import { broadcaster } from './http/events.ts'
 import { fileLog } from './http/log.ts'
 import type { Services } from './services.ts'
@@ -26,7 +27,9 @@ export async function start({ dataFolder, webFolder, port }: StartOptions): Prom
   const nowMs = (): number => Date.now()
   const database = await openDatabase(dataFolder, nowMs())
   const broadcast = broadcaster()
-  const services: Services = { dataFolder, database, nowMs, broadcast, newId: () => randomBytes(8).toString('hex'), log: fileLog(dataFolder, nowMs) }
+  const log = fileLog(dataFolder, nowMs)
+  const hall = openHall({ webFolder, nowMs, log })
+  const services: Services = { dataFolder, database, nowMs, broadcast, hall, newId: () => randomBytes(8).toString('hex'), log }
   await shipFigures(services)
   const server = createServer(createApp(services, webFolder).callback())
   try {
@@ -41,6 +44,7 @@ export async function start({ dataFolder, webFolder, port }: StartOptions): Prom
     address: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
     stop: async () => {
       broadcast.close()
+      await hall.close()
       server.closeAllConnections()
       await new Promise((resolve) => server.close(resolve))
       await database.close()

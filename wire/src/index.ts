@@ -49,3 +49,5 @@ export {
 } from './library.ts'
 export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from './routes.ts'
 export { openApiDocument } from './openapi.ts'
+export * from './call.ts'
+export * from './hall.ts'

@@ -67,8 +67,13 @@ export const settingsSchema = z.strictObject({
   hallSeconds: z.number().min(0).max(2).default(0),
   /** The floor that lists and sheets are narrowed to; null for nobody in particular. */
   floorId: z.string().max(64).nullable().default(null),
+  /** The school of one evening, which goes before that of the floor and of the sheet until it is over. */
+  tonight: z
+    .strictObject({ schoolId: z.string().max(64), untilMs: z.number() })
+    .nullable()
+    .default(null),
 })
 export type Settings = z.infer<typeof settingsSchema>
-export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, voice: 'usual', ownVoices: { en: null, de: null }, hallSeconds: 0, floorId: null }
+export const DEFAULT_SETTINGS: Settings = { outputDelaySeconds: 0, wordsPerMinute: 175, voice: 'usual', ownVoices: { en: null, de: null }, hallSeconds: 0, floorId: null, tonight: null }
 
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })

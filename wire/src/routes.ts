@@ -24,6 +24,8 @@ import {
   tuneAnswerSchema,
   tuneListSchema,
 } from './library.ts'
+import { callAnswerSchema, callIdSchema, callListSchema, putCallSchema } from './call.ts'
+import { hallCodeSchema, hallNewsSchema, hallStatusSchema, newHallCodeSchema, setHallSchema } from './hall.ts'
 import { branchSheetSchema, callPackSchema, editAnswerSchema, editBatchSchema, importedSheetSchema, importSheetSchema, newSheetSchema, revisionListSchema, sheetListSchema, sheetSchema } from './sheet.ts'
 
 /** One route of the API: what may be sent, what comes back, and how large a request may be. */
@@ -52,7 +54,7 @@ const post = <Request extends z.ZodType | null, Answer extends z.ZodType | null>
   limitBytes,
 })
 
-const put = <Request extends z.ZodType, Answer extends z.ZodType>(path: string, summary: string, request: Request, answer: Answer, limitBytes: number): Route<Request, Answer> => ({
+const put = <Request extends z.ZodType, Answer extends z.ZodType | null>(path: string, summary: string, request: Request, answer: Answer, limitBytes: number): Route<Request, Answer> => ({
   method: 'PUT',
   path,
   summary,
@@ -100,6 +102,16 @@ export const ROUTES = {
   getPeaks: get('/api/media/:hash/peaks', 'Peaks for drawing the sound.', peaksSchema),
   putPeaks: put('/api/media/:hash/peaks', 'Keeps peaks for drawing the sound.', peaksSchema, peaksSchema, 256 * KB),
   getMedia: get('/media/:hash', 'The bytes of a sound, whole or by Range.', null),
+  listCalls: get('/api/calls', 'What was called, newest first; of one sheet with ?sheet=ID.', callListSchema),
+  getCall: get('/api/calls/:id', 'A call and all that happened in it.', callAnswerSchema),
+  putCall: put('/api/calls/:id', 'Keeps a call; sent again it is kept once.', putCallSchema, callIdSchema, 12 * MB),
+  removeCall: remove('/api/calls/:id', 'Forgets a call.', removedSchema),
+  hall: get('/api/hall', 'Second screens: whether they can be reached, and which are there.', hallStatusSchema),
+  setHall: put('/api/hall', 'Lets second screens on this network in, or no longer.', setHallSchema, hallStatusSchema, 16 * KB),
+  newHallCode: post('/api/hall/codes', 'A code that lets one screen in.', newHallCodeSchema, hallCodeSchema, 16 * KB),
+  hallNews: put('/api/hall/news', 'Where the music is, for the screens.', hallNewsSchema, null, 8 * MB),
+  hallCommands: get('/api/hall/commands', 'Server-sent events: what was pressed on a remote.', null),
+  removeHallScreen: remove('/api/hall/screens/:id', 'Sends a screen away.', removedSchema),
   getSettings: get('/api/settings', 'Settings of this machine.', settingsSchema),
   putSettings: put('/api/settings', 'Changes the settings.', settingsSchema, settingsSchema, 16 * KB),
 } as const satisfies Record<string, Route>

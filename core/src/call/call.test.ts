@@ -1,8 +1,12 @@
 import fc from 'fast-check'
 import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
-import { seconds, tickPosition, type TickPosition } from '../time/index.ts'
+import { seconds, tick, tickPosition, type TickPosition } from '../time/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
-import { musicAt, newCall, stepCall, type Call, type CallEvent } from './call.ts'
+import { isMoving, MOST_SPEED, musicAt, newCall, stepCall, type Call, type CallEvent } from './call.ts'
+import { wholeCourse } from './course.ts'
+import { callLogSchema, replay, type CallLog } from './log.ts'
+import { callReport } from './report.ts'
+import { endSoon } from './turns.ts'
 import { delayFromTaps } from './delay.ts'
 import { lecternAt, stopAfter, stopBefore, stopsOf } from './moment.ts'
 import { cuesDue, musicOfTick, prepareCall, tickOfMusic } from './prepare.ts'
@@ -16,20 +20,100 @@ describe('a call', () => {
       fc.record({ type: fc.constant('start' as const), countInSeconds: fc.constantFrom(0, 2.5) }),
       fc.record({ type: fc.constant('pause' as const) }),
       fc.record({ type: fc.constant('seek' as const), music: fc.double({ min: 0, max: 130, noNaN: true }) }),
-      fc.record({ type: fc.constant('speed' as const), speed: fc.constantFrom(0.7, 0.8, 1, 1.1, 1.2) }),
+      fc.record({ type: fc.constant('speed' as const), speed: fc.constantFrom(0.5, 0.8, 1, 1.1, 1.5) }),
+      fc.record({ type: fc.constant('heard' as const), by: fc.constantFrom('tap' as const, 'nudge' as const), music: fc.double({ min: 0, max: 130, noNaN: true }), speed: fc.constantFrom(0.9, 1.1), error: fc.constant(0.1) }),
+      fc.record({ type: fc.constantFrom('hold' as const, 'free' as const), from: fc.nat({ max: 4000 }) }),
+      fc.record({ type: fc.constant('lose' as const), from: fc.nat({ max: 4000 }), until: fc.nat({ max: 4000 }), floor: fc.constantFrom(...sheet.timeline.slots.map(({ after }) => after)) }),
+      fc.record({ type: fc.constantFrom('carry-on' as const, 'take-back' as const, 'ending' as const, 'end' as const) }),
+      fc.record({ type: fc.constant('turn' as const), turn: fc.constantFrom('rejoin' as const, 'end-soon' as const), course: fc.constant(wholeCourse(sheet)) }),
     ),
-    { maxLength: 12 },
+    { maxLength: 30 },
   )
+  const gaps = fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 30, maxLength: 30 })
+  const logOf = (list: readonly object[], after: readonly number[]): CallEvent[] => {
+    let at = 0
+    return list.map((event, i) => ({ ...event, at: (at += after[i]!) }) as CallEvent)
+  }
+  const kept = (list: readonly CallEvent[]): CallLog => ({
+    format: 'dellop-call',
+    version: 1,
+    id: 'c',
+    sheetId: 's',
+    revision: 1,
+    title: 'T',
+    startedAtMs: 1,
+    clockZeroMs: 0,
+    endedAtMs: null,
+    floorId: null,
+    where: '',
+    caller: '',
+    music: 'silent',
+    from: seconds(0),
+    speed: 1,
+    bpm: 90,
+    events: [...list],
+  })
 
-  it('replayed from its events is the same call', () => {
+  it('replayed from its log, as it is kept, is the same call, event by event', () => {
     fc.assert(
-      fc.property(events, fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 12, maxLength: 12 }), (list, gaps) => {
-        let at = 0
-        const log = list.map((event, i) => ({ ...event, at: (at += gaps[i]!) }) as CallEvent)
-        const replay = (): Call => log.reduce(stepCall, newCall(seconds(0)))
-        expect(replay()).toEqual(replay())
+      fc.property(events, gaps, (list, after) => {
+        const log = logOf(list, after)
+        const live: Call = log.reduce(stepCall, newCall(seconds(0)))
+        expect(replay(callLogSchema.parse(JSON.parse(JSON.stringify(kept(log)))))).toEqual(live)
       }),
     )
+  })
+
+  it('is always in one state of the union, and sound never jumps but where a key says so', () => {
+    fc.assert(
+      fc.property(events, gaps, (list, after) => {
+        let call = newCall(seconds(0))
+        for (const event of logOf(list, after)) {
+          const next = stepCall(call, event)
+          expect(['waiting', 'counting-in', 'running', 'holding', 'free-time', 'lost', 'ending', 'paused', 'ended']).toContain(next.state)
+          if (!['seek', 'heard', 'start'].includes(event.type) && isMoving(call) && call.state !== 'counting-in' && isMoving(next)) expect(musicAt(next, event.at)).toBeCloseTo(musicAt(call, event.at), 6)
+          call = next
+        }
+      }),
+    )
+  })
+
+  it('that was turned by a wrong key is, one key later, as it was', () => {
+    const floor = sheet.timeline.slots[3]!.after
+    let call = stepCall(newCall(seconds(0)), { type: 'start', at: 0, countInSeconds: 0 })
+    for (const before of [call, stepCall(call, { type: 'lose', at: 5, from: tick(100), floor, until: tick(150) }), stepCall(call, { type: 'hold', at: 5, from: tick(100) })]) {
+      const turned = stepCall(before, { type: 'turn', at: 6, turn: 'rejoin', course: wholeCourse(sheet) })
+      expect(turned.state).toBe('running')
+      expect(stepCall(turned, { type: 'take-back', at: 7 })).toEqual(before)
+    }
+    call = stepCall(call, { type: 'turn', at: 6, turn: 'end-soon', course: wholeCourse(sheet) })
+    expect(call.state).toBe('ending')
+  })
+
+  it('is told afterwards: what was planned, what was given, what was left out, and what was marked', () => {
+    const now = tickPosition(10 * 24)
+    const whole = wholeCourse(sheet)
+    const more = { legs: [...whole.legs, { ...whole.legs[0]!, at: sheet.timeline.lengthTicks }], waiting: [] }
+    const [first, second] = prepared.cues
+    const told = callReport(
+      kept([
+        { type: 'start', at: 0, countInSeconds: 0 },
+        { type: 'cue', at: 1, key: first!.key, text: first!.text, tick: first!.startTick },
+        { type: 'mark', at: 2, tick: tick(30) },
+        { type: 'speed', at: 3, speed: 1.1 },
+        { type: 'hold', at: 4, from: tick(second!.stepTick - 1) },
+        { type: 'carry-on', at: 8 },
+        { type: 'turn', at: 9, turn: 'again', course: more },
+      ]),
+      sheet,
+    )
+    expect(told.cues.slice(0, 2).map(({ given, why }) => [given, why])).toEqual([[1, null], [0, 'held']]) // prettier-ignore
+    expect(told.happenings.map(({ kind }) => kind)).toEqual(['marked', 'speed', 'held', 'turned'])
+    expect(told.happenings[0]!.slot).toBe(sheet.timeline.slots[0])
+    expect([told.lowBpm, told.highBpm, told.seconds]).toEqual([90, 99, 9])
+    expect(told.happenings[3]).toMatchObject({ repeated: ['A 1'] })
+    const ended = callReport(kept([{ type: 'start', at: 0, countInSeconds: 0 }, { type: 'turn', at: 2, turn: 'end-soon', course: endSoon(prepared, now)!.course }]), sheet) // prettier-ignore
+    expect(ended.cues.filter(({ why }) => why === 'left-out').length).toBeGreaterThan(10)
   })
 
   it('runs on through a change of speed without a jump', () => {
@@ -51,7 +135,7 @@ describe('a call', () => {
   })
 
   it('keeps its speed in range and ignores what means nothing', () => {
-    expect(stepCall(newCall(seconds(0)), { type: 'speed', at: 0, speed: 9 }).speed).toBe(1.2)
+    expect(stepCall(newCall(seconds(0)), { type: 'speed', at: 0, speed: 9 }).speed).toBe(MOST_SPEED)
     expect(stepCall(newCall(seconds(3)), { type: 'pause', at: 0 })).toEqual(newCall(seconds(3)))
   })
 })

@@ -1,38 +1,87 @@
-import type { Seconds } from '../time/index.ts'
+import type { FloorState } from '../figure/index.ts'
+import type { Seconds, Tick } from '../time/index.ts'
+import type { Course } from './course.ts'
+
+/** Where the music is: standing at a place, or sounding since a moment of the caller's clock. */
+interface Still {
+  /** Seconds of the recording. */
+  readonly music: Seconds
+  readonly speed: number
+}
+interface Sounding extends Still {
+  readonly since: number
+}
+
+/** What is danced tonight, and what was before the last change of it, for a key that was wrong. */
+interface Danced {
+  /** Null: as it is written. */
+  readonly course: Course | null
+  readonly before: Before | null
+}
+interface Before extends Danced {
+  readonly how: How
+}
+
+/** How the dance is going while the music sounds. */
+type How =
+  | { readonly state: 'running' }
+  /** The music goes on and no cue is given; the tick from which it is so. */
+  | { readonly state: 'holding'; readonly from: Tick }
+  /** What is danced goes on until a key is pressed. */
+  | { readonly state: 'free-time'; readonly from: Tick }
+  /** The floor stands in a way that the dance does not have it in. `until`: the tick at which what it dances now is over. */
+  | { readonly state: 'lost'; readonly from: Tick; readonly floor: FloorState; readonly until: Tick }
+  | { readonly state: 'ending' }
 
 /**
  * A call as a value: `stepCall(call, event) -> call`, each event with its own time on the caller's clock in seconds. There
- * is no clock inside: where the music is follows from the call and a time. Music seconds are those of the recording.
+ * is no clock inside: where the music is follows from the call and a time, and the same events give the same call.
  */
-export type Call =
-  | { readonly state: 'waiting'; readonly music: Seconds; readonly speed: number }
-  | { readonly state: 'counting-in'; readonly music: Seconds; readonly since: number; readonly speed: number }
-  | { readonly state: 'running'; readonly music: Seconds; readonly since: number; readonly speed: number }
-  | { readonly state: 'paused'; readonly music: Seconds; readonly speed: number }
-  | { readonly state: 'ended'; readonly music: Seconds; readonly speed: number }
+export type Call = (Danced & Still & { readonly state: 'waiting' | 'paused' | 'ended' }) | (Danced & Sounding & { readonly state: 'counting-in' }) | (Danced & Sounding & How)
+
+/** Why the dance takes another course. */
+export type Turn = 'rejoin' | 'release' | 'again' | 'restart' | 'skip' | 'end-soon' | 'go-on'
 
 export type CallEvent =
   /** Begins at the call's place. The music sounds `countInSeconds` later. */
   | { readonly type: 'start'; readonly at: number; readonly countInSeconds: number }
   | { readonly type: 'pause'; readonly at: number }
-  /** Goes to another place in the music, running on if it was running. */
-  | { readonly type: 'seek'; readonly at: number; readonly music: Seconds }
+  /** Goes to another place in the music, running on if it was running; from the top, the dance is again as it is written. */
+  | { readonly type: 'seek'; readonly at: number; readonly music: Seconds; readonly fromTop?: true }
   | { readonly type: 'speed'; readonly at: number; readonly speed: number }
+  /** The band is heard at a place of the music, at a speed: by a tap, a landmark or a nudge. `error`: beats it was off by. */
+  | { readonly type: 'heard'; readonly at: number; readonly by: 'tap' | 'landmark' | 'nudge'; readonly music: Seconds; readonly speed: number; readonly error: number }
+  | { readonly type: 'hold'; readonly at: number; readonly from: Tick }
+  | { readonly type: 'free'; readonly at: number; readonly from: Tick }
+  | { readonly type: 'lose'; readonly at: number; readonly from: Tick; readonly floor: FloorState; readonly until: Tick }
+  /** As if nothing had been: the dance goes on where the music is. */
+  | { readonly type: 'carry-on'; readonly at: number }
+  /** The dance takes another course. */
+  | { readonly type: 'turn'; readonly at: number; readonly turn: Turn; readonly course: Course }
+  /** The last turn was the wrong key. */
+  | { readonly type: 'take-back'; readonly at: number }
+  /** The last part has begun. */
+  | { readonly type: 'ending'; readonly at: number }
   | { readonly type: 'end'; readonly at: number }
+  /** Only told, for the log: a cue whose moment came, and what the cuer marked. */
+  | { readonly type: 'cue'; readonly at: number; readonly key: string; readonly text: string; readonly tick: Tick }
+  | { readonly type: 'mark'; readonly at: number; readonly tick: Tick }
 
-export const LEAST_SPEED = 0.7
-export const MOST_SPEED = 1.2
+export const LEAST_SPEED = 0.5
+export const MOST_SPEED = 1.5
+/** A band may be followed a little further than music is played. */
+const BAND_SPEEDS = [0.4, 2] as const
 
-export const newCall = (music: Seconds, speed = 1): Call => ({ state: 'waiting', music, speed })
+export const newCall = (music: Seconds, speed = 1): Call => ({ state: 'waiting', music, speed, course: null, before: null })
 
 /** Where the music is at a time, in seconds of the recording. While counting in it is before the place it will start at. */
-export function musicAt(call: Call, at: number): Seconds {
-  if (call.state === 'running' || call.state === 'counting-in') return (call.music + (at - call.since) * call.speed) as Seconds
-  return call.music
-}
+export const musicAt = (call: Call, at: number): Seconds => (isMoving(call) ? ((call.music + (at - call.since) * call.speed) as Seconds) : call.music)
 
 /** Whether sound is, or is about to be, coming. */
-export const isMoving = (call: Call): call is Extract<Call, { since: number }> => call.state === 'running' || call.state === 'counting-in'
+export const isMoving = (call: Call): call is Extract<Call, Sounding> => 'since' in call
+
+/** Whether cues are given: not while the dance waits for a key. */
+export const isCueing = (call: Call): boolean => call.state === 'running' || call.state === 'counting-in' || call.state === 'ending' || call.state === 'free-time'
 
 /** The call as it is at a time: counting in becomes running by itself. */
 export function settle(call: Call, at: number): Call {
@@ -40,24 +89,88 @@ export function settle(call: Call, at: number): Call {
 }
 
 /** One event later. Events that mean nothing in a state leave the call as it is. */
-export function stepCall(before: Call, event: CallEvent): Call {
-  const call = settle(before, event.at)
+export function stepCall(earlier: Call, event: CallEvent): Call {
+  const call = settle(earlier, event.at)
+  switch (event.type) {
+    case 'start':
+    case 'pause':
+    case 'seek':
+    case 'speed':
+    case 'heard':
+    case 'end':
+      return stepMusic(call, event)
+    case 'cue':
+    case 'mark':
+      return call
+    default:
+      return isMoving(call) && call.state !== 'counting-in' ? stepDance(call, event) : call
+  }
+}
+
+type MusicEvent = Extract<CallEvent, { type: 'start' | 'pause' | 'seek' | 'speed' | 'heard' | 'end' }>
+
+function stepMusic(call: Call, event: MusicEvent): Call {
+  const { course, before, speed } = call
+  const still = (state: 'waiting' | 'paused' | 'ended', music: Seconds): Call => ({ state, music, speed, course, before })
   switch (event.type) {
     case 'start':
       if (isMoving(call)) return call
-      return { state: event.countInSeconds > 0 ? 'counting-in' : 'running', music: call.music, since: event.at + event.countInSeconds, speed: call.speed }
+      return { state: event.countInSeconds > 0 ? 'counting-in' : 'running', music: call.music, since: event.at + event.countInSeconds, speed, course, before }
     case 'pause':
       if (!isMoving(call)) return call
       // Stopped while counting in: nothing has sounded yet, so the place is still the place.
-      return { state: 'paused', music: call.state === 'running' ? musicAt(call, event.at) : call.music, speed: call.speed }
-    case 'seek':
-      if (isMoving(call)) return { state: 'running', music: event.music, since: event.at, speed: call.speed }
-      return { state: call.state === 'waiting' ? 'waiting' : 'paused', music: event.music, speed: call.speed }
+      return still('paused', call.state === 'counting-in' ? call.music : musicAt(call, event.at))
+    case 'seek': {
+      const danced = event.fromTop ? { course: null, before: null } : { course, before }
+      if (isMoving(call)) return { state: 'running', music: event.music, since: event.at, speed, ...danced }
+      return { ...still(call.state === 'waiting' ? 'waiting' : 'paused', event.music), ...danced }
+    }
     case 'speed': {
-      const speed = Math.min(MOST_SPEED, Math.max(LEAST_SPEED, event.speed))
-      return call.state === 'running' ? { ...call, music: musicAt(call, event.at), since: event.at, speed } : { ...call, speed }
+      const next = Math.min(MOST_SPEED, Math.max(LEAST_SPEED, event.speed))
+      return isMoving(call) && call.state !== 'counting-in' ? { ...call, music: musicAt(call, event.at), since: event.at, speed: next } : { ...call, speed: next }
+    }
+    case 'heard': {
+      const next = Math.min(BAND_SPEEDS[1], Math.max(BAND_SPEEDS[0], event.speed))
+      if (isMoving(call) && call.state !== 'counting-in') return { ...call, music: event.music, since: event.at, speed: next }
+      return { state: 'running', music: event.music, since: event.at, speed: next, course, before }
     }
     case 'end':
-      return { state: 'ended', music: musicAt(call, event.at), speed: call.speed }
+      return still('ended', musicAt(call, event.at))
+  }
+}
+
+type Dancing = Extract<Call, Sounding & How>
+type DanceEvent = Exclude<CallEvent, MusicEvent | { type: 'cue' | 'mark' }>
+
+function stepDance(call: Dancing, event: DanceEvent): Call {
+  const sounding = { music: call.music, since: call.since, speed: call.speed }
+  const danced = { course: call.course, before: call.before }
+  switch (event.type) {
+    case 'hold':
+      return call.state === 'lost' || call.state === 'holding' ? call : { ...sounding, ...danced, state: 'holding', from: event.from }
+    case 'free':
+      return call.state === 'running' ? { ...sounding, ...danced, state: 'free-time', from: event.from } : call
+    case 'lose':
+      return { ...sounding, ...danced, state: 'lost', from: event.from, floor: event.floor, until: event.until }
+    case 'carry-on':
+      return call.state === 'lost' || call.state === 'holding' ? { ...sounding, ...danced, state: 'running' } : call
+    case 'turn':
+      return { ...sounding, course: event.course, before: { ...danced, how: howOf(call) }, state: event.turn === 'end-soon' ? 'ending' : 'running' }
+    case 'take-back':
+      return call.before ? { ...sounding, ...call.before.how, course: call.before.course, before: call.before.before } : call
+    case 'ending':
+      return call.state === 'running' ? { ...sounding, ...danced, state: 'ending' } : call
+  }
+}
+
+function howOf(call: Dancing): How {
+  switch (call.state) {
+    case 'lost':
+      return { state: 'lost', from: call.from, floor: call.floor, until: call.until }
+    case 'holding':
+    case 'free-time':
+      return { state: call.state, from: call.from }
+    default:
+      return { state: call.state }
   }
 }

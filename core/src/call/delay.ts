@@ -1,3 +1,5 @@
+import { median } from './median.ts'
+
 /** A measured output delay: how late the loudspeakers are, and how steady the taps were. */
 export interface DelayMeasure {
   readonly delaySeconds: number
@@ -25,10 +27,4 @@ export function delayFromTaps(clicks: readonly number[], taps: readonly number[]
   const middle = median(offsets)
   const spread = median(offsets.map((offset) => Math.abs(offset - middle)))
   return { delaySeconds: middle - tapBiasSeconds, spreadSeconds: spread, taps: taps.length }
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const middle = sorted.length >> 1
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
 }

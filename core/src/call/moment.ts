@@ -18,7 +18,9 @@ export interface LecternMoment {
   readonly upcoming: readonly Cue[]
   readonly dancing: DancedSlot | null
   readonly pass: DancedPass | null
+  /** The count as the school says it, and the beats of its groups. */
   readonly count: string
+  readonly countOf: number
   /** Bar in the phrase from 1, and the phrase's bars; null outside the marked phrases. */
   readonly bar: number | null
   readonly bars: number | null
@@ -39,9 +41,12 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
   const index = nextCueIndex(cues, at)
   const cue = cues[index] ?? null
   const { metre } = sheet.routine
+  const style = { beatsPerGroup: sheet.school.count.group === 'eights' ? 8 : metre.beatsPerBar, ones: sheet.school.count.ones, countFrom: sheet.school.count.countFrom, division: metre.division }
   const pass = sheet.timeline.passes.find((one) => at >= one.start && at < one.end) ?? null
   const phrase = phraseAt(sheet.phrases, at)
-  const whole = (Math.floor(at / TICKS_PER_BEAT) * TICKS_PER_BEAT) as Tick
+  // Counted from the start of the phrase; before the dance and after it from the first step.
+  const counted = at - (phrase?.start ?? 0)
+  const whole = (Math.floor(counted / TICKS_PER_BEAT) * TICKS_PER_BEAT) as Tick
   const beatsToGo = cue ? Math.max(0, (cue.startTick - at) / TICKS_PER_BEAT) : 0
   return {
     cue,
@@ -52,7 +57,8 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
     upcoming: cues.slice(index + 1, index + 1 + UPCOMING),
     dancing: pass?.slots.find((slot) => at >= slot.start && at < slot.end) ?? null,
     pass,
-    count: countLabel({ beatsPerGroup: metre.beatsPerBar, ones: 'plain', countFrom: 1, division: metre.division }, whole)?.text ?? '',
+    count: countLabel(style, whole)?.text ?? '',
+    countOf: style.beatsPerGroup,
     bar: phrase ? Math.floor((at - phrase.start) / ticksPerBar(metre)) + 1 : null,
     bars: phrase?.bars ?? null,
     countIn: call.countIn.find((word) => at >= word.at && at < word.at + word.lengthTicks) ?? null,

@@ -1,7 +1,8 @@
 import { utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
-import { planAt, releasedByHand, type Sheet } from '../sheet/index.ts'
+import { afterFreeTime, planAt, type Sheet } from '../sheet/index.ts'
 import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
+import { sheetOnCourse, wholeCourse, type Course } from './course.ts'
 import { ladderOf, type Rung } from './ladder.ts'
 
 /** A cue as the lectern gives it. Ticks count from the first step. */
@@ -24,6 +25,10 @@ export interface Cue {
 
 /** A sheet ready to be called at one speed: all computed beforehand. */
 export interface PreparedCall {
+  /** The sheet as it is written, and the course that its dance takes tonight. */
+  readonly written: Sheet
+  readonly course: Course
+  /** The sheet as it is danced on that course. */
   readonly sheet: Sheet
   readonly speed: number
   readonly plan: Plan
@@ -31,13 +36,15 @@ export interface PreparedCall {
   readonly countIn: readonly CountInWord[]
 }
 
-/** Plans a sheet for a speed of 0.7 to 1.2 and lays its cues out for the lectern. */
-export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
+/** Plans a sheet for a speed of 0.5 to 1.5, on the course its dance takes, and lays its cues out for the lectern. */
+export function prepareCall(written: Sheet, speed: number, course: Course = wholeCourse(written)): PreparedCall {
+  const sheet = sheetOnCourse(written, course)
   const { timeline, school } = sheet
   const plan = planAt(sheet, speed)
   const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
   const bar = ticksPerBar(sheet.routine.metre)
-  const byHand = releasedByHand(sheet)
+  // What follows a fill has its place once the fill is let go; what follows free time waits for the hand itself.
+  const byHand = afterFreeTime(sheet)
   const cues = utterancesOf(plan).map(({ slot: cue, said }): Cue => {
     const { key, slotKey, purpose, stepTick } = cue
     const place = slots.get(slotKey)!
@@ -56,7 +63,7 @@ export function prepareCall(sheet: Sheet, speed: number): PreparedCall {
     }
   })
   const countIn = readCountIn(school.countIn)
-  return { sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }
+  return { written, course, sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }
 }
 
 /** Tick of the danced timeline at a moment of the recording. */

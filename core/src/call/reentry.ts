@@ -1,11 +1,14 @@
-import { heardClock, LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
+import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
 import { applyVariation, danceFrom, holdFits, isOfDance, missingFoot, type Figure, type FloorState } from '../figure/index.ts'
-import { comesRoundTo, type DancedPass, type DancedSlot } from '../routine/index.ts'
-import type { Tick, TickPosition } from '../time/index.ts'
-import { planAnew } from '../sheet/index.ts'
+import type { DancedPass, DancedSlot } from '../routine/index.ts'
+import type { Sheet } from '../sheet/index.ts'
+import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
+import { layStretches, courseThen, type Course } from './course.ts'
 import type { PreparedCall } from './prepare.ts'
+import { restToEnd, type Rest } from './rest.ts'
+import { standsAs } from './standing.ts'
 
-/** A place at which a floor that has lost its way gets back into its dance. Ticks are those of the dance as it is being called. */
+/** A place at which a floor that has lost its way gets back into its dance. Ticks count from the first step, in the music. */
 export interface Reentry {
   /** The line of the music at which they begin: the start of a phrase. */
   readonly at: Tick
@@ -18,13 +21,24 @@ export interface Reentry {
   readonly waitTicks: number
   /** By how much the dance moves on (back, where it is less than nothing); 0 where it goes on as if nothing had been. */
   readonly shiftTicks: number
-  /** By how much the dance would end after its music, or before it; null where the music's end is not known. */
-  readonly overTicks: number | null
+  /** What is danced from there on, so that it ends with the music. */
+  readonly rest: Rest
+  /** The dance with it. */
+  readonly course: Course
+}
+
+export interface ReentryWish {
+  /** Tick at which the dance was left; now, where left out. */
+  readonly lostFrom?: number
+  /** Narrows what may be come in with. */
+  readonly isWanted?: (target: { readonly pass: number; readonly slot: DancedSlot }) => boolean
 }
 
 /** Phrase starts that are looked at: further on nobody waits. */
 const MOST_LINES = 6
 export const BEST_REENTRIES = 3
+/** Music without a known end goes on in its last phrases. */
+const PHRASES_MORE = 64
 
 /**
  * Where a floor in some state can come back in, from a position on: at the nearest phrase starts, everything of the dance
@@ -32,47 +46,85 @@ export const BEST_REENTRIES = 3
  * figure of the dance danced right before gives them. There must be time to say it. Nearest first; at the same line what
  * needs no link first, then what moves the dance the least. The best three, each beginning with something else.
  */
-export function reentries(call: PreparedCall, state: FloorState, at: TickPosition): Reentry[] {
-  const { sheet } = call
-  const lines = sheet.phrases.filter(({ start }) => start > at).slice(0, MOST_LINES)
-  const targets = entriesOf(call)
-  const links = linksFrom(call, state)
-  const found: Reentry[] = []
+export function reentries(call: PreparedCall, state: FloorState, at: TickPosition, { lostFrom = at, isWanted = () => true }: ReentryWish = {}): Reentry[] {
+  const lines = linesAfter(call.written, at).slice(0, MOST_LINES)
+  const targets = entriesOf(call).filter(isWanted)
+  const links = linksFrom(call.written, state)
+  const found: { readonly target: Target; readonly line: PhraseSpan; readonly link: Figure | null; readonly shiftTicks: number }[] = []
   for (const line of lines) {
     const room = secondsBetween(call, at, line.start)
-    const here = targets.flatMap((target): Reentry[] => {
+    const here = targets.flatMap((target) => {
       if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
-      const link = linkTo(target.slot.before, state, links, { ticks: line.start - at, seconds: room - target.cueSeconds })
-      if (link === undefined) return []
-      const shiftTicks = target.slot.start - line.start
-      return [{ at: line.start, pass: target.pass, slot: target.slot, link, waitTicks: line.start - at, shiftTicks, overTicks: overTicks(call, shiftTicks) }]
+      const link = linkTo(call.written, target.slot.before, state, links, { ticks: line.start - at, seconds: room - target.cueSeconds })
+      return link === undefined ? [] : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
     })
     here.sort((a, b) => Number(a.link !== null) - Number(b.link !== null) || Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks))
     for (const one of here) {
-      if (found.length === BEST_REENTRIES) return found
-      if (!found.some((other) => other.slot.slot.id === one.slot.slot.id && other.pass.part === one.pass.part)) found.push(one)
+      if (found.length === BEST_REENTRIES) break
+      if (!found.some(({ target }) => target.slot.slot.id === one.target.slot.slot.id && target.written.part === one.target.written.part)) found.push(one)
     }
   }
-  return found
+  return found.map(({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
+    const { rest, course } = courseFrom(call, { pass, from, at: line.start, state, link, leftAt: Math.min(lostFrom, line.start) })
+    return { at: line.start, pass: written, slot, link, waitTicks: line.start - at, shiftTicks, rest, course }
+  })
+}
+
+/** Where a dance is taken up: with which of its slots, at which tick, as the floor stands then; `leftAt`: the tick at which it was left. */
+export interface TakenUp {
+  readonly pass: number
+  readonly from: number
+  readonly at: Tick
+  readonly state: FloorState
+  readonly link: Figure | null
+  readonly leftAt: number
+}
+
+/** The dance taken up at a tick with one of its slots, its rest made to end with the music. */
+export function courseFrom(call: PreparedCall, { pass, from, at, state, link, leftAt }: TakenUp): { readonly rest: Rest; readonly course: Course } {
+  const { written } = call
+  const to = written.timeline.passes[pass]!.slots.length
+  const rest = restToEnd(written, { pass, from, to, at })
+  const laid = layStretches(written, rest.stretches, at)
+  const first = laid.legs[0] && { ...laid.legs[0], entry: state, ...(link ? { link: link.id } : {}) }
+  return { rest, course: courseThen(written, call.course, Math.min(at - (link?.lengthTicks ?? 0), leftAt), { ...laid, legs: first ? [first, ...laid.legs.slice(1)] : [] }) }
+}
+
+/** Starts of phrases after a position; where the music's end is not known, it goes on in phrases like its last. */
+export function linesAfter({ phrases, musicEnd, routine }: Pick<Sheet, 'phrases' | 'musicEnd' | 'routine'>, at: number): PhraseSpan[] {
+  const known = phrases.filter(({ start }) => start > at)
+  const last = phrases.at(-1)
+  if (musicEnd !== null || known.length >= MOST_LINES || !last) return known
+  const usual = 8 * ticksPerBar(routine.metre)
+  const from = Math.max(last.end, last.end + Math.floor((at - last.end) / usual + 1) * usual) as Tick
+  const more = Array.from({ length: MOST_LINES }, (_, i): PhraseSpan => ({ ...last, index: last.index + 1 + i, start: (from + i * usual) as Tick, end: (from + (i + 1) * usual) as Tick, bars: 8 }))
+  return [...known, ...more].slice(0, PHRASES_MORE)
 }
 
 interface Target {
-  readonly pass: DancedPass
+  /** Numbers in the written timeline. */
+  readonly pass: number
+  readonly from: number
+  readonly written: DancedPass
   readonly slot: DancedSlot
   readonly phraseTicks: number
+  /** Where the dance has it now; as it is written, where it has left it out. */
+  readonly nowAt: number
   /** Seconds that its shortest words and the least lead take. */
   readonly cueSeconds: number
 }
 
-/** Everything of the dance that begins on the start of a phrase. */
-function entriesOf({ sheet }: PreparedCall): Target[] {
-  const phrases = new Map(sheet.phrases.map((phrase) => [phrase.start, phrase.end - phrase.start]))
-  return sheet.timeline.passes.flatMap((pass) =>
-    pass.slots.flatMap((slot): Target[] => {
+/** Everything of the dance that begins on the start of a phrase, as it is written. */
+function entriesOf({ written, course }: PreparedCall): Target[] {
+  const phrases = new Map(written.phrases.map((phrase) => [phrase.start, phrase.end - phrase.start]))
+  return written.timeline.passes.flatMap((one, pass) =>
+    one.slots.flatMap((slot, from): Target[] => {
       const phraseTicks = phrases.get(slot.start)
       if (phraseTicks === undefined || slot.end === slot.start) return []
-      const texts = wordingsOf(slot, LANGUAGES[sheet.voice.language]).map(({ text }) => plannedSeconds(sheet.voice, text))
-      return [{ pass, slot, phraseTicks, cueSeconds: Math.min(...texts, texts.length === 0 ? 0 : Infinity) + leastLeadSeconds(sheet) }]
+      const texts = wordingsOf(slot, LANGUAGES[written.voice.language], written.school.amounts).map(({ text }) => plannedSeconds(written.voice, text))
+      const leg = course.legs.find((leg) => leg.pass === pass && leg.from <= from && from < leg.to)
+      const nowAt = leg ? leg.at + slot.start - one.slots[leg.from]!.start : slot.start
+      return [{ pass, from, written: one, slot, phraseTicks, nowAt, cueSeconds: Math.min(...texts, texts.length === 0 ? 0 : Infinity) + leastLeadSeconds(written) }]
     }),
   )
 }
@@ -85,7 +137,7 @@ interface Link {
 }
 
 /** Every figure of the dance that can be begun from a state, with how it leaves the floor; the shortest first. */
-function linksFrom({ sheet }: PreparedCall, state: FloorState): Link[] {
+function linksFrom(sheet: Sheet, state: FloorState): Link[] {
   return [...sheet.book.values()]
     .flatMap((figure): Link[] => {
       const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure) : null
@@ -95,27 +147,13 @@ function linksFrom({ sheet }: PreparedCall, state: FloorState): Link[] {
     .sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
 }
 
-const isAs = (wanted: FloorState, state: FloorState): boolean => comesRoundTo(wanted, state).length === 0
-
 /** Null where a state is as wanted; the shortest link that makes it so in the time there is; undefined where there is none. */
-function linkTo(wanted: FloorState, state: FloorState, links: readonly Link[], room: { readonly ticks: number; readonly seconds: number }): Figure | null | undefined {
-  if (isAs(wanted, state)) return null
-  return links.find(({ lengthTicks, after, cueSeconds }) => lengthTicks <= room.ticks && cueSeconds <= room.seconds && isAs(wanted, after))?.figure
+function linkTo({ routine }: Sheet, wanted: FloorState, state: FloorState, links: readonly Link[], room: { readonly ticks: number; readonly seconds: number }): Figure | null | undefined {
+  if (standsAs(routine, wanted, state)) return null
+  return links.find(({ lengthTicks, after, cueSeconds }) => lengthTicks <= room.ticks && cueSeconds <= room.seconds && standsAs(routine, wanted, after))?.figure
 }
 
 /** Heard seconds between two positions of the dance at the call's speed. */
-function secondsBetween({ sheet, speed }: PreparedCall, from: TickPosition, to: Tick): number {
-  return (sheet.clock.heardAt(to) - sheet.clock.heardAt(from)) / speed
-}
-
-const overTicks = ({ sheet }: PreparedCall, shiftTicks: number): number | null => (sheet.musicEnd === null ? null : sheet.timeline.lengthTicks - shiftTicks - sheet.musicEnd)
-
-/** The sheet as it is danced after a re-entry: its first step lies elsewhere in the music, and all that follows with it. */
-export function shifted(call: PreparedCall, shiftTicks: number): PreparedCall['sheet'] {
-  const { sheet } = call
-  const by = (tick: Tick): Tick => (tick + shiftTicks) as Tick
-  const firstStep = (sheet.firstStep - shiftTicks) as Tick
-  const move = <Span extends { readonly start: Tick; readonly end: Tick }>(span: Span): Span => ({ ...span, start: by(span.start), end: by(span.end) })
-  const moved = { ...sheet, firstStep, clock: heardClock(sheet.beatMap, firstStep, 1), phrases: sheet.phrases.map(move), musicEnd: sheet.musicEnd === null ? null : by(sheet.musicEnd) }
-  return { ...moved, plan: planAnew(moved) }
+function secondsBetween({ written, speed }: PreparedCall, from: TickPosition, to: Tick): number {
+  return (written.clock.heardAt(to) - written.clock.heardAt(from)) / speed
 }

@@ -45,6 +45,8 @@ export type RepairCode =
   | 'mark-hard'
   | 'hide-caution'
   | 'loosen-pin'
+  | 'leave-unsaid'
+  | 'words-only'
 
 export type FindingCode =
   | 'sums.phrase'

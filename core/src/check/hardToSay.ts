@@ -1,8 +1,10 @@
 import { utterancesOf, wordsOf } from '../cue/index.ts'
+import { setHeading, type Routine } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
-import type { Finding } from './finding.ts'
+import type { Finding, Repair } from './finding.ts'
+import { shorter } from './voiceTiming.ts'
 
 /** So many words in a row that begin with sounds alike trip the tongue. */
 const IN_A_ROW = 3
@@ -25,7 +27,15 @@ function tongueTwisters({ plan, timeline }: Derived): Finding[] {
     const hard = hardWords(said.wording.text)
     return hard.length === 0
       ? []
-      : [{ ...aboutSlot(slots.get(slot.slotKey)!), code: 'voice.hard', severity: 'note', params: { text: said.wording.text, words: hard.join(' '), seconds: Math.round(said.spokenSeconds * 100) / 100 }, repairs: [] }]
+      : [
+          {
+            ...aboutSlot(slots.get(slot.slotKey)!),
+            code: 'voice.hard',
+            severity: 'note',
+            params: { text: said.wording.text, words: hard.join(' '), seconds: Math.round(said.spokenSeconds * 100) / 100 },
+            repairs: shorter(slots.get(slot.slotKey)!, slot.wordings, said, (text) => hardWords(text).length === 0),
+          },
+        ]
   })
 }
 
@@ -62,11 +72,20 @@ function numbersInCounts({ plan, timeline, routine, voice }: Derived): Finding[]
   if (routine.calling?.mouth !== 'both') return []
   const slots = slotsByKey(timeline)
   const seen = new Set<string>()
+  const isNumber = (word: string): boolean => NUMBER[voice.language].test(word)
+  const isWithout = (text: string): boolean => !wordsOf(text).some(isNumber)
   return utterancesOf(plan).flatMap(({ slot, said }): Finding[] => {
-    const number = wordsOf(said.wording.text).find((word) => NUMBER[voice.language].test(word))
+    const number = wordsOf(said.wording.text).find(isNumber)
     const after = said.endTick % TICKS_PER_BEAT
     if (number === undefined || seen.has(said.wording.text) || after === 0) return []
     seen.add(said.wording.text)
-    return [{ ...aboutSlot(slots.get(slot.slotKey)!), code: 'voice.numbers', severity: 'note', params: { text: said.wording.text, number }, repairs: [] }]
+    return [
+      { ...aboutSlot(slots.get(slot.slotKey)!), code: 'voice.numbers', severity: 'note', params: { text: said.wording.text, number }, repairs: [...shorter(slots.get(slot.slotKey)!, slot.wordings, said, isWithout), ...wordsOnly(routine)] },
+    ]
   })
+}
+
+function wordsOnly(routine: Routine): Repair[] {
+  const edits = setHeading(routine, 'calling', { ...routine.calling, mouth: 'words' })
+  return edits ? [{ code: 'words-only', params: {}, edits }] : []
 }

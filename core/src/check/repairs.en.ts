@@ -28,6 +28,8 @@ const REPAIRS: Record<RepairCode, (params: Params) => string> = {
   replace: ({ old, figure }) => `${figure} instead of ${old}`,
   'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
   'shorter-wording': ({ text }) => `Say “${text}”`,
+  'leave-unsaid': ({ text }) => `Leave “${text}” unsaid`,
+  'words-only': () => 'Speak no counts on this sheet',
   'say-nothing': () => 'Say nothing here',
   'set-length': ({ beats }) => `Make it ${counts(beats)}`,
   'drop-slot': () => 'Take it out',

@@ -10,6 +10,11 @@ const ALONE: School = { ...ROUND_SCHOOL, join: { most: 1, mostBeats: 6 } }
 const of = (...slots: readonly Slot[]): Routine => routineOf([part('A', ...slots)], [pass('1', 'A')])
 const found = (routine: Routine, over: Partial<SheetInput> = {}) => deriveSheet({ ...inputOf(routine), school: ALONE, ...over }).findings.filter(({ code }) => code.startsWith('voice.'))
 const told = (routine: Routine, over: Partial<SheetInput> = {}) => found(routine, over).map((finding) => `${finding.code}: ${findingMessage(finding)} ${findingSum(finding)}`)
+/** Each repair of a finding, and what the voice still says of the sheet once it is taken. */
+const mended = (routine: Routine, code: string) =>
+  found(routine)
+    .find((finding) => finding.code === code)!
+    .repairs.map((repair) => [repair.code, told(expectOk(applyEdits(routineShape, routine, repair.edits)))] as const)
 const EASY = [slot('a', 'balance-left-right'), slot('b', 'box'), slot('c', 'box')] as const
 
 describe('the voice', () => {
@@ -36,17 +41,29 @@ describe('the voice', () => {
     expect(told(of(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'canter')), { school }).some((text) => text.startsWith('voice.late'))).toBe(true)
     const early = of(words('w', 'wait', 24), { ...slot('b', 'box'), pin: { startTicks: -20 * 24 } })
     expect(told(early)[0]).toMatch(/^voice.early: “forward box” comes so early/)
+    expect(mended(early, 'voice.early')).toEqual([['loosen-pin', []]])
   })
 
   it('asks for a breath after too many phrases without one', () => {
     const busy = Array.from({ length: 50 }, (_, i) => ({ ...slot(`s${i}`, 'canter'), wordings: { full: 'canter round and on', short: null, prompt: null } }))
-    expect(told(of(...busy)).some((text) => text.startsWith('voice.breath: No breath for'))).toBe(true)
+    const breathless = (told: readonly string[]) => told.filter((text) => text.startsWith('voice.breath: No breath for'))
+    const [before] = breathless(told(of(...busy)))
+    expect(before).toBeDefined()
+    const repairs = mended(of(...busy), 'voice.breath')
+    expect(repairs.map(([code]) => code)).toEqual(['shorter-wording', 'leave-unsaid'])
+    for (const [, left] of repairs) expect(breathless(left)).not.toContain(before)
   })
 
   it('finds numbers that are heard as counts where counts are spoken too, and only there', () => {
     const calling = (mouth: Calling['mouth']): Routine => ({ ...of({ ...EASY[1], wordings: { full: 'vine and three', short: null, prompt: null } }), calling: { mouth } })
     expect(told(calling('both')).some((text) => text.startsWith('voice.numbers: “three”'))).toBe(true)
     expect(told(calling('words'))).toEqual([])
+    expect(mended(calling('both'), 'voice.numbers')).toEqual([['shorter-wording', []], ['words-only', []]]) // prettier-ignore
+  })
+
+  it('offers what is easier to say, where the slot has it', () => {
+    const twisting = of({ ...EASY[1], wordings: { full: 'side, shoulder, slide', short: 'shoulder, slide', prompt: null } })
+    expect(mended(twisting, 'voice.hard')).toEqual([['shorter-wording', []]])
   })
 
   it.each([

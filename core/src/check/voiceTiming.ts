@@ -1,5 +1,5 @@
 import { targetLeadBeats, utterancesOf, type Said } from '../cue/index.ts'
-import { setWording, type DancedSlot } from '../routine/index.ts'
+import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -15,20 +15,36 @@ export const voiceTiming = (derived: Derived): Finding[] => [...misplaced(derive
 function misplaced(derived: Derived): Finding[] {
   const { plan, timeline, school, clock, voice, hallSeconds } = derived
   const slots = slotsByKey(timeline)
-  return utterancesOf(plan).flatMap(({ slot: cue, said }): Finding[] => {
+  return utterancesOf(plan).flatMap(({ slot: cue, said }, i, all): Finding[] => {
     if (cue.mode !== 'ahead' || cue.purpose !== 'cue') return []
     const slot = slots.get(cue.slotKey)!
     const target = targetLeadBeats(cue.stepTick, clock.heardAt(cue.stepTick), { school, voice, clock, hallSeconds })
     const params = { text: said.wording.text, lead: hundredth(said.leadBeats), target: hundredth(target), most: school.lead.maxBeats }
-    if (said.leadBeats > Math.max(school.lead.maxBeats, target)) return [{ ...aboutSlot(slot), code: 'voice.early', severity: 'note', params, repairs: [] }]
+    if (said.leadBeats > Math.max(school.lead.maxBeats, target)) return [{ ...aboutSlot(slot), code: 'voice.early', severity: 'note', params, repairs: later(slot, all[i + 1], slots) }]
     if (said.leadBeats < target * LATE_SHARE) return [{ ...aboutSlot(slot), code: 'voice.late', severity: 'note', params, repairs: shorter(slot, cue.wordings, said) }]
     return []
   })
 }
 
+type Slots = ReadonlyMap<string, DancedSlot>
+
+/** What lets a cue come later: its pin loosened, or the cue after it, which takes its place, said in fewer words or not at all. */
+function later(slot: DancedSlot, next: Said | undefined, slots: Slots): Repair[] {
+  if (slot.slot.pin?.startTicks !== undefined) {
+    const edits = setSlotField(slot.slot, 'pin', undefined)
+    return edits ? [{ code: 'loosen-pin', params: {}, edits }] : []
+  }
+  return next?.slot.purpose === 'cue' ? [...shorter(slots.get(next.slot.slotKey)!, next.slot.wordings, next.said), ...unsaid(next, slots)] : []
+}
+
+function unsaid({ slot: cue, said }: Said, slots: Slots): Repair[] {
+  const edits = setSlotField(slots.get(cue.slotKey)!.slot, 'say', 'nothing')
+  return edits ? [{ code: 'leave-unsaid', params: { text: said.wording.text }, edits }] : []
+}
+
 /** Fewer words of its own would let it end sooner. */
-function shorter(slot: DancedSlot, wordings: Said['slot']['wordings'], said: Said['said']): Repair[] {
-  const less = wordings.filter((one) => !one.joined && !one.owes && one.words < said.wording.words && one.kind !== 'full')[0]
+export function shorter(slot: DancedSlot, wordings: Said['slot']['wordings'], said: Said['said'], isRight: (text: string) => boolean = () => true): Repair[] {
+  const less = wordings.filter((one) => !one.joined && !one.owes && one.words < said.wording.words && one.kind !== 'full' && isRight(one.text))[0]
   const edits = less ? setWording(slot.slot, 'full', less.text) : null
   return edits ? [{ code: 'shorter-wording', params: { text: less!.text }, edits }] : []
 }
@@ -53,7 +69,7 @@ function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
         code: 'voice.breath',
         severity: 'note',
         params: { phrases: count, most: school.breathPhrases, seconds: BREATH_SECONDS, words: run.reduce((sum, { said }) => sum + said.wording.words, 0) },
-        repairs: [],
+        repairs: air(run, slots),
       })
   }
   for (const one of utterancesOf(plan)) {
@@ -66,4 +82,19 @@ function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
   }
   close()
   return found
+}
+
+/** Where a breath would be had soonest in the middle of a stretch: one cue in fewer words, or one unsaid. */
+function air(run: readonly Said[], slots: Slots): Repair[] {
+  const middle = (run.length - 1) / 2
+  const inside = run.map((one, i) => ({ one, i })).filter(({ one, i }) => i > 0 && i < run.length - 1 && one.slot.purpose === 'cue')
+  const nearest = inside.sort((a, b) => Math.abs(a.i - middle) - Math.abs(b.i - middle))
+  const shortened = nearest.flatMap(({ one, i }) => {
+    const free = run[i + 1]!.said.start - (one.said.start + one.said.spokenSeconds)
+    const seconds = one.said.spokenSeconds / Math.max(1, one.said.wording.words)
+    const least = one.slot.wordings.filter(({ joined, owes, words }) => !joined && !owes && free + (one.said.wording.words - words) * seconds >= BREATH_SECONDS)
+    return shorter(slots.get(one.slot.slotKey)!, least, one.said)
+  })
+  const fewest = nearest.reduce<Said | null>((best, { one }) => (best === null || one.said.wording.words < best.said.wording.words ? one : best), null)
+  return [...shortened.slice(0, 1), ...(fewest ? unsaid(fewest, slots) : [])]
 }

@@ -47,6 +47,7 @@ interface Context {
   readonly language: 'en' | 'de'
   readonly mode: CueMode
   readonly mouth: Calling['mouth']
+  readonly amounts: School['amounts']
   readonly kind: WordingKind
   readonly prompt: Prompt | null
   readonly notBeforeTick: Tick
@@ -58,14 +59,14 @@ function contextOf(slot: DancedSlot, pass: DancedPass, { language, school, calli
   const mode = slot.slot.mode ?? (usual === 'on-count' && slot === pass.slots[0] ? 'ahead' : usual)
   const kind = wanted.get(slot.key) ?? 'full'
   const prompt = prompts.get(slot.key)
-  return { language, mode, mouth: calling.mouth, kind, prompt: prompt && !(prompt.fades && kind !== 'full') ? prompt : null }
+  return { language, mode, mouth: calling.mouth, amounts: school.amounts, kind, prompt: prompt && !(prompt.fades && kind !== 'full') ? prompt : null }
 }
 
 /** Cue slots already made: a danced slot that an edit left alone keeps its own. */
 const made = new WeakMap<DancedSlot, { readonly context: Context; readonly found: readonly CueSlot[] }>()
 
 const sameContext = (a: Context, b: Context): boolean =>
-  a.language === b.language && a.mode === b.mode && a.mouth === b.mouth && a.kind === b.kind && a.prompt?.text === b.prompt?.text && a.prompt?.place === b.prompt?.place && a.notBeforeTick === b.notBeforeTick
+  a.language === b.language && a.mode === b.mode && a.mouth === b.mouth && a.amounts === b.amounts && a.kind === b.kind && a.prompt?.text === b.prompt?.text && a.prompt?.place === b.prompt?.place && a.notBeforeTick === b.notBeforeTick
 
 function slotsOf(slot: DancedSlot, context: Context, room: FirstRoom | null): readonly CueSlot[] {
   const before = made.get(slot)
@@ -87,10 +88,10 @@ function makeSlots(slot: DancedSlot, context: Context): CueSlot[] {
   return [nameSlot(slot, context, amount !== null), ...roles, ...(amount ? [amount] : []), ...gapSlots(slot)]
 }
 
-function nameSlot(slot: DancedSlot, { language, mode, kind, prompt, notBeforeTick }: Context, mayOwe = false): CueSlot {
+function nameSlot(slot: DancedSlot, { language, mode, amounts, kind, prompt, notBeforeTick }: Context, mayOwe = false): CueSlot {
   const data = LANGUAGES[language]
-  const plain = wordingsOf(slot, data)
-  const all = mayOwe ? [...plain, ...namesAlone(slot, data)].sort((a, b) => b.words - a.words) : plain
+  const plain = wordingsOf(slot, data, amounts)
+  const all = mayOwe ? [...plain, ...namesAlone(slot, data, amounts)].sort((a, b) => b.words - a.words) : plain
   const wordings = prompt && plain.length > 0 ? withPrompt(all, prompt, kind) : all
   return {
     key: slot.key,
@@ -128,12 +129,12 @@ export function wantedOf(wordings: readonly Wording[], kind: WordingKind): Wordi
 }
 
 /** The amount as a second cue, ended before the place where the short and the full form part. */
-function amountSlot(slot: DancedSlot, { language, mode, notBeforeTick }: Context): CueSlot | null {
+function amountSlot(slot: DancedSlot, { language, mode, amounts, notBeforeTick }: Context): CueSlot | null {
   const { danced } = slot
-  if (!danced || mode !== 'ahead' || namesAlone(slot, LANGUAGES[language]).length === 0) return null
+  if (!danced || mode !== 'ahead' || namesAlone(slot, LANGUAGES[language], amounts).length === 0) return null
   const parting = partingTick(danced)
   if (parting < LEAST_PARTING_TICKS) return null
-  const one = wording('full', amountWords(danced, LANGUAGES[language]).join(', '))
+  const one = wording('full', amountWords(danced, LANGUAGES[language], amounts).join(', '))
   return { key: `${slot.key}#amount`, slotKey: slot.key, purpose: 'amount', mode: 'ahead', stepTick: (slot.start + parting) as Tick, notBeforeTick, wordings: [one], wantedWords: one.words, silence: null }
 }
 

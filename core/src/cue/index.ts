@@ -9,6 +9,7 @@ export { utterancesOf, fixedWordings, type Plan, type PlanCache, type Planned, t
 export { planRoutine, type PlanInput } from './plan.ts'
 export { knownBy, wantedWordings, type Known } from './fading.ts'
 export { structurePrompts, type Prompt } from './prompts.ts'
+export { soundDistance, soundOf, soundsLike } from './sound.ts'
 export { READINGS } from './readings.ts'
 export { fitVoice, withLength, LEAST_READINGS, type Reading, type VoiceFit } from './voiceFit.ts'
 export type { Move, Room, Why } from './why.ts'

@@ -1,6 +1,6 @@
 import { bookOf, WALTZ_FIGURES } from '../figure/index.ts'
 import { unfold, type Timeline } from '../routine/index.ts'
-import { ROUND_SCHOOL } from '../school/index.ts'
+import { AMOUNT_KINDS, ROUND_SCHOOL, type AmountKind } from '../school/index.ts'
 import { part, pass, routineOf, slot, words } from '../testing/sheets.ts'
 import { tick } from '../time/index.ts'
 import { LANGUAGES } from './language.ts'
@@ -24,6 +24,14 @@ describe('what may be said', () => {
     expect(texts(slot('a', 'left-turning-box', { cut: { type: 'half' } }))).toEqual([['left turning box, halfway', 'left turn box, halfway', 'turning box, halfway']])
     expect(texts(slot('a', 'canter', { times: 2 }))).toEqual([['canter, twice']])
     expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe('forward box, three times, to butterfly')
+  })
+
+  it('leaves out the amounts that a school does not say', () => {
+    const [box] = slotsOf(slot('a', 'box', { times: 2, exitHold: 'butterfly' }))
+    const full = (amounts: readonly AmountKind[]) => wordingsOf(box!, LANGUAGES.en, amounts)[0]!.text
+    expect([full(AMOUNT_KINDS), full(['times']), full(['exit']), full([])]).toEqual(['forward box, twice, to butterfly', 'forward box, twice', 'forward box, to butterfly', 'forward box'])
+    const quiet = cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })), { school: { ...ALONE, amounts: [] } })
+    expect(quiet.map(({ wordings }) => wordings[0]!.text)).toEqual(['left turning box'])
   })
 
   it('says another amount of turn, an option and another ending', () => {

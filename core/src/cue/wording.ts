@@ -1,11 +1,12 @@
 import { wordingsIn, type DancedFigure, type Step, type WordingKind } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
+import { AMOUNT_KINDS, type AmountKind } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Wording } from './cueSlot.ts'
 import { wordsOf, type CueLanguage } from './language.ts'
 
 /** What may be said of a slot, longest first, each with the words for how much and to where. */
-export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>, language: CueLanguage): Wording[] {
+export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>, language: CueLanguage, amounts: readonly AmountKind[] = AMOUNT_KINDS): Wording[] {
   if (slot.say === 'nothing') return []
   const own = slot.wordings
   const book = figure ? wordingsIn(figure, language.id) : undefined
@@ -13,7 +14,7 @@ export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | '
     const text = own?.full ?? slot.content.text
     return wordsOf(text).length === 0 ? [] : [wording('full', text)]
   }
-  const amount = danced ? amountText(danced, language) : ''
+  const amount = danced ? amountText(danced, language, amounts) : ''
   const texts: Record<WordingKind, string | undefined> = {
     full: own?.full ?? withAmount(book?.full, amount),
     short: own?.short ?? withAmount(book?.short, amount),
@@ -23,8 +24,8 @@ export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | '
 }
 
 /** The names of a slot without its amount, which then follows as a second cue: only where the book's words are used. */
-export function namesAlone({ slot, figure, danced }: DancedSlot, language: CueLanguage): Wording[] {
-  const amount = danced ? amountText(danced, language) : ''
+export function namesAlone({ slot, figure, danced }: DancedSlot, language: CueLanguage, amounts: readonly AmountKind[]): Wording[] {
+  const amount = danced ? amountText(danced, language, amounts) : ''
   if (!figure || slot.say === 'nothing' || amount === '') return []
   const book = wordingsIn(figure, language.id)
   const owes = wordsOf(amount).length
@@ -35,23 +36,21 @@ const KINDS = ['full', 'short', 'prompt'] as const
 const unlike = (written: readonly Wording[]): Wording[] => written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
 export const wording = (kind: WordingKind, text: string): Wording => ({ kind, text, words: wordsOf(text).length })
 const withAmount = (text: string | undefined, amount: string): string | undefined => (text === undefined ? undefined : text + amount)
-const amountText = (danced: DancedFigure, language: CueLanguage): string =>
-  amountWords(danced, language)
+const amountText = (danced: DancedFigure, language: CueLanguage, amounts: readonly AmountKind[]): string =>
+  amountWords(danced, language, amounts)
     .map((word) => `, ${word}`)
     .join('')
 
-/** "halfway", "twice", "a quarter", "to butterfly" or another ending by its name: amounts and exits are part of the cue and never left out of it. */
-export function amountWords({ variation }: DancedFigure, language: CueLanguage): string[] {
+/** "halfway", "twice", "a quarter", "to butterfly" or another ending by its name: amounts and exits are part of the cue, and left out of it only where a school says no amounts of a kind. */
+export function amountWords({ variation }: DancedFigure, language: CueLanguage, amounts: readonly AmountKind[]): string[] {
   const { cut, turn, times, ending, exitHold, options = [] } = variation
-  const words = [
-    cut?.type === 'half' ? language.half : null,
-    turn === undefined ? null : language.turn(turn),
-    times > 1 ? language.times(times) : null,
-    ...options,
-    ending ?? null,
-    exitHold && ending === undefined ? language.toHold(exitHold) : null,
-  ]
-  return words.filter((word) => word !== null)
+  const said: Readonly<Record<AmountKind, readonly (string | null)[]>> = {
+    half: [cut?.type === 'half' ? language.half : null],
+    turn: [turn === undefined ? null : language.turn(turn)],
+    times: [times > 1 ? language.times(times) : null],
+    exit: [...options, ending ?? null, exitHold && ending === undefined ? language.toHold(exitHold) : null],
+  }
+  return AMOUNT_KINDS.filter((kind) => amounts.includes(kind)).flatMap((kind) => said[kind].filter((word) => word !== null))
 }
 
 /**

@@ -58,6 +58,11 @@ describe('how fast it can be called', () => {
     expect(texts(speedOf(found.fastestBpm!))).toEqual(texts(1))
     expect(texts(speedOf(found.fastestBpm! + 2))).not.toEqual(texts(1))
   })
+  it('is down to half the tempo where nothing breaks sooner', () => {
+    expect(texts(speedOf(found.slowestBpm))).toEqual(texts(1))
+    const least = Math.ceil(bpmAt(quick.beatMap, quick.firstStep as number as TickPosition) / 2)
+    expect(found.slowestBpm === least || JSON.stringify(texts(speedOf(found.slowestBpm - 2))) !== JSON.stringify(texts(1))).toBe(true)
+  })
   it('names the first that no longer fits', () => {
     const broken = planAt(quick, speedOf(found.fastestBpm! + 2)).planned.findIndex(({ said }, i) => (said?.wording.text ?? null) !== texts(1)[i])
     expect(quick.plan.planned[broken]!.slot.key).toBe(found.firstToBreak!.slotKey)

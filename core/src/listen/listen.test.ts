@@ -87,7 +87,7 @@ describe('the demo, each tune as its kind is played', () => {
     expect(found(truth.beats, heard.beats)).toBeGreaterThan(0.9)
     // A bar of two and the bar after it sound like one of four: which it is, only the dance tells.
     expect(score.metre.beatsPerBar === 2 ? [2, 4] : [score.metre.beatsPerBar]).toContain(heard.beatsPerBar)
-    const named = expectOk(listen(soundOf(performance.samples), { beatsPerBar: score.metre.beatsPerBar }))
+    const named = heard.beatsPerBar === score.metre.beatsPerBar ? heard : expectOk(listen(soundOf(performance.samples), { beatsPerBar: score.metre.beatsPerBar }))
     expect(named.beatsPerBar).toBe(score.metre.beatsPerBar)
     expect(found(truth.downbeats, named.downbeats)).toBeGreaterThan(0.9)
     const trueBpm = (seconds: number): number => {

@@ -1,5 +1,5 @@
 export { FORMATIONS, routineSchema, routineShape, UNITS, type Change, type Formation, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent, type Calling, type Unit } from './routine.ts'
-export { unfold, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, type UnfoldCache, type UnfoldContext } from './unfold.ts'
+export { unfold, danceElsewhere, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, type UnfoldCache, type UnfoldContext } from './unfold.ts'
 export { NO_CHOICES, type Choices } from './choices.ts'
 export { nextLine, NO_MUSIC, tiePlace, type MusicLayout, type MusicSection } from './musicLayout.ts'
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'

@@ -257,6 +257,13 @@ function danceSlot(placed: Placed, { pass, book, ...input }: PassInput, exitHold
   return { ...placed, figure, danced, problem: null, lengthTicks: danced.lengthTicks, end: (placed.start + danced.lengthTicks) as Tick, open: false, after: afterSwap(placed.slot, after), troubles }
 }
 
+/** A danced slot danced elsewhere: from another tick, in another state, under another key. The same where nothing is other. */
+export function danceElsewhere(slot: DancedSlot, { key, start, before }: Pick<DancedSlot, 'key' | 'start' | 'before'>): DancedSlot {
+  if (slot.key === key && slot.start === start && sameValue(slot.before, before)) return slot
+  const { after, troubles } = slot.danced ? danceFrom(before, slot.danced) : { after: before, troubles: slot.troubles }
+  return { ...slot, key, start, end: (start + slot.lengthTicks) as Tick, before, after: afterSwap(slot.slot, after), troubles }
+}
+
 const afterSwap = (slot: Slot, state: FloorState): FloorState => (slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state)
 
 /** How long words take: as written, as chosen, or to the line of the music that they wait for; null while it is open. */

@@ -42,6 +42,10 @@ export type CueMode = (typeof CUE_MODES)[number]
 export const PROMPT_KINDS = ['again', 'one-more', 'last-time', 'only-once', 'begin-again', 'other-way', 'part-name', 'part-number', 'all-the-way', 'other-foot', 'same-other-side', 'guard', 'facing', 'wait', 'listen', 'count-in'] as const
 export type PromptKind = (typeof PROMPT_KINDS)[number]
 
+/** What belongs to a cue beside the name: how much of it ("halfway"), how far round, how often ("twice"), how it ends ("to open"). */
+export const AMOUNT_KINDS = ['half', 'turn', 'times', 'exit'] as const
+export type AmountKind = (typeof AMOUNT_KINDS)[number]
+
 export const schoolSchema = z
   .strictObject({
     format: z.literal('dellop-school'),
@@ -82,6 +86,12 @@ export const schoolSchema = z
       .default(null),
     /** Prompts that follow from the structure of the routine and are said in this school. */
     prompts: z.array(z.enum(PROMPT_KINDS)).max(PROMPT_KINDS.length).readonly().default([]),
+    /** Amounts that are said with a name. One left out is never told, which is for floors that know the dance by heart. */
+    amounts: z
+      .array(z.enum(AMOUNT_KINDS))
+      .max(AMOUNT_KINDS.length)
+      .readonly()
+      .default([...AMOUNT_KINDS]),
     /** The most words in 20 seconds that a floor takes in. */
     mostWordsIn20Seconds: z.int().min(5).max(120).default(45),
     /** When words are said unless a sheet or a figure says otherwise; the first of a part is always said ahead. */
@@ -118,6 +128,7 @@ export const ROUND_SCHOOL: School = {
     'Every figure is named as it comes, with how much of it and how it ends, so that couples who have never danced the routine can. The cue ends one beat before the step: late enough not to be danced at once, early enough to be heard. It is as full the fourth time as the first, because the floor follows the voice and not its memory.',
   fading: null,
   prompts: [],
+  amounts: AMOUNT_KINDS,
   mostWordsIn20Seconds: 45,
   mode: 'ahead',
   onCountBeats: 4,

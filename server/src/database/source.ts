@@ -2,6 +2,7 @@ import 'reflect-metadata'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { DataSource } from 'typeorm'
+import { CallEntity } from '../call/callEntity.ts'
 import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
 import { FloorEntity } from '../floor/floorEntity.ts'
 import { SchoolEntity } from '../school/schoolEntity.ts'
@@ -13,9 +14,10 @@ import { LibsqlDriver } from './libsqlDriver.ts'
 import { FirstTables1764000000001 } from './migrations/001-first-tables.ts'
 import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts'
 import { OwnSchools1764000000003 } from './migrations/003-own-schools.ts'
+import { Calls1764000000004 } from './migrations/004-calls.ts'
 
-export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, SchoolEntity, TuneEntity, MediaEntity, SettingEntity]
-export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002, OwnSchools1764000000003]
+export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, SchoolEntity, TuneEntity, MediaEntity, SettingEntity, CallEntity]
+export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002, OwnSchools1764000000003, Calls1764000000004]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')
 

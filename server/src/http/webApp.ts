@@ -1,6 +1,6 @@
 import { createReadStream, existsSync, statSync } from 'node:fs'
 import { extname, join, normalize, sep } from 'node:path'
-import type { Middleware } from 'koa'
+import type { Context, Middleware } from 'koa'
 
 const TYPES: Record<string, string> = {
   '.html': 'text/html',
@@ -21,18 +21,21 @@ const TYPES: Record<string, string> = {
 export function webApp(folder: string): Middleware {
   return async (ctx, next) => {
     if ((ctx.method !== 'GET' && ctx.method !== 'HEAD') || /^\/(api|media)(\/|$)/.test(ctx.path)) return next()
-    const path = normalize(join(folder, decoded(ctx.path)))
-    const inside = path.startsWith(folder + sep)
-    const file = inside && existsSync(path) && statSync(path).isFile() ? path : null
     // An id may have a dot in it; only what ends like a file of the app is one.
-    const page = extname(ctx.path) in TYPES ? null : join(folder, 'index.html')
-    const found = file ?? page
-    if (!found || !existsSync(found)) return next()
-    ctx.type = TYPES[extname(found)] ?? 'application/octet-stream'
-    ctx.set('Cache-Control', ctx.path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache')
-    ctx.length = statSync(found).size
-    ctx.body = createReadStream(found)
+    const isPage = !(extname(ctx.path) in TYPES)
+    if (!fileOf(ctx, folder, decoded(ctx.path)) && !(isPage && fileOf(ctx, folder, '/index.html'))) return next()
   }
+}
+
+/** Answers with a file of a folder; false where there is none of that name in it. */
+export function fileOf(ctx: Context, folder: string, name: string): boolean {
+  const path = normalize(join(folder, name))
+  if (!path.startsWith(folder + sep) || !existsSync(path) || !statSync(path).isFile()) return false
+  ctx.type = TYPES[extname(path)] ?? 'application/octet-stream'
+  ctx.set('Cache-Control', name.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache')
+  ctx.length = statSync(path).size
+  ctx.body = createReadStream(path)
+  return true
 }
 
 function decoded(path: string): string {

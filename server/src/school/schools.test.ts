@@ -57,6 +57,22 @@ describe('schools', () => {
     expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/“Wednesdays” is called by this school/)
   })
 
+  it('are one evening’s own, before the floor’s, until it is over', async () => {
+    await put(mine).expect(200)
+    const file = demoSheet()
+    await server.ask.post('/api/sheets/import').send({ file }).expect(200)
+    const calledBy = async (tonight: unknown) => {
+      await server.ask
+        .put('/api/settings')
+        .send({ ...DEFAULT_SETTINGS, tonight })
+        .expect(200)
+      return (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school.id as string
+    }
+    expect(await calledBy({ schoolId: 'my-way', untilMs: Date.now() + 60_000 })).toBe('my-way')
+    expect(await calledBy({ schoolId: 'my-way', untilMs: 1 })).toBe(file.routine.schoolId)
+    expect(await calledBy({ schoolId: 'no-such', untilMs: Date.now() + 60_000 })).toBe(file.routine.schoolId)
+  })
+
   it('are forgotten when no sheet is called by them', async () => {
     await put(mine).expect(200)
     await server.ask.delete('/api/schools/my-way').expect(200)

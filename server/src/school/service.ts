@@ -16,11 +16,16 @@ export async function allSchools(manager: EntityManager): Promise<School[]> {
 }
 
 /** A school by its id; the round one where there is none of it any more. */
-export async function schoolById(manager: EntityManager, id: string): Promise<School> {
-  const shipped = SHIPPED_SCHOOLS.find((school) => school.id === id)
-  if (shipped) return shipped
-  const row = await manager.findOneBy(SchoolEntity, { id })
-  return row ? schoolOfRow(row) : ROUND_SCHOOL
+export const schoolById = (manager: EntityManager, id: string): Promise<School> => firstSchool(manager, [id])
+
+/** The first of these schools that there is; the round school where there is none of them. */
+export async function firstSchool(manager: EntityManager, ids: readonly (string | null | undefined)[]): Promise<School> {
+  for (const id of ids) {
+    const row = id ? await manager.findOneBy(SchoolEntity, { id }) : null
+    const found = row ? schoolOfRow(row) : SHIPPED_SCHOOLS.find((school) => school.id === id)
+    if (found) return found
+  }
+  return ROUND_SCHOOL
 }
 
 /** Keeps a school of the cuer's own, new or in place of what was kept. One that ships is not changed: it is copied. */

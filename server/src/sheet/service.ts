@@ -1,5 +1,4 @@
 import type { SheetFile } from '@dellop/core/file'
-import type { FloorProfile } from '@dellop/core/figure'
 import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
@@ -7,7 +6,7 @@ import type { EntityManager } from 'typeorm'
 import { allFloors } from '../floor/service.ts'
 import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
 import { HttpProblem } from '../http/problem.ts'
-import { bringSchool, schoolById } from '../school/service.ts'
+import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
 import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
@@ -82,14 +81,11 @@ export async function importSheet(services: Services, file: SheetFile): Promise<
 export async function callPack(services: Services, id: string): Promise<CallPack> {
   const { manager } = services.database.source
   const { routine, revision } = await readSheet(services, id)
-  const floor = await chosenFloor(services)
+  const { floorId, tonight } = await readSettings(services)
+  const floor = floorId === null ? null : ((await allFloors(services)).find((one) => one.id === floorId) ?? null)
+  const evening = tonight && services.nowMs() < tonight.untilMs ? tonight.schoolId : null
   const figures = withParts(await allFigures(manager), usedFigures(routine))
-  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await schoolById(manager, floor?.schoolId ?? routine.schoolId), tune: await tuneOrNull(manager, routine.tuneId), floor }
-}
-
-async function chosenFloor(services: Services): Promise<FloorProfile | null> {
-  const { floorId } = await readSettings(services)
-  return floorId === null ? null : ((await allFloors(services)).find((floor) => floor.id === floorId) ?? null)
+  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await firstSchool(manager, [evening, floor?.schoolId, routine.schoolId]), tune: await tuneOrNull(manager, routine.tuneId), floor }
 }
 
 function usedFigures(routine: Routine): Set<string> {

@@ -53,8 +53,12 @@ export const useLibrary = defineStore('library', () => {
   const voices = computed(() => ({ en: voiceChosen(settings.value, 'en', standIn.lengths), de: voiceChosen(settings.value, 'de', standIn.lengths) }))
   const voiceFor = (language: 'en' | 'de'): Voice => voices.value[language]
   const schoolFor = (id: string): School => schools.value.find((school) => school.id === id) ?? ROUND_SCHOOL
-  /** The school a sheet is called by: the chosen floor's, where it has one. */
-  const schoolOf = ({ schoolId }: Pick<Routine, 'schoolId'>): School => schoolFor(schools.value.some(({ id }) => id === floor.value?.schoolId) ? floor.value!.schoolId! : schoolId)
+  const schoolOrNull = (id: string | undefined): School | null => schools.value.find((school) => school.id === id) ?? null
+  /** The school of this evening, where the cuer has chosen one. */
+  const tonight = computed<School | null>(() => (settings.value.tonight && Date.now() < settings.value.tonight.untilMs ? schoolOrNull(settings.value.tonight.schoolId) : null))
+  const callTonightBy = (schoolId: string | null): Promise<void> => saveSettings({ ...settings.value, tonight: schoolId === null ? null : { schoolId, untilMs: nextMorning(new Date()) } })
+  /** The school a sheet is called by: the evening's, or the chosen floor's, where it has one. */
+  const schoolOf = ({ schoolId }: Pick<Routine, 'schoolId'>): School => tonight.value ?? schoolOrNull(floor.value?.schoolId) ?? schoolFor(schoolId)
   const tuneFor = (id: string | null): Tune | null => tunes.value.find((tune) => tune.id === id) ?? null
   /** All that a routine is derived from, as the cuer has it now: page, paper and comparison go by the same. */
   const inputFor = (routine: Routine): SheetInput => ({ routine, book: book.value, school: schoolOf(routine), voice: voiceFor(routine.language), hallSeconds: settings.value.hallSeconds, tune: tuneFor(routine.tuneId), floor: floor.value })
@@ -99,5 +103,38 @@ export const useLibrary = defineStore('library', () => {
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void => void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) => a.title.localeCompare(b.title)))
 
-  return { figures, tunes, schools, settings, book, floors, floor, known, load, saveSettings, saveFloor, removeFloor, saveSchool, putSchool, removeSchool, voiceFor, schoolFor, inputFor, tuneFor, putFigures, dropFigure, putTune }
+  return {
+    figures,
+    tunes,
+    schools,
+    settings,
+    book,
+    floors,
+    floor,
+    tonight,
+    callTonightBy,
+    known,
+    load,
+    saveSettings,
+    saveFloor,
+    removeFloor,
+    saveSchool,
+    putSchool,
+    removeSchool,
+    voiceFor,
+    schoolFor,
+    inputFor,
+    tuneFor,
+    putFigures,
+    dropFigure,
+    putTune,
+  }
 })
+
+/** An evening is over at six in the morning. */
+function nextMorning(now: Date): number {
+  const morning = new Date(now)
+  morning.setHours(6, 0, 0, 0)
+  if (morning <= now) morning.setDate(morning.getDate() + 1)
+  return morning.getTime()
+}

@@ -28,6 +28,8 @@ export const router = createRouter({
     { path: '/schools', name: 'schools', component: () => import('../school/SchoolsView.vue'), meta: { title: words.schools.title } },
     { path: '/voice', name: 'voice', component: () => import('../voice/VoiceView.vue'), meta: { title: words.voice.title } },
     { path: '/lectern/:id', name: 'lectern', component: () => import('../call/LecternView.vue'), meta: { title: words.nav.lectern, whole: true } },
+    { path: '/free', name: 'free', component: () => import('../call/FreeView.vue'), meta: { title: words.lectern.free.open, whole: true } },
+    { path: '/calls/:id', name: 'call', component: () => import('../call/ReportView.vue'), meta: { title: words.lectern.report.title } },
     { path: '/about', name: 'about', component: () => import('./AboutView.vue'), meta: { title: words.nav.about } },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },
   ],

@@ -5,10 +5,13 @@ import { words } from '../words/index.ts'
 import { widthInLines } from '../page/measure.ts'
 
 /** The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be said. */
-const props = defineProps<{ cue: Cue | null; speak: boolean; late: Rung | null; beatsToGo: number; over: boolean }>()
+const props = defineProps<{ cue: Cue | null; speak: boolean; late: Rung | null; beatsToGo: number; over: boolean; scale: number }>()
 
 const LARGEST = 132
-const SMALLEST = 64
+const LARGEST_TWO = 92
+/** From four metres a capital is read at 60 px and more: it then stands 13 mm high on a small laptop. */
+const SMALLEST = 84
+const NARROW = 700
 const width = ref(1200)
 const room = ref<HTMLElement | null>(null)
 let observer: ResizeObserver | null = null
@@ -21,11 +24,12 @@ onBeforeUnmount(() => observer?.disconnect())
 /** Largest size at which the words stand on one line, or on two where one would be too small. */
 const size = computed(() => {
   const text = props.cue?.text ?? ''
-  const least = width.value < 700 ? 40 : SMALLEST
-  for (const lines of [1, 2]) {
+  const isNarrow = width.value < NARROW
+  const least = isNarrow ? 52 : SMALLEST
+  for (const lines of [1, 2, 3]) {
     const at100 = widthInLines(text, lines, "800 100px 'Bricolage Grotesque Variable', sans-serif")
-    const fits = Math.floor(((width.value - 130) / Math.max(at100, 1)) * 100)
-    if (fits >= least * (lines === 1 ? 1.15 : 1)) return Math.min(fits, lines === 1 ? LARGEST : 92)
+    const fits = Math.floor(((width.value - (isNarrow ? 78 : 130)) / Math.max(at100, 1)) * 100)
+    if (fits >= least * (lines === 1 ? 1.15 : 1)) return Math.min(fits, (lines === 1 ? LARGEST : LARGEST_TWO) * props.scale)
   }
   return least
 })
@@ -78,6 +82,12 @@ const wait = computed(() => {
 }
 .cue.none::before {
   background: var(--sheet);
+}
+@media (max-width: 700px) {
+  .cue {
+    padding-left: 3.3rem;
+    padding-right: 0.6rem;
+  }
 }
 .text,
 .end {

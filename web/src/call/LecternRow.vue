@@ -6,7 +6,8 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
 /** The phrase being danced, as one row with a playhead. */
-const props = defineProps<{ prepared: PreparedCall; position: TickPosition; currentCue: string | null }>()
+const props = defineProps<{ prepared: PreparedCall; position: TickPosition; currentCue: string | null; canGo: boolean }>()
+const emit = defineEmits<{ go: [at: Tick] }>()
 
 const rows = computed(() => {
   const { sheet, plan } = props.prepared
@@ -25,14 +26,18 @@ const bars = computed(() => {
   const { metre } = props.prepared.sheet.routine
   const count = Math.round(span.value / TICKS_PER_BEAT / metre.beatsPerBar)
   const style = { beatsPerGroup: metre.beatsPerBar, ones: 'numbered', countFrom: 1, division: metre.division } as const
-  return Array.from({ length: count }, (_, i) => ({ left: (100 * i) / count, text: countLabel(style, ((line.value?.start ?? 0) - (row.value?.start ?? 0) + i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick)?.text ?? '' }))
+  return Array.from({ length: count }, (_, i) => ({
+    at: ((line.value?.start ?? 0) + i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick,
+    left: (100 * i) / count,
+    text: countLabel(style, ((line.value?.start ?? 0) - (row.value?.start ?? 0) + i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick)?.text ?? '',
+  }))
 })
 </script>
 
 <template>
-  <div v-if="line" class="row" :aria-label="words.lectern.row" role="img">
+  <div v-if="line" class="row" :aria-label="words.lectern.row" role="group">
     <div class="bars count">
-      <span v-for="bar in bars" :key="bar.left" :style="{ left: `${bar.left}%` }">{{ bar.text }}</span>
+      <button v-for="bar in bars" :key="bar.left" class="own-key" :disabled="!canGo" :aria-label="words.lectern.goTo(bar.text)" :style="{ left: `${bar.left}%` }" @click="emit('go', bar.at)">{{ bar.text }}</button>
     </div>
     <div class="said">
       <span v-for="ribbon in line.ribbons" :key="ribbon.key" class="ribbon" :class="{ here: ribbon.key === currentCue }" :style="{ left: `${percent(ribbon.start)}%`, width: `${percent(ribbon.end) - percent(ribbon.start)}%` }" />
@@ -56,9 +61,17 @@ const bars = computed(() => {
   font-weight: 700;
   color: var(--music);
 }
-.bars span {
+.bars button {
   position: absolute;
-  padding-left: 6px;
+  padding: 0 6px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+}
+.bars button:enabled {
+  text-decoration: underline;
+  cursor: pointer;
 }
 .said {
   position: relative;
@@ -76,7 +89,7 @@ const bars = computed(() => {
 }
 .danced {
   position: relative;
-  height: 68px;
+  height: 60px;
 }
 .block {
   position: absolute;

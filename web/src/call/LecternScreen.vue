@@ -1,132 +1,235 @@
 <script setup lang="ts">
 import { approachAt, isMoving } from '@dellop/core/call'
+import type { DancedPass } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { api } from '../app/api.ts'
 import { wakeAudio } from '../sound/audioContext.ts'
+import type { LecternVoice } from '../sound/lecternVoice.ts'
+import type { Player } from '../sound/player.ts'
 import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
 import DelayDialog from './DelayDialog.vue'
+import { linkToHall } from './hallLink.ts'
 import type { Lectern } from './lectern.ts'
+import LecternAsk from './LecternAsk.vue'
+import LecternBand from './LecternBand.vue'
 import LecternCue from './LecternCue.vue'
-import { lecternKey, type LecternKey } from './lecternKeys.ts'
+import LecternKeys from './LecternKeys.vue'
 import LecternLost from './LecternLost.vue'
 import LecternRow from './LecternRow.vue'
+import LecternScreens from './LecternScreens.vue'
+import LecternSound from './LecternSound.vue'
+import LecternWaits from './LecternWaits.vue'
+import { useLecternCommands } from './lecternCommands.ts'
+import { useLooks } from './looks.ts'
+import { signalsOf, type LecternKey } from './lecternKeys.ts'
 import { useWakeLock } from './wakeLock.ts'
 
-const props = defineProps<{ lectern: Lectern; sheet: Sheet; sheetId: string; kept: boolean; sound: 'sound' | 'none' | 'failed'; manual: boolean; delaySeconds: number; volumeOf: ((volume: number) => void) | null }>()
-const emit = defineEmits<{ delay: [seconds: number] }>()
+const props = defineProps<{
+  lectern: Lectern
+  sheet: Sheet
+  sheetId: string
+  kept: boolean
+  sound: 'sound' | 'none' | 'failed'
+  manual: boolean
+  delaySeconds: number
+  player: Player | null
+  voice: LecternVoice
+  canPlay: boolean
+  callId: () => string | null
+  note: string
+}>()
+const emit = defineEmits<{ delay: [seconds: number]; music: [from: 'recording' | 'elsewhere']; fresh: [] }>()
+const speaks = defineModel<boolean>('speaks', { required: true })
 
-const { call, moment, position, prepared, counting, lost, coming } = props.lectern
+const { call, moment, position, prepared, counting, lost, asked, told, waiting, waitingCue, coming, loop, tapUnit, tapped, nextLandmark } = props.lectern
 const wakeLock = useWakeLock()
-const delayShown = ref(false)
+const looks = useLooks()
+const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
+const { delay: delayShown, keys: keysShown, sound: soundShown, screens: screensShown } = dialogs
 const approach = ref<HTMLElement | null>(null)
 const volume = ref(90)
+const flash = ref('')
 let frame = 0
 
 /** One look at the clock a frame; only what has changed is drawn. */
-function loop(): void {
+function loopFrames(): void {
   props.lectern.draw()
   if (approach.value) approach.value.style.transform = `scaleX(${approachAt(prepared.value, position.value)})`
-  frame = requestAnimationFrame(loop)
-}
-
-const ACTIONS: Readonly<Record<LecternKey, () => void>> = {
-  main: () => void press(),
-  part: () => props.lectern.back('passes'),
-  'phrase-before': () => props.lectern.back('phrases'),
-  'phrase-after': () => props.lectern.forth(),
-  slower: () => props.lectern.slower(),
-  faster: () => props.lectern.faster(),
-  whole: () => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen().catch(() => undefined)),
-  delay: () => (delayShown.value = true),
-  lost: () => props.lectern.lose(),
-  'carry-on': () => props.lectern.carryOn(),
-  'take-back': () => props.lectern.takeBack(),
-  first: () => props.lectern.rejoin(0),
-  second: () => props.lectern.rejoin(1),
-  third: () => props.lectern.rejoin(2),
+  frame = requestAnimationFrame(loopFrames)
 }
 
 async function press(): Promise<void> {
-  // The one key takes the first way back in.
-  if (lost.value) return lost.value.length > 0 ? props.lectern.rejoin(0) : props.lectern.carryOn()
   if (!props.manual) await wakeAudio()
   void wakeLock.keep()
   props.lectern.key()
 }
 
-function onKey(event: KeyboardEvent): void {
-  const key = delayShown.value ? null : lecternKey(event)
-  if (!key) return
-  event.preventDefault()
-  ACTIONS[key]()
+const FADE_SECONDS = 8
+let fading: ReturnType<typeof setTimeout> | undefined
+/** Fades out, then stops; loud again when it goes on. */
+function fade(): void {
+  props.player?.fadeOut(FADE_SECONDS)
+  clearTimeout(fading)
+  fading = setTimeout(() => {
+    if (isMoving(call.value)) props.lectern.pause()
+    props.player?.setVolume(volume.value / 100)
+  }, FADE_SECONDS * 1000)
 }
+const setVolume = (to: number): void => {
+  volume.value = to
+  props.player?.setVolume(to / 100)
+}
+function mark(): void {
+  props.lectern.mark()
+  flash.value = words.lectern.marked
+  setTimeout(() => (flash.value = ''), 2500)
+}
+/** A digit answers what is asked, or takes a way back in. */
+const digit = (index: number) => (): void => (asked.value ? props.lectern.answer(index) : props.lectern.rejoin(index))
+
+const actions: Readonly<Record<LecternKey, () => void>> = {
+  main: () => void press(),
+  hold: () => props.lectern.hold(),
+  lost: () => props.lectern.lose(),
+  other: () => props.lectern.ask('floor'),
+  wrong: () => props.lectern.ask('cuer'),
+  'take-back': () => props.lectern.takeBack(),
+  'carry-on': () => props.lectern.carryOn(),
+  mark,
+  'one-more': () => props.lectern.oneMore(),
+  'start-over': () => props.lectern.startOver(),
+  skip: () => props.lectern.skipNext(),
+  'end-soon': () => props.lectern.endSoon(),
+  'go-on': () => props.lectern.askGoOn(),
+  first: digit(0),
+  second: digit(1),
+  third: digit(2),
+  fourth: digit(3),
+  tap: () => props.lectern.isElsewhere && props.lectern.tap(),
+  landmark: () => props.lectern.isElsewhere && props.lectern.landmark(),
+  later: () => props.lectern.isElsewhere && props.lectern.nudge(0.5),
+  sooner: () => props.lectern.isElsewhere && props.lectern.nudge(-0.5),
+  part: () => props.lectern.back('passes'),
+  'phrase-before': () => props.lectern.back('phrases'),
+  'phrase-after': () => props.lectern.forth(),
+  slower: () => props.lectern.slower(),
+  faster: () => props.lectern.faster(),
+  fade,
+  loop: () => props.lectern.toggleLoop(),
+  layout: looks.nextLayout,
+  words: looks.nextParts,
+  larger: looks.larger,
+  smaller: looks.smaller,
+  whole: () => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen().catch(() => undefined)),
+  delay: () => (delayShown.value = true),
+  keys: () => (keysShown.value = true),
+  sound: () => (soundShown.value = true),
+  screens: () => (screensShown.value = true),
+}
+const isOpen = (): boolean => Object.values(dialogs).some(({ value }) => value)
+const commands = useLecternCommands(actions, { isMoving: () => isMoving(call.value), isOff: isOpen })
+
+/** Second screens are told only while they are switched on. */
+const unlink = shallowRef<(() => void) | null>(null)
+function link(isOn: boolean): void {
+  if (isOn === (unlink.value !== null)) return
+  unlink.value?.()
+  unlink.value = isOn ? linkToHall(props.lectern, (command) => actions[command]()) : null
+}
+
+/** What was pressed with a finger or the mouse does not keep the space bar from being the one key. */
+function unfocus(event: MouseEvent): void {
+  if (event.detail > 0 && event.target instanceof HTMLElement) event.target.closest('button')?.blur()
+}
+
 onMounted(() => {
-  window.addEventListener('keydown', onKey)
-  loop()
+  loopFrames()
+  // Screens that were let in before this page was opened anew are told again.
+  void api('hall').then(
+    ({ address }) => link(address !== null),
+    () => undefined,
+  )
 })
 onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
   cancelAnimationFrame(frame)
+  clearTimeout(fading)
+  link(false)
 })
 
 const moving = computed(() => isMoving(call.value))
-const mainText = computed(() =>
-  lost.value
-    ? lost.value.length > 0
-      ? words.lectern.takeFirst
-      : words.lectern.carryOn
-    : moving.value
-      ? words.lectern.pause
-      : call.value.state === 'paused'
-        ? words.lectern.goOn
-        : call.value.state === 'ended'
-          ? words.lectern.again
-          : words.lectern.start,
-)
+const waits = computed(() => call.value.state === 'holding' || call.value.state === 'free-time' || waitingCue.value !== null)
+const waitingName = computed(() => waitingCue.value?.text ?? (waiting.value ? words.format.slotName(waiting.value.slot.content, waiting.value.figure?.name ?? null) : ''))
+const mainText = computed(() => {
+  if (lost.value) return lost.value.length > 0 ? words.lectern.takeFirst : words.lectern.carryOn
+  if (asked.value) return words.lectern.takeFirst
+  if (waits.value) return words.lectern.letGoKey
+  if (moving.value) return words.lectern.pause
+  return { paused: words.lectern.goOn, ended: words.lectern.again }[call.value.state as string] ?? words.lectern.start
+})
 const over = computed(() => call.value.state === 'ended' || moment.value.beatsLeft === 0)
+const nameOf = (pass: DancedPass): string => (pass.ordinals === 1 ? pass.part.label : `${pass.part.label}, ${words.format.ordinal(pass.ordinal, pass.ordinals)}`)
 const passName = computed(() => {
   const { pass } = moment.value
-  if (pass) return pass.ordinals === 1 ? pass.part.label : `${pass.part.label}, ${words.format.ordinal(pass.ordinal, pass.ordinals)}`
+  if (pass) return nameOf(pass)
   return position.value < 0 ? words.lectern.intro : words.lectern.after
+})
+const nextPass = computed(() => {
+  const { passes } = prepared.value.sheet.timeline
+  const next = passes[moment.value.pass ? passes.indexOf(moment.value.pass) + 1 : position.value < 0 ? 0 : passes.length]
+  if (!next) return ''
+  const shift = moment.value.pass?.pass.shift
+  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(nameOf(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : ''].filter(Boolean).join(' · ')
 })
 const stance = computed(() => {
   const state = moment.value.dancing?.before ?? props.sheet.routine.start
   return words.lectern.facing(facingWords(props.sheet.routine, state.lead.facing), words.hold(state.hold))
 })
 const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, (props.sheet.firstStep + Math.max(0, position.value)) as TickPosition) * call.value.speed))
-const secondsLeft = computed(() => Math.max(0, (props.sheet.clock.heardAt(props.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(Math.max(0, Math.floor(position.value)) as Tick)) / call.value.speed))
+const secondsLeft = computed(() => Math.max(0, (props.sheet.clock.heardAt(prepared.value.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(Math.max(0, Math.floor(position.value)) as Tick)) / call.value.speed))
 const dancingName = computed(() => {
   const { dancing } = moment.value
   return dancing ? words.format.slotName(dancing.slot.content, dancing.figure?.name ?? null) : ''
 })
-const comingName = computed(() => (coming.value ? words.format.slotName(coming.value.slot.slot.content, coming.value.slot.figure?.name ?? null) : ''))
+const comingText = computed(() => {
+  if (!coming.value) return ''
+  const { slot, at, link: between } = coming.value
+  return words.lectern.coming(words.format.slotName(slot.slot.content, slot.figure?.name ?? null), Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)), between?.name ?? null)
+})
 const big = computed(() => counting.value?.text ?? (moment.value.count || '·'))
-const keys: readonly (keyof typeof words.lectern.keys)[] = ['space', 'lost', 'part', 'phrase', 'speed', 'whole', 'delay']
+const FOOT_KEYS: readonly LecternKey[] = ['main', 'lost', 'hold', 'other', 'one-more', 'skip', 'mark', 'take-back', 'keys']
+const keyName = (command: LecternKey): string => words.lectern.signal(signalsOf(commands.signals.value, command)[0] ?? '')
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
-const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed })[props.sound])
+const soundNote = computed(() => (props.lectern.isElsewhere ? '' : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound]))
+const line = computed(() => flash.value || commands.holding.value || (told.value ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated) : '') || props.note)
+const texts = computed(() => prepared.value.cues.map(({ text }) => text))
+const started = computed(() => call.value.state !== 'waiting')
 </script>
 
 <template>
-  <div class="lectern" :data-state="call.state" :data-cue="moment.cue?.key ?? ''" :data-speak="moment.speak">
+  <div class="lectern" :class="[looks.layout.value, `show-${looks.parts.value}`]" :data-state="call.state" :data-cue="moment.cue?.key ?? ''" :data-speak="moment.speak" @click="unfocus">
     <header class="top">
       <span class="pass">{{ passName }}</span>
-      <span class="what">{{ sheet.routine.title }}</span>
+      <span v-if="nextPass" class="after">{{ nextPass }}</span>
       <span class="what">{{ stance }}</span>
       <span class="numbers count">
         <template v-if="moment.bar !== null">{{ words.lectern.barOf(moment.bar, moment.bars!) }} · </template>{{ words.lectern.left(words.format.clock(secondsLeft)) }} · {{ words.lectern.tempo(bpm) }}
       </span>
     </header>
-    <LecternLost v-if="lost" :offers="lost" :position="position" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
-    <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" />
-    <div v-show="!lost" class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
+    <LecternLost v-if="lost" :offers="lost" :position="position" :written="prepared.written" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
+    <LecternAsk v-else-if="asked" :asked="asked" @answer="lectern.answer($event)" @close="lectern.carryOn()" />
+    <LecternWaits v-else-if="waits" :waiting="call.state === 'holding' ? null : waitingName" @go="press" @carry-on="lectern.carryOn()" />
+    <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" :scale="looks.scale.value" />
+    <div v-show="!lost && !asked && !waits" class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
+    <LecternBand v-if="lectern.isElsewhere" :unit="tapUnit" :tapped="tapped" :landmark="nextLandmark" :started="started" @unit="tapUnit = $event" @tap="lectern.tap()" @landmark="lectern.landmark()" @nudge="lectern.nudge($event)" />
     <div class="middle">
       <div class="now">
         <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
-          {{ big }}<small v-if="!counting"> {{ words.lectern.ofBeats(sheet.routine.metre.beatsPerBar) }}</small>
+          {{ big }}<small v-if="!counting && sheet.school.count.ones === 'plain'"> {{ words.lectern.ofBeats(moment.countOf) }}</small>
         </p>
-        <p class="dancing">{{ coming ? words.lectern.coming(comingName, Math.max(0, Math.ceil((coming.slot.start - position) / TICKS_PER_BEAT)), coming.link?.name ?? null) : dancingName }}</p>
+        <p class="dancing">{{ comingText || dancingName }}</p>
       </div>
       <ol v-if="!lost" class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">
@@ -134,22 +237,38 @@ const soundNote = computed(() => ({ sound: '', none: words.lectern.noSound, fail
         </li>
       </ol>
     </div>
-    <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" />
+    <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" :can-go="!moving" @go="lectern.seek($event)" />
+    <p class="line" role="status" data-testid="told">
+      {{ line }} <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">{{ words.lectern.fresh }}</button>
+    </p>
     <footer class="foot">
       <button class="main-key own-key" @click="press">{{ mainText }}</button>
       <ul class="keys">
-        <li v-for="key in keys" :key="key">
-          <kbd class="count">{{ words.lectern.keyNames[key] }}</kbd>{{ words.lectern.keys[key] }}
+        <li v-for="command in FOOT_KEYS" :key="command">
+          <button class="key own-key" @click="commands.run(command)">
+            <kbd class="count">{{ keyName(command) }}</kbd>{{ words.lectern.short[command as keyof typeof words.lectern.short] }}
+          </button>
         </li>
       </ul>
-      <label class="volume own-key">{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" @input="volumeOf?.(volume / 100)" /></label>
-      <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }">{{ words.lectern.leave }}</RouterLink>
+      <label v-if="canPlay && !started" class="own-key"
+        >{{ words.lectern.from }}
+        <select :value="lectern.isElsewhere ? 'elsewhere' : 'recording'" @change="emit('music', ($event.target as HTMLSelectElement).value as 'recording' | 'elsewhere')">
+          <option v-for="(label, id) in words.lectern.fromWhat" :key="id" :value="id">{{ label }}</option>
+        </select></label
+      >
+      <label v-if="!lectern.isElsewhere" class="volume own-key">{{ words.lectern.volume }} <input :value="volume" type="range" min="0" max="100" @input="setVolume(Number(($event.target as HTMLInputElement).value))" /></label>
+      <RouterLink v-if="call.state === 'ended' && callId()" class="leave own-key" :to="{ name: 'call', params: { id: callId()! } }">{{ words.lectern.afterwards }}</RouterLink>
+      <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }">{{ words.lectern.leave }}: {{ sheet.routine.title }}</RouterLink>
       <p class="status" role="status">
-        {{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100)) }}<template v-if="soundNote"> · {{ soundNote }}</template
+        {{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100)) }}<template v-if="loop"> · {{ words.lectern.looping }}</template
+        ><template v-if="soundNote"> · {{ soundNote }}</template
         ><template v-if="!wakeLock.possible"> · {{ words.lectern.asleep }}</template>
       </p>
     </footer>
     <DelayDialog v-model="delayShown" :delay-seconds="delaySeconds" @set="emit('delay', $event)" />
+    <LecternKeys v-if="keysShown" v-model="keysShown" :signals="commands.signals.value" @teach="commands.teach" @forget="commands.forget" />
+    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" :volume="volume" :player="player" :voice="voice" :texts="texts" @update:volume="setVolume" @fade="fade" />
+    <LecternScreens v-if="screensShown" v-model="screensShown" @on="link" />
   </div>
 </template>
 

@@ -1,20 +1,23 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { bpmAt, type TickPosition } from '@dellop/core/time'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { bookOf } from '@dellop/core/figure'
-import { deriveSheet, type Sheet } from '@dellop/core/sheet'
+import { callChoices, deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { api, sentenceOf } from '../app/api.ts'
 import { audioContext } from '../sound/audioContext.ts'
 import { audioClock, ManualClock, type Clock } from '../sound/clock.ts'
 import { click } from '../sound/clicks.ts'
+import { lecternVoice, type LecternVoice } from '../sound/lecternVoice.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
 import { knownOf } from '../app/known.ts'
 import { NO_LENGTHS, readStandInLengths, voiceChosen } from '../app/voices.ts'
 import { words } from '../words/index.ts'
-import { useLectern, type Lectern } from './lectern.ts'
+import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
+import { startOfMusic, useLectern, type Lectern, type MusicFrom } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
-import { loadPack } from './packStore.ts'
+import { loadPack, type KeptPack } from './packStore.ts'
 
 const route = useRoute()
 const id = String(route.params['id'])
@@ -24,36 +27,87 @@ const soundState = ref<'sound' | 'none' | 'failed'>('none')
 const lectern = shallowRef<Lectern | null>(null)
 const sheet = shallowRef<Sheet | null>(null)
 const settings = ref<Settings>(DEFAULT_SETTINGS)
-let player: Player | null = null
+const note = ref('')
+const speaks = ref(false)
+/** Each call has a screen of its own. */
+const callNumber = ref(0)
+const player = shallowRef<Player | null>(null)
+const voice = shallowRef<LecternVoice | null>(null)
+let pack: KeptPack | null = null
+let keeper: CallKeeper | null = null
 
 /** `?clock=manual` puts the call on a clock that is moved by hand: for rehearsing and for tests. */
 const manual = route.query['clock'] === 'manual'
+let clock: Clock = new ManualClock()
 
 async function load(): Promise<void> {
   failure.value = null
   try {
-    const kept = await loadPack(id)
-    settings.value = kept.settings
-    const { routine, figures, school, tune, floor } = kept.pack
-    const lengths = kept.settings.voice === 'stand-in' ? await readStandInLengths(kept.settings.wordsPerMinute) : NO_LENGTHS
-    const voice = voiceChosen(kept.settings, routine.language, lengths)
-    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice, known: knownOf(id), floor, hallSeconds: kept.settings.hallSeconds })
+    pack = await loadPack(id)
+    settings.value = pack.settings
+    const { routine, figures, school, tune, floor } = pack.pack
+    const lengths = pack.settings.voice === 'stand-in' ? await readStandInLengths(pack.settings.wordsPerMinute) : NO_LENGTHS
+    const usual = voiceChosen(pack.settings, routine.language, lengths)
+    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice: usual, known: knownOf(id), floor, hallSeconds: pack.settings.hallSeconds, choices: callChoices(routine) })
     document.title = `${routine.title} · ${words.nav.lectern}`
     const context = audioContext()
-    if (kept.sound && !manual) await prepareSound(context, kept.sound)
-    const clock: Clock = manual ? new ManualClock() : audioClock(context)
-    lectern.value = useLectern(sheet.value, clock, { player, click: (at, strong) => manual || click(context, at, strong) }, () => settings.value.outputDelaySeconds)
-    ready.value = kept.kept ? 'kept' : 'loaded'
-    Object.assign(window, { dellopLectern: { clock, shown: lectern.value.shown, cues: () => lectern.value!.prepared.value.cues, context } })
+    if (pack.sound && !manual) await prepareSound(context, pack.sound)
+    if (!manual) clock = audioClock(context)
+    voice.value = lecternVoice({ language: routine.language, wordsPerMinute: pack.settings.wordsPerMinute })
+    const cutOff = await cutOffCall(id, clock.now)
+    begin(cutOff?.log.music ?? (route.query['music'] === 'elsewhere' ? 'elsewhere' : sheet.value.recording ? 'recording' : 'silent'), cutOff)
+    ready.value = pack.kept ? 'kept' : 'loaded'
   } catch (error) {
     failure.value = words.lectern.failed + sentenceOf(error)
   }
 }
 
+/** A call on this music, new or going on where it was cut off. */
+function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
+  callNumber.value++
+  lectern.value?.close()
+  keeper?.close()
+  const on = sheet.value!
+  const context = audioContext()
+  const { routine, floor, revision } = pack!.pack
+  keeper = keepCall(
+    {
+      sheetId: routine.id,
+      revision,
+      title: routine.title,
+      floorId: floor?.id ?? null,
+      where: localStorage.getItem(WHERE) ?? '',
+      caller: localStorage.getItem(CALLER) ?? '',
+      music: from,
+      from: cutOff?.log.from ?? startOfMusic(on, from),
+      speed: 1,
+      bpm: bpmAt(on.beatMap, on.firstStep as number as TickPosition),
+    },
+    clock.now,
+    cutOff,
+  )
+  note.value = cutOff ? (from === 'elsewhere' ? words.lectern.cutOffBand : words.lectern.cutOff) : ''
+  const sound = {
+    player: from === 'recording' ? player.value : null,
+    click: (at: number, strong: boolean) => manual || click(context, at, strong),
+    from,
+    say: (text: string, at: number) => void (speaks.value && voice.value?.say(text, at - clock.now())),
+  }
+  const onEvent: CallKeeper['note'] = (event) => {
+    if (event.type !== 'cue') note.value = ''
+    keeper?.note(event)
+  }
+  lectern.value = useLectern(on, clock, sound, () => settings.value.outputDelaySeconds, { onEvent, resumed: cutOff?.call ?? null })
+  Object.assign(window, { dellopLectern: { clock, shown: lectern.value.shown, cues: () => lectern.value!.prepared.value.cues, position: () => lectern.value!.heardTick(0), context } })
+}
+
+const WHERE = 'dellop-where'
+const CALLER = 'dellop-caller'
+
 async function prepareSound(context: AudioContext, blob: Blob): Promise<void> {
   try {
     const buffer = await context.decodeAudioData(await blob.arrayBuffer())
-    player = await createPlayer(context, buffer)
+    player.value = await createPlayer(context, buffer)
     soundState.value = 'sound'
   } catch (error) {
     console.error(error)
@@ -66,6 +120,18 @@ function setDelay(seconds: number): void {
   void api('putSettings', { body: settings.value }).catch(() => undefined)
 }
 
+const callId = (): string | null => keeper?.id() ?? null
+const canPlay = computed(() => sheet.value !== null)
+/** Where the music comes from when it is played from here. */
+const setMusic = (from: 'recording' | 'elsewhere'): void => begin(from === 'elsewhere' ? 'elsewhere' : sheet.value!.recording ? 'recording' : 'silent')
+
+/** Who does not want to go on where a call was cut off begins a new one. */
+async function fresh(): Promise<void> {
+  const from = lectern.value!.musicFrom
+  await keeper?.finish()
+  begin(from)
+}
+
 onMounted(() => {
   document.documentElement.dataset['theme'] = 'hall'
   void load()
@@ -73,7 +139,11 @@ onMounted(() => {
 onBeforeUnmount(() => {
   delete document.documentElement.dataset['theme']
   lectern.value?.close()
-  player?.close()
+  // Who leaves the lectern by its own door has ended the call.
+  void keeper?.finish()
+  keeper?.close()
+  player.value?.close()
+  voice.value?.close()
 })
 </script>
 
@@ -83,8 +153,27 @@ onBeforeUnmount(() => {
     <button class="button" @click="load">{{ words.app.again }}</button>
     <RouterLink class="button" :to="{ name: 'sheet', params: { id } }">{{ words.lectern.leave }}</RouterLink>
   </div>
-  <p v-else-if="!lectern || !sheet" class="message" role="status">{{ words.lectern.notReady }}</p>
-  <LecternScreen v-else :lectern="lectern" :sheet="sheet" :sheet-id="id" :kept="ready === 'kept'" :sound="soundState" :manual="manual" :delay-seconds="settings.outputDelaySeconds" :volume-of="player?.setVolume ?? null" @delay="setDelay" />
+  <p v-else-if="!lectern || !sheet || !voice" class="message" role="status">{{ words.lectern.notReady }}</p>
+  <LecternScreen
+    v-else
+    :key="callNumber"
+    v-model:speaks="speaks"
+    :lectern="lectern"
+    :sheet="sheet"
+    :sheet-id="id"
+    :kept="ready === 'kept'"
+    :sound="soundState"
+    :manual="manual"
+    :delay-seconds="settings.outputDelaySeconds"
+    :player="player"
+    :voice="voice"
+    :can-play="canPlay"
+    :call-id="callId"
+    :note="note"
+    @delay="setDelay"
+    @music="setMusic"
+    @fresh="fresh"
+  />
 </template>
 
 <style scoped>

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { playScore } from '@dellop/core/band'
+import { replay, type CallEvent } from '@dellop/core/call'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { countingIds } from '@dellop/core/document'
 import { bookOf } from '@dellop/core/figure'
@@ -9,7 +10,7 @@ import { ROUND_SCHOOL } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
 import fc from 'fast-check'
 import { ManualClock } from '../sound/clock.ts'
-import { useLectern } from './lectern.ts'
+import { startOfMusic, useLectern } from './lectern.ts'
 
 const demo = (path: string): string => readFileSync(join(__dirname, '../../../demo', path), 'utf8')
 const score = readAbc(demo('tunes/lamps-along-the-staithe.abc'))
@@ -23,7 +24,14 @@ function lectern(delay = 0) {
   const clicks: number[] = []
   const played: { music: number; when: number; rate: number }[] = []
   let stops = 0
-  const player = { play: (music: number, when: number, rate: number) => void played.push({ music, when, rate }), stop: () => void stops++, setVolume: () => undefined, close: () => undefined }
+  const player = {
+    play: (music: number, when: number, rate: number) => void played.push({ music, when, rate }),
+    stop: () => void stops++,
+    setVolume: () => undefined,
+    fadeOut: () => undefined,
+    setBalance: () => undefined,
+    close: () => undefined,
+  }
   const one = useLectern(sheet, clock, { player, click: (at) => clicks.push(at) }, () => delay)
   return { ...one, clock, clicks, played, stops: () => stops, at: (seconds: number) => (clock.advanceTo(seconds), one.draw()) }
 }
@@ -124,5 +132,64 @@ describe('a call at the lectern', () => {
     call.at(165)
     expect(call.call.value.state).toBe('running')
     expect(call.shown.at(-1)!.key).toBe(call.prepared.value.cues[call.shown.length - call.prepared.value.cues.length - 1]!.key)
+  })
+})
+
+describe('a call that goes wrong', () => {
+  const KEYS = ['hold', 'lose', 'rejoin', 'carryOn', 'takeBack', 'oneMore', 'skipNext', 'startOver', 'endSoon', 'askGoOn', 'ask', 'answer', 'letGo', 'faster', 'mark'] as const
+  const acts = fc.array(fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom(...KEYS), fc.nat({ max: 3 })), { maxLength: 16 })
+
+  it('gives no cue while it is held or lost, none twice unless the dance was turned between, and is the same again when its log is replayed', () => {
+    fc.assert(
+      fc.property(acts, (list) => {
+        const clock = new ManualClock()
+        const events: CallEvent[] = []
+        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, { onEvent: (event) => void events.push(event) })
+        const at = (seconds: number): void => (clock.advanceTo(seconds), call.draw())
+        const isSilent = (): boolean => call.call.value.state === 'lost' || call.call.value.state === 'holding'
+        call.key()
+        let now = 0
+        for (const [after, act, index] of list) {
+          const [silent, given] = [isSilent(), call.shown.length]
+          at((now += after))
+          if (silent && isSilent()) expect(call.shown.length).toBe(given)
+          if (act === 'ask') call.ask(index % 2 === 0 ? 'floor' : 'cuer')
+          else if (act === 'rejoin' || act === 'answer') call[act](index)
+          else call[act]()
+        }
+        at(now + 3)
+        // The same is said again only where the dance was turned between: what had been announced then comes later.
+        const told = events.filter(({ type }) => type === 'cue' || type === 'turn' || type === 'take-back')
+        told.slice(1).forEach((event, i) => event.type === 'cue' && told[i]!.type === 'cue' && expect(event.key).not.toBe((told[i] as { key: string }).key))
+        expect(replay({ from: startOfMusic(sheet, 'silent'), speed: 1, events: JSON.parse(JSON.stringify(events)) as never })).toEqual(call.call.value)
+        call.close()
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('tells what it cannot do, and changes nothing then', () => {
+    const call = lectern()
+    call.key()
+    call.at(14)
+    const before = call.prepared.value.course
+    call.oneMore()
+    expect(call.told.value?.turn).toBe('none')
+    expect(call.prepared.value.course).toBe(before)
+  })
+
+  it('walks through a part again and again, each time with a count-in', () => {
+    const call = lectern()
+    call.key()
+    call.at(14)
+    call.toggleLoop()
+    const { start, end } = call.loop.value!
+    for (let now = 14; now < 70; now += 0.25) call.at(now)
+    expect(call.position.value).toBeLessThan(end)
+    expect(call.clicks.length).toBeGreaterThan(4)
+    const first = call.prepared.value.cues.find(({ slot }) => slot.start === start)!
+    expect(keys(call.shown).filter((key) => key === first.key).length).toBeGreaterThan(1)
+    call.toggleLoop()
+    expect(call.loop.value).toBeNull()
   })
 })

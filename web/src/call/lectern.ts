@@ -1,4 +1,5 @@
 import {
+  isCueing,
   isMoving,
   lecternAt,
   LEAST_SPEED,
@@ -7,8 +8,6 @@ import {
   musicOfTick,
   newCall,
   prepareCall,
-  reentries,
-  shifted,
   settle,
   stepCall,
   stopAfter,
@@ -20,13 +19,14 @@ import {
   type Cue,
   type LecternMoment,
   type PreparedCall,
-  type Reentry,
 } from '@dellop/core/call'
-import { stateAt, type Sheet } from '@dellop/core/sheet'
-import { TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
+import type { Sheet } from '@dellop/core/sheet'
+import { secondsAt, TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
 import { shallowRef } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
+import { useBand } from './band.ts'
+import { useDance } from './dance.ts'
 
 /** A cue as it was shown: when its moment came on the clock, and when it was planned to. */
 export interface ShownCue {
@@ -36,33 +36,57 @@ export interface ShownCue {
   readonly shownAt: number
 }
 
+/** Where the music comes from: this machine, a band or another machine that is followed by ear, or nowhere. */
+export type MusicFrom = 'recording' | 'elsewhere' | 'silent'
+
 export interface LecternSound {
   readonly player: Player | null
   readonly click: (at: number, strong: boolean) => void
+  readonly from?: MusicFrom
+  /** Says a cue at a moment, where a stand-in is to. */
+  readonly say?: (text: string, at: number) => void
+}
+
+export interface LecternOptions {
+  /** Told of everything that happens, for the log. */
+  readonly onEvent?: (event: CallEvent) => void
+  /** The call as it was when it was cut off. */
+  readonly resumed?: Call | null
 }
 
 const SPEED_STEP = 0.05
 /** A stop passed less than this ago is gone back over. */
 const GRACE_BEATS = 2
+/** A band's tempo has to be so much other before the cues are planned anew. */
+const REPLAN_SPEED = 0.03
+/** Music from elsewhere may go on so long after the dance. */
+const AFTER_BEATS = 64
 
 /**
  * The call at the lectern: one clock, one call value, and what follows from both. `draw` asks for the state at the
  * clock's time; cues are also woken for at their exact moment, so that none waits for a frame.
  */
-export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, delaySeconds: () => number) {
-  const prepared = shallowRef<PreparedCall>(prepareCall(sheet, 1))
-  const from = sheet.recording ? (0 as Seconds) : musicOfTick(prepared.value, -introductionTicks(sheet) as TickPosition)
-  const call = shallowRef<Call>(newCall(from))
-  const position = shallowRef<TickPosition>(tickOfMusic(prepared.value, from))
+export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, delaySeconds: () => number, { onEvent = () => undefined, resumed = null }: LecternOptions = {}) {
+  const isElsewhere = sound.from === 'elsewhere'
+  const recording = isElsewhere ? null : sheet.recording
+  const prepared = shallowRef<PreparedCall>(prepareCall(sheet, resumed?.speed ?? 1, ...(resumed?.course ? [resumed.course] : [])))
+  const from = startOfMusic(sheet, isElsewhere ? 'elsewhere' : 'recording')
+  const call = shallowRef<Call>(resumed ?? newCall(from))
+  const position = shallowRef<TickPosition>(tickOfMusic(prepared.value, resumed ? musicAt(resumed, clock.now()) : from))
   const moment = shallowRef<LecternMoment>(lecternAt(prepared.value, position.value))
   const counting = shallowRef<CountInWord | null>(null)
+  /** The stretch that is danced again and again, for walking through. */
+  const loop = shallowRef<{ readonly start: Tick; readonly end: Tick } | null>(null)
+  /** A cue whose moment nobody knows beforehand: it is given by the key. */
+  const waitingCue = shallowRef<Cue | null>(null)
   const shown: ShownCue[] = []
   let cancelWake: (() => void) | null = null
   /** The last cue that was given, or passed by: the next one is the one after it, whatever the speed. */
   let last: Cue | null = null
 
-  /** The moment that is being heard now: what is sent now is heard a delay later. */
-  const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delaySeconds() : now))
+  /** The moment that is being heard now: what is sent now is heard a delay later. A band is heard as it plays. */
+  const delay = (): number => (isElsewhere ? 0 : delaySeconds())
+  const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delay() : now))
 
   function draw(): void {
     const now = clock.now()
@@ -72,77 +96,37 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const next = lecternAt(prepared.value, at)
     if (!sameMoment(moment.value, next)) moment.value = next
     counting.value = countInWord(at)
-    if (coming.value && at >= coming.value.slot.start) coming.value = null
-    if (at >= endTick() && isMoving(call.value)) finish(now)
+    dance.look(at)
+    letWaitingGo(at)
+    if (!isMoving(call.value)) return
+    if (loop.value && at >= loop.value.end) return again(loop.value.start)
+    if (at >= endTick()) finish(now)
   }
 
-  const endTick = (): number => (sheet.recording ? tickOfMusic(prepared.value, sheet.recording.durationSeconds as Seconds) : prepared.value.sheet.timeline.lengthTicks + TICKS_PER_BEAT)
+  function endTick(): number {
+    if (recording) return tickOfMusic(prepared.value, recording.durationSeconds as Seconds)
+    // Who is lost, held or waiting is not done, however long it takes.
+    if (call.value.state === 'lost' || call.value.state === 'holding' || prepared.value.course.waiting.length > 0) return Infinity
+    return prepared.value.sheet.timeline.lengthTicks + (isElsewhere ? AFTER_BEATS : 1) * TICKS_PER_BEAT
+  }
 
   function finish(now: number): void {
-    apply({ type: 'end', at: now })
+    dispatch({ type: 'end', at: now })
     sound.player?.stop()
   }
 
-  function apply(event: CallEvent): void {
-    call.value = stepCall(call.value, event)
+  /** One event later: told to the log, and planned anew where the dance takes another course. */
+  function dispatch(event: CallEvent): void {
+    const before = call.value
+    call.value = stepCall(before, event)
+    if (call.value.course !== before.course) replan(call.value.speed)
+    onEvent(event)
     schedule()
   }
 
-  /** The floor has lost its way: the music goes on, no cue is given, and these are the ways back in. Null while all is well. */
-  const lost = shallowRef<readonly Reentry[] | null>(null)
-  /** What the call was before the last way back in, for a key that was wrong. */
-  const before = shallowRef<PreparedCall | null>(null)
-  /** The way back in that was taken last, while it is on its way. */
-  const coming = shallowRef<Reentry | null>(null)
-
-  /** They stand as they stood before the figure that went wrong. */
-  function lose(): void {
-    if (!isMoving(call.value) || lost.value) return
-    const { sheet: now } = prepared.value
-    const at = Math.max(0, Math.floor(position.value)) as Tick
-    const state = stateAt(now.timeline, now.phrases, at)?.slot.before ?? now.routine.start
-    lost.value = reentries(prepared.value, state, position.value)
-    cancelWake?.()
-    cancelWake = null
-  }
-
-  /** As if nothing had been: the dance goes on where the music is. */
-  function carryOn(): void {
-    if (!lost.value) return
-    lost.value = null
-    settleAt(position.value)
-    schedule()
-    draw()
-  }
-
-  /** Takes a way back in: all that follows is planned anew from there. */
-  function rejoin(index: number): void {
-    const offer = lost.value?.[index]
-    if (!offer) return
-    before.value = prepared.value
-    lost.value = null
-    coming.value = offer
-    moveTo(offer.shiftTicks === 0 ? prepared.value : prepareCall(shifted(prepared.value, offer.shiftTicks), call.value.speed))
-    // Its own cue is given, however late it is by now.
-    const cue = prepared.value.cues.findIndex(({ slot, purpose }) => slot.key === offer.slot.key && purpose === 'cue')
-    if (cue >= 0) last = prepared.value.cues[cue - 1] ?? null
-    schedule()
-    draw()
-  }
-
-  /** The way back in was the wrong one: all is as before it, and lost again. */
-  function takeBack(): void {
-    if (!before.value) return
-    moveTo(before.value)
-    before.value = null
-    coming.value = null
-    draw()
-    lose()
-  }
-
-  function moveTo(next: PreparedCall): void {
-    prepared.value = next
-    settleAt(heardAt(clock.now()))
+  function replan(speed: number): void {
+    const within = Math.min(MOST_SPEED, Math.max(LEAST_SPEED, speed))
+    prepared.value = prepareCall(sheet, within, ...(call.value.course ? [call.value.course] : []))
   }
 
   /** Wakes at the next cue's moment. Each cue is woken for once as the music runs on. */
@@ -150,16 +134,43 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     cancelWake?.()
     cancelWake = null
     const now = call.value
-    if (!isMoving(now) || lost.value) return
+    if (!isMoving(now) || !isCueing(now)) return
     const cue = nextCue()
     if (!cue) return
-    const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delaySeconds()
+    const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delay()
     cancelWake = clock.wakeAt(at, () => {
-      last = cue
-      draw()
-      shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
-      schedule()
+      if (cue.byHand) waitingCue.value = cue
+      else give(cue, at)
     })
+  }
+
+  function give(cue: Cue, at: number): void {
+    last = cue
+    draw()
+    shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
+    onEvent({ type: 'cue', at: clock.now(), key: cue.key, text: cue.text, tick: cue.startTick })
+    sound.say?.(cue.text, at)
+    schedule()
+  }
+
+  /** The beats come back: what waited for the hand is said now. Music from elsewhere then is where that cue lies. */
+  function giveWaiting(): boolean {
+    const cue = waitingCue.value
+    if (!cue) return false
+    waitingCue.value = null
+    const at = clock.now()
+    if (isElsewhere) dispatch({ type: 'heard', at, by: 'landmark', music: musicOfTick(prepared.value, cue.startTick), speed: call.value.speed, error: 0 })
+    give(cue, at)
+    return true
+  }
+
+  /** The step of what waited has gone by without it, with the music that is played here: it is let go. */
+  function letWaitingGo(at: TickPosition): void {
+    const cue = waitingCue.value
+    if (!cue || isElsewhere || at < cue.stepTick + TICKS_PER_BEAT) return
+    waitingCue.value = null
+    last = cue
+    schedule()
   }
 
   /** At another speed a cue may be gone: then the first with a later step comes next. */
@@ -176,6 +187,15 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     last = prepared.value.cues.filter((cue) => cue.startTick < at - 1e-6).at(-1) ?? null
   }
 
+  /** After a turn of the dance: what comes at it is given, however late it is by now. */
+  function giveFrom(turnAt: Tick | null): void {
+    settleAt(heardAt(clock.now()))
+    const index = turnAt === null ? -1 : prepared.value.cues.findIndex(({ slot, purpose }) => slot.end > turnAt && purpose === 'cue' && slot.start >= turnAt)
+    const cue = prepared.value.cues[index]
+    if (cue && last && cue.startTick <= last.startTick) last = prepared.value.cues[index - 1] ?? null
+    schedule()
+  }
+
   function start(): void {
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     const at = tickOfMusic(prepared.value, call.value.music)
@@ -183,18 +203,21 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     // Under a count-in the cues before its place are given too; going on after a pause, those given stay given.
     if (lead > 0) settleAt((at - countInTicks()) as TickPosition)
     startedAt = at
-    apply({ type: 'start', at: now, countInSeconds: lead })
+    dispatch({ type: 'start', at: now, countInSeconds: lead })
     if (lead > 0) clickCountIn(now, lead)
     sound.player?.play(call.value.music, now + lead, call.value.speed)
   }
 
   let startedAt: TickPosition = position.value
+  /** A place that was gone to while nothing sounded: it is counted in wherever it is. */
+  let wentTo: number | null = null
   const countInTicks = (): number => -(prepared.value.countIn[0]?.at ?? 0)
 
-  /** A count-in sounds before the music where there is no introduction: at the start of a phrase, never in the middle. */
+  /** A count-in sounds before the music where there is no introduction: at the start of a phrase or of the loop, never in the middle. */
   function countInSeconds(at: TickPosition): number {
-    const onStop = stopsOf(prepared.value).phrases.some((stop) => Math.abs(stop - at) < 0.5) || (at <= 0 && sheet.firstStep === 0)
-    if (!onStop || call.value.state === 'running') return 0
+    const stops = stopsOf(prepared.value)
+    const onStop = [...stops.phrases, ...(loop.value ? [loop.value.start] : []), ...(wentTo === null ? [] : [wentTo])].some((stop) => Math.abs(stop - at) < 0.5) || (at <= 0 && sheet.firstStep === 0)
+    if (!onStop || isElsewhere || call.value.state === 'running') return 0
     const beat = musicOfTick(prepared.value, (at + TICKS_PER_BEAT) as TickPosition) - musicOfTick(prepared.value, at)
     return ((countInTicks() / TICKS_PER_BEAT) * beat) / call.value.speed
   }
@@ -211,43 +234,58 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   }
 
   function pause(): void {
-    apply({ type: 'pause', at: clock.now() })
+    dispatch({ type: 'pause', at: clock.now() })
     sound.player?.stop()
     draw()
   }
 
-  /** The one key: starts, pauses, goes on; after the end, begins again. */
+  /** The one key: starts, pauses, goes on; takes the first way back in, lets go what waits; after the end, begins again. */
   function key(): void {
+    if (dance.takeFirst() || giveWaiting()) return
     if (isMoving(call.value)) return pause()
     if (call.value.state === 'ended') seek(null)
     start()
     draw()
   }
 
-  /** Goes to a tick (null = the very beginning) and keeps running if it ran. */
+  /** Goes to a tick (null = the very beginning, the dance as it is written) and keeps running if it ran. */
   function seek(to: Tick | null): void {
-    lost.value = before.value = coming.value = null
-    // From the top, the dance lies on the music as it is written.
-    if (to === null) prepared.value = prepareCall(sheet, call.value.speed)
+    dance.forget()
+    waitingCue.value = null
     const music = to === null ? from : musicOfTick(prepared.value, to)
     const moving = isMoving(call.value)
     const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
-    if (call.value.state === 'ended') call.value = newCall(music, call.value.speed)
-    else call.value = stepCall(call.value, { type: 'seek', at: now, music })
+    wentTo = moving ? null : to
+    if (call.value.state === 'ended') call.value = { ...newCall(music, call.value.speed), course: call.value.course }
+    dispatch({ type: 'seek', at: now, music, ...(to === null ? { fromTop: true } : {}) })
     settleAt(tickOfMusic(prepared.value, music))
     if (moving) sound.player?.play(music, now, call.value.speed)
     schedule()
     draw()
   }
 
+  /** The loop once more, with a count-in at its own tempo. */
+  function again(to: Tick): void {
+    dispatch({ type: 'pause', at: clock.now() })
+    sound.player?.stop()
+    seek(to)
+    start()
+  }
+
+  /** Walks through the part that is danced now, again and again, or no longer. */
+  function toggleLoop(): void {
+    const pass = moment.value.pass ?? prepared.value.sheet.timeline.passes[0]
+    loop.value = loop.value || !pass || isElsewhere ? null : { start: pass.start, end: pass.end }
+  }
+
   function setSpeed(speed: number): void {
     const next = Math.round(Math.min(MOST_SPEED, Math.max(LEAST_SPEED, speed)) * 100) / 100
     if (next === call.value.speed) return
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
-    call.value = stepCall(call.value, { type: 'speed', at: now, speed: next })
-    prepared.value = prepareCall(prepared.value.sheet, next)
-    if (call.value.state === 'running') sound.player?.play(musicAt(call.value, now), now, next)
+    dispatch({ type: 'speed', at: now, speed: next })
+    replan(next)
     schedule()
+    if (isMoving(call.value) && call.value.state !== 'counting-in') sound.player?.play(musicAt(call.value, now), now, next)
     draw()
   }
 
@@ -257,10 +295,30 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     if (stop !== null) seek(stop)
   }
 
+  /** The band was heard at a place: what follows lies by it. */
+  function hear(event: Extract<CallEvent, { type: 'heard' }>): void {
+    const wasMoving = isMoving(call.value)
+    dispatch(event)
+    if (Math.abs(call.value.speed - prepared.value.speed) > REPLAN_SPEED) replan(call.value.speed)
+    if (!wasMoving || event.by === 'landmark') settleAt(heardAt(event.at))
+    schedule()
+    draw()
+  }
+
+  function mark(): void {
+    dispatch({ type: 'mark', at: clock.now(), tick: Math.round(position.value) as Tick })
+  }
+
   function close(): void {
     cancelWake?.()
     sound.player?.stop()
   }
+
+  const parts = { sheet, clock, call, prepared, position, heardAt, dispatch, giveFrom, schedule, draw }
+  const dance = useDance(parts)
+  const band = useBand({ ...parts, hear })
+  if (resumed) settleAt(position.value)
+  schedule()
 
   return {
     call,
@@ -268,25 +326,33 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     position,
     moment,
     counting,
-    lost,
-    coming,
+    waitingCue,
+    loop,
+    isElsewhere,
+    musicFrom: sound.from ?? (sound.player ? 'recording' : 'silent'),
+    /** The tick that is heard so many seconds from now, as it goes. */
+    heardTick: (inSeconds: number) => heardAt(clock.now() + (isMoving(call.value) ? inSeconds : 0)),
+    ...dance,
+    ...band,
     shown,
     draw,
-    lose,
-    carryOn,
-    rejoin,
-    takeBack,
     key,
+    pause,
     seek,
     close,
     back,
     forth,
+    mark,
+    toggleLoop,
     faster: () => setSpeed(call.value.speed + SPEED_STEP),
     slower: () => setSpeed(call.value.speed - SPEED_STEP),
     setSpeed,
   }
 }
 export type Lectern = ReturnType<typeof useLectern>
+
+/** Where the music stands before it begins, in seconds of the recording. */
+export const startOfMusic = (sheet: Sheet, from: MusicFrom): Seconds => (sheet.recording && from !== 'elsewhere' ? (0 as Seconds) : secondsAt(sheet.beatMap, (sheet.firstStep - introductionTicks(sheet)) as TickPosition))
 
 /** Without a recording the clock starts two bars before the first step, so that the first cue has its moment. */
 const introductionTicks = (sheet: Sheet): number => Math.max(sheet.firstStep, 2 * sheet.routine.metre.beatsPerBar * TICKS_PER_BEAT)

@@ -77,7 +77,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <label>{{ words.sheets.head.lead }}<input :value="routine.roleLabels?.lead ?? ''" :placeholder="school.roleLabels.lead" maxlength="20" @change="setLabel('lead', text($event))" /></label>
       <label>{{ words.sheets.head.follow }}<input :value="routine.roleLabels?.follow ?? ''" :placeholder="school.roleLabels.follow" maxlength="20" @change="setLabel('follow', text($event))" /></label>
     </div>
-    <p v-if="school.id !== routine.schoolId" class="told">{{ words.sheets.head.floorSchool(school.name) }}</p>
+    <p v-if="school.id !== routine.schoolId" class="told">{{ words.sheets.head.otherSchool(school.name) }}</p>
     <p>
       <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
     </p>

@@ -76,9 +76,9 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     </template>
     <template v-if="fastest">
       <h3>{{ words.sheets.fit.tempoTitle }}</h3>
-      <p v-if="fastest.fastestBpm === null || !fastest.firstToBreak">{{ words.sheets.fit.windowAll }}</p>
+      <p v-if="fastest.fastestBpm === null || !fastest.firstToBreak">{{ words.sheets.fit.windowAll(fastest.slowestBpm) }}</p>
       <p v-else>
-        {{ words.sheets.fit.window(fastest.fastestBpm, fastest.firstToBreak.text) }} <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">{{ words.sheets.fit.windowGo }}</button>
+        {{ words.sheets.fit.window(fastest.slowestBpm, fastest.fastestBpm, fastest.firstToBreak.text) }} <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">{{ words.sheets.fit.windowGo }}</button>
       </p>
       <button v-if="fastest.firstToBreak && !isWidening" class="button small" @click="isWidening = true">{{ words.sheets.fit.widenAsk }}</button>
       <p v-else-if="isWidening && shorter.length === 0" class="soft">{{ words.sheets.fit.widenNone }}</p>

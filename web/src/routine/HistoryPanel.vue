@@ -10,6 +10,7 @@ import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { words } from '../words/index.ts'
+import CallsOfSheet from './CallsOfSheet.vue'
 
 /** What was changed when, how it was then, branches, and ways out of Dellop. */
 const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; saved: boolean }>()
@@ -148,6 +149,7 @@ const CUE_FILES = {
       </li>
     </ol>
     <p v-if="revisions" class="soft">{{ words.sheets.history.came(words.format.date(createdAtMs)) }}</p>
+    <CallsOfSheet :sheet-id="id" />
   </section>
 </template>
 

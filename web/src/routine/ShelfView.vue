@@ -105,6 +105,7 @@ async function bring(event: Event): Promise<void> {
       <div class="actions">
         <button class="button" @click="fileBox?.click()">{{ words.shelf.bring }}</button>
         <input ref="fileBox" class="unseen" type="file" accept=".json,.txt,application/json,text/plain" tabindex="-1" :aria-label="words.shelf.bring" @change="bring" />
+        <RouterLink class="button" :to="{ name: 'free' }">{{ words.lectern.free.open }}</RouterLink>
         <button class="button main" @click="writing = true">{{ words.shelf.write }}</button>
       </div>
     </header>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CUE_MODES, PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
+import { AMOUNT_KINDS, CUE_MODES, PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
 import { validate } from '@dellop/core/document'
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
@@ -27,6 +27,7 @@ const form = ref({
   newAfterPhrases: String(props.school.fading?.newAfterPhrases ?? 8),
   overWord: String(props.school.weights.overWord),
   prompts: [...props.school.prompts],
+  amounts: [...props.school.amounts],
   mode: props.school.mode,
   onCountBeats: String(props.school.onCountBeats),
   joinMost: String(props.school.join.most),
@@ -58,6 +59,7 @@ function save(): void {
     weights: now.fades ? { ...props.school.weights, overWord: number(now.overWord) } : props.school.weights,
     fading: now.fades ? { fullTimes: number(now.fullTimes), shortTimes: number(now.shortTimes), newAfterPhrases: number(now.newAfterPhrases) } : null,
     prompts: now.prompts,
+    amounts: now.amounts,
     mode: now.mode,
     onCountBeats: number(now.onCountBeats),
     join: { most: number(now.joinMost), mostBeats: number(now.joinBeats) },
@@ -96,6 +98,12 @@ function save(): void {
     <div v-if="form.fades" class="grid">
       <label v-for="field in FADING" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
     </div>
+    <fieldset>
+      <legend>{{ words.schools.fields.amounts }}</legend>
+      <el-checkbox-group v-model="form.amounts">
+        <el-checkbox v-for="kind in AMOUNT_KINDS" :key="kind" :value="kind">{{ words.schools.amounts[kind] }}</el-checkbox>
+      </el-checkbox-group>
+    </fieldset>
     <fieldset>
       <legend>{{ words.schools.fields.prompts }}</legend>
       <el-checkbox-group v-model="form.prompts">

@@ -5,7 +5,7 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
-import { SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import { AMOUNT_KINDS, SHIPPED_SCHOOLS, type AmountKind, type School } from '@dellop/core/school'
 import { randomId } from '../app/randomId.ts'
 import ComparedSchools from './ComparedSchools.vue'
 import SchoolEditor from './SchoolEditor.vue'
@@ -33,12 +33,14 @@ onMounted(load)
 /** The school that is being changed; a copy is kept only when it is saved. */
 const editing = shallowRef<School | null>(null)
 const isOwn = (school: School): boolean => !SHIPPED_SCHOOLS.some(({ id }) => id === school.id)
+const unsaid = ({ amounts }: School): AmountKind[] => AMOUNT_KINDS.filter((kind) => !amounts.includes(kind))
 const copy = (school: School): void => void (editing.value = { ...school, id: randomId(), name: words.schools.copyName(school.name) })
 const save = (school: School): Promise<void> =>
   tried(async () => {
     await library.saveSchool(school)
     editing.value = null
   })
+const pickTonight = (id: string): Promise<void> => tried(() => library.callTonightBy(id === '' ? null : id))
 const forget = (school: School): Promise<void> => tried(() => library.removeSchool(school.id))
 </script>
 
@@ -55,6 +57,15 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
     </p>
     <p v-else-if="!ready" role="status">{{ words.app.loading }}</p>
     <template v-if="ready">
+      <section class="tonight" aria-labelledby="tonight-head">
+        <h2 id="tonight-head">{{ words.schools.tonight.title }}</h2>
+        <p class="soft">{{ words.schools.tonight.how }}</p>
+        <label class="field-label" for="tonight">{{ words.schools.tonight.pick }}</label>
+        <select id="tonight" class="pick" :value="library.tonight?.id ?? ''" @change="pickTonight(($event.target as HTMLSelectElement).value)">
+          <option value="">{{ words.schools.tonight.none }}</option>
+          <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
+        </select>
+      </section>
       <article v-for="school in library.schools" :key="school.id" class="school">
         <h2>
           {{ school.name }} <small v-if="isOwn(school)" class="soft">{{ words.schools.own }}</small>
@@ -65,6 +76,15 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
           <li>{{ school.fading ? words.schools.fading(school.fading.fullTimes, school.fading.shortTimes, school.fading.newAfterPhrases) : words.schools.noFading }}</li>
           <li>{{ words.schools.count(school.count.group, school.count.ones) }} · {{ words.schools.countIn(school.countIn) }}</li>
           <li>{{ school.prompts.length > 0 ? words.schools.promptList(school.prompts.map((kind) => words.schools.prompts[kind]).join(', ')) : words.schools.noPrompts }}</li>
+          <li v-if="unsaid(school).length > 0">
+            {{
+              words.schools.noAmount(
+                unsaid(school)
+                  .map((kind) => words.schools.amounts[kind])
+                  .join(', '),
+              )
+            }}
+          </li>
           <li>{{ words.schools.mode(school.mode) }} · {{ words.schools.joins(school.join.most, school.join.mostBeats) }}</li>
           <li>{{ words.schools.density(school.mostWordsIn20Seconds) }} · {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}</li>
         </ul>
@@ -116,6 +136,9 @@ ul {
   flex-wrap: wrap;
   gap: 0.5rem;
   margin-top: 0.5rem;
+}
+.tonight {
+  margin-bottom: 1.2rem;
 }
 .compare {
   margin-top: 2rem;

@@ -12,21 +12,36 @@ export interface Player {
   readonly play: (music: number, when: number, rate: number) => void
   readonly stop: () => void
   readonly setVolume: (volume: number) => void
+  /** To silence in so many seconds; the next `setVolume` brings it back. */
+  readonly fadeOut: (seconds: number) => void
+  /** -1 left to 1 right. */
+  readonly setBalance: (pan: number) => void
   readonly close: () => void
 }
 
 export async function createPlayer(context: AudioContext, buffer: AudioBuffer, destination: AudioNode = context.destination): Promise<Player> {
   const gain = new GainNode(context, { gain: 0.9 })
-  gain.connect(destination)
+  const pan = new StereoPannerNode(context)
+  gain.connect(pan).connect(destination)
   const node = await stretchNode(context, buffer)
   node.connect(gain)
   return {
     play: (music, when, rate) => void node.schedule({ output: when, active: true, input: music, rate }),
     stop: () => void node.schedule({ output: context.currentTime, active: false }),
-    setVolume: (volume) => gain.gain.setTargetAtTime(volume, context.currentTime, 0.03),
+    setVolume: (volume) => {
+      gain.gain.cancelScheduledValues(context.currentTime)
+      gain.gain.setTargetAtTime(volume, context.currentTime, 0.03)
+    },
+    fadeOut: (seconds) => {
+      gain.gain.cancelScheduledValues(context.currentTime)
+      gain.gain.setValueAtTime(gain.gain.value, context.currentTime)
+      gain.gain.linearRampToValueAtTime(0, context.currentTime + seconds)
+    },
+    setBalance: (balance) => pan.pan.setTargetAtTime(balance, context.currentTime, 0.03),
     close: () => {
       node.disconnect()
       gain.disconnect()
+      pan.disconnect()
     },
   }
 }

@@ -1,4 +1,4 @@
-import type { CueMode, PromptKind } from '@dellop/core/school'
+import type { AmountKind, CueMode, PromptKind } from '@dellop/core/school'
 import { cues } from './en.cues.ts'
 import { plural } from './english.ts'
 
@@ -51,6 +51,19 @@ export const schools = {
     listen: '“listen for the fiddles”',
     'count-in': 'the count-in, spoken',
   } satisfies Record<PromptKind, string>,
+  amounts: {
+    half: '“halfway”',
+    turn: 'how far round',
+    times: '“twice”',
+    exit: '“to open”: how it ends',
+  } satisfies Record<AmountKind, string>,
+  noAmount: (names: string) => `never says ${names}`,
+  tonight: {
+    title: 'This evening',
+    how: 'Every sheet is called in this school until six in the morning, whatever it says itself.',
+    pick: 'Tonight’s school',
+    none: 'as each sheet has it',
+  },
   copy: (name: string) => `Copy ${name}`,
   copyName: (name: string) => `${name}, my way`.slice(0, 60),
   change: (name: string) => `Change ${name}`,
@@ -83,5 +96,6 @@ export const schools = {
     newAfterPhrases: 'New again after so many phrases',
     overWord: 'Price of a needless word (0 to 1000)',
     prompts: 'Prompts',
+    amounts: 'Said with a name',
   },
 }

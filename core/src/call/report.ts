@@ -1,0 +1,133 @@
+import type { Sheet } from '../sheet/index.ts'
+import type { DancedSlot } from '../routine/index.ts'
+import { spanAt, type Tick } from '../time/index.ts'
+import { isMoving, newCall, stepCall, type CallEvent, type Turn } from './call.ts'
+import type { Course } from './course.ts'
+import type { CallLog } from './log.ts'
+import { prepareCall } from './prepare.ts'
+
+/** A cue as it was planned, and what became of it. */
+export interface ReportedCue {
+  readonly key: string
+  readonly text: string
+  readonly slot: DancedSlot
+  readonly stepTick: Tick
+  /** How often it was given; where not at all, why. */
+  readonly given: number
+  readonly why: 'held' | 'left-out' | 'not-reached' | null
+}
+
+/** Something that happened besides. */
+export type Happening = { readonly at: number; readonly slot: DancedSlot | null } & (
+  | { readonly kind: 'paused' | 'held' | 'lost' | 'taken-back' | 'free' | 'marked' }
+  | { readonly kind: 'turned'; readonly turn: Turn; readonly dropped: readonly string[]; readonly repeated: readonly string[] }
+  | { readonly kind: 'speed'; readonly bpm: number }
+  | { readonly kind: 'tapped'; readonly taps: number; readonly worstBeats: number }
+)
+
+export interface CallReport {
+  readonly cues: readonly ReportedCue[]
+  readonly happenings: readonly Happening[]
+  /** Seconds from the start to the last event, pauses with it. */
+  readonly seconds: number
+  readonly lowBpm: number
+  readonly highBpm: number
+}
+
+/** Plan against what was called, from the log alone: every cue of the sheet as it is written, and all that happened besides. */
+export function callReport(log: CallLog, sheet: Sheet): CallReport {
+  const events = log.events as readonly CallEvent[]
+  const written = prepareCall(sheet, 1)
+  const happenings: Happening[] = []
+  const given = new Map<string, number>()
+  const speeds = [log.speed]
+  const held: { from: Tick; to: Tick }[] = []
+  let call = newCall(log.from, log.speed)
+  let on = written
+  let reached = -Infinity
+  for (const event of events) {
+    const before = call
+    call = stepCall(call, event)
+    const tick = tickOf(event)
+    if (tick !== null) reached = Math.max(reached, tick)
+    const slot = tick === null ? null : slotNear(on.sheet, tick)
+    if (call.course !== before.course) on = prepareCall(sheet, 1, ...(call.course ? [call.course] : []))
+    switch (event.type) {
+      case 'cue':
+        given.set(writtenKey(event.key), (given.get(writtenKey(event.key)) ?? 0) + 1)
+        closeHold(held, event.tick)
+        break
+      case 'pause':
+        happenings.push({ at: event.at, slot, kind: 'paused' })
+        break
+      case 'hold':
+      case 'lose':
+        held.push({ from: event.from, to: Infinity as Tick })
+        happenings.push({ at: event.at, slot, kind: event.type === 'hold' ? 'held' : 'lost' })
+        break
+      case 'free':
+        happenings.push({ at: event.at, slot, kind: 'free' })
+        break
+      case 'take-back':
+        happenings.push({ at: event.at, slot, kind: 'taken-back' })
+        break
+      case 'mark':
+        happenings.push({ at: event.at, slot, kind: 'marked' })
+        break
+      case 'speed':
+        if (call.speed !== before.speed) happenings.push({ at: event.at, slot, kind: 'speed', bpm: Math.round(log.bpm * call.speed) })
+        speeds.push(call.speed)
+        break
+      case 'heard':
+        if (event.by === 'tap') addTap(happenings, event.at, event.error)
+        if (isMoving(call)) speeds.push(call.speed)
+        break
+      case 'turn':
+        happenings.push({ at: event.at, slot, kind: 'turned', turn: event.turn, ...courseChange(sheet, before.course ?? written.course, event.course) })
+        break
+    }
+  }
+  const danced = new Set(on.course.legs.map(({ pass }) => pass))
+  const cues = written.cues.map((cue): ReportedCue => {
+    const times = given.get(cue.key) ?? 0
+    const pass = sheet.timeline.passes.findIndex(({ slots }) => slots.includes(cue.slot))
+    const why = times > 0 ? null : !danced.has(pass) ? 'left-out' : held.some(({ from, to }) => cue.stepTick >= from && cue.stepTick <= to) ? 'held' : cue.startTick > reached ? 'not-reached' : 'held'
+    return { key: cue.key, text: cue.text, slot: cue.slot, stepTick: cue.stepTick, given: times, why }
+  })
+  const bpms = speeds.map((speed) => Math.round(log.bpm * speed))
+  return { cues, happenings, seconds: events.length > 0 ? events.at(-1)!.at - events[0]!.at : 0, lowBpm: Math.min(...bpms), highBpm: Math.max(...bpms) }
+}
+
+/** The key of a cue as the sheet has it: on a course, what comes once more has a number behind it. */
+const writtenKey = (key: string): string => key.replace(/~\d+/g, '')
+const tickOf = (event: CallEvent): Tick | null => ('tick' in event ? event.tick : 'from' in event ? event.from : null)
+const slotNear = ({ timeline }: Sheet, tick: Tick): DancedSlot | null => spanAt(timeline.slots, tick) ?? timeline.slots.findLast(({ start }) => start <= tick) ?? timeline.slots[0] ?? null
+
+function closeHold(held: { from: Tick; to: Tick }[], tick: Tick): void {
+  const last = held.at(-1)
+  if (last && last.to === Infinity) last.to = tick
+}
+
+/** Taps in a row are told as one. */
+function addTap(happenings: Happening[], at: number, error: number): void {
+  const last = happenings.at(-1)
+  if (last?.kind === 'tapped') happenings[happenings.length - 1] = { ...last, taps: last.taps + 1, worstBeats: Math.max(last.worstBeats, Math.abs(error)) }
+  else happenings.push({ at, slot: null, kind: 'tapped', taps: 1, worstBeats: Math.abs(error) })
+}
+
+/** What one course has that another has not, by the labels of its parts: what was left out, and what was danced once more. */
+export function courseChange(sheet: Sheet, before: Course, after: Course): { readonly dropped: readonly string[]; readonly repeated: readonly string[] } {
+  const count = ({ legs, waiting }: Course): Map<number, number> => {
+    const counts = new Map<number, number>()
+    // A time through that was cut off and taken up again is danced once.
+    const seen = [...legs, ...waiting].filter((leg, i, all) => leg.to > leg.from && !(i > 0 && all[i - 1]!.pass === leg.pass && leg.from > 0))
+    for (const { pass } of seen) counts.set(pass, (counts.get(pass) ?? 0) + 1)
+    return counts
+  }
+  const [old, now] = [count(before), count(after)]
+  const label = (pass: number): string => `${sheet.timeline.passes[pass]!.part.label} ${sheet.timeline.passes[pass]!.ordinal}`
+  return {
+    dropped: [...old].flatMap(([pass, n]) => Array<string>(Math.max(0, n - (now.get(pass) ?? 0))).fill(label(pass))),
+    repeated: [...now].flatMap(([pass, n]) => Array<string>(Math.max(0, n - (old.get(pass) ?? 0))).fill(label(pass))),
+  }
+}

@@ -1,0 +1,120 @@
+import { expect, test, type Server } from './helpers/dellop.ts'
+import { bringText } from './helpers/sheets.ts'
+import { advance, openLectern, run, shownCues } from './helpers/lectern.ts'
+
+const WALTZ = `dance: waltz
+school: round
+tempo: 96
+start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
+
+part A
+  Box
+  Box
+  Box
+  Box
+
+order
+  A x4
+`
+const calls = async (server: Server, sheet: string): Promise<{ id: string; endedAtMs: number | null }[]> => (await (await fetch(`${server.address}/api/calls?sheet=${sheet}`)).json()).calls
+
+test('a page that is closed in mid-dance comes back at the beat where it stopped, with one key; or begins anew', async ({ page }) => {
+  await bringText(page, 'Cut off', WALTZ)
+  const id = page.url().split('/').pop()!
+  await openLectern(page, '', id)
+  await page.keyboard.press('Space')
+  await run(page, 0.5, 21)
+  const given = await shownCues(page)
+  const at = await page.evaluate(() => window.dellopLectern.position())
+  // The heartbeat is written once a second.
+  await page.waitForTimeout(1300)
+  await page.reload()
+  await expect(page.getByTestId('told')).toContainText('This call was cut off here.')
+  await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'paused')
+  expect(Math.abs((await page.evaluate(() => window.dellopLectern.position())) - at)).toBeLessThan(3)
+  await page.keyboard.press('Space')
+  await run(page, 1, 30)
+  const after = await shownCues(page)
+  expect(after.length).toBeGreaterThan(3)
+  // What was given before is not given again, and nothing is left out between.
+  const all = await page.evaluate(() => window.dellopLectern.cues().map(({ key }) => key))
+  expect([...given, ...after].join(' ')).toBe(all.slice(0, given.length + after.length).join(' '))
+  await page.waitForTimeout(1300)
+  await page.reload()
+  await page.getByRole('button', { name: 'A new call, from the top' }).click()
+  await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'waiting')
+  await page.keyboard.press('Space')
+  await run(page, 1, 10)
+  expect((await shownCues(page))[0]).toBe(all[0])
+})
+
+test('music from elsewhere has gone on while the page was away: the call is at its beat without a key', async ({ page }) => {
+  await bringText(page, 'Gone on', WALTZ)
+  const id = page.url().split('/').pop()!
+  // On the real clock: the page is away for real seconds.
+  await page.goto(`/lectern/${id}?music=elsewhere`)
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await page.keyboard.press('l')
+  await page.waitForTimeout(2500)
+  const [at, wall] = await page.evaluate(() => [window.dellopLectern.position(), Date.now()])
+  await page.reload()
+  await expect(page.getByTestId('told')).toContainText('the music went on')
+  await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'running')
+  const [now, then] = await page.evaluate(() => [window.dellopLectern.position(), Date.now()])
+  // 96 beats a minute; the audio clock and the wall clock are read a little apart.
+  expect(Math.abs((now! - at!) / 24 - ((then! - wall!) / 1000) * 1.6)).toBeLessThan(0.25)
+})
+
+test('a call is kept here when the server is gone, sent when it is back, once; a mark becomes a remark', async ({ page, server }) => {
+  await bringText(page, 'Kept', WALTZ)
+  const id = page.url().split('/').pop()!
+  await openLectern(page, '', id)
+  await page.keyboard.press('Space')
+  await run(page, 0.5, 20)
+  await page.keyboard.press('m')
+  await expect(page.getByTestId('told')).toContainText('Marked.')
+  await page.keyboard.press('h')
+  await run(page, 21, 24)
+  await page.keyboard.press('Escape')
+  await server.stop()
+  await run(page, 25, 75)
+  await expect(page.getByText('The dance is over.')).toBeVisible()
+  await page.waitForTimeout(300)
+  await server.startAgain()
+  expect(await calls(server, id)).toEqual([])
+  await page.evaluate(() => window.dispatchEvent(new Event('online')))
+  await expect.poll(async () => (await calls(server, id)).length).toBe(1)
+  await page.evaluate(() => window.dispatchEvent(new Event('online')))
+  await page.waitForTimeout(300)
+  const [call, ...more] = await calls(server, id)
+  expect(more).toEqual([])
+  expect(call!.endedAtMs).not.toBeNull()
+  await page.getByRole('link', { name: 'What happened' }).click()
+  await expect(page.getByRole('heading', { name: 'After the dance' })).toBeVisible()
+  await expect(page.getByText('cues held, at Box')).toBeVisible()
+  await expect(page.getByText(/\d+ of 16 cues were given/)).toBeVisible()
+  await page.getByLabel('Where').fill('The net loft')
+  await page.getByLabel('Where').press('Tab')
+  await page.getByRole('button', { name: 'Into the sheet as a remark' }).click()
+  await expect(page.getByText('It is in the sheet now.')).toBeVisible()
+  const sheet = (await (await page.request.get(`/api/sheets/${id}`)).json()).routine as { parts: { slots: { remark: string }[] }[] }
+  expect(sheet.parts[0]!.slots.filter(({ remark }) => remark.startsWith('Went wrong on'))).toHaveLength(1)
+  expect(((await (await page.request.get(`/api/calls/${call!.id}`)).json()).call as { where: string }).where).toBe('The net loft')
+  await page.evaluate(() => localStorage.clear())
+  // It stands with the sheet's history too.
+  await page.getByRole('link', { name: 'To the sheet' }).click()
+  await page.getByRole('tab', { name: 'History' }).click()
+  await expect(page.getByRole('heading', { name: 'Calls of this dance' })).toBeVisible()
+  await page.locator(`a[href$="/calls/${call!.id}"]`).click()
+  await page.getByRole('button', { name: 'Forget this call' }).click()
+  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue('Kept')
+  expect(await calls(server, id)).toEqual([])
+})
+
+test('a call that nobody has, and a sheet that is no more, are said in a sentence', async ({ page }) => {
+  await page.goto('/calls/no-such-call')
+  await expect(page.getByRole('alert')).toHaveText('There is no such call here or on the server.')
+  await page.goto('/lectern/no-such-sheet?clock=manual')
+  await expect(page.getByRole('alert')).toContainText('The call could not be prepared.')
+  await advance(page, 1).catch(() => undefined)
+})

@@ -1,0 +1,93 @@
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { networkInterfaces } from 'node:os'
+import type { HallCode, HallNews, HallRight, HallStatus } from '@dellop/wire'
+import type { Context } from 'koa'
+import { HttpProblem } from '../http/problem.ts'
+import { hallApp, type HallOptions } from './listener.ts'
+import { pairing } from './pairing.ts'
+import { streams } from '../http/streams.ts'
+
+/** Second screens on this network. Nothing listens until it is switched on, and what does serves the screens alone. */
+export interface Hall {
+  readonly status: () => HallStatus
+  readonly switchOn: (address: string) => Promise<void>
+  readonly switchOff: () => Promise<void>
+  readonly newCode: (right: HallRight) => HallCode
+  readonly tell: (news: HallNews) => void
+  /** The lectern listens here to what remotes press. */
+  readonly attachLectern: (ctx: Context) => void
+  readonly removeScreen: (id: string) => boolean
+  readonly close: () => Promise<void>
+}
+
+export function openHall(options: HallOptions): Hall {
+  const pairs = pairing(options.nowMs)
+  const lecterns = streams()
+  let screens = streams()
+  let server: Server | null = null
+  let address: string | null = null
+  let last: HallNews | null = null
+
+  const latest = (): readonly unknown[] => (last ? [...(last.programme ? [{ programme: last.programme }] : []), { place: last.place }] : [])
+
+  async function switchOff(): Promise<void> {
+    const closing = server
+    server = address = null
+    pairs.clear()
+    screens.end()
+    screens = streams()
+    if (!closing) return
+    closing.closeAllConnections()
+    await new Promise((resolve) => closing.close(resolve))
+  }
+
+  async function switchOn(wanted: string): Promise<void> {
+    if (!addresses().includes(wanted)) throw new HttpProblem('input.invalid', `An address of this machine was expected: ${addresses().join(', ')}.`, 'address')
+    await switchOff()
+    const app = hallApp({ ...options, pairing: pairs, screens, latest, press: (command) => lecterns.send({ command }) })
+    const opened = createServer(app.callback())
+    await new Promise<void>((resolve, reject) => {
+      opened.once('error', reject)
+      opened.listen(0, wanted, resolve)
+    })
+    server = opened
+    address = `http://${wanted}:${(opened.address() as AddressInfo).port}`
+    app.context['hallHost'] = new URL(address).host
+  }
+
+  return {
+    status: () => ({ address, addresses: addresses(), screens: pairs.screens().map(({ id, right, sinceMs }) => ({ id, right, sinceMs, connected: screens.has(id) })) }),
+    switchOn,
+    switchOff,
+    newCode: (right) => {
+      if (address === null) throw new HttpProblem('input.invalid', 'Second screens are switched off.')
+      const { code, expiresAtMs } = pairs.newCode(right)
+      return { code, right, expiresAtMs, url: `${address}/${right === 'control' ? 'remote' : 'hall'}#${code}` }
+    },
+    tell: (news) => {
+      const programme = news.programme ?? last?.programme
+      last = { place: news.place, ...(programme ? { programme } : {}) }
+      if (news.programme) screens.send({ programme: news.programme })
+      screens.send({ place: news.place })
+    },
+    attachLectern: (ctx) => lecterns.attach(ctx, 'lectern'),
+    removeScreen: (id) => {
+      const isGone = pairs.remove(id)
+      screens.end(id)
+      return isGone
+    },
+    close: async () => {
+      lecterns.end()
+      await switchOff()
+      screens.end()
+    },
+  }
+}
+
+/** Addresses of this machine that others on its network can reach, and the one that only it can. */
+function addresses(): string[] {
+  const all = Object.values(networkInterfaces()).flatMap((list) => list ?? [])
+  const reachable = all.filter(({ family, internal }) => family === 'IPv4' && !internal).map((one) => one.address)
+  return [...new Set([...reachable, '127.0.0.1'])]
+}

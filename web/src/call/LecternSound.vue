@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { audioContext } from '../sound/audioContext.ts'
+import { outputsArePossible, setOutput, soundOutputs, type LecternVoice, type SoundOutput } from '../sound/lecternVoice.ts'
+import type { Player } from '../sound/player.ts'
+import { words } from '../words/index.ts'
+
+/** How it sounds: loudness, sides, fading out, the stand-in, and which loudspeakers for what. */
+const props = defineProps<{ player: Player | null; voice: LecternVoice; texts: readonly string[] }>()
+const shown = defineModel<boolean>({ required: true })
+const volume = defineModel<number>('volume', { required: true })
+const speaks = defineModel<boolean>('speaks', { required: true })
+const emit = defineEmits<{ fade: [] }>()
+
+const balance = ref(0)
+const progress = ref<number | null>(null)
+const told = ref('')
+const outputs = ref<readonly SoundOutput[]>([])
+let stop: AbortController | null = null
+
+onMounted(async () => {
+  if (outputsArePossible()) outputs.value = await soundOutputs(words.lectern.outputNumber)
+})
+
+async function speak(event: Event): Promise<void> {
+  stop?.abort()
+  speaks.value = false
+  told.value = ''
+  if (!(event.target as HTMLInputElement).checked) return
+  stop = new AbortController()
+  progress.value = 0
+  try {
+    await props.voice.prepare(props.texts, stop.signal, (share) => (progress.value = share))
+    speaks.value = true
+    told.value = words.lectern.speakReady
+  } catch (error) {
+    if (!stop.signal.aborted) {
+      console.error(error)
+      told.value = words.lectern.speakFailed
+    }
+  } finally {
+    progress.value = null
+  }
+}
+
+async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
+  const id = (event.target as HTMLSelectElement).value
+  const isSet = await (whose === 'music' ? setOutput(audioContext(), id) : props.voice.setOutput(id))
+  told.value = isSet ? '' : words.lectern.outputRefused
+}
+</script>
+
+<template>
+  <el-dialog v-model="shown" :title="words.lectern.soundTitle" width="min(36rem, 94vw)">
+    <div class="fields">
+      <label>{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" :disabled="!player" /></label>
+      <label>{{ words.lectern.balance }} <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player" @input="player?.setBalance(balance / 100)" /></label>
+      <p>
+        <button class="button" :disabled="!player" @click="emit('fade')">{{ words.lectern.fade }}</button>
+      </p>
+      <label class="check"><input type="checkbox" :checked="speaks || progress !== null" @change="speak" /> {{ words.lectern.speakCues }}</label>
+      <p role="status">{{ progress === null ? told : words.lectern.speakPreparing(Math.round(progress * 100)) }}</p>
+      <template v-if="outputsArePossible() && outputs.length > 0">
+        <label v-for="whose in ['music', 'voice'] as const" :key="whose"
+          >{{ whose === 'music' ? words.lectern.musicOutput : words.lectern.voiceOutput }}
+          <select class="pick" @change="choose(whose, $event)">
+            <option value="">{{ words.lectern.usualOutput }}</option>
+            <option v-for="output in outputs" :key="output.id" :value="output.id">{{ output.name }}</option>
+          </select></label
+        >
+      </template>
+      <p v-else class="soft">{{ words.lectern.outputsNo }}</p>
+      <p class="soft">{{ words.lectern.loud }}</p>
+    </div>
+  </el-dialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 0.8rem;
+}
+.check {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+}
+input[type='range'] {
+  width: 100%;
+  accent-color: var(--music);
+}
+input[type='checkbox'] {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--feet);
+}
+</style>

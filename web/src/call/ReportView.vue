@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { callReport, type CallLog, type CallReport, type Happening } from '@dellop/core/call'
+import { bookOf } from '@dellop/core/figure'
+import { setSlotField, type DancedSlot, type Routine } from '@dellop/core/routine'
+import { callChoices, deriveSheet, type Sheet } from '@dellop/core/sheet'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ApiProblem, sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { randomId } from '../app/randomId.ts'
+import { words } from '../words/index.ts'
+import { keptCall, sendCalls } from './callKeeper.ts'
+
+/** After the dance: what was planned against what was called, and what went wrong made into remarks of the sheet. */
+const route = useRoute()
+const router = useRouter()
+const library = useLibrary()
+const id = String(route.params['id'])
+const log = shallowRef<CallLog | null>(null)
+const sheet = shallowRef<Sheet | null>(null)
+const isSent = ref(true)
+const failure = ref('')
+const remarked = ref<ReadonlySet<number>>(new Set())
+
+async function load(): Promise<void> {
+  failure.value = ''
+  try {
+    await sendCalls()
+    log.value = await readLog()
+    await library.load()
+    if (log.value.sheetId !== null) sheet.value = await sheetOf(log.value)
+  } catch (error) {
+    failure.value = error instanceof ApiProblem && error.code === 'not-found' ? words.lectern.report.notThere : sentenceOf(error)
+  }
+}
+
+async function readLog(): Promise<CallLog> {
+  const here = await keptCall(id)
+  isSent.value = here === null
+  return here ?? (await api('getCall', { params: { id } })).call
+}
+
+/** The sheet as it was when it was called. */
+async function sheetOf({ sheetId, revision }: CallLog): Promise<Sheet> {
+  const params = { id: sheetId!, revision: String(revision) }
+  const { routine } = await api('sheetAt', { params }).catch(() => api('getSheet', { params }))
+  return deriveSheet({ ...library.inputFor(routine), book: bookOf(library.figures), choices: callChoices(routine) })
+}
+
+const report = computed((): CallReport | null => log.value && sheet.value && callReport(log.value, sheet.value))
+const when = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleString() : ''))
+const date = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleDateString() : ''))
+const given = computed(() => report.value?.cues.filter((cue) => cue.given > 0).length ?? 0)
+const nameOf = (slot: DancedSlot): string => words.format.slotName(slot.slot.content, slot.figure?.name ?? null)
+const timeOf = ({ at }: Happening): string => words.format.clock(Math.max(0, at - (log.value?.events[0]?.at ?? 0)))
+const partOf = (key: string): string => {
+  const pass = sheet.value?.timeline.passes.find(({ slots }) => slots.some((slot) => slot.key === key))
+  return pass ? `${pass.part.label} ${pass.ordinal}` : ''
+}
+
+/** A mark becomes a remark of its slot, in the sheet as it is now. */
+async function remark(happening: Happening, index: number): Promise<void> {
+  const slotId = happening.slot?.slot.id
+  try {
+    const { routine, revision } = await api('getSheet', { params: { id: log.value!.sheetId! } })
+    const slot = slotIn(routine, slotId)
+    const text = words.lectern.report.remarkText(date.value)
+    const edits = slot && setSlotField(slot, 'remark', slot.remark === '' ? text : `${slot.remark} ${text}`)
+    if (!edits) return void (failure.value = words.lectern.report.notThere)
+    await api('editSheet', { params: { id: routine.id }, body: { clientId: randomId(), batchId: randomId(), base: revision, edits: [...edits] } })
+    remarked.value = new Set([...remarked.value, index])
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+}
+const slotIn = (routine: Routine, slotId: string | undefined) => routine.parts.flatMap(({ slots }) => slots).find((slot) => slot.id === slotId)
+
+async function keep(field: 'where' | 'caller', event: Event): Promise<void> {
+  const text = (event.target as HTMLInputElement).value.trim()
+  localStorage.setItem(`dellop-${field}`, text)
+  log.value = { ...log.value!, [field]: text }
+  await api('putCall', { params: { id }, body: { call: log.value } }).catch((error: unknown) => (failure.value = sentenceOf(error)))
+}
+
+async function forget(): Promise<void> {
+  try {
+    await api('removeCall', { params: { id } })
+    await router.push(log.value?.sheetId ? { name: 'sheet', params: { id: log.value.sheetId } } : { name: 'sheets' })
+  } catch (error) {
+    failure.value = sentenceOf(error)
+  }
+}
+onMounted(load)
+</script>
+
+<template>
+  <div class="view">
+    <header class="view-head">
+      <div>
+        <h1>{{ words.lectern.report.title }}</h1>
+        <p v-if="log" class="soft">{{ words.lectern.report.lead(log.title, when, words.format.clock(report?.seconds ?? 0)) }}</p>
+      </div>
+    </header>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="!log && !failure" role="status">{{ words.app.loading }}</p>
+    <template v-if="log">
+      <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
+      <p v-if="report">{{ words.lectern.report.cues(given, report.cues.length) }} · {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}</p>
+      <div class="fields two">
+        <label>{{ words.lectern.report.where }}<input :value="log.where" maxlength="120" @change="keep('where', $event)" /></label>
+        <label>{{ words.lectern.report.caller }}<input :value="log.caller" maxlength="120" @change="keep('caller', $event)" /></label>
+      </div>
+      <template v-if="report">
+        <h2>{{ words.lectern.report.happened }}</h2>
+        <p v-if="report.happenings.length === 0">{{ words.lectern.report.nothing }}</p>
+        <ol class="happenings">
+          <li v-for="(one, i) in report.happenings" :key="i" :class="one.kind">
+            <span class="count">{{ timeOf(one) }}</span>
+            <span
+              >{{ words.lectern.report.happenings(one) }}<template v-if="one.slot">, {{ words.lectern.report.near(nameOf(one.slot)) }}</template></span
+            >
+            <template v-if="one.kind === 'marked' && one.slot">
+              <span v-if="remarked.has(i)">{{ words.lectern.report.remarked }}</span>
+              <button v-else class="button small" @click="remark(one, i)">{{ words.lectern.report.toRemark }}</button>
+            </template>
+          </li>
+        </ol>
+        <h2>{{ words.lectern.report.planned }}</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">{{ words.lectern.report.part }}</th>
+              <th scope="col">{{ words.lectern.report.cue }}</th>
+              <th scope="col">{{ words.lectern.report.became }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="cue in report.cues" :key="cue.key" :class="{ not: cue.given !== 1 }">
+              <td>{{ partOf(cue.slot.key) }}</td>
+              <td>{{ cue.text }}</td>
+              <td>{{ cue.why ? words.lectern.report.why[cue.why] : words.lectern.report.given(cue.given) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+      <p v-else-if="log.sheetId === null">{{ words.lectern.report.free }}</p>
+      <p class="actions">
+        <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'sheet', params: { id: log.sheetId } }">{{ words.lectern.report.back }}</RouterLink>
+        <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'lectern', params: { id: log.sheetId } }">{{ words.lectern.report.callAgain }}</RouterLink>
+        <button class="button" @click="forget">{{ words.lectern.report.forget }}</button>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+h2 {
+  margin-top: 1.2rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));
+  gap: 1rem;
+  max-width: 40rem;
+}
+.happenings {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-width: 54rem;
+}
+.happenings li {
+  display: grid;
+  grid-template-columns: 4rem 1fr auto;
+  gap: 0.8rem;
+  align-items: center;
+  padding: 0.35rem 0.6rem;
+  border-bottom: 1px solid var(--rule);
+}
+.happenings .marked {
+  border-left: 6px solid var(--wrong);
+  background: var(--wrong-tint);
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  max-width: 54rem;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.25rem 0.6rem;
+  border-bottom: 1px solid var(--rule);
+}
+tr.not td {
+  font-weight: 700;
+  background: var(--voice-tint, #fff3dc);
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  margin-top: 1rem;
+}
+</style>

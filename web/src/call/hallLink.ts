@@ -1,0 +1,69 @@
+import { isMoving, type PreparedCall } from '@dellop/core/call'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { HALL_COMMANDS, type HallCommand, type HallProgramme } from '@dellop/wire'
+import { watch } from 'vue'
+import { api } from '../app/api.ts'
+import { words } from '../words/index.ts'
+import type { Lectern } from './lectern.ts'
+
+/** The place is told at least so often, so that a screen that computes its own never drifts. */
+const TELL_MS = 1000
+/** Over so many seconds the speed of the music is read from its beats. */
+const RATE_SECONDS = 1
+
+/** Tells second screens where the call is, and hears what remotes press. The answer ends it. */
+export function linkToHall(lectern: Lectern, press: (command: HallCommand) => void): () => void {
+  let told: PreparedCall | null = null
+  let isSending = false
+  let isDue = false
+
+  async function tell(): Promise<void> {
+    if (isSending) return void (isDue = true)
+    isSending = true
+    isDue = false
+    const prepared = lectern.prepared.value
+    try {
+      await api('hallNews', { body: { place: placeOf(lectern), ...(told === prepared ? {} : { programme: programmeOf(prepared) }) } })
+      told = prepared
+    } catch {
+      // Screens wait; the call does not.
+    }
+    isSending = false
+    if (isDue) void tell()
+  }
+
+  const stream = new EventSource('/api/hall/commands')
+  stream.onmessage = ({ data }: MessageEvent<string>) => {
+    const { command } = JSON.parse(data) as { command?: HallCommand }
+    if (command && HALL_COMMANDS.includes(command)) press(command)
+  }
+  stream.onopen = () => {
+    told = null
+    void tell()
+  }
+  const stopWatching = watch([lectern.call, lectern.prepared, () => lectern.moment.value.speak, () => lectern.moment.value.cue], () => void tell())
+  const timer = setInterval(() => void tell(), TELL_MS)
+  return () => {
+    stream.close()
+    stopWatching()
+    clearInterval(timer)
+  }
+}
+
+/** Where the music is by this machine's wall clock. */
+function placeOf({ call, heardTick, moment }: Lectern) {
+  const [now, soon] = [heardTick(0), heardTick(RATE_SECONDS)]
+  const { cue, speak } = moment.value
+  return { state: call.value.state, tick: now, atMs: Date.now(), ticksPerSecond: isMoving(call.value) ? Math.max(0, (soon - now) / RATE_SECONDS) : 0, say: speak && cue ? cue.text : '' }
+}
+
+function programmeOf({ sheet, cues }: PreparedCall): HallProgramme {
+  const { timeline, routine, school } = sheet
+  return {
+    title: routine.title,
+    countOf: school.count.group === 'eights' ? 8 : routine.metre.beatsPerBar,
+    figures: timeline.slots.filter(({ lengthTicks }) => lengthTicks > 0).map(({ start, end, slot, figure }) => ({ start, end, text: words.format.slotName(slot.content, figure?.name ?? null) })),
+    parts: timeline.passes.map(({ start, end, part, ordinal, ordinals }) => ({ start, end, text: ordinals === 1 ? part.label : `${part.label}, ${words.format.ordinal(ordinal, ordinals)}` })),
+    cues: cues.map(({ startTick, endTick, text }) => ({ start: startTick, end: Math.max(endTick, startTick + TICKS_PER_BEAT / 4), text })),
+  }
+}
