@@ -1,18 +1,8 @@
 import { expect, test, type Server } from './helpers/dellop.ts'
-import { bringText } from './helpers/sheets.ts'
+import { bringText, BOXES } from './helpers/sheets.ts'
 import { advance, openLectern, run, shownCues } from './helpers/lectern.ts'
 
-const WALTZ = `dance: waltz
-school: round
-tempo: 96
-start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
-
-part A
-  Box
-  Box
-  Box
-  Box
-
+const WALTZ = `${BOXES}
 order
   A x4
 `

@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { bringText } from './helpers/sheets.ts'
+import { BOXES, bringText } from './helpers/sheets.ts'
 import { advance, openLectern, run, shownCues } from './helpers/lectern.ts'
 
 test('cues are held while the music goes on, and go on with the next phrase; one key takes it back', async ({ page }) => {
@@ -69,20 +69,7 @@ test('one more time, skip, start over and end soon turn the rest of the dance, s
 })
 
 test('a fill goes on until one key lets it go, and what comes after waits for it', async ({ page }) => {
-  const text = `title: By the key
-by: Wren Ashdown-Vale
-dance: waltz
-school: round
-tempo: 96
-language: en
-start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
-
-part A
-  Box
-  Box
-  Box
-  Box
-
+  const text = `${BOXES}
 part Walk
   Canter
 
@@ -200,4 +187,60 @@ test('words, counts, layouts and sizes change by key and stay so; what is said i
   await openLectern(page)
   expect(await page.evaluate(() => document.documentElement.style.fontSize)).toBe('19.2px')
   await page.evaluate(() => localStorage.clear())
+})
+
+test('the ways back in stand ready while all is well: one digit takes one at once, one key takes it back', async ({ page }) => {
+  await openLectern(page)
+  await page.keyboard.press('Space')
+  await run(page, 1, 20)
+  const ready = page.getByRole('group', { name: 'If they lose it:' }).getByRole('button')
+  await expect(ready.first()).toContainText(/^1.* (next phrase|in 2 phrases), /)
+  const cues = (): Promise<string[]> => page.evaluate(() => window.dellopLectern.cues().map(({ key, startTick }) => `${key} ${startTick}`))
+  const before = await cues()
+  const second = (await ready.nth(1).locator('strong').textContent())!
+  await page.keyboard.press('2')
+  await expect(page.getByTestId('told')).toContainText('They come in again.')
+  await expect(page.locator('.dancing')).toContainText(`${second} in `)
+  expect(await cues()).not.toEqual(before)
+  await page.keyboard.press('z')
+  await page.keyboard.press('Escape')
+  expect(await cues()).toEqual(before)
+  await expect(ready.first()).toBeVisible()
+})
+
+test('after free time in the music the next cue waits for the key, and is let go when its step has gone by', async ({ page }) => {
+  await bringText(
+    page,
+    'Waits for the beat',
+    `dance: slow foxtrot
+school: round
+bar: 4 beats of 1/4 in quarters
+tune: marram-and-rime
+start: closed; lead faces wall, left foot free; follow faces centre, right foot free
+
+part A
+  "stroll" = 4
+  "lean" = 4
+  "turn away" = 4
+  "saunter" = 4
+
+order
+  A x12
+`,
+  )
+  await openLectern(page, '', page.url().split('/').pop()!)
+  const byHand = await page.evaluate(() => window.dellopLectern.cues().filter((cue) => 'byHand' in cue && cue.byHand).map(({ text, startTick }) => ({ text, startTick })))
+  expect(byHand.length).toBeGreaterThan(0)
+  await page.keyboard.press('Space')
+  const waits = page.getByRole('region', { name: /^waits for your key/ })
+  let at = 0.5
+  while (!(await waits.isVisible()) && at < 120) await advance(page, (at += 0.5))
+  await expect(waits).toContainText(`waits for your key: ${byHand[0]!.text}`)
+  await expect(waits).toContainText('The music keeps no beat here.')
+  const given = await shownCues(page)
+  await page.getByRole('button', { name: 'Say it now' }).first().click()
+  await expect(waits).toBeHidden()
+  const after = await shownCues(page)
+  expect(after).toHaveLength(given.length + 1)
+  expect(await page.evaluate(() => window.dellopLectern.shown.at(-1)!.text)).toBe(byHand[0]!.text)
 })

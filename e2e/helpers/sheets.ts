@@ -11,6 +11,19 @@ export async function bringText(page: Page, title: string, text: string): Promis
   await expect(page.locator('.page')).toBeVisible()
 }
 
+/** Four boxes in waltz, the part that is written over and over; an order comes after it. */
+export const BOXES = `dance: waltz
+school: round
+tempo: 96
+start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
+
+part A
+  Box
+  Box
+  Box
+  Box
+`
+
 export const TWO_STEP = `dance: two-step
 bar: 2 beats of 1/4
 tempo: 104

@@ -2,7 +2,7 @@
 import { bestStart, freeFigures, freeFloor, isMoving, sheetOfCalled, usualFormation, type FreePhrase } from '@dellop/core/call'
 import { familyTempo, knownFigures } from '@dellop/core/figure'
 import { musicOn } from '@dellop/core/sheet'
-import { countLabel, layPhrases, phraseAt, steadyBeatMap, TICKS_PER_BEAT, ticksPerBar, USUAL_PHRASE_BARS, WALTZ_METRE, type Tick } from '@dellop/core/time'
+import { bpmAt, countLabel, layPhrases, phraseAt, steadyBeatMap, TICKS_PER_BEAT, ticksPerBar, USUAL_PHRASE_BARS, WALTZ_METRE, type Tick } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -27,6 +27,8 @@ const ready = ref(false)
 const dance = ref('waltz')
 const tuneId = ref('')
 const bpm = ref('')
+/** Of the music that is called to, at the first step. */
+const bpmNow = ref(0)
 const free = shallowRef<FreeCall | null>(null)
 let player: Player | null = null
 let keeper: CallKeeper | null = null
@@ -67,22 +69,22 @@ async function begin(): Promise<void> {
     if (recording?.media && !manual) player = await load(recording.media)
     const clock = manual ? new ManualClock() : audioClock(await wakeAudio())
     void wakeLock.keep()
-    const title = words.lectern.free.called(dance.value)
-    keeper = keepCall({ sheetId: null, revision: null, title, floorId: library.floor?.id ?? null, where: '', caller: '', music: recording ? 'recording' : 'silent', from: 0 as never, speed: 1, bpm: beatMapBpm.value }, clock.now)
+    bpmNow.value = Math.round(bpmAt(beatMap, firstStep) * 10) / 10
     const school = library.tonight ?? library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
-    free.value = useFree({
+    const called = useFree({
       floor: freeFloor(figures.value, start.value!, usualFormation(dance.value)),
       metre: metre.value, beatMap, firstStep, phrases: phrases.value, school, voice: library.voiceFor('en'), hallSeconds: library.settings.hallSeconds, clock, player,
       onEvent: (event) => keeper?.note(event),
     }) // prettier-ignore
+    const { music: from, speed } = called.call.value
+    keeper = keepCall({ sheetId: null, revision: null, title: words.lectern.free.called(dance.value), floorId: library.floor?.id ?? null, where: '', caller: '', music: recording ? 'recording' : 'silent', from, speed, bpm: bpmNow.value }, clock.now)
+    free.value = called
     Object.assign(window, { dellopFree: { clock, free: free.value } })
     loop()
   } catch (error) {
     failure.value = sentenceOf(error)
   }
 }
-const beatMapBpm = computed(() => Number(bpm.value.replace(',', '.')) || usualBpm.value)
-
 async function load(hash: string): Promise<Player> {
   const context = audioContext()
   const bytes = await (await fetch(`/media/${hash}`)).arrayBuffer()
@@ -143,7 +145,7 @@ async function toSheet(): Promise<void> {
     now.end()
     await keeper?.finish()
     const routine = sheetOfCalled({
-      id: randomId(), title: words.lectern.free.called(dance.value), dance: dance.value, metre: metre.value, bpm: beatMapBpm.value, schoolId: 'round', tuneId: tune.value?.id ?? null, recordingId: null, language: 'en',
+      id: randomId(), title: words.lectern.free.called(dance.value), dance: dance.value, metre: metre.value, bpm: bpmNow.value, schoolId: 'round', tuneId: tune.value?.id ?? null, recordingId: null, language: 'en',
       start: start.value!, formation: usualFormation(dance.value), phrases: phrases.value, called: now.taken.value, newId: randomId,
     }) // prettier-ignore
     const used = new Set(now.taken.value.map(({ figureId }) => figureId))
@@ -259,4 +261,5 @@ onBeforeUnmount(() => {
   </div>
 </template>
 
+<style scoped src="./controls.css"></style>
 <style scoped src="./free.css"></style>

@@ -16,10 +16,10 @@ const told = computed(() => {
 
 <template>
   <section class="band" :aria-label="words.lectern.band.title">
-    <button class="key own-key" @click="emit('tap')"><kbd class="count">T</kbd>{{ words.lectern.band.tap }}</button>
-    <button class="key own-key" @click="emit('landmark')"><kbd class="count">L</kbd>{{ started && landmark ? words.lectern.band.landmark(landmark.text) : words.lectern.band.firstStep }}</button>
-    <button class="key own-key" @click="emit('nudge', -0.5)"><kbd class="count">,</kbd>{{ words.lectern.band.sooner }}</button>
-    <button class="key own-key" @click="emit('nudge', 0.5)"><kbd class="count">.</kbd>{{ words.lectern.band.later }}</button>
+    <button class="key-box own-key" @click="emit('tap')"><kbd class="count">T</kbd>{{ words.lectern.band.tap }}</button>
+    <button class="key-box own-key" @click="emit('landmark')"><kbd class="count">L</kbd>{{ started && landmark ? words.lectern.band.landmark(landmark.text) : words.lectern.band.firstStep }}</button>
+    <button class="key-box own-key" @click="emit('nudge', -0.5)"><kbd class="count">,</kbd>{{ words.lectern.band.sooner }}</button>
+    <button class="key-box own-key" @click="emit('nudge', 0.5)"><kbd class="count">.</kbd>{{ words.lectern.band.later }}</button>
     <label class="own-key"
       >{{ words.lectern.band.unit }}
       <select :value="unit" @change="emit('unit', ($event.target as HTMLSelectElement).value as TapUnit)">
@@ -30,6 +30,7 @@ const told = computed(() => {
   </section>
 </template>
 
+<style scoped src="./controls.css"></style>
 <style scoped>
 .band {
   display: flex;
@@ -37,17 +38,6 @@ const told = computed(() => {
   gap: 0.5rem 0.8rem;
   align-items: center;
   font-size: 1.1rem;
-}
-.key,
-select {
-  min-height: 44px;
-  padding: 0.2rem 0.8rem;
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
 }
 .told {
   font-weight: 700;

@@ -3,7 +3,7 @@ import { approachAt, isMoving } from '@dellop/core/call'
 import type { DancedPass } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { api } from '../app/api.ts'
 import { wakeAudio } from '../sound/audioContext.ts'
 import type { LecternVoice } from '../sound/lecternVoice.ts'
@@ -21,6 +21,7 @@ import LecternLost from './LecternLost.vue'
 import LecternRow from './LecternRow.vue'
 import LecternScreens from './LecternScreens.vue'
 import LecternSound from './LecternSound.vue'
+import LecternStandby from './LecternStandby.vue'
 import LecternWaits from './LecternWaits.vue'
 import { useLecternCommands } from './lecternCommands.ts'
 import { useLooks } from './looks.ts'
@@ -44,13 +45,16 @@ const props = defineProps<{
 const emit = defineEmits<{ delay: [seconds: number]; music: [from: 'recording' | 'elsewhere']; fresh: [] }>()
 const speaks = defineModel<boolean>('speaks', { required: true })
 
-const { call, moment, position, prepared, counting, lost, asked, told, waiting, waitingCue, coming, loop, tapUnit, tapped, nextLandmark } = props.lectern
+const { call, moment, position, prepared, counting, lost, standby, asked, told, waiting, waitingCue, coming, loop, tapUnit, tapped, nextLandmark } = props.lectern
 const wakeLock = useWakeLock()
 const looks = useLooks()
 const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
 const { delay: delayShown, keys: keysShown, sound: soundShown, screens: screensShown } = dialogs
 const approach = ref<HTMLElement | null>(null)
 const volume = ref(90)
+/** -100 left to 100 right. */
+const balance = ref(0)
+watch(balance, (to) => props.player?.setBalance(to / 100))
 const flash = ref('')
 let frame = 0
 
@@ -64,18 +68,18 @@ function loopFrames(): void {
 async function press(): Promise<void> {
   if (!props.manual) await wakeAudio()
   void wakeLock.keep()
+  clearTimeout(fading)
   props.lectern.key()
 }
 
 const FADE_SECONDS = 8
 let fading: ReturnType<typeof setTimeout> | undefined
-/** Fades out, then stops; loud again when it goes on. */
+/** Fades out, then stops, unless it was stopped before; loud again when it goes on. */
 function fade(): void {
   props.player?.fadeOut(FADE_SECONDS)
   clearTimeout(fading)
   fading = setTimeout(() => {
     if (isMoving(call.value)) props.lectern.pause()
-    props.player?.setVolume(volume.value / 100)
   }, FADE_SECONDS * 1000)
 }
 const setVolume = (to: number): void => {
@@ -165,7 +169,7 @@ const waitingName = computed(() => waitingCue.value?.text ?? (waiting.value ? wo
 const mainText = computed(() => {
   if (lost.value) return lost.value.length > 0 ? words.lectern.takeFirst : words.lectern.carryOn
   if (asked.value) return words.lectern.takeFirst
-  if (waits.value) return words.lectern.letGoKey
+  if (waits.value) return waitingCue.value ? words.lectern.byHandKey : words.lectern.letGoKey
   if (moving.value) return words.lectern.pause
   return { paused: words.lectern.goOn, ended: words.lectern.again }[call.value.state as string] ?? words.lectern.start
 })
@@ -204,6 +208,8 @@ const keyName = (command: LecternKey): string => words.lectern.signal(signalsOf(
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
 const soundNote = computed(() => (props.lectern.isElsewhere ? '' : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound]))
 const line = computed(() => flash.value || commands.holding.value || (told.value ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated) : '') || props.note)
+/** The ways back in stand where nothing else has to be said. */
+const standsBy = computed(() => standby.value.length > 0 && moving.value && line.value === '' && looks.layout.value === 'full' && !lost.value && !asked.value && !waits.value)
 const texts = computed(() => prepared.value.cues.map(({ text }) => text))
 const started = computed(() => call.value.state !== 'waiting')
 </script>
@@ -220,14 +226,14 @@ const started = computed(() => call.value.state !== 'waiting')
     </header>
     <LecternLost v-if="lost" :offers="lost" :position="position" :written="prepared.written" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
     <LecternAsk v-else-if="asked" :asked="asked" @answer="lectern.answer($event)" @close="lectern.carryOn()" />
-    <LecternWaits v-else-if="waits" :waiting="call.state === 'holding' ? null : waitingName" @go="press" @carry-on="lectern.carryOn()" />
+    <LecternWaits v-else-if="waits" :waiting="call.state === 'holding' ? null : waitingName" :by-hand="waitingCue !== null" @go="press" @carry-on="lectern.carryOn()" />
     <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" :scale="looks.scale.value" />
     <div v-show="!lost && !asked && !waits" class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
     <LecternBand v-if="lectern.isElsewhere" :unit="tapUnit" :tapped="tapped" :landmark="nextLandmark" :started="started" @unit="tapUnit = $event" @tap="lectern.tap()" @landmark="lectern.landmark()" @nudge="lectern.nudge($event)" />
     <div class="middle">
       <div class="now">
         <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
-          {{ big }}<small v-if="!counting && sheet.school.count.ones === 'plain'"> {{ words.lectern.ofBeats(moment.countOf) }}</small>
+          {{ big }}<small v-if="!counting && moment.count && sheet.school.count.ones === 'plain'"> {{ words.lectern.ofBeats(moment.countOf) }}</small>
         </p>
         <p class="dancing">{{ comingText || dancingName }}</p>
       </div>
@@ -238,7 +244,8 @@ const started = computed(() => call.value.state !== 'waiting')
       </ol>
     </div>
     <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" :can-go="!moving" @go="lectern.seek($event)" />
-    <p class="line" role="status" data-testid="told">
+    <LecternStandby v-if="standsBy" :offers="standby" :written="prepared.written" @take="lectern.rejoin($event)" />
+    <p v-show="!standsBy" class="line" role="status" data-testid="told">
       {{ line }} <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">{{ words.lectern.fresh }}</button>
     </p>
     <footer class="foot">
@@ -267,9 +274,10 @@ const started = computed(() => call.value.state !== 'waiting')
     </footer>
     <DelayDialog v-model="delayShown" :delay-seconds="delaySeconds" @set="emit('delay', $event)" />
     <LecternKeys v-if="keysShown" v-model="keysShown" :signals="commands.signals.value" @teach="commands.teach" @forget="commands.forget" />
-    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" :volume="volume" :player="player" :voice="voice" :texts="texts" @update:volume="setVolume" @fade="fade" />
+    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" v-model:balance="balance" :volume="volume" :player="player" :voice="voice" :texts="texts" @update:volume="setVolume" @fade="fade" />
     <LecternScreens v-if="screensShown" v-model="screensShown" @on="link" />
   </div>
 </template>
 
+<style scoped src="./controls.css"></style>
 <style scoped src="./lectern.css"></style>

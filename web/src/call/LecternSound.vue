@@ -9,10 +9,10 @@ import { words } from '../words/index.ts'
 const props = defineProps<{ player: Player | null; voice: LecternVoice; texts: readonly string[] }>()
 const shown = defineModel<boolean>({ required: true })
 const volume = defineModel<number>('volume', { required: true })
+const balance = defineModel<number>('balance', { required: true })
 const speaks = defineModel<boolean>('speaks', { required: true })
 const emit = defineEmits<{ fade: [] }>()
 
-const balance = ref(0)
 const progress = ref<number | null>(null)
 const told = ref('')
 const outputs = ref<readonly SoundOutput[]>([])
@@ -54,7 +54,7 @@ async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
   <el-dialog v-model="shown" :title="words.lectern.soundTitle" width="min(36rem, 94vw)">
     <div class="fields">
       <label>{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" :disabled="!player" /></label>
-      <label>{{ words.lectern.balance }} <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player" @input="player?.setBalance(balance / 100)" /></label>
+      <label>{{ words.lectern.balance }} <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player" /></label>
       <p>
         <button class="button" :disabled="!player" @click="emit('fade')">{{ words.lectern.fade }}</button>
       </p>

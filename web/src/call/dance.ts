@@ -35,23 +35,44 @@ export interface Told {
   readonly repeated: readonly string[]
 }
 
+/** What a key did is said so long after it has come about. */
+const TOLD_BEATS = 12
+
 /** The dance when it goes otherwise than it is written: who is lost comes in again, who waits goes on, and one key takes back the last. */
 export function useDance({ sheet, clock, call, prepared, position, dispatch, giveFrom, draw }: LecternParts) {
   /** The floor has lost its way: the music goes on, no cue is given, and these are the ways back in. Null while all is well. */
   const lost = shallowRef<readonly Reentry[] | null>(null)
+  /** While all is well: the ways back in, should they lose it now. Worked out anew with every figure, between the frames. */
+  const standby = shallowRef<readonly Reentry[]>([])
+  let standbyFor: DancedSlot | null = null
   const asked = shallowRef<Asked | null>(null)
   const told = shallowRef<Told | null>(null)
+  let toldUntil = 0
   /** The way back in that was taken last, while it is on its way. */
   const coming = shallowRef<{ readonly slot: DancedSlot; readonly at: Tick; readonly link: Reentry['link'] } | null>(null)
   const here = (): Tick => Math.max(0, Math.floor(position.value)) as Tick
   const canDance = (): boolean => isMoving(call.value) && call.value.state !== 'counting-in'
 
+  const slotNow = (): DancedSlot | null => prepared.value.sheet.timeline.slots.find(({ start, end }) => position.value >= start && position.value < end) ?? null
   /** They stand as they stood before the figure that went wrong. */
+  const floorNow = (): FloorState => slotNow()?.before ?? floorAt(prepared.value, position.value) ?? prepared.value.sheet.routine.start
+
   function lose(): void {
     if (!canDance() || call.value.state === 'lost') return
-    const { timeline, routine } = prepared.value.sheet
-    const slot = timeline.slots.find(({ start, end }) => position.value >= start && position.value < end)
-    loseAs(slot?.before ?? floorAt(prepared.value, position.value) ?? routine.start, here(), here())
+    loseAs(floorNow(), here(), here())
+  }
+
+  function prepareStandby(): void {
+    const slot = call.value.state === 'running' || call.value.state === 'ending' ? slotNow() : null
+    if (slot === standbyFor) return
+    standbyFor = slot
+    if (!slot) {
+      standby.value = []
+      return
+    }
+    setTimeout(() => {
+      if (standbyFor === slot) standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
+    })
   }
 
   function loseAs(floor: FloorState, from: Tick, until: Tick, isNeutral = false): void {
@@ -97,8 +118,12 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     draw()
   }
 
+  /** Takes a way back in; one of those that stand by, where nothing was said to be lost: with one key. */
   function rejoin(index: number): void {
-    const way = lost.value?.[index]
+    const wanted = (lost.value ?? standby.value)[index]
+    if (!wanted) return
+    lose()
+    const way = lost.value?.find(({ at, slot }) => at === wanted.at && slot === wanted.slot)
     if (!way) return
     turnTo('rejoin', way.course, way.at)
     coming.value = { slot: way.slot, at: way.at, link: way.link }
@@ -107,7 +132,10 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
   function take(turn: Turn, to: CourseTurn | null): void {
     asked.value = null
     if (to) turnTo(turn, to.course, to.at)
-    else told.value = { turn: 'none', dropped: [], repeated: [] }
+    else {
+      told.value = { turn: 'none', dropped: [], repeated: [] }
+      toldUntil = here() + TOLD_BEATS * TICKS_PER_BEAT
+    }
   }
 
   function turnTo(turn: Turn, course: Course, at: Tick): void {
@@ -115,6 +143,7 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     lost.value = null
     dispatch({ type: 'turn', at: clock.now(), turn, course })
     told.value = { turn, ...courseChange(sheet, before, course) }
+    toldUntil = at + TOLD_BEATS * TICKS_PER_BEAT
     giveFrom(at)
     draw()
   }
@@ -166,6 +195,8 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
   /** Looks whether the dance has come to a place at which something changes by itself. */
   function look(at: TickPosition): void {
     if (coming.value && at >= coming.value.at) coming.value = null
+    if (told.value && at >= toldUntil) told.value = null
+    prepareStandby()
     if (!canDance()) return
     const { state } = call.value
     if (state === 'running' && waitsAt(prepared.value, at)) dispatch({ type: 'free', at: clock.now(), from: here() })
@@ -198,6 +229,7 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
 
   return {
     lost,
+    standby,
     asked,
     told,
     coming,

@@ -75,6 +75,7 @@ async function press(command: HallCommand): Promise<void> {
   </main>
 </template>
 
+<style scoped src="../call/controls.css"></style>
 <style scoped>
 .hall {
   min-height: 100vh;
@@ -136,11 +137,6 @@ async function press(command: HallCommand): Promise<void> {
   font-size: 2.4rem;
   letter-spacing: 0.2em;
   width: 8em;
-  padding: 0.3rem 0.6rem;
-  background: var(--sheet);
-  color: var(--ink);
-  border: 2px solid var(--rule-strong);
-  border-radius: 6px;
 }
 .remote .figure {
   font-size: 2rem;

@@ -12,7 +12,7 @@ export interface Player {
   readonly play: (music: number, when: number, rate: number) => void
   readonly stop: () => void
   readonly setVolume: (volume: number) => void
-  /** To silence in so many seconds; the next `setVolume` brings it back. */
+  /** To silence in so many seconds; the next `play` brings it back. */
   readonly fadeOut: (seconds: number) => void
   /** -1 left to 1 right. */
   readonly setBalance: (pan: number) => void
@@ -20,19 +20,28 @@ export interface Player {
 }
 
 export async function createPlayer(context: AudioContext, buffer: AudioBuffer, destination: AudioNode = context.destination): Promise<Player> {
-  const gain = new GainNode(context, { gain: 0.9 })
+  let volume = 0.9
+  let isFading = false
+  const gain = new GainNode(context, { gain: volume })
   const pan = new StereoPannerNode(context)
   gain.connect(pan).connect(destination)
   const node = await stretchNode(context, buffer)
   node.connect(gain)
+  function setVolume(to: number): void {
+    volume = to
+    isFading = false
+    gain.gain.cancelScheduledValues(context.currentTime)
+    gain.gain.setTargetAtTime(to, context.currentTime, 0.03)
+  }
   return {
-    play: (music, when, rate) => void node.schedule({ output: when, active: true, input: music, rate }),
-    stop: () => void node.schedule({ output: context.currentTime, active: false }),
-    setVolume: (volume) => {
-      gain.gain.cancelScheduledValues(context.currentTime)
-      gain.gain.setTargetAtTime(volume, context.currentTime, 0.03)
+    play: (music, when, rate) => {
+      if (isFading) setVolume(volume)
+      void node.schedule({ output: when, active: true, input: music, rate })
     },
+    stop: () => void node.schedule({ output: context.currentTime, active: false }),
+    setVolume,
     fadeOut: (seconds) => {
+      isFading = true
       gain.gain.cancelScheduledValues(context.currentTime)
       gain.gain.setValueAtTime(gain.gain.value, context.currentTime)
       gain.gain.linearRampToValueAtTime(0, context.currentTime + seconds)

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { linesAfter, type Reentry } from '@dellop/core/call'
+import type { Sheet } from '@dellop/core/sheet'
+import { computed } from 'vue'
+import { words } from '../words/index.ts'
+import { wayName, wayPrice } from './wayWords.ts'
+
+/** While all is well: the ways back in that stand ready, each taken by its key. Nothing here moves within a figure. */
+const props = defineProps<{ offers: readonly Reentry[]; written: Sheet }>()
+const emit = defineEmits<{ take: [index: number] }>()
+
+const phraseOf = computed(() => {
+  const [first] = props.offers
+  const starts = first ? linesAfter(props.written, first.at - first.waitTicks).map(({ start }) => start) : []
+  return (offer: Reentry): string => words.lectern.inPhrases(starts.indexOf(offer.at) + 1)
+})
+</script>
+
+<template>
+  <div class="standby" role="group" :aria-label="words.lectern.standby">
+    <span aria-hidden="true">{{ words.lectern.standby }}</span>
+    <button v-for="(offer, i) in offers" :key="i" class="own-key" @click="emit('take', i)">
+      <kbd class="count">{{ i + 1 }}</kbd
+      ><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}, {{ wayPrice(offer, written) }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.standby {
+  display: flex;
+  gap: 0 1.2rem;
+  min-height: 2rem;
+  align-items: baseline;
+  overflow: hidden;
+  white-space: nowrap;
+  font-size: 1rem;
+  color: var(--ink-soft);
+}
+button {
+  flex: 0 1 auto;
+  min-height: 32px;
+  padding: 0;
+  overflow: hidden;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  text-overflow: ellipsis;
+  cursor: pointer;
+}
+strong {
+  color: var(--ink);
+}
+kbd {
+  display: inline-block;
+  border: 1px solid var(--rule-strong);
+  border-radius: 4px;
+  padding: 0.05rem 0.45rem;
+  margin-right: 0.4rem;
+  color: var(--ink);
+  font-weight: 700;
+}
+@media (max-width: 700px) {
+  .standby {
+    display: none;
+  }
+}
+</style>
