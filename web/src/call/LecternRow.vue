@@ -9,9 +9,11 @@ import { words } from '../words/index.ts'
 const props = defineProps<{ prepared: PreparedCall; position: TickPosition; currentCue: string | null; canGo: boolean }>()
 const emit = defineEmits<{ go: [at: Tick] }>()
 
+/** On a narrow screen half a line, so that names stay readable. */
+const BARS = window.matchMedia('(max-width: 700px)').matches ? 4 : 8
 const rows = computed(() => {
   const { sheet, plan } = props.prepared
-  return phraseRows({ timeline: sheet.timeline, plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine: 8 })
+  return phraseRows({ timeline: sheet.timeline, plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine: BARS })
 })
 const row = computed((): PhraseRow | null => rows.value.find((one) => props.position < one.end) ?? rows.value.at(-1) ?? null)
 const line = computed(() => {
@@ -102,6 +104,7 @@ const bars = computed(() => {
   font-weight: 600;
   font-size: 17px;
   line-height: 1.15;
+  overflow: hidden;
   overflow-wrap: anywhere;
 }
 .block.here {
@@ -115,5 +118,11 @@ const bars = computed(() => {
   width: 4px;
   margin-left: -2px;
   background: var(--ink);
+}
+@media (max-width: 700px) {
+  .block {
+    padding: 4px 5px;
+    font-size: 15px;
+  }
 }
 </style>

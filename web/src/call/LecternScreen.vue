@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { approachAt, isMoving } from '@dellop/core/call'
-import type { DancedPass } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
@@ -27,6 +26,7 @@ import { useLecternCommands } from './lecternCommands.ts'
 import { useLooks } from './looks.ts'
 import { signalsOf, type LecternKey } from './lecternKeys.ts'
 import { useWakeLock } from './wakeLock.ts'
+import { passName } from './wayWords.ts'
 
 const props = defineProps<{
   lectern: Lectern
@@ -174,10 +174,9 @@ const mainText = computed(() => {
   return { paused: words.lectern.goOn, ended: words.lectern.again }[call.value.state as string] ?? words.lectern.start
 })
 const over = computed(() => call.value.state === 'ended' || moment.value.beatsLeft === 0)
-const nameOf = (pass: DancedPass): string => (pass.ordinals === 1 ? pass.part.label : `${pass.part.label}, ${words.format.ordinal(pass.ordinal, pass.ordinals)}`)
-const passName = computed(() => {
+const part = computed(() => {
   const { pass } = moment.value
-  if (pass) return nameOf(pass)
+  if (pass) return passName(pass)
   return position.value < 0 ? words.lectern.intro : words.lectern.after
 })
 const nextPass = computed(() => {
@@ -185,7 +184,7 @@ const nextPass = computed(() => {
   const next = passes[moment.value.pass ? passes.indexOf(moment.value.pass) + 1 : position.value < 0 ? 0 : passes.length]
   if (!next) return ''
   const shift = moment.value.pass?.pass.shift
-  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(nameOf(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : ''].filter(Boolean).join(' · ')
+  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(passName(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : ''].filter(Boolean).join(' · ')
 })
 const stance = computed(() => {
   const state = moment.value.dancing?.before ?? props.sheet.routine.start
@@ -217,7 +216,7 @@ const started = computed(() => call.value.state !== 'waiting')
 <template>
   <div class="lectern" :class="[looks.layout.value, `show-${looks.parts.value}`]" :data-state="call.state" :data-cue="moment.cue?.key ?? ''" :data-speak="moment.speak" @click="unfocus">
     <header class="top">
-      <span class="pass">{{ passName }}</span>
+      <span class="pass">{{ part }}</span>
       <span v-if="nextPass" class="after">{{ nextPass }}</span>
       <span class="what">{{ stance }}</span>
       <span class="numbers count">

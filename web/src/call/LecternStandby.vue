@@ -20,35 +20,39 @@ const phraseOf = computed(() => {
   <div class="standby" role="group" :aria-label="words.lectern.standby">
     <span aria-hidden="true">{{ words.lectern.standby }}</span>
     <button v-for="(offer, i) in offers" :key="i" class="own-key" @click="emit('take', i)">
-      <kbd class="count">{{ i + 1 }}</kbd
-      ><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}, {{ wayPrice(offer, written) }}
+      <span><kbd class="count">{{ i + 1 }}</kbd><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}</span>
+      <span>{{ wayPrice({ ...offer, link: null }, written) }}</span>
     </button>
   </div>
 </template>
 
 <style scoped>
 .standby {
-  display: flex;
+  display: grid;
+  grid-template-columns: auto repeat(3, minmax(0, 1fr));
   gap: 0 1.2rem;
-  min-height: 2rem;
-  align-items: baseline;
-  overflow: hidden;
-  white-space: nowrap;
+  min-height: 3.4rem;
   font-size: 1rem;
   color: var(--ink-soft);
 }
 button {
-  flex: 0 1 auto;
-  min-height: 32px;
+  min-height: 44px;
   padding: 0;
-  overflow: hidden;
   border: 0;
   background: none;
   color: inherit;
   font: inherit;
   text-align: left;
-  text-overflow: ellipsis;
   cursor: pointer;
+}
+button span {
+  display: block;
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+span + span {
+  font-size: 0.9rem;
 }
 strong {
   color: var(--ink);

@@ -180,7 +180,7 @@ export const lectern = {
     sound: 'sound',
     screens: 'second screens',
   } satisfies Record<LecternKey, string>,
-  short: { main: 'start, stop', lost: 'they are lost', hold: 'hold', other: 'other one', 'one-more': 'once more', skip: 'skip', mark: 'mark', 'take-back': 'wrong key', keys: 'all keys' },
+  short: { main: 'start, stop', lost: 'lost', hold: 'hold', other: 'other one', 'one-more': 'once more', skip: 'skip', mark: 'mark', 'take-back': 'wrong key', keys: 'keys' },
   marked: 'Marked.',
   looping: 'walking through this part',
   soundTitle: 'Sound',
