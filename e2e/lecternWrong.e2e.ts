@@ -229,7 +229,12 @@ order
 `,
   )
   await openLectern(page, '', page.url().split('/').pop()!)
-  const byHand = await page.evaluate(() => window.dellopLectern.cues().filter((cue) => 'byHand' in cue && cue.byHand).map(({ text, startTick }) => ({ text, startTick })))
+  const byHand = await page.evaluate(() =>
+    window.dellopLectern
+      .cues()
+      .filter((cue) => 'byHand' in cue && cue.byHand)
+      .map(({ text, startTick }) => ({ text, startTick })),
+  )
   expect(byHand.length).toBeGreaterThan(0)
   await page.keyboard.press('Space')
   const waits = page.getByRole('region', { name: /^waits for your key/ })

@@ -24,7 +24,7 @@ export function headingText(routine: Routine): string[] {
     ['bar', metreText(routine.metre)],
     ['tempo', String(routine.bpm)],
     ['language', routine.language],
-    ['start', startText(routine.start)],
+    ['start', startText(routine.start, routine.formation)],
     ['remark', written(routine.remark)],
   ]
   const { year, source, formation, couples, level, unit, roleLabels, calling, tags } = routine

@@ -12,7 +12,7 @@ export function sheetMarkdown(routine: Routine, figures: readonly Figure[], tune
     [routine.dance, routine.formation, routine.level].filter(Boolean).join(', '),
     tuneTitle && `Tune: ${tuneTitle}`,
     `${routine.bpm} beats a minute`,
-    `Start: ${startText(routine.start)}`,
+    `Start: ${startText(routine.start, routine.formation)}`,
   ].filter(Boolean)
   return [
     `# ${plain(routine.title)}`,

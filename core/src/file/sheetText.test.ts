@@ -136,6 +136,13 @@ describe('a sheet as text', () => {
     expect(text).toMatch(/\norder\n  A\n  B\n/)
     expect(text).toMatch(/ {2}A\n {4}instead of Twirl vine: Vine three\n/)
   })
+  it('says once how all stand where they stand alike, by the clock in lines, and reads either way', () => {
+    const all = ok("formation: lines\nstart: none; all face 3 o'clock, right foot free\npart A\n  Box\norder\n  A\n")
+    expect(all.start).toEqual({ hold: 'none', lead: { facing: 2, weight: 'left' }, follow: { facing: 2, weight: 'left' } })
+    expect(sheetText(all, SHIPPED_FIGURES)).toContain('start: none; all face 3 o’clock, right foot free\n')
+    expect(ok('formation: lines\nstart: none; lead faces wall, right foot free; follow faces wall, right foot free\npart A\n  Box\norder\n  A\n').start).toEqual(all.start)
+    expect(sheetText({ ...all, formation: 'ring' }, SHIPPED_FIGURES)).toContain('start: none; all face wall, right foot free\n')
+  })
   it('needs little: parts and an order; the heading stands as it was', () => {
     const routine = ok('part A\n  Box\n  Left turning box (half)\n  "step and clap" = 6\norder\n  A x2\n')
     expect(routine.parts[0]!.slots.map(({ content }) => content)).toEqual([
@@ -167,6 +174,8 @@ describe('a sheet as text', () => {
     ['title: One\n', 'At least one part was expected'],
     ['tempo: fast\npart A\n', '0: Line 1: “fast” is no tempo; beats a minute from 20 to 400'],
     ['start: hug; x; y\npart A\n', 'Line 1: “hug” is no hold to start in'],
+    ['start: none; all face nowhere, left foot free\npart A\n', 'Line 1: “all face nowhere, left foot free” does not say how all start'],
+    ['start: none; lead faces wall, left foot free; follow sits\npart A\n', 'Line 1: “follow sits” does not say how the follow starts'],
     ['dance: salsa\npart A\n  Walk two\n', '22: Line 3: the book holds several figures called “Walk two”; say which: “two-step: Walk two” or'],
     ['dance: waltz\npart A\n  Box (haf)\n', 'Line 3: “haf” is no way to vary a figure'],
     ['dance: waltz\npart A\n  Box = 4\n', 'Line 3: Box takes 6 counts here, and 4 is written'],

@@ -1,6 +1,6 @@
 import { problem, succeed, type Result } from '../document/index.ts'
-import { directionWords, HOLD_IDS, readDirection, type Facing, type FloorState, type RoleState } from '../figure/index.ts'
-import type { SlotContent } from '../routine/index.ts'
+import { directionWords, HOLD_IDS, readDirection, type FloorState, type RoleState } from '../figure/index.ts'
+import type { Formation, SlotContent } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
 /** Small pieces of the plain-text sheet, each written and read back the same. */
@@ -23,27 +23,37 @@ export const valueText = (text: string): string => (PLAIN.test(text) && text.tri
 export const readValue = (text: string): Result<string> => (text.startsWith('"') ? readQuoted(text) : succeed(text))
 
 const ROLE_WEIGHT: Readonly<Record<RoleState['weight'], string>> = { right: 'left foot free', left: 'right foot free', both: 'weight on both feet', split: 'weight split' }
-const roleText = (role: 'lead' | 'follow', { facing, weight }: RoleState): string => `${role} faces ${directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
+const ROLES = ['lead', 'follow'] as const
+const BY_THE_CLOCK: readonly (Formation | undefined)[] = ['lines', 'solo']
+const standsText = ({ facing, weight }: RoleState, formation?: Formation): string => `${(BY_THE_CLOCK.includes(formation) && directionWords('walls', facing)) || directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
 
-/** `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`. */
-export const startText = ({ hold, lead, follow }: FloorState): string => [hold, roleText('lead', lead), roleText('follow', follow)].join('; ')
+/** `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`; `none; all face 12 o'clock, right foot free` where both stand alike. */
+export const startText = ({ hold, lead, follow }: FloorState, formation?: Formation): string =>
+  lead.facing === follow.facing && lead.weight === follow.weight ? `${hold}; all face ${standsText(lead, formation)}` : `${hold}; lead faces ${standsText(lead, formation)}; follow faces ${standsText(follow, formation)}`
+
+function readStands(text: string): RoleState | null {
+  const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) => text.endsWith(`, ${ROLE_WEIGHT[one]}`))
+  if (!weight) return null
+  const words = text.slice(0, -`, ${ROLE_WEIGHT[weight]}`.length)
+  const facing = [readDirection(words, 'hall'), readDirection(words, 'walls')].find(({ ok }) => ok)
+  return facing?.ok ? { facing: facing.value, weight } : null
+}
 
 export function readStart(text: string): Result<FloorState> {
-  const [hold = '', lead = '', follow = '', ...more] = text.split(';').map((one) => one.trim())
+  const [hold = '', ...pieces] = text.split(';').map((one) => one.trim())
   if (!HOLD_IDS.includes(hold)) return problem('sheet-text', `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`)
-  if (more.length > 0) return problem('sheet-text', 'A hold, the lead and the follow was expected, with semicolons between.')
+  const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
+  if (alike) {
+    const all = readStands(alike[1]!)
+    return all ? succeed({ hold, lead: all, follow: { ...all } } as FloorState) : problem('sheet-text', `“${pieces[0]}” does not say how all start; such as: all face 12 o'clock, right foot free.`)
+  }
+  if (pieces.length > 2) return problem('sheet-text', 'A hold, the lead and the follow was expected, with semicolons between.')
   const states: Partial<Record<'lead' | 'follow', RoleState>> = {}
-  for (const [role, piece] of [
-    ['lead', lead],
-    ['follow', follow],
-  ] as const) {
-    // prettier-ignore
-    const found = new RegExp(`^${role} faces (.+), (${Object.values(ROLE_WEIGHT).join('|')})$`).exec(piece)
-    const facing = found ? readDirection(found[1]!, 'hall') : null
-    if (!found || !facing) return problem('sheet-text', `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`)
-    if (!facing.ok) return facing
-    const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) => ROLE_WEIGHT[one] === found[2])!
-    states[role] = { facing: facing.value as Facing, weight }
+  for (const [i, role] of ROLES.entries()) {
+    const piece = pieces[i] ?? ''
+    const stands = piece.startsWith(`${role} faces `) ? readStands(piece.slice(`${role} faces `.length)) : null
+    if (!stands) return problem('sheet-text', `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`)
+    states[role] = stands
   }
   return succeed({ hold, lead: states.lead!, follow: states.follow! } as FloorState)
 }

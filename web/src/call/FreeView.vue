@@ -77,7 +77,10 @@ async function begin(): Promise<void> {
       onEvent: (event) => keeper?.note(event),
     }) // prettier-ignore
     const { music: from, speed } = called.call.value
-    keeper = keepCall({ sheetId: null, revision: null, title: words.lectern.free.called(dance.value), floorId: library.floor?.id ?? null, where: '', caller: '', music: recording ? 'recording' : 'silent', from, speed, bpm: bpmNow.value }, clock.now)
+    keeper = keepCall(
+      { sheetId: null, revision: null, title: words.lectern.free.called(dance.value), floorId: library.floor?.id ?? null, where: '', caller: '', music: recording ? 'recording' : 'silent', from, speed, bpm: bpmNow.value },
+      clock.now,
+    )
     free.value = called
     Object.assign(window, { dellopFree: { clock, free: free.value } })
     loop()

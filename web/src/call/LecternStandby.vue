@@ -20,7 +20,10 @@ const phraseOf = computed(() => {
   <div class="standby" role="group" :aria-label="words.lectern.standby">
     <span aria-hidden="true">{{ words.lectern.standby }}</span>
     <button v-for="(offer, i) in offers" :key="i" class="own-key" @click="emit('take', i)">
-      <span><kbd class="count">{{ i + 1 }}</kbd><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}</span>
+      <span
+        ><kbd class="count">{{ i + 1 }}</kbd
+        ><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}</span
+      >
       <span>{{ wayPrice({ ...offer, link: null }, written) }}</span>
     </button>
   </div>

@@ -29,7 +29,7 @@ const total = computed(() => words.sheets.print.total(words.sheets.total(props.p
         <tr>
           <th scope="col" class="sign"></th>
           <th scope="col" class="num">{{ words.sheets.print.bar }}</th>
-          <th scope="col" class="num">{{ words.sheets.print.count }}</th>
+          <th scope="col" class="num">{{ words.sheets.print.length }}</th>
           <th scope="col">{{ words.sheets.print.danced }}</th>
           <th scope="col">{{ words.sheets.print.said }}</th>
         </tr>

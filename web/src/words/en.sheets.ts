@@ -281,6 +281,7 @@ export const sheets = {
     start: (hold: string, face: string) => `Start: ${hold}, facing ${face}`,
     tempo: (bpm: number) => `${bpm} a minute`,
     count: 'count',
+    length: 'counts',
     bar: 'bar',
     danced: 'danced',
     said: 'said',
