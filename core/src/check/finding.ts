@@ -107,3 +107,6 @@ export interface Finding {
   readonly params: Params
   readonly repairs: readonly Repair[]
 }
+
+/** Whether a finding asks for something: more than a note, and not overruled. */
+export const isToMend = ({ overruled, severity }: Pick<Finding, 'severity'> & { readonly overruled: string | null }): boolean => overruled === null && severity !== 'note'

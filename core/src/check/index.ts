@@ -1,3 +1,4 @@
+export { isToMend } from './finding.ts'
 export type { Finding, FindingCode, Params, Repair, RepairCode, Severity } from './finding.ts'
 export type { Check, Derived } from './derived.ts'
 export { CHECKS } from './checks.ts'

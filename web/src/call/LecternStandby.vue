@@ -29,6 +29,7 @@ const phraseOf = computed(() => {
   </div>
 </template>
 
+<style scoped src="./controls.css"></style>
 <style scoped>
 .standby {
   display: grid;
@@ -59,15 +60,6 @@ span + span {
 }
 strong {
   color: var(--ink);
-}
-kbd {
-  display: inline-block;
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  padding: 0.05rem 0.45rem;
-  margin-right: 0.4rem;
-  color: var(--ink);
-  font-weight: 700;
 }
 @media (max-width: 700px) {
   .standby {

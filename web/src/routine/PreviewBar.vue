@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isToMend } from '@dellop/core/check'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed, onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
@@ -9,7 +10,7 @@ const emit = defineEmits<{ take: []; leave: [] }>()
 const take = ref<HTMLButtonElement | null>(null)
 onMounted(() => take.value?.focus({ preventScroll: true }))
 
-const toMend = (sheet: Sheet): number => sheet.findings.filter(({ overruled, severity }) => overruled === null && severity !== 'note').length
+const toMend = (sheet: Sheet): number => sheet.findings.filter(isToMend).length
 const beats = (sheet: Sheet): number => sheet.timeline.lengthTicks / 24
 const effect = computed(() => words.sheets.preview.effect(toMend(props.before), toMend(props.after), beats(props.before), beats(props.after)))
 </script>

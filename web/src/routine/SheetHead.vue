@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isToMend } from '@dellop/core/check'
 import { totalOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, ticksPerBar, type Tick } from '@dellop/core/time'
@@ -32,7 +33,7 @@ const dancedBars = computed(() => Math.round((props.sheet.timeline.lengthTicks /
 const musicBars = computed(() => (props.sheet.musicEnd === null ? null : props.sheet.musicEnd / bar.value))
 const fits = computed(() => dancedBars.value === musicBars.value)
 const seconds = computed(() => props.sheet.clock.heardAt(props.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(0 as Tick))
-const toMend = computed(() => props.sheet.findings.filter((finding) => finding.overruled === null && finding.severity !== 'note').length)
+const toMend = computed(() => props.sheet.findings.filter(isToMend).length)
 const saveText = computed(() => ({ saved: words.sheet.saved, saving: words.sheet.saving, offline: words.sheet.offline, refused: words.sheet.refused })[props.saving.state] + (props.saving.state === 'refused' ? props.saving.sentence : ''))
 </script>
 
