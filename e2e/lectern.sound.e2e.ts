@@ -77,3 +77,36 @@ test('volume, sides and fading out are heard; the stand-in says cues beside the 
   await page.keyboard.press('Space')
   await expect.poll(async () => (await loudness()).left).toBeGreaterThan(0.01)
 })
+
+/** As a machine that sleeps does: the sound stands still, the time of day does not. */
+const sleep = async (page: Page, ms: number): Promise<void> => {
+  await page.evaluate(() => (window as unknown as { dellopLectern: { context: AudioContext } }).dellopLectern.context.suspend())
+  await page.waitForTimeout(ms)
+}
+const position = (page: Page): Promise<number> => page.evaluate(() => (window as unknown as { dellopLectern: { position: () => number } }).dellopLectern.position())
+
+test('where the system takes the sound away, one key goes on from the beat where it stopped; music from elsewhere has gone on', async ({ page }) => {
+  await page.goto('/lectern/lanterns-at-the-weir')
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await page.keyboard.press('Space')
+  await expect.poll(() => position(page)).toBeGreaterThan(-200)
+  await sleep(page, 2500)
+  await expect(page.getByTestId('told')).toContainText('The one key goes on from this beat.')
+  const at = await position(page)
+  await page.keyboard.press('Space')
+  await expect(page.locator('.lectern')).toHaveAttribute('data-state', /running|counting-in/)
+  await expect(page.getByTestId('told')).not.toContainText('The one key goes on from this beat.')
+  await expect.poll(() => position(page)).toBeGreaterThan(at)
+  expect((await position(page)) - at).toBeLessThan(24 * 4)
+
+  await page.goto('/lectern/pegs-on-a-line?music=elsewhere')
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await page.keyboard.press('l')
+  await page.waitForTimeout(1200)
+  const [before, wall] = [await position(page), Date.now()]
+  await sleep(page, 4000)
+  await page.evaluate(() => (window as unknown as { dellopLectern: { context: AudioContext } }).dellopLectern.context.resume())
+  await expect(page.getByTestId('told')).toContainText('This machine slept for ')
+  const beats = ((await position(page)) - before) / 24
+  expect(Math.abs(beats - ((Date.now() - wall) / 1000) * (104.4 / 60))).toBeLessThan(1)
+})

@@ -4,19 +4,36 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expectOk } from '@dellop/core/document'
 import { readWav } from '@dellop/core/listen'
+import { band } from './band.ts'
+import { check } from './check.ts'
+import { count } from './count.ts'
+import { figures } from './figures.ts'
+import type { Outcome } from './outcome.ts'
 import { plan } from './plan.ts'
 import { compressed, flac } from './testing/encode.ts'
 
 const root = join(__dirname, '../..')
 const demo = (path: string): string => join(root, 'demo', path)
 let folder: string
-beforeAll(() => (folder = mkdtempSync(join(tmpdir(), 'dellop-cli-'))))
-afterAll(() => rmSync(folder, { recursive: true, force: true }))
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'dellop-cli-'))
+  process.env['DELLOP_CWD'] = folder
+})
+afterAll(() => {
+  delete process.env['DELLOP_CWD']
+  rmSync(folder, { recursive: true, force: true })
+})
 
 /** Runs the command as a shell would; it runs its build, or its source when that is newer. */
-function dellop(...line: string[]) {
+function shell(...line: string[]) {
   const { status, stdout, stderr } = spawnSync(process.execPath, [join(root, 'cli/dellop.mjs'), ...line], { cwd: folder, encoding: 'utf8' })
-  return { exit: status, json: stdout === '' ? null : JSON.parse(stdout), stderr: stderr.trim() }
+  return { exit: status, text: stdout, json: stdout.startsWith('{') ? JSON.parse(stdout) : null, stderr: stderr.trim() }
+}
+/** What a command prints, without a process of its own each time. */
+const HERE: Readonly<Record<string, (line: readonly string[]) => Outcome>> = { count, check, plan, band, figures }
+function dellop(name: string, ...line: string[]) {
+  const outcome = HERE[name]!(line)
+  return { exit: outcome.exit, json: 'json' in outcome ? JSON.parse(JSON.stringify(outcome.json)) : null, stderr: 'sentence' in outcome ? outcome.sentence : '' }
 }
 function fileOf(name: string, text: string): string {
   writeFileSync(join(folder, name), text)
@@ -36,6 +53,11 @@ describe('dellop count', () => {
     })
     expect(dellop('count', '2 3 4 & 1', '--count-from', '2').json.beats).toBe(4)
     expect(dellop('count', '1 & a 2', '--division', '3').json.events[1].beat).toBeCloseTo(1 / 3, 9)
+  })
+  it('is a command of the shell, found from any folder, with its exit code and its words', () => {
+    expect(shell('count', 'S Q & Q')).toMatchObject({ exit: 0, json: { beats: 4 }, stderr: '' })
+    expect(shell('count', '1 x')).toMatchObject({ exit: 2, text: '', stderr: expect.stringMatching(/^At character 3, "x"/) })
+    expect(shell('check', fileOf('short.txt', 'dance: waltz\npart A\n  Box\norder\n  A\n')).json).toMatchObject({ beats: 6 })
   })
   it('says in one sentence what it does not understand', () => {
     expect(dellop('count', '1 x')).toMatchObject({ exit: 2, json: null, stderr: expect.stringMatching(/^At character 3, "x"/) })
@@ -92,12 +114,6 @@ describe('dellop check', () => {
 })
 
 describe('dellop plan', () => {
-  /** What the command prints, without a process of its own for each sheet. */
-  function planned(...line: string[]) {
-    const outcome = plan(line)
-    if (!('json' in outcome)) throw new Error('sentence' in outcome ? outcome.sentence : 'text was not expected')
-    return { exit: outcome.exit, json: JSON.parse(JSON.stringify(outcome.json)) }
-  }
   interface Utterance {
     startSeconds: number
     endSeconds: number
@@ -135,13 +151,13 @@ describe('dellop plan', () => {
   it.each(sheets)('of %s keeps the rule of each mode', (file) => {
     const text = readFileSync(demo(`sheets/${file}`), 'utf8')
     const tune = /^tune: (\S+)/m.exec(text)![1]!
-    const { json, exit } = planned(demo(`sheets/${file}`), '--tune', demo(`tunes/${tune}.abc`), '--hall', '0.2')
+    const { json, exit } = dellop('plan', demo(`sheets/${file}`), '--tune', demo(`tunes/${tune}.abc`), '--hall', '0.2')
     expect(exit).toBe(0)
     judge(json)
   })
   it.each(['combing-the-teasels', 'goosefoot-ring'])('of %s, taught step by step, keeps them too', (name) => {
     const text = readFileSync(demo(`sheets/${name}.txt`), 'utf8').replace('\nstart:', '\ncalling: step by step\nstart:')
-    const { json } = planned(join(folder, fileOf(`${name}.txt`, text)), '--bpm', '100')
+    const { json } = dellop('plan', join(folder, fileOf(`${name}.txt`, text)), '--bpm', '100')
     judge(json)
     expect((json.utterances as { mode: string }[]).some(({ mode }) => mode === 'steps')).toBe(true)
   })
@@ -177,7 +193,7 @@ describe('dellop band', () => {
 })
 
 it('says what commands there are', () => {
-  expect(dellop('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| figures \| listen/)
+  expect(shell('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| figures \| listen/)
 })
 
 describe('dellop figures', () => {
@@ -192,7 +208,7 @@ describe('dellop figures', () => {
     expect(dellop('figures', 'check', fileOf('book.json', JSON.stringify(json))).json.figures).toBe(json.figures.length)
     const checked = dellop('figures', 'check', fileOf('broken.json', JSON.stringify({ ...json, figures: [broken] })))
     expect([checked.exit, checked.json.findings[0].figureId, checked.json.findings.map(({ code }: { code: string }) => code)]).toEqual([1, 'broken', expect.arrayContaining(['figure.step-order'])])
-    const csv = spawnSync(process.execPath, [join(root, 'cli/dellop.mjs'), 'figures', 'export', '--csv'], { cwd: folder, encoding: 'utf8' }).stdout
+    const csv = shell('figures', 'export', '--csv').text
     expect(csv.split('\r\n').length).toBe(json.figures.length + 2)
   })
   it('says in a sentence what it does not understand', () => {
@@ -206,7 +222,7 @@ describe('dellop figures', () => {
 describe('dellop listen', () => {
   it('hears the beats of what the band has played', () => {
     dellop('band', demo('tunes/lamps-along-the-staithe.abc'), '-o', 'heard.wav')
-    const { exit, json } = dellop('listen', 'heard.wav', '--range', '84-110')
+    const { exit, json } = shell('listen', 'heard.wav', '--range', '84-110')
     expect(exit).toBe(0)
     expect([Math.round(json.bpm), json.beatsPerBar]).toEqual([96, 3])
     expect(json.sections[0]).toMatchObject({ label: 'A', bars: 4 })
@@ -221,18 +237,18 @@ describe('dellop listen', () => {
     writeFileSync(join(folder, 'short.flac'), flac(samples))
     const truth = (JSON.parse(readFileSync(join(folder, 'short.json'), 'utf8')) as { beats: number[] }).beats.filter((beat) => beat > 5)
     for (const name of ['short.wav', 'short.mp3', 'short.ogg', 'short.flac']) {
-      const { json } = dellop('listen', name)
+      const { json } = shell('listen', name)
       const found = truth.filter((beat) => (json.beats as number[]).some((one) => Math.abs(one - beat) < 0.07))
       expect([name, json.beatsPerBar, found.length / truth.length > 0.95]).toEqual([name, 3, true])
     }
     const whole = readFileSync(join(folder, 'short.flac'))
     writeFileSync(join(folder, 'cut.flac'), whole.subarray(0, whole.length >> 1))
-    expect(dellop('listen', 'cut.flac').stderr).toMatch(/^The recording breaks off: it says that it is \d+ s long, and \d+ s of it are there. The whole file was expected.$/)
+    expect(shell('listen', 'cut.flac').stderr).toMatch(/^The recording breaks off: it says that it is \d+ s long, and \d+ s of it are there. The whole file was expected.$/)
   }, 120_000)
   it('refuses what is no sound, in a sentence', () => {
-    expect(dellop('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(/WAV, MP3, Ogg or FLAC was expected/)
-    expect(dellop('listen', fileOf('empty.wav', '')).stderr).toMatch(/is empty/)
-    expect(dellop('listen', fileOf('broken.mp3', 'ID3\u0004 and then nothing that is sound')).exit).toBe(2)
-    expect(dellop('listen', 'heard.wav', '--range', 'fast').stderr).toMatch(/84-96/)
+    expect(shell('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(/WAV, MP3, Ogg or FLAC was expected/)
+    expect(shell('listen', fileOf('empty.wav', '')).stderr).toMatch(/is empty/)
+    expect(shell('listen', fileOf('broken.mp3', 'ID3\u0004 and then nothing that is sound')).exit).toBe(2)
+    expect(shell('listen', 'heard.wav', '--range', 'fast').stderr).toMatch(/84-96/)
   })
 })

@@ -2,9 +2,8 @@
 import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { api } from '../app/api.ts'
-import { wakeAudio } from '../sound/audioContext.ts'
 import type { LecternVoice } from '../sound/lecternVoice.ts'
 import type { Player } from '../sound/player.ts'
 import { facingWords } from '../page/standing.ts'
@@ -25,6 +24,7 @@ import LecternWaits from './LecternWaits.vue'
 import { useLecternCommands } from './lecternCommands.ts'
 import { useLooks } from './looks.ts'
 import { signalsOf, type LecternKey } from './lecternKeys.ts'
+import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
 import { passName } from './wayWords.ts'
 
@@ -51,10 +51,6 @@ const looks = useLooks()
 const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
 const { delay: delayShown, keys: keysShown, sound: soundShown, screens: screensShown } = dialogs
 const approach = ref<HTMLElement | null>(null)
-const volume = ref(90)
-/** -100 left to 100 right. */
-const balance = ref(0)
-watch(balance, (to) => props.player?.setBalance(to / 100))
 const flash = ref('')
 let frame = 0
 
@@ -65,37 +61,25 @@ function loopFrames(): void {
   frame = requestAnimationFrame(loopFrames)
 }
 
-async function press(): Promise<void> {
-  if (!props.manual) await wakeAudio()
+const desk = useSoundDesk(props.lectern, () => props.player, props.manual, (seconds) => say(words.lectern.slept(Math.round(seconds))))
+const { volume, balance, asleep } = desk
+function press(): void {
   void wakeLock.keep()
-  clearTimeout(fading)
-  props.lectern.key()
+  void desk.press()
 }
-
-const FADE_SECONDS = 8
-let fading: ReturnType<typeof setTimeout> | undefined
-/** Fades out, then stops, unless it was stopped before; loud again when it goes on. */
-function fade(): void {
-  props.player?.fadeOut(FADE_SECONDS)
-  clearTimeout(fading)
-  fading = setTimeout(() => {
-    if (isMoving(call.value)) props.lectern.pause()
-  }, FADE_SECONDS * 1000)
-}
-const setVolume = (to: number): void => {
-  volume.value = to
-  props.player?.setVolume(to / 100)
+function say(text: string, seconds = 8): void {
+  flash.value = text
+  setTimeout(() => flash.value === text && (flash.value = ''), seconds * 1000)
 }
 function mark(): void {
   props.lectern.mark()
-  flash.value = words.lectern.marked
-  setTimeout(() => (flash.value = ''), 2500)
+  say(words.lectern.marked, 2.5)
 }
 /** A digit answers what is asked, or takes a way back in. */
 const digit = (index: number) => (): void => (asked.value ? props.lectern.answer(index) : props.lectern.rejoin(index))
 
 const actions: Readonly<Record<LecternKey, () => void>> = {
-  main: () => void press(),
+  main: press,
   hold: () => props.lectern.hold(),
   lost: () => props.lectern.lose(),
   other: () => props.lectern.ask('floor'),
@@ -121,7 +105,7 @@ const actions: Readonly<Record<LecternKey, () => void>> = {
   'phrase-after': () => props.lectern.forth(),
   slower: () => props.lectern.slower(),
   faster: () => props.lectern.faster(),
-  fade,
+  fade: desk.fade,
   loop: () => props.lectern.toggleLoop(),
   layout: looks.nextLayout,
   words: looks.nextParts,
@@ -159,7 +143,6 @@ onMounted(() => {
 })
 onBeforeUnmount(() => {
   cancelAnimationFrame(frame)
-  clearTimeout(fading)
   link(false)
 })
 
@@ -206,7 +189,7 @@ const FOOT_KEYS: readonly LecternKey[] = ['main', 'lost', 'hold', 'other', 'one-
 const keyName = (command: LecternKey): string => words.lectern.signal(signalsOf(commands.signals.value, command)[0] ?? '')
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
 const soundNote = computed(() => (props.lectern.isElsewhere ? '' : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound]))
-const line = computed(() => flash.value || commands.holding.value || (told.value ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated) : '') || props.note)
+const line = computed(() => (asleep.value ? words.lectern.stood : '') || flash.value || commands.holding.value || (told.value ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated) : '') || props.note)
 /** The ways back in stand where nothing else has to be said. */
 const standsBy = computed(() => standby.value.length > 0 && moving.value && line.value === '' && looks.layout.value === 'full' && !lost.value && !asked.value && !waits.value)
 const texts = computed(() => prepared.value.cues.map(({ text }) => text))
@@ -262,7 +245,7 @@ const started = computed(() => call.value.state !== 'waiting')
           <option v-for="(label, id) in words.lectern.fromWhat" :key="id" :value="id">{{ label }}</option>
         </select></label
       >
-      <label v-if="!lectern.isElsewhere" class="volume own-key">{{ words.lectern.volume }} <input :value="volume" type="range" min="0" max="100" @input="setVolume(Number(($event.target as HTMLInputElement).value))" /></label>
+      <label v-if="!lectern.isElsewhere" class="volume own-key">{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" /></label>
       <RouterLink v-if="call.state === 'ended' && callId()" class="leave own-key" :to="{ name: 'call', params: { id: callId()! } }">{{ words.lectern.afterwards }}</RouterLink>
       <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }">{{ words.lectern.leave }}: {{ sheet.routine.title }}</RouterLink>
       <p class="status" role="status">
@@ -273,7 +256,7 @@ const started = computed(() => call.value.state !== 'waiting')
     </footer>
     <DelayDialog v-model="delayShown" :delay-seconds="delaySeconds" @set="emit('delay', $event)" />
     <LecternKeys v-if="keysShown" v-model="keysShown" :signals="commands.signals.value" @teach="commands.teach" @forget="commands.forget" />
-    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" v-model:balance="balance" :volume="volume" :player="player" :voice="voice" :texts="texts" @update:volume="setVolume" @fade="fade" />
+    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" v-model:balance="balance" v-model:volume="volume" :player="player" :voice="voice" :texts="texts" @fade="desk.fade()" />
     <LecternScreens v-if="screensShown" v-model="screensShown" @on="link" />
   </div>
 </template>

@@ -1,5 +1,5 @@
 import { evenGrid, hearTap, lineGrid, musicAt, musicOfTick, NEW_EAR, tickOfMusic, type BandEar, type CallEvent } from '@dellop/core/call'
-import { secondsAt, TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '@dellop/core/time'
+import { secondsAt, TICKS_PER_BEAT, ticksPerBar, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
 import type { Landmark } from '@dellop/core/tune'
 import { computed, ref, shallowRef } from 'vue'
 import type { LecternParts } from './parts.ts'
@@ -58,5 +58,14 @@ export function useBand({ sheet, clock, call, prepared, position, hear }: Lecter
     hear({ type: 'heard', at, by: 'nudge', music: secondsAt(sheet.beatMap, (now - beats * TICKS_PER_BEAT) as TickPosition), speed: call.value.speed, error: -beats })
   }
 
-  return { tapUnit, tapped, tap, landmarks, nextLandmark, landmark, nudge }
+  /** The machine slept so many seconds while the band played on. */
+  function sleptFor(seconds: number): void {
+    const before = position.value
+    const at = clock.now()
+    const music = (musicAt(call.value, at) + seconds * call.value.speed) as Seconds
+    ear = NEW_EAR
+    hear({ type: 'heard', at, by: 'nudge', music, speed: call.value.speed, error: (tickOfMusic(prepared.value, music) - before) / TICKS_PER_BEAT })
+  }
+
+  return { tapUnit, tapped, tap, landmarks, nextLandmark, landmark, nudge, sleptFor }
 }

@@ -104,6 +104,8 @@ export const lectern = {
   cutOff: 'This call was cut off here. The one key goes on from this beat.',
   fresh: 'A new call, from the top',
   cutOffBand: 'This call was cut off; the music went on, and so does it.',
+  slept: (seconds: number) => `This machine slept for ${seconds} s; the music went on, and so does the call.`,
+  stood: 'The system took the sound away. The one key goes on from this beat.',
   from: 'Music',
   fromWhat: { recording: 'played from here', elsewhere: 'a band, or another player' },
   band: {

@@ -1,0 +1,45 @@
+import { watchSleep } from './sleep.ts'
+
+describe('time that went by while the clock stood', () => {
+  let wall = 1000
+  let clock = 0
+  let counted = true
+  const woken: number[] = []
+  const pass = (wallSeconds: number, clockSeconds: number): void => {
+    wall += wallSeconds
+    clock += clockSeconds
+    jest.advanceTimersByTime(1000)
+  }
+  let stop: () => void
+  beforeEach(() => {
+    jest.useFakeTimers()
+    counted = true
+    woken.length = 0
+    stop = watchSleep({ now: () => clock, wakeAt: () => () => undefined }, () => counted, (seconds) => woken.push(seconds), () => wall) // prettier-ignore
+  })
+  afterEach(() => {
+    stop()
+    jest.useRealTimers()
+  })
+
+  it('is nothing while both go on, however unevenly they are looked at', () => {
+    for (let n = 0; n < 5; n++) pass(1.2, 1.19)
+    expect(woken).toEqual([])
+  })
+  it('is told once the clock goes on, whole, and once', () => {
+    pass(1, 1)
+    pass(4, 0)
+    pass(4, 0)
+    expect(woken).toEqual([])
+    pass(1, 0.5)
+    pass(1, 1)
+    expect(woken).toEqual([expect.closeTo(8.5, 6)])
+  })
+  it('does not count before the music goes', () => {
+    counted = false
+    pass(60, 0)
+    counted = true
+    pass(1, 0.9)
+    expect(woken).toEqual([])
+  })
+})

@@ -1,0 +1,61 @@
+import { isMoving } from '@dellop/core/call'
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { audioContext, wakeAudio } from '../sound/audioContext.ts'
+import { audioClock } from '../sound/clock.ts'
+import type { Player } from '../sound/player.ts'
+import type { Lectern } from './lectern.ts'
+import { watchSleep } from './sleep.ts'
+
+const FADE_SECONDS = 8
+const USUAL_VOLUME = 90
+
+/** How the music of a call sounds, and what becomes of the call where the system takes the sound away. `slept`: the machine slept so many seconds while a band played on. */
+export function useSoundDesk(lectern: Lectern, player: () => Player | null, manual: boolean, slept: (seconds: number) => void) {
+  /** 0 to 100. */
+  const volume = ref(USUAL_VOLUME)
+  /** -100 left to 100 right. */
+  const balance = ref(0)
+  /** The music should sound, and the system does not let it. */
+  const asleep = ref(false)
+  let fading: ReturnType<typeof setTimeout> | undefined
+  watch(volume, (to) => player()?.setVolume(to / 100))
+  watch(balance, (to) => player()?.setBalance(to / 100))
+
+  const moves = (): boolean => isMoving(lectern.call.value)
+  const stands = (): boolean => !manual && moves() && audioContext().state !== 'running'
+
+  /** Fades out, then stops, unless it was stopped before; loud again when it goes on. */
+  function fade(): void {
+    player()?.fadeOut(FADE_SECONDS)
+    clearTimeout(fading)
+    fading = setTimeout(() => moves() && lectern.pause(), FADE_SECONDS * 1000)
+  }
+
+  /** The one key. Sound that the system took away it gives back, and the music goes on where it stopped. */
+  async function press(): Promise<void> {
+    const stood = stands()
+    if (!manual) await wakeAudio()
+    if (stood) return
+    clearTimeout(fading)
+    lectern.key()
+  }
+
+  const look = (): void => void (asleep.value = stands())
+  let unwatch: (() => void) | null = null
+  onMounted(() => {
+    if (manual) return
+    const context = audioContext()
+    context.addEventListener('statechange', look)
+    unwatch = watchSleep(audioClock(context), moves, (seconds) => {
+      if (!lectern.isElsewhere) return
+      lectern.sleptFor(seconds)
+      slept(seconds)
+    })
+  })
+  onBeforeUnmount(() => {
+    clearTimeout(fading)
+    unwatch?.()
+    if (!manual) audioContext().removeEventListener('statechange', look)
+  })
+  return { volume, balance, asleep, fade, press }
+}
