@@ -111,7 +111,7 @@ describe('a call', () => {
     expect(told.happenings.map(({ kind }) => kind)).toEqual(['marked', 'speed', 'held', 'turned'])
     expect(told.happenings[0]!.slot).toBe(sheet.timeline.slots[0])
     expect([told.lowBpm, told.highBpm, told.seconds]).toEqual([90, 99, 9])
-    expect(told.happenings[3]).toMatchObject({ repeated: ['A 1'] })
+    expect(told.happenings[3]).toMatchObject({ repeated: [sheet.timeline.passes[0]] })
     const ended = callReport(kept([{ type: 'start', at: 0, countInSeconds: 0 }, { type: 'turn', at: 2, turn: 'end-soon', course: endSoon(prepared, now)!.course }]), sheet) // prettier-ignore
     expect(ended.cues.filter(({ why }) => why === 'left-out').length).toBeGreaterThan(10)
   })

@@ -1,5 +1,5 @@
 import type { Sheet } from '../sheet/index.ts'
-import type { DancedSlot } from '../routine/index.ts'
+import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { spanAt, type Tick } from '../time/index.ts'
 import { isMoving, newCall, stepCall, type CallEvent, type Turn } from './call.ts'
 import type { Course } from './course.ts'
@@ -20,7 +20,7 @@ export interface ReportedCue {
 /** Something that happened besides. */
 export type Happening = { readonly at: number; readonly slot: DancedSlot | null } & (
   | { readonly kind: 'paused' | 'held' | 'lost' | 'taken-back' | 'free' | 'marked' }
-  | { readonly kind: 'turned'; readonly turn: Turn; readonly dropped: readonly string[]; readonly repeated: readonly string[] }
+  | ({ readonly kind: 'turned'; readonly turn: Turn } & CourseChange)
   | { readonly kind: 'speed'; readonly bpm: number }
   | { readonly kind: 'tapped'; readonly taps: number; readonly worstBeats: number }
 )
@@ -115,8 +115,13 @@ function addTap(happenings: Happening[], at: number, error: number): void {
   else happenings.push({ at, slot: null, kind: 'tapped', taps: 1, worstBeats: Math.abs(error) })
 }
 
-/** What one course has that another has not, by the labels of its parts: what was left out, and what was danced once more. */
-export function courseChange(sheet: Sheet, before: Course, after: Course): { readonly dropped: readonly string[]; readonly repeated: readonly string[] } {
+/** What one course has that another has not: times through that were left out, and that were danced once more, as they are written. */
+export interface CourseChange {
+  readonly dropped: readonly DancedPass[]
+  readonly repeated: readonly DancedPass[]
+}
+
+export function courseChange(sheet: Sheet, before: Course, after: Course): CourseChange {
   const count = ({ legs, waiting }: Course): Map<number, number> => {
     const counts = new Map<number, number>()
     // A time through that was cut off and taken up again is danced once.
@@ -125,9 +130,6 @@ export function courseChange(sheet: Sheet, before: Course, after: Course): { rea
     return counts
   }
   const [old, now] = [count(before), count(after)]
-  const label = (pass: number): string => `${sheet.timeline.passes[pass]!.part.label} ${sheet.timeline.passes[pass]!.ordinal}`
-  return {
-    dropped: [...old].flatMap(([pass, n]) => Array<string>(Math.max(0, n - (now.get(pass) ?? 0))).fill(label(pass))),
-    repeated: [...now].flatMap(([pass, n]) => Array<string>(Math.max(0, n - (old.get(pass) ?? 0))).fill(label(pass))),
-  }
+  const more = (one: Map<number, number>, other: Map<number, number>): DancedPass[] => [...one].flatMap(([pass, n]) => Array<DancedPass>(Math.max(0, n - (other.get(pass) ?? 0))).fill(sheet.timeline.passes[pass]!))
+  return { dropped: more(old, now), repeated: more(now, old) }
 }

@@ -119,7 +119,7 @@ const bars = computed(() => {
   margin-left: -2px;
   background: var(--ink);
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .block {
     padding: 4px 5px;
     font-size: 15px;

@@ -26,7 +26,6 @@ import { useLooks } from './looks.ts'
 import { signalsOf, type LecternKey } from './lecternKeys.ts'
 import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
-import { passName } from './wayWords.ts'
 
 const props = defineProps<{
   lectern: Lectern
@@ -61,7 +60,12 @@ function loopFrames(): void {
   frame = requestAnimationFrame(loopFrames)
 }
 
-const desk = useSoundDesk(props.lectern, () => props.player, props.manual, (seconds) => say(words.lectern.slept(Math.round(seconds))))
+const desk = useSoundDesk(
+  props.lectern,
+  () => props.player,
+  props.manual,
+  (seconds) => say(words.lectern.slept(Math.round(seconds))),
+)
 const { volume, balance, asleep } = desk
 function press(): void {
   void wakeLock.keep()
@@ -159,7 +163,7 @@ const mainText = computed(() => {
 const over = computed(() => call.value.state === 'ended' || moment.value.beatsLeft === 0)
 const part = computed(() => {
   const { pass } = moment.value
-  if (pass) return passName(pass)
+  if (pass) return words.format.passName(pass)
   return position.value < 0 ? words.lectern.intro : words.lectern.after
 })
 const nextPass = computed(() => {
@@ -167,7 +171,9 @@ const nextPass = computed(() => {
   const next = passes[moment.value.pass ? passes.indexOf(moment.value.pass) + 1 : position.value < 0 ? 0 : passes.length]
   if (!next) return ''
   const shift = moment.value.pass?.pass.shift
-  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(passName(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : ''].filter(Boolean).join(' · ')
+  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(words.format.passName(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : '']
+    .filter(Boolean)
+    .join(' · ')
 })
 const stance = computed(() => {
   const state = moment.value.dancing?.before ?? props.sheet.routine.start
@@ -185,7 +191,7 @@ const comingText = computed(() => {
   return words.lectern.coming(words.format.slotName(slot.slot.content, slot.figure?.name ?? null), Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)), between?.name ?? null)
 })
 const big = computed(() => counting.value?.text ?? (moment.value.count || '·'))
-const FOOT_KEYS: readonly LecternKey[] = ['main', 'lost', 'hold', 'other', 'one-more', 'skip', 'mark', 'take-back', 'keys']
+const FOOT_KEYS: readonly LecternKey[] = ['lost', 'hold', 'other', 'one-more', 'skip', 'mark', 'take-back', 'keys']
 const keyName = (command: LecternKey): string => words.lectern.signal(signalsOf(commands.signals.value, command)[0] ?? '')
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
 const soundNote = computed(() => (props.lectern.isElsewhere ? '' : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound]))
@@ -217,7 +223,7 @@ const started = computed(() => call.value.state !== 'waiting')
         <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
           {{ big }}<small v-if="!counting && moment.count && sheet.school.count.ones === 'plain'"> {{ words.lectern.ofBeats(moment.countOf) }}</small>
         </p>
-        <p class="dancing">{{ comingText || dancingName }}</p>
+        <p class="dancing" :class="{ coming }">{{ comingText || dancingName }}</p>
       </div>
       <ol v-if="!lost" class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">
@@ -227,11 +233,13 @@ const started = computed(() => call.value.state !== 'waiting')
     </div>
     <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" :can-go="!moving" @go="lectern.seek($event)" />
     <LecternStandby v-if="standsBy" :offers="standby" :written="prepared.written" @take="lectern.rejoin($event)" />
-    <p v-show="!standsBy" class="line" role="status" data-testid="told">
+    <p v-show="!standsBy && !lost" class="line" role="status" data-testid="told">
       {{ line }} <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">{{ words.lectern.fresh }}</button>
     </p>
     <footer class="foot">
-      <button class="main-key own-key" @click="press">{{ mainText }}</button>
+      <button class="main-key own-key" @click="press">
+        {{ mainText }} <kbd class="count" aria-hidden="true">{{ keyName('main') }}</kbd>
+      </button>
       <ul class="keys">
         <li v-for="command in FOOT_KEYS" :key="command">
           <button class="key own-key" @click="commands.run(command)">

@@ -55,7 +55,7 @@ const nameOf = (slot: DancedSlot): string => words.format.slotName(slot.slot.con
 const timeOf = ({ at }: Happening): string => words.format.clock(Math.max(0, at - (log.value?.events[0]?.at ?? 0)))
 const partOf = (key: string): string => {
   const pass = sheet.value?.timeline.passes.find(({ slots }) => slots.some((slot) => slot.key === key))
-  return pass ? `${pass.part.label} ${pass.ordinal}` : ''
+  return pass ? words.format.passName(pass) : ''
 }
 
 /** A mark becomes a remark of its slot, in the sheet as it is now. */

@@ -13,6 +13,7 @@ import {
   skipNext,
   startOver,
   type Course,
+  type CourseChange,
   type CourseTurn,
   type OtherDanced,
   type PreparedCall,
@@ -29,10 +30,8 @@ import type { LecternParts } from './parts.ts'
 export type Asked = { readonly what: 'other'; readonly whose: 'floor' | 'cuer'; readonly offers: readonly OtherDanced[] } | { readonly what: 'go-on'; readonly offers: ReturnType<typeof goOn> }
 
 /** What the last key did to the dance, for the line that says so: `none` where it could not be done. */
-export interface Told {
+export interface Told extends CourseChange {
   readonly turn: Turn | 'none'
-  readonly dropped: readonly string[]
-  readonly repeated: readonly string[]
 }
 
 /** What a key did is said so long after it has come about. */

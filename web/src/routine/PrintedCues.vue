@@ -20,7 +20,7 @@ const lines = computed(() => {
     <thead>
       <tr>
         <th scope="col" class="num">{{ words.sheets.print.at }}</th>
-        <th scope="col" class="num">{{ words.sheets.print.bar }}</th>
+        <th scope="col" class="num">{{ words.sheets.print.forBar }}</th>
         <th scope="col" class="num">{{ words.sheets.print.count }}</th>
         <th scope="col" class="part">{{ words.sheets.print.part }}</th>
         <th scope="col">{{ words.sheets.print.said }}</th>

@@ -1,9 +1,10 @@
 import type { Happening, OtherKind, ReportedCue, Turn } from '@dellop/core/call'
+import type { DancedPass } from '@dellop/core/routine'
 import type { LecternKey } from '../call/lecternKeys.ts'
-import { counts, plural } from './english.ts'
+import { counts, passName, plural } from './english.ts'
 
 const round = (n: number): number => Math.round(n * 100) / 100
-const list = (names: readonly string[]): string => names.join(', ')
+const named = (passes: readonly DancedPass[]): string => passes.map(passName).join('; ')
 
 /** English of the lectern: calling live, on screens and pedals, and what was called. */
 export const lectern = {
@@ -23,8 +24,8 @@ export const lectern = {
   offer: (figure: string, part: string, beats: number) => `${figure}, ${part}, in ${counts(beats)}`,
   offerLink: (figure: string) => `after ${figure}`,
   offerMove: (beats: number) => (beats === 0 ? 'as planned' : beats > 0 ? `${counts(beats)} left out` : `${counts(-beats)} once more`),
-  offerDropped: (names: readonly string[]) => `without ${list(names)}`,
-  offerRepeated: (names: readonly string[]) => `${list(names)} twice`,
+  offerDropped: (passes: readonly DancedPass[]) => `without ${named(passes)}`,
+  offerRepeated: (passes: readonly DancedPass[]) => `once more: ${named(passes)}`,
   offerOver: (beats: number) => (beats > 0 ? `ends ${counts(beats)} after the music` : `ends ${counts(-beats)} before the music`),
   standby: 'If they lose it:',
   inPhrases: (n: number) => (n <= 1 ? 'next phrase' : `in ${n} phrases`),
@@ -88,7 +89,7 @@ export const lectern = {
   goOns: { whole: () => 'the whole dance again', last: () => 'the last part again', 'cool-down': (figure: string) => `cool down: ${figure}, on and on` },
   goOnNone: 'They do not stand as it begins. Let them dance what they like: a quiet walk to cool down.',
   close: 'Close',
-  told: (turn: Turn | 'none', dropped: readonly string[], repeated: readonly string[]): string => {
+  told: (turn: Turn | 'none', dropped: readonly DancedPass[], repeated: readonly DancedPass[]): string => {
     const what = {
       none: 'That cannot be done from here: they would not stand as it begins, or it is too late to say it.',
       rejoin: 'They come in again.',
@@ -99,7 +100,7 @@ export const lectern = {
       'end-soon': 'It ends soon.',
       'go-on': 'It goes on.',
     }[turn]
-    return [what, dropped.length > 0 ? `Left out: ${list(dropped)}.` : '', repeated.length > 0 ? `Danced once more: ${list(repeated)}.` : '', turn === 'none' ? '' : 'Wrong key? Z'].filter(Boolean).join(' ')
+    return [what, dropped.length > 0 ? `Left out: ${named(dropped)}.` : '', repeated.length > 0 ? `Danced once more: ${named(repeated)}.` : '', turn === 'none' ? '' : 'Wrong key? Z'].filter(Boolean).join(' ')
   },
   cutOff: 'This call was cut off here. The one key goes on from this beat.',
   fresh: 'A new call, from the top',
@@ -182,7 +183,7 @@ export const lectern = {
     sound: 'sound',
     screens: 'second screens',
   } satisfies Record<LecternKey, string>,
-  short: { main: 'start, stop', lost: 'lost', hold: 'hold', other: 'other one', 'one-more': 'once more', skip: 'skip', mark: 'mark', 'take-back': 'wrong key', keys: 'keys' },
+  short: { lost: 'lost', hold: 'hold', other: 'other one', 'one-more': 'once more', skip: 'skip', mark: 'mark', 'take-back': 'wrong key', keys: 'keys' },
   marked: 'Marked.',
   looping: 'walking through this part',
   soundTitle: 'Sound',
@@ -273,8 +274,8 @@ export const lectern = {
         case 'turned':
           return [
             { rejoin: 'came in again', release: 'went on', again: 'one more time', restart: 'started over', skip: 'left out the next', 'end-soon': 'ended soon', 'go-on': 'went on after the end' }[one.turn],
-            one.dropped.length > 0 ? `left out ${list(one.dropped)}` : '',
-            one.repeated.length > 0 ? `once more ${list(one.repeated)}` : '',
+            one.dropped.length > 0 ? `left out ${named(one.dropped)}` : '',
+            one.repeated.length > 0 ? `once more ${named(one.repeated)}` : '',
           ]
             .filter(Boolean)
             .join('; ')

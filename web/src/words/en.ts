@@ -8,7 +8,7 @@ import { voice } from './en.voice.ts'
 import { schools } from './en.schools.ts'
 import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
-import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal } from './english.ts'
+import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal, passName } from './english.ts'
 
 export const en = {
   nav: { label: 'Main', skip: 'Skip to the page', tunes: 'Tunes', figures: 'Figures', sheets: 'Sheets', lectern: 'Lectern', voice: 'Voice', about: 'About' },
@@ -27,6 +27,7 @@ export const en = {
     minutes,
     facing,
     ordinal,
+    passName,
     slotName,
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),

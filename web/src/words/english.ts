@@ -1,6 +1,6 @@
 // Pieces of English that the subjects share.
 import type { Facing } from '@dellop/core/figure'
-import type { SlotContent } from '@dellop/core/routine'
+import type { DancedPass, SlotContent } from '@dellop/core/routine'
 
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
 export const counts = (n: number): string => plural(Math.round(n * 100) / 100, 'count')
@@ -22,6 +22,9 @@ export function slotName(content: SlotContent, figureName: string | null): strin
   const part = cut?.type === 'half' ? ', half' : cut?.type === 'first' ? `, first ${cut.ticks / 24}` : cut?.type === 'from' ? `, from ${cut.ticks / 24 + 1}` : ''
   return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
+
+/** A time through a part: by its number where the part comes more than once. */
+export const passName = ({ part, ordinal: n, ordinals }: Pick<DancedPass, 'part' | 'ordinal' | 'ordinals'>): string => (ordinals === 1 ? part.label : `${part.label}, ${ordinal(n, ordinals)}`)
 
 export function ordinal(n: number, of: number): string {
   if (of === 1) return 'once'
