@@ -5,7 +5,7 @@ import { routineSchema, unfold } from '../routine/index.ts'
 import { validate } from '../document/index.ts'
 import { bookOf } from '../figure/index.ts'
 import { layPhrases, TICKS_PER_BEAT, WALTZ_METRE, type Tick } from '../time/index.ts'
-import { freeFigures, freeFloor, freePhrases, legalAfter, nextFigures, type FreeFloor } from './freeFigures.ts'
+import { bestStart, freeFigures, freeFloor, freePhrases, legalAfter, nextFigures, usualFormation, type FreeFloor } from './freeFigures.ts'
 import { sheetOfCalled } from './freeSheet.ts'
 import { standsAs } from './standing.ts'
 
@@ -107,4 +107,19 @@ describe('calling without a sheet', () => {
     const { slots } = unfold(routine, BOOK)
     expect(slots.filter(({ figure }) => figure !== null).map(({ start }) => start)).toEqual(called.map(({ at }) => at))
   })
+})
+
+describe('where nothing is said of how they stand', () => {
+  const dances = [...new Set(SHIPPED_FIGURES.map(({ family }) => family))]
+  it.each(dances)('a floor of %s begins as most of its figures can, or it is said that no phrase closes', (dance) => {
+    const figures = freeFigures(BOOK.values(), dance, () => true)
+    const formation = usualFormation(dance)
+    const ticks = 32 * TICKS_PER_BEAT
+    const start = bestStart(figures, formation, ticks)
+    const offers = (state: FloorState): number => nextFigures(freeFloor(figures, state, formation), state, ticks, []).length
+    // No hold that some figure begins in, on opposite feet, has more to offer.
+    for (const hold of new Set(figures.flatMap(({ figure }) => figure.entry.holds))) expect(offers(startingState(hold, WALL))).toBeLessThanOrEqual(start ? offers(start) : 0)
+    if (start) expect(freePhrases(freeFloor(figures, start, formation), start, ticks, []).phrases.length).toBeGreaterThan(0)
+  })
+  it('has no start without figures', () => expect(bestStart([], 'couples-round', PHRASE)).toBeNull())
 })

@@ -95,9 +95,14 @@ const HARD: ReadonlySet<Figure['level']> = new Set(['advanced'])
 /**
  * Whole phrases from a state: every sequence of figures that fills it exactly, is legal and closes, is weighed by how much
  * it repeats, how alike its neighbours move and how hard it is; the best few, each begun with something else. Nothing
- * comes twice running. Exact (branch and bound) until very many have been looked at, which is said.
+ * comes twice running where any phrase can do without. Exact (branch and bound) until very many have been looked at, which is said.
  */
 export function freePhrases(floor: FreeFloor, state: FloorState, phraseTicks: number, called: readonly Figure[]): FreePhrases {
+  const without = phrasesFrom(floor, state, phraseTicks, called, false)
+  return without.phrases.length > 0 || without.isCut ? without : phrasesFrom(floor, state, phraseTicks, called, true)
+}
+
+function phrasesFrom(floor: FreeFloor, state: FloorState, phraseTicks: number, called: readonly Figure[], mayRepeat: boolean): FreePhrases {
   const recent = new Set(called.slice(-12).map(({ id }) => id))
   const best = new Map<string, FreePhrase>()
   let looked = 0
@@ -113,7 +118,7 @@ export function freePhrases(floor: FreeFloor, state: FloorState, phraseTicks: nu
     const last = way.at(-1)
     const lastId = last?.figure.id ?? called.at(-1)?.id
     for (const danced of floor.figures) {
-      if (danced.lengthTicks > left || danced.figure.id === lastId) continue
+      if (danced.lengthTicks > left || (!mayRepeat && danced.figure.id === lastId)) continue
       const next =
         cost +
         (way.some(({ figure }) => figure.id === danced.figure.id) ? COST.again : 0) +

@@ -1,23 +1,8 @@
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
-import { playScore } from '@dellop/core/band'
-import { replay, type CallEvent } from '@dellop/core/call'
-import { DEFAULT_VOICES } from '@dellop/core/cue'
-import { countingIds } from '@dellop/core/document'
-import { bookOf } from '@dellop/core/figure'
-import { readAbc, readSheetFile, tuneOfScore } from '@dellop/core/file'
-import { ROUND_SCHOOL } from '@dellop/core/school'
-import { deriveSheet } from '@dellop/core/sheet'
+import { callReport, replay, type CallEvent, type CallLog } from '@dellop/core/call'
 import fc from 'fast-check'
 import { ManualClock } from '../sound/clock.ts'
+import { WALTZ as sheet } from '../testing/waltz.ts'
 import { startOfMusic, useLectern } from './lectern.ts'
-
-const demo = (path: string): string => readFileSync(join(__dirname, '../../../demo', path), 'utf8')
-const score = readAbc(demo('tunes/lamps-along-the-staithe.abc'))
-const file = readSheetFile(demo('sheets/lanterns-at-the-weir.json'))
-if (!score.ok || !file.ok) throw new Error('the demo does not read')
-const tune = tuneOfScore(score.value, playScore({ ...score.value, notes: [], chords: [] }, 1000), null, countingIds('t'))
-const sheet = deriveSheet({ routine: file.value.routine, book: bookOf(file.value.figures), school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune })
 
 function lectern(delay = 0) {
   const clock = new ManualClock()
@@ -165,6 +150,41 @@ describe('a call that goes wrong', () => {
         call.close()
       }),
       { numRuns: 40 },
+    )
+  })
+
+  it('is told afterwards whole: every cue of the sheet once, given where it was given and else with the reason, whatever was pressed', () => {
+    fc.assert(
+      fc.property(acts, (list) => {
+        const clock = new ManualClock()
+        const events: CallEvent[] = []
+        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, { onEvent: (event) => void events.push(event) })
+        call.key()
+        let now = 0
+        for (const [after, act, index] of list) {
+          clock.advanceTo((now += after))
+          call.draw()
+          if (act === 'ask') call.ask('floor')
+          else if (act === 'rejoin' || act === 'answer') call[act](index)
+          else call[act]()
+        }
+        call.close()
+        const log = { from: startOfMusic(sheet, 'silent'), speed: 1, bpm: 96, events } as unknown as CallLog
+        const { cues, happenings, seconds, lowBpm, highBpm } = callReport(log, sheet)
+        expect(cues.map(({ key }) => key)).toEqual(useLectern(sheet, new ManualClock(), { player: null, click: () => undefined }, () => 0).prepared.value.cues.map(({ key }) => key))
+        for (const { given, why } of cues) expect(given > 0).toBe(why === null)
+        // A cue that was given for a figure of the sheet is counted, each time: only linking figures are none of the sheet’s.
+        const written = new Set(cues.map(({ key }) => key))
+        const said = events.filter((event) => event.type === 'cue' && written.has(event.key.replace(/~\d+/g, ''))).length
+        expect(cues.reduce((sum, { given }) => sum + given, 0)).toBe(said)
+        const count = (type: CallEvent['type']): number => events.filter((event) => event.type === type).length
+        const told = (kind: string): number => happenings.filter((one) => one.kind === kind).length
+        expect([told('marked'), told('lost'), told('held'), told('turned'), told('taken-back')]).toEqual([count('mark'), count('lose'), count('hold'), count('turn'), count('take-back')])
+        expect(seconds).toBeGreaterThanOrEqual(0)
+        expect(lowBpm).toBeLessThanOrEqual(highBpm)
+        for (const { at } of happenings) expect(at).toBeLessThanOrEqual(now + 1)
+      }),
+      { numRuns: 25 },
     )
   })
 

@@ -1,0 +1,60 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { get as httpGet } from 'node:http'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import request from 'supertest'
+import { start, type Running } from '../start.ts'
+
+let folder: string
+let running: Running
+let ask: ReturnType<typeof request>
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'dellop-web-'))
+  for (const name of ['web/assets', 'data']) mkdirSync(join(folder, name), { recursive: true })
+  writeFileSync(join(folder, 'web/index.html'), '<title>the page</title>')
+  writeFileSync(join(folder, 'web/assets/app-1a2b.js'), 'let app')
+  writeFileSync(join(folder, 'web/sw.js'), 'let worker')
+  writeFileSync(join(folder, 'secret.txt'), 'not for the web')
+  running = await start({ dataFolder: join(folder, 'data'), webFolder: join(folder, 'web'), port: 0 })
+  ask = request(running.address)
+})
+afterAll(async () => {
+  await running.stop()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+describe('the pages of the application', () => {
+  it.each(['/', '/sheets', '/sheets/lanterns-at-the-weir', '/lectern/a.dotted.id', '/nowhere/at/all'])('%s is its one page', async (path) => {
+    const answer = await ask.get(path).expect(200)
+    expect(answer.text).toContain('the page')
+    expect(answer.headers['cache-control']).toBe('no-cache')
+  })
+  it('are built files for ever, and everything else for now', async () => {
+    const built = await ask.get('/assets/app-1a2b.js').expect(200)
+    expect([built.headers['content-type'], built.headers['cache-control']]).toEqual([expect.stringContaining('text/javascript'), 'public, max-age=31536000, immutable'])
+    expect((await ask.get('/sw.js').expect(200)).headers['cache-control']).toBe('no-cache')
+  })
+  it('a file of the application that is not there is missing, and not the page', async () => {
+    await ask.get('/assets/gone-9z.js').expect(404)
+    await ask.get('/gone.css').expect(404)
+  })
+  it.each(['/../secret.txt', '/assets/../../secret.txt', '/%2e%2e/secret.txt', '/..%2fsecret.txt', '/assets/..%5c..%5csecret.txt', '/%', '/%00'])('nothing outside their folder is reached by %s', async (path) => {
+    const answer = await new Promise<{ status: number; text: string }>((resolve, reject) => {
+      // As it is written: a client that tidies the path would prove nothing.
+      const { hostname, port } = new URL(running.address)
+      const sent = httpGet({ hostname, port, path }, (reply) => {
+        let text = ''
+        reply.on('data', (chunk) => (text += String(chunk)))
+        reply.on('end', () => resolve({ status: reply.statusCode!, text }))
+      })
+      sent.on('error', reject)
+    })
+    expect(answer.text).not.toContain('not for the web')
+    expect(answer.status).toBeLessThan(500)
+  })
+  it('are only read: to write to one is refused, and the interface and the media are none of them', async () => {
+    await ask.post('/sheets').expect(404)
+    expect((await ask.get('/api/nowhere').expect(404)).text).not.toContain('the page')
+    expect((await ask.get('/media/0000').expect(404)).text).not.toContain('the page')
+  })
+})
