@@ -4,6 +4,7 @@ import { chromiumPath } from './tools/chromium.mjs'
 /** Browser tests: views first; then sound, so that nothing else takes its time: what plays and what hears, side by side, both mostly wait. */
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './tools/seeded.mjs',
   outputDir: 'test-results',
   timeout: 90_000,
   // A slow machine with two browsers on it may take long to bring music in; who passes does not wait.
@@ -22,6 +23,6 @@ export default defineConfig({
   projects: [
     // The service worker installs anew in every fresh browser and takes the time of the tests; the sound project keeps it.
     { name: 'views', testMatch: '*.e2e.ts', testIgnore: '*.sound.e2e.ts', use: { serviceWorkers: 'block' } },
-    { name: 'sound', testMatch: '*.sound.e2e.ts', dependencies: [], fullyParallel: false },
+    { name: 'sound', testMatch: '*.sound.e2e.ts' },
   ],
 })

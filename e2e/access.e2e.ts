@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright'
-import type { Page } from '@playwright/test'
+import { seriousIn } from './helpers/access.ts'
 import { expect, test } from './helpers/dellop.ts'
 import { openLectern, run } from './helpers/lectern.ts'
 
@@ -23,13 +22,6 @@ const views: readonly (readonly [string, string, string])[] = [
 ]
 /** A long list is judged by a few of its rows: they are all alike. */
 const narrowed: Readonly<Record<string, string>> = { '/figures': 'Search figures', '/figures/glossary': 'Search the glossary' }
-
-async function seriousIn(page: Page, part: string | null = null): Promise<string[]> {
-  const builder = new AxeBuilder({ page })
-  const { violations } = await (part === null ? builder : builder.include(part)).analyze()
-  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
-  return serious.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map(({ target }) => target.join(' ')).join(' | ')}`) // prettier-ignore
-}
 
 for (const [name, path, there] of views) {
   test(`${name} has no serious barrier, and fits a phone without scrolling sideways`, async ({ page }) => {

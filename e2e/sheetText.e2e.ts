@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright'
+import { seriousIn } from './helpers/access.ts'
 import { expect, test } from './helpers/dellop.ts'
 
 test('a sheet is written as text beside its page, each following the other', async ({ page }) => {
@@ -57,6 +57,5 @@ test('findings stand under their lines, and the line chosen is chosen on the pag
   const line = text.locator('.cm-line').filter({ hasText: 'Hover' }).first()
   await line.click()
   await expect(page.locator('.block[aria-pressed="true"], .block.selected, .block[aria-current="true"]').first()).toContainText('Hover')
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes[0]!.html.slice(0, 120)}`)).toEqual([])
+  expect(await seriousIn(page)).toEqual([])
 })

@@ -3,6 +3,7 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { seededData } from './seeded.mjs'
 import { install, root, tool } from './setup.mjs'
 
 // The browser comes from Debian while the packages come from the registry; it is waited for when it is needed.
@@ -67,12 +68,16 @@ await Promise.all([
     ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
   ]),
 ])
+// The demo for the browser tests is filled meanwhile.
+const seeding = seededData()
 runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests])
+process.env.DELLOP_SEEDED = await seeding
 if (!(await browserReady)) process.exit(1)
 const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]
 runner('browser, views', ['playwright', 'test', '--project', 'views', '--workers', '2'], 'e2e.json', played)
 rmSync(join(reports, 'e2e.json'), { force: true })
 runner('browser, sound', ['playwright', 'test', '--project', 'sound', '--workers', '2'], 'e2e.json', played)
+rmSync(process.env.DELLOP_SEEDED, { recursive: true, force: true })
 
 console.log(`${sums.passed} passed, ${sums.failed} failed`)
 process.exitCode = sums.failed === 0 && sums.passed > 0 ? 0 : 1

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -32,6 +32,7 @@ async function launch(data: string, port: number): Promise<{ child: ChildProcess
 
 async function serverFixture(use: (server: Server) => Promise<void>): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'dellop-e2e-'))
+  cpSync(process.env['DELLOP_SEEDED']!, data, { recursive: true })
   let running = await launch(data, 0)
   const { address } = running
   const stop = async (): Promise<void> => {

@@ -35,6 +35,13 @@ describe('time that went by while the clock stood', () => {
     pass(1, 1)
     expect(woken).toEqual([expect.closeTo(8.5, 6)])
   })
+  it('loses nothing of it, however it lies between two looks', () => {
+    pass(1, 1)
+    pass(1, 0.3)
+    pass(1, 0)
+    pass(1, 0.6)
+    expect(woken.reduce((sum, seconds) => sum + seconds, 0)).toBeCloseTo(0.7 + 1.4, 6)
+  })
   it('does not count before the music goes', () => {
     counted = false
     pass(60, 0)

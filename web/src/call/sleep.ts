@@ -1,7 +1,7 @@
 import type { Clock } from '../sound/clock.ts'
 
 /** Less than this is the unrest of two clocks, in seconds. */
-const LEAST_SECONDS = 1.5
+const LEAST_SECONDS = 0.3
 const LOOK_MS = 1000
 
 /**

@@ -9,7 +9,7 @@ import { watchSleep } from './sleep.ts'
 const FADE_SECONDS = 8
 const USUAL_VOLUME = 90
 
-/** How the music of a call sounds, and what becomes of the call where the system takes the sound away. `slept`: the machine slept so many seconds while a band played on. */
+/** How the music of a call sounds, and what becomes of the call where the system takes the sound away. `slept`: the machine slept so many seconds, one at least, while a band played on. */
 export function useSoundDesk(lectern: Lectern, player: () => Player | null, manual: boolean, slept: (seconds: number) => void) {
   /** 0 to 100. */
   const volume = ref(USUAL_VOLUME)
@@ -49,7 +49,7 @@ export function useSoundDesk(lectern: Lectern, player: () => Player | null, manu
     unwatch = watchSleep(audioClock(context), moves, (seconds) => {
       if (!lectern.isElsewhere) return
       lectern.sleptFor(seconds)
-      slept(seconds)
+      if (seconds >= 1) slept(seconds)
     })
   })
   onBeforeUnmount(() => {
