@@ -28,6 +28,9 @@ const ONLY_A_LENGTH = new RegExp(`^(?:(?:it )?(?:takes|lasts|is)\\s+)?(?:(?:and\
 /** A row of counts: numbers or slow and quick, nothing else. */
 const COUNT_LINE = /^(?:[SQ&a\d][\s,]*){3,}$/
 
+/** What is written of a slot in words, its remark where it counts; most have none. */
+const textsOf = ({ slot: { content, remark } }: DancedSlot, withRemark = true): string[] => [content.type === 'words' ? content.text : '', withRemark ? remark : ''].filter((text) => text !== '')
+
 /** What a text says of its own length in beats, with the words that say it; null where it says nothing of it. */
 function lengthSaid(text: string, beatsPerBar: number): { readonly beats: number; readonly words: string } | null {
   const units: Readonly<Record<string, number>> = { count: 1, beat: 1, bar: beatsPerBar, measure: beatsPerBar, eight: 8, sixteen: 16 }
@@ -39,7 +42,7 @@ function lengthSaid(text: string, beatsPerBar: number): { readonly beats: number
 
 function lengthsSaid({ routine }: Derived, slot: DancedSlot): Finding[] {
   if (slot.open) return []
-  const texts = [slot.slot.content.type === 'words' ? slot.slot.content.text : '', ONLY_A_LENGTH.test(slot.slot.remark.trim()) ? slot.slot.remark : '']
+  const texts = textsOf(slot, ONLY_A_LENGTH.test(slot.slot.remark.trim()))
   const takes = beatsOfTicks(slot.lengthTicks)
   return texts.flatMap((text): Finding[] => {
     const said = countLine(text, slot) ?? lengthSaid(text, routine.metre.beatsPerBar)
@@ -63,8 +66,7 @@ function asSaid(slot: DancedSlot, beats: number): Repair[] {
 const ADDITION = /(\d+(?:\s*\+\s*\d+)+)\s*=\s*(\d+)/g
 
 function additionsSaid(slot: DancedSlot): Finding[] {
-  const texts = [slot.slot.content.type === 'words' ? slot.slot.content.text : '', slot.slot.remark]
-  return texts
+  return textsOf(slot)
     .flatMap((text) => [...text.matchAll(ADDITION)])
     .flatMap(([words, terms, total]): Finding[] => {
       const sum = terms!.split('+').reduce((all, term) => all + Number(term), 0)

@@ -254,7 +254,9 @@ function danceSlot(placed: Placed, { pass, book, ...input }: PassInput, exitHold
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
   const danced = varied.value
   const { after, troubles } = danceFrom(placed.before, danced)
-  return { ...placed, figure, danced, problem: null, lengthTicks: danced.lengthTicks, end: (placed.start + danced.lengthTicks) as Tick, open: false, after: afterSwap(placed.slot, after), troubles }
+  const { key, passId, partId, slot, changed, start, before, swapped } = placed
+  // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
+  return { key, passId, partId, slot, changed, figure, danced, problem: null, start, lengthTicks: danced.lengthTicks, end: (start + danced.lengthTicks) as Tick, open: false, swapped, before, after: afterSwap(slot, after), troubles }
 }
 
 /** A danced slot danced elsewhere: from another tick, in another state, under another key. The same where nothing is other. */
