@@ -8,4 +8,10 @@ export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys
 export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string => figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
 
 /** The danced slots of a timeline by their keys, as a plan names them. */
-export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> => new Map(slots.map((slot) => [slot.key, slot]))
+export function slotsByKey({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> {
+  const known = byKey.get(slots) ?? new Map(slots.map((slot) => [slot.key, slot]))
+  byKey.set(slots, known)
+  return known
+}
+/** Every check of a timeline asks for the same. */
+const byKey = new WeakMap<readonly DancedSlot[], ReadonlyMap<string, DancedSlot>>()

@@ -1,13 +1,35 @@
 <script setup lang="ts">
 import { totalOf, type DancedPass, type Part } from '@dellop/core/routine'
 import { computed, ref } from 'vue'
+import { sameValue } from '@dellop/core/document'
 import { words } from '../words/index.ts'
+import AddPassMenu from './AddPassMenu.vue'
+import OrderChips, { type Chip } from './OrderChips.vue'
 
 /** The order as it is danced: one chip a pass. Choosing one shows what can be done with it. */
 const props = defineProps<{ passes: readonly DancedPass[]; parts: readonly Part[]; currentPass: string | null }>()
 const emit = defineEmits<{ go: [pass: DancedPass]; add: [partId: string]; newPart: [label: string]; remove: [passId: string]; move: [passId: string, by: 1 | -1] }>()
 
 const current = computed(() => props.passes.find((pass) => pass.key === props.currentPass) ?? null)
+/** The very same value as before where it says the same, so that typing a word draws none of it anew. */
+const kept = <Value,>(now: Value, before: Value | undefined): Value => (before !== undefined && sameValue(now, before) ? before : now)
+const chips = computed<readonly Chip[]>((before) =>
+  kept(
+    props.passes.map(({ key, part, pass, slots }) => ({ key, label: part.label, length: words.sheets.shortTotal(totalOf(slots)), changed: pass.changes.length > 0 })),
+    before,
+  ),
+)
+const names = computed<readonly { readonly id: string; readonly label: string }[]>((before) =>
+  kept(
+    props.parts.map(({ id, label: name }) => ({ id, label: name })),
+    before,
+  ),
+)
+const go = (key: string): void =>
+  emit(
+    'go',
+    props.passes.find((pass) => pass.key === key)!,
+  )
 const naming = ref(false)
 const label = ref('')
 
@@ -21,22 +43,8 @@ function create(): void {
 <template>
   <section class="order" :aria-label="words.sheet.order">
     <span class="field-label">{{ words.sheet.order }}</span>
-    <ol>
-      <li v-for="pass in passes" :key="pass.key">
-        <button class="chip" :class="{ here: pass.key === currentPass, changed: pass.pass.changes.length > 0 }" :aria-current="pass.key === currentPass" @click="emit('go', pass)">
-          {{ pass.part.label }}<span class="count length">{{ words.sheets.shortTotal(totalOf(pass.slots)) }}</span>
-          <span v-if="pass.pass.changes.length > 0" class="unseen">{{ words.sheet.changedPass }}</span>
-        </button>
-      </li>
-    </ol>
-    <el-dropdown trigger="click" @command="emit('add', $event)">
-      <button class="button small">{{ words.sheet.addPass }}</button>
-      <template #dropdown>
-        <el-dropdown-menu>
-          <el-dropdown-item v-for="part in parts" :key="part.id" :command="part.id">{{ part.label }}</el-dropdown-item>
-        </el-dropdown-menu>
-      </template>
-    </el-dropdown>
+    <OrderChips :chips="chips" :current-pass="currentPass" @go="go" />
+    <AddPassMenu :parts="names" @add="emit('add', $event)" />
     <button v-if="!naming" class="button small" @click="naming = true">{{ words.sheet.newPart }}</button>
     <form v-else class="naming" @submit.prevent="create" @keydown.esc.prevent="naming = false">
       <el-input v-model="label" :aria-label="words.sheet.partName" :placeholder="words.sheet.partName" maxlength="30" autofocus />
@@ -61,37 +69,6 @@ function create(): void {
 }
 .order > .field-label {
   margin: 0;
-}
-ol {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.chip {
-  min-height: 34px;
-  padding: 0 0.5rem;
-  border: 1px solid var(--music);
-  border-radius: 4px;
-  background: var(--music-tint);
-  color: var(--music);
-  font-weight: 700;
-  cursor: pointer;
-}
-.chip .length {
-  font-weight: 400;
-  font-size: 0.8rem;
-  margin-left: 0.3rem;
-}
-.chip.changed {
-  border-style: double;
-  border-width: 3px;
-}
-.chip.here {
-  background: var(--music);
-  color: #fff;
 }
 .naming {
   display: flex;

@@ -76,7 +76,7 @@ export function useSheetDocument(id: string) {
     routine.value = next
     // What waits to be sent is not saved: the word must not stand a moment longer than it is true.
     if (saving.value.state === 'saved') saving.value = { state: 'saving' }
-    if (server) void keepDraft({ id, base: server.routine, revision: server.revision, routine: next })
+    if (server) keepDraft({ id, base: server.routine, revision: server.revision, routine: next })
     saveSoon(SAVE_AFTER_MS)
   }
 
