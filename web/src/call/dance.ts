@@ -22,7 +22,7 @@ import {
 } from '@dellop/core/call'
 import type { FloorState } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
-import { TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
+import { TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, shallowRef } from 'vue'
 import type { LecternParts } from './parts.ts'
 
@@ -41,9 +41,9 @@ const TOLD_BEATS = 12
 export function useDance({ sheet, clock, call, prepared, position, dispatch, giveFrom, draw }: LecternParts) {
   /** The floor has lost its way: the music goes on, no cue is given, and these are the ways back in. Null while all is well. */
   const lost = shallowRef<readonly Reentry[] | null>(null)
-  /** While all is well: the ways back in, should they lose it now. Worked out anew with every figure, between the frames. */
+  /** While all is well: the ways back in, should they lose it now. Worked out anew with every figure and bar, between the frames. */
   const standby = shallowRef<readonly Reentry[]>([])
-  let standbyFor: DancedSlot | null = null
+  let standbyFor: { readonly slot: DancedSlot | null; readonly bar: number } = { slot: null, bar: 0 }
   const asked = shallowRef<Asked | null>(null)
   const told = shallowRef<Told | null>(null)
   let toldUntil = 0
@@ -63,14 +63,15 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
 
   function prepareStandby(): void {
     const slot = call.value.state === 'running' || call.value.state === 'ending' ? slotNow() : null
-    if (slot === standbyFor) return
-    standbyFor = slot
+    const bar = Math.floor(position.value / ticksPerBar(prepared.value.sheet.routine.metre))
+    if (slot === standbyFor.slot && (slot === null || bar === standbyFor.bar)) return
+    const wanted = (standbyFor = { slot, bar })
     if (!slot) {
       standby.value = []
       return
     }
     setTimeout(() => {
-      if (standbyFor === slot) standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
+      if (standbyFor === wanted) standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
     })
   }
 
@@ -122,7 +123,8 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     const wanted = (lost.value ?? standby.value)[index]
     if (!wanted) return
     lose()
-    const way = lost.value?.find(({ at, slot }) => at === wanted.at && slot === wanted.slot)
+    // A line that has come too near since is waited for once more.
+    const way = lost.value?.find(({ at, slot }) => at === wanted.at && slot === wanted.slot) ?? lost.value?.find(({ slot }) => slot === wanted.slot)
     if (!way) return
     turnTo('rejoin', way.course, way.at)
     coming.value = { slot: way.slot, at: way.at, link: way.link }
