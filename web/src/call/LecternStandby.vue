@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { wayName, wayPrice } from './wayWords.ts'
 
-/** While all is well: the ways back in that stand ready, each taken by its key. Nothing here moves within a figure. */
+/** While all is well: the ways back in that stand ready, each taken by its key. Nothing here moves within a bar. */
 const props = defineProps<{ offers: readonly Reentry[]; written: Sheet }>()
 const emit = defineEmits<{ take: [index: number] }>()
 

@@ -22,7 +22,7 @@ import {
 } from '@dellop/core/call'
 import type { FloorState } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
-import { TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '@dellop/core/time'
+import { spanAt, TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '@dellop/core/time'
 import { computed, shallowRef } from 'vue'
 import type { LecternParts } from './parts.ts'
 
@@ -52,7 +52,7 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
   const here = (): Tick => Math.max(0, Math.floor(position.value)) as Tick
   const canDance = (): boolean => isMoving(call.value) && call.value.state !== 'counting-in'
 
-  const slotNow = (): DancedSlot | null => prepared.value.sheet.timeline.slots.find(({ start, end }) => position.value >= start && position.value < end) ?? null
+  const slotNow = (): DancedSlot | null => spanAt(prepared.value.sheet.timeline.slots, position.value)
   /** They stand as they stood before the figure that went wrong. */
   const floorNow = (): FloorState => slotNow()?.before ?? floorAt(prepared.value, position.value) ?? prepared.value.sheet.routine.start
 
