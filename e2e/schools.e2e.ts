@@ -1,3 +1,4 @@
+import type { Route } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { bringText } from './helpers/sheets.ts'
 
@@ -78,12 +79,24 @@ test('a club, and an evening, have their own school: while its floor is chosen, 
   await bringText(page, 'At the club', SEQUENCE)
   const sheet = page.url()
   await page.goto('/figures/floors')
+  await page.getByLabel('Lists and sheets are for this floor').selectOption('For nobody in particular')
+  // The answers about the new floor come while its name is being typed, which must not take it away.
+  let typed = (): void => undefined
+  const typing = new Promise<void>((resolve) => (typed = resolve))
+  const held = async (route: Route): Promise<void> => {
+    await typing
+    await route.continue()
+  }
+  await page.route('**/api/floors/*', held, { times: 1 })
+  const chosenByItself = page.waitForResponse((response) => response.url().endsWith('/api/settings') && (response.request().postData() ?? '').includes('"floorId":"'))
   await page.getByRole('button', { name: 'Add a floor' }).click()
   await expect(page.getByLabel('Name of the floor')).toHaveValue(/^Floor \d+$/)
   await page.getByLabel('Name of the floor').fill('The Tide Club')
+  typed()
+  await chosenByItself
+  await expect(page.getByLabel('Lists and sheets are for this floor').locator('option:checked')).toHaveText(/^Floor \d+$/)
   await page.getByLabel('Name of the floor').press('Tab')
   await page.getByLabel('They are called by').selectOption('Round')
-  // Another floor may have been chosen before.
   const chosen = page.getByLabel('Lists and sheets are for this floor')
   await expect(chosen.getByRole('option', { name: 'The Tide Club' })).toBeAttached()
   const saved = page.waitForResponse((response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT')

@@ -27,6 +27,22 @@ test('two tabs on one sheet merge what they can and show both where they cannot'
   await expect(titleOf(page)).toHaveValue('Lanterns, his name')
 })
 
+test('what is being typed stays in its field while another tab changes the sheet', async ({ page, context }) => {
+  await bringText(page, 'Typed in two tabs', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await page.getByRole('tab', { name: 'About' }).click()
+  const source = page.getByLabel('Learned from')
+  await source.fill('From a notebook')
+  await other.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk')
+  await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue('Ottoline Frisk')
+  await expect(source).toHaveValue('From a notebook')
+  await source.press('Tab')
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await other.getByRole('tab', { name: 'About' }).click()
+  await expect(other.getByLabel('Learned from')).toHaveValue('From a notebook')
+})
+
 test('what was written without the server is kept over a reload and sent when it is back', async ({ page }) => {
   await bringText(page, 'Written without the server', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
   const id = page.url().split('/').at(-1)!

@@ -6,7 +6,7 @@ import type { SheetInput } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { api } from './api.ts'
 import { useStandIn, voiceChosen } from './voices.ts'
 
@@ -17,7 +17,7 @@ export const useLibrary = defineStore('library', () => {
   const floors = shallowRef<readonly FloorProfile[]>([])
   const tunes = shallowRef<readonly Tune[]>([])
   const schools = shallowRef<readonly School[]>([ROUND_SCHOOL])
-  const settings = ref<Settings>(DEFAULT_SETTINGS)
+  const settings = shallowRef<Settings>(DEFAULT_SETTINGS)
   let loading: Promise<void> | null = null
 
   const book = computed<FigureBook>(() => bookOf(written.value))
@@ -42,10 +42,19 @@ export const useLibrary = defineStore('library', () => {
     return loading
   }
 
+  const sendSettings = inOrder()
+  /** Shown at once; taken back where it is refused and nothing was chosen since. */
   async function saveSettings(next: Settings): Promise<void> {
     if (next.voice === 'stand-in') await standIn.load(next.wordsPerMinute)
+    const before = settings.value
     settings.value = next
-    settings.value = await api('putSettings', { body: next })
+    try {
+      const kept = await sendSettings(() => api('putSettings', { body: next }))
+      if (settings.value === next) settings.value = kept
+    } catch (error) {
+      if (settings.value === next) settings.value = before
+      throw error
+    }
   }
 
   /** One value per language and setting, so that lengths worked out for it are kept. */
@@ -73,15 +82,13 @@ export const useLibrary = defineStore('library', () => {
   const floor = computed<FloorProfile | null>(() => floors.value.find(({ id }) => id === settings.value.floorId) ?? null)
   const known = computed<KnownFigures | null>(() => floor.value && knownFigures(floor.value))
   const putFloor = (floor: FloorProfile): void => void (floors.value = [...floors.value.filter(({ id }) => id !== floor.id), floor].sort((a, b) => a.name.localeCompare(b.name)))
-  let floorSaved: Promise<unknown> = Promise.resolve()
+  const sendFloor = inOrder()
   /** Shown at once and sent in order, so that two changes in quick succession build on each other; taken back where it is refused. */
   async function saveFloor(next: FloorProfile): Promise<void> {
     const before = floors.value
     putFloor(next)
-    const sent = floorSaved.catch(() => undefined).then(() => api('putFloor', { params: { id: next.id }, body: { floor: next } }))
-    floorSaved = sent
     try {
-      await sent
+      await sendFloor(() => api('putFloor', { params: { id: next.id }, body: { floor: next } }))
     } catch (error) {
       floors.value = before
       throw error
@@ -130,6 +137,16 @@ export const useLibrary = defineStore('library', () => {
     putTune,
   }
 })
+
+/** Lets what is sent through it begin only when all before is answered, so that the last choice is the one that stays. */
+function inOrder(): <T>(send: () => Promise<T>) => Promise<T> {
+  let last: Promise<unknown> = Promise.resolve()
+  return (send) => {
+    const sent = last.catch(() => undefined).then(send)
+    last = sent
+    return sent
+  }
+}
 
 /** An evening is over at six in the morning. */
 function nextMorning(now: Date): number {

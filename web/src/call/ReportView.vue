@@ -8,6 +8,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { keptCall, sendCalls } from './callKeeper.ts'
 
@@ -107,8 +108,8 @@ onMounted(load)
       <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
       <p v-if="report">{{ words.lectern.report.cues(given, report.cues.length) }} · {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}</p>
       <div class="fields two">
-        <label>{{ words.lectern.report.where }}<input :value="log.where" maxlength="120" @change="keep('where', $event)" /></label>
-        <label>{{ words.lectern.report.caller }}<input :value="log.caller" maxlength="120" @change="keep('caller', $event)" /></label>
+        <label>{{ words.lectern.report.where }}<input v-entry="log.where" maxlength="120" @change="keep('where', $event)" /></label>
+        <label>{{ words.lectern.report.caller }}<input v-entry="log.caller" maxlength="120" @change="keep('caller', $event)" /></label>
       </div>
       <template v-if="report">
         <h2>{{ words.lectern.report.happened }}</h2>

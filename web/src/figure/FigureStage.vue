@@ -5,6 +5,7 @@ import { computed, ref, toRef, watch } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import FigurePicture from '../beats/FigurePicture.vue'
 import { useFigurePlayer } from '../beats/figurePlayer.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** The beat chart and the picture from above, moving together to a click. */
@@ -34,7 +35,7 @@ function setBpm(event: Event): void {
         <button class="button small" @click="player.isPlaying.value ? player.stop() : player.start()">{{ player.isPlaying.value ? say.stop : say.play }}</button>
         <label
           >{{ say.tempo }}
-          <input class="bpm count" type="number" :min="MIN_BPM" :max="MAX_BPM" :value="bpm" @change="setBpm" />
+          <input v-entry="bpm" class="bpm count" type="number" :min="MIN_BPM" :max="MAX_BPM" @change="setBpm" />
         </label>
         <label v-if="holds.length > 1"
           >{{ say.begunIn }}

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** Who dances: how far each floor is and what it has been taught. One can be chosen, for all lists and sheets. */
@@ -122,7 +123,7 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
         <section v-if="open && known" :aria-label="open.name">
           <div class="row">
             <label
-              ><span class="field-label">{{ say.name }}</span> <input class="field" :value="open.name" maxlength="60" @change="rename(open, $event)" />
+              ><span class="field-label">{{ say.name }}</span> <input v-entry="open.name" class="field" maxlength="60" @change="rename(open, $event)" />
             </label>
             <label
               ><span class="field-label">{{ say.level }}</span>
@@ -152,7 +153,7 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
                 <td class="soft">{{ say.state[coverage] }}</td>
                 <td class="times">
                   <label v-if="isTaught(figure.id)"
-                    ><input class="field count" type="number" min="0" max="100000" :value="known.times(figure.id)" :aria-label="say.timesOf(figure.name)" @change="setTimes(open!, figure.id, $event)" /> {{ say.times }}</label
+                    ><input v-entry="known.times(figure.id)" class="field count" type="number" min="0" max="100000" :aria-label="say.timesOf(figure.name)" @change="setTimes(open!, figure.id, $event)" /> {{ say.times }}</label
                   >
                 </td>
               </tr>

@@ -2,6 +2,7 @@
 import { momentText, piecesOutsideQuotes, readMomentText, readStepLine, stepLineText, type Step } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** The same steps as the line, count by count: what is typed under a count is written into the line. */
@@ -82,7 +83,7 @@ function add(): void {
       <tbody>
         <tr v-for="layer in layers" :key="layer">
           <th scope="row" class="soft">{{ words.beats.layer[layer] }}</th>
-          <td v-for="at in moments" :key="at"><input :value="textAt(layer, at)" :aria-label="name(layer, at)" :aria-invalid="isWrong(layer, at)" spellcheck="false" maxlength="120" @change="type(layer, at, $event)" /></td>
+          <td v-for="at in moments" :key="at"><input v-entry="textAt(layer, at)" :aria-label="name(layer, at)" :aria-invalid="isWrong(layer, at)" spellcheck="false" maxlength="120" @change="type(layer, at, $event)" /></td>
         </tr>
       </tbody>
     </table>

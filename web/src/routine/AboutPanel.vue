@@ -2,6 +2,7 @@
 import { freeFoot, HOLD_IDS, LEVELS, type Facing, type FloorState, type Role } from '@dellop/core/figure'
 import { rolesOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 
@@ -38,8 +39,8 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <RouterLink :to="{ name: 'sheet', params: { id: routine.origin.id } }">{{ words.sheets.head.origin(routine.origin.title) }}</RouterLink>
     </p>
     <div class="two">
-      <label>{{ words.sheets.head.dance }}<input :value="routine.dance" maxlength="40" @change="emit('set', 'dance', text($event))" /></label>
-      <label>{{ words.sheets.head.year }}<input :value="routine.year ?? ''" inputmode="numeric" @change="emit('set', 'year', number($event, 1500, 2200))" /></label>
+      <label>{{ words.sheets.head.dance }}<input v-entry="routine.dance" maxlength="40" @change="emit('set', 'dance', text($event))" /></label>
+      <label>{{ words.sheets.head.year }}<input v-entry="routine.year ?? ''" inputmode="numeric" @change="emit('set', 'year', number($event, 1500, 2200))" /></label>
       <label
         >{{ words.sheets.head.level }}
         <select :value="routine.level ?? ''" @change="emit('set', 'level', orNothing(text($event)))">
@@ -54,7 +55,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           <option v-for="formation in FORMATIONS" :key="formation" :value="formation">{{ words.sheets.head.formations[formation] }}</option>
         </select></label
       >
-      <label>{{ words.sheets.head.couples }}<input :value="routine.couples ?? ''" inputmode="numeric" @change="emit('set', 'couples', number($event, 1, 200))" /></label>
+      <label>{{ words.sheets.head.couples }}<input v-entry="routine.couples ?? ''" inputmode="numeric" @change="emit('set', 'couples', number($event, 1, 200))" /></label>
       <label
         >{{ words.sheets.head.unit }}
         <select :value="routine.unit ?? ''" @change="emit('set', 'unit', orNothing(text($event)))">
@@ -74,17 +75,17 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           <option v-for="(label, id) in words.sheets.head.languages" :key="id" :value="id">{{ label }}</option>
         </select></label
       >
-      <label>{{ words.sheets.head.lead }}<input :value="routine.roleLabels?.lead ?? ''" :placeholder="school.roleLabels.lead" maxlength="20" @change="setLabel('lead', text($event))" /></label>
-      <label>{{ words.sheets.head.follow }}<input :value="routine.roleLabels?.follow ?? ''" :placeholder="school.roleLabels.follow" maxlength="20" @change="setLabel('follow', text($event))" /></label>
+      <label>{{ words.sheets.head.lead }}<input v-entry="routine.roleLabels?.lead ?? ''" :placeholder="school.roleLabels.lead" maxlength="20" @change="setLabel('lead', text($event))" /></label>
+      <label>{{ words.sheets.head.follow }}<input v-entry="routine.roleLabels?.follow ?? ''" :placeholder="school.roleLabels.follow" maxlength="20" @change="setLabel('follow', text($event))" /></label>
     </div>
     <p v-if="school.id !== routine.schoolId" class="told">{{ words.sheets.head.otherSchool(school.name) }}</p>
     <p>
       <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
     </p>
-    <label>{{ words.sheets.head.bpm }}<input :value="routine.bpm" inputmode="decimal" @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)" /></label>
-    <label>{{ words.sheets.head.source }}<input :value="routine.source ?? ''" maxlength="300" @change="emit('set', 'source', orNothing(text($event)))" /></label>
-    <label>{{ words.sheets.head.tags }}<input :value="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))" /></label>
-    <label>{{ words.sheets.head.remark }}<textarea class="field" rows="3" :value="routine.remark" maxlength="2000" @change="emit('set', 'remark', text($event))" /></label>
+    <label>{{ words.sheets.head.bpm }}<input v-entry="routine.bpm" inputmode="decimal" @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)" /></label>
+    <label>{{ words.sheets.head.source }}<input v-entry="routine.source ?? ''" maxlength="300" @change="emit('set', 'source', orNothing(text($event)))" /></label>
+    <label>{{ words.sheets.head.tags }}<input v-entry="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))" /></label>
+    <label>{{ words.sheets.head.remark }}<textarea v-entry="routine.remark" class="field" rows="3" maxlength="2000" @change="emit('set', 'remark', text($event))" /></label>
     <h3>{{ words.sheets.head.start }}</h3>
     <label
       >{{ words.sheets.head.hold }}

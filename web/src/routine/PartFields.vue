@@ -6,6 +6,7 @@ import type { SheetSummary } from '@dellop/wire'
 import { computed, ref } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** What belongs to a part every time it is danced, and borrowing one from another sheet. */
@@ -45,8 +46,8 @@ function take(): void {
       {{ words.sheets.pass.origin(part.origin.title) }} <RouterLink :to="{ name: 'sheet', params: { id: part.origin.routineId } }">{{ words.sheets.pass.openOrigin }}</RouterLink>
     </p>
     <div class="two">
-      <label>{{ words.sheets.pass.label }}<input :value="part.label" maxlength="30" @change="text($event) && emit('set', 'label', text($event))" /></label>
-      <label>{{ words.sheets.pass.lesson }}<input :value="part.lesson ?? ''" :placeholder="words.sheets.pass.noLesson" inputmode="numeric" @change="emit('set', 'lesson', lessonOf(text($event)))" /></label>
+      <label>{{ words.sheets.pass.label }}<input v-entry="part.label" maxlength="30" @change="text($event) && emit('set', 'label', text($event))" /></label>
+      <label>{{ words.sheets.pass.lesson }}<input v-entry="part.lesson ?? ''" :placeholder="words.sheets.pass.noLesson" inputmode="numeric" @change="emit('set', 'lesson', lessonOf(text($event)))" /></label>
     </div>
     <label
       >{{ words.sheets.pass.unit }}

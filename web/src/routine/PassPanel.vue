@@ -5,6 +5,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
@@ -75,7 +76,7 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
           <option v-for="kind in KINDS" :key="kind" :value="kind">{{ words.sheets.pass.kinds[kind] }}</option>
         </select></label
       >
-      <label v-if="!pass.fill">{{ words.sheets.pass.times }}<input :value="pass.times" inputmode="numeric" @change="set('times', whole($event, 1, 64, pass.times))" /></label>
+      <label v-if="!pass.fill">{{ words.sheets.pass.times }}<input v-entry="pass.times" inputmode="numeric" @change="set('times', whole($event, 1, 64, pass.times))" /></label>
       <label
         >{{ words.sheets.pass.rotate }}
         <select :value="pass.rotate ?? 0" @change="set('rotate', Number(text($event)) || undefined)">
@@ -123,8 +124,8 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
         </select></label
       >
       <div class="two">
-        <label>{{ words.sheets.pass.least }}<input :value="pass.fill.min" inputmode="numeric" @change="set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })" /></label>
-        <label>{{ words.sheets.pass.most }}<input :value="pass.fill.max" inputmode="numeric" @change="set('fill', { ...pass.fill!, max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max) })" /></label>
+        <label>{{ words.sheets.pass.least }}<input v-entry="pass.fill.min" inputmode="numeric" @change="set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })" /></label>
+        <label>{{ words.sheets.pass.most }}<input v-entry="pass.fill.max" inputmode="numeric" @change="set('fill', { ...pass.fill!, max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max) })" /></label>
       </div>
       <p v-if="props.pass.filled" class="count">
         {{ words.sheets.pass.filled(props.pass.filled.gapTicks, props.pass.end - props.pass.start, (props.pass.filled.gapTicks - props.pass.filled.leftTicks) / Math.max(1, props.pass.end - props.pass.start), props.pass.filled.leftTicks) }}
@@ -144,7 +145,9 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
       </template>
     </template>
     <div v-if="sheet.routine.formation === 'ring' || pass.shift" class="two" role="group" :aria-label="words.sheets.pass.shift">
-      <label v-for="role in ['lead', 'follow'] as const" :key="role">{{ words.sheets.pass.shiftBy(shiftRoles[role]) }}<input :value="pass.shift?.[role] ?? 0" inputmode="numeric" @change="setShift(role, whole($event, -32, 32, 0))" /></label>
+      <label v-for="role in ['lead', 'follow'] as const" :key="role"
+        >{{ words.sheets.pass.shiftBy(shiftRoles[role]) }}<input v-entry="pass.shift?.[role] ?? 0" inputmode="numeric" @change="setShift(role, whole($event, -32, 32, 0))"
+      /></label>
     </div>
     <template v-if="changes.length > 0">
       <h3>{{ words.sheets.pass.changes(changes.length) }}</h3>

@@ -2,6 +2,7 @@
 import type { DancedSlot, Slot } from '@dellop/core/routine'
 import { CUE_MODES, type School } from '@dellop/core/school'
 import { computed } from 'vue'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** How one figure is called: when, what one role is told besides, and what is announced while it is danced. */
@@ -26,7 +27,7 @@ function setRoles(change: Partial<NonNullable<Slot['roleCues']>>): void {
     </select>
     <template v-for="role in ['lead', 'follow'] as const" :key="role">
       <label class="field-label" :for="`cue-${role}`">{{ words.cues.roleCue(roles[role]) }}</label>
-      <input :id="`cue-${role}`" class="field" :value="slot.roleCues?.[role] ?? ''" maxlength="80" @change="setRoles({ [role]: text($event) })" />
+      <input :id="`cue-${role}`" v-entry="slot.roleCues?.[role] ?? ''" class="field" maxlength="80" @change="setRoles({ [role]: text($event) })" />
     </template>
     <template v-if="slot.roleCues">
       <label class="field-label" for="cue-first">{{ words.cues.roleFirst }}</label>
@@ -35,7 +36,7 @@ function setRoles(change: Partial<NonNullable<Slot['roleCues']>>): void {
       </select>
     </template>
     <label class="field-label" for="slot-announce">{{ words.cues.announce }}</label>
-    <input id="slot-announce" class="field" :value="slot.announce ?? ''" maxlength="120" @change="emit('field', 'announce', text($event).trim() || undefined)" />
+    <input id="slot-announce" v-entry="slot.announce ?? ''" class="field" maxlength="120" @change="emit('field', 'announce', text($event).trim() || undefined)" />
   </details>
 </template>
 

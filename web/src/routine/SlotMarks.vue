@@ -3,6 +3,7 @@ import type { DancedSlot, SlotContent } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** What a slot carries besides its figure: how long words take, marks, remarks for one role, and whether roles change. */
@@ -46,14 +47,14 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
 <template>
   <div v-if="content" class="fields">
     <label class="field-label" for="slot-text">{{ words.sheets.slot.text }}</label>
-    <input id="slot-text" :value="content.text" maxlength="200" @change="emit('content', { ...content, text: ($event.target as HTMLInputElement).value })" />
+    <input id="slot-text" v-entry="content.text" maxlength="200" @change="emit('content', { ...content, text: ($event.target as HTMLInputElement).value })" />
     <label class="field-label" for="slot-length-kind">{{ words.sheets.slot.lengthKind }}</label>
     <select id="slot-length-kind" :value="lengthKind" @change="setKind(($event.target as HTMLSelectElement).value)">
       <option v-for="(label, kind) in words.sheets.slot.lengths" :key="kind" :value="kind">{{ label }}</option>
     </select>
     <template v-if="lengthKind === 'choice'">
       <label class="field-label" for="slot-choices">{{ words.sheets.slot.choices }}</label>
-      <input id="slot-choices" :value="choicesText" @change="setChoices(($event.target as HTMLInputElement).value)" />
+      <input id="slot-choices" v-entry="choicesText" @change="setChoices(($event.target as HTMLInputElement).value)" />
     </template>
   </div>
   <details class="marks">
@@ -69,7 +70,7 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
     </div>
     <div v-for="role in ['lead', 'follow'] as const" :key="role" class="fields">
       <label class="field-label" :for="`slot-${role}`">{{ words.sheets.slot.remarkFor(roles[role]) }}</label>
-      <input :id="`slot-${role}`" :value="slot.roleRemarks?.[role] ?? ''" maxlength="300" @change="setRemark(role, ($event.target as HTMLInputElement).value)" />
+      <input :id="`slot-${role}`" v-entry="slot.roleRemarks?.[role] ?? ''" maxlength="300" @change="setRemark(role, ($event.target as HTMLInputElement).value)" />
     </div>
   </details>
 </template>

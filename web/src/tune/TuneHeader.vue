@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { DANCE_TEMPI, tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** What the tune is: name, dance, tempo in both units, bars, length; saving, undo, play. */
@@ -26,11 +27,11 @@ function rename(event: Event): void {
 <template>
   <header class="view-head">
     <div class="names">
-      <h1><input class="title" :value="tune.title" :aria-label="words.tunes.title_" maxlength="120" @change="rename" /></h1>
+      <h1><input v-entry="tune.title" class="title" :aria-label="words.tunes.title_" maxlength="120" @change="rename" /></h1>
       <p class="soft">
         <label
           >{{ words.tunes.dance }}
-          <input class="dance" :value="tune.dance" list="dances" maxlength="40" :placeholder="words.tunes.danceHint" @change="emit('change', { ...tune, dance: valueOf($event) }, words.tunes.done.dance)" />
+          <input v-entry="tune.dance" class="dance" list="dances" maxlength="40" :placeholder="words.tunes.danceHint" @change="emit('change', { ...tune, dance: valueOf($event) }, words.tunes.done.dance)" />
         </label>
         <span class="facts">{{ facts }}</span>
       </p>

@@ -3,6 +3,7 @@ import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { sectionFacts, tuneBars, tunePhrases, type SectionFacts, type Tune, type TunePhrase } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { joined, renamed, resized, split } from './sections.ts'
 
@@ -45,7 +46,7 @@ const intro = computed(() => {
     <div v-for="(section, s) in sections" :key="section.sectionId" class="section">
       <div class="head">
         <span class="number count">{{ s + 1 }}</span>
-        <input class="label" :value="section.label" :aria-label="words.tunes.name" maxlength="30" @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)" />
+        <input v-entry="section.label" class="label" :aria-label="words.tunes.name" maxlength="30" @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)" />
         <span class="count soft">{{ sumOf(section) }}</span>
         <span class="count soft">{{ tempoOf(section) }}</span>
         <span v-if="section.others" class="soft">{{ section.others }}</span>
@@ -77,7 +78,7 @@ const intro = computed(() => {
     </div>
     <p class="count soft total">{{ sum }}</p>
     <label class="field-label" for="waiting">{{ words.tunes.waitLabel }}</label>
-    <input id="waiting" class="waiting" :value="tune.waiting" maxlength="200" :placeholder="words.tunes.waitExample" @change="emit('change', { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() }, say.waiting)" />
+    <input id="waiting" v-entry="tune.waiting" class="waiting" maxlength="200" :placeholder="words.tunes.waitExample" @change="emit('change', { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() }, say.waiting)" />
     <span class="soft">{{ intro }}</span>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { usualBpm, type Recording, type Tune } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
+import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { differencesText } from '../words/differences.ts'
 
@@ -29,7 +30,7 @@ function rename(recording: Recording, name: string): void {
     <h2 id="recordings-head">{{ words.tunes.recordings }}</h2>
     <ul>
       <li v-for="recording in tune.recordings" :key="recording.id" :class="{ shown: recording.id === shownId }">
-        <input class="name" :value="recording.name" :aria-label="words.tunes.recordingName" maxlength="120" @change="rename(recording, ($event.target as HTMLInputElement).value)" />
+        <input v-entry="recording.name" class="name" :aria-label="words.tunes.recordingName" maxlength="120" @change="rename(recording, ($event.target as HTMLInputElement).value)" />
         <span class="count soft">{{ factsOf(recording) }}</span>
         <strong v-if="recording.id === shownId">{{ words.tunes.recordingShown }}</strong>
         <button v-else class="button small" :aria-label="`${words.tunes.recordingShow}: ${recording.name}`" @click="emit('look', recording.id)">{{ words.tunes.recordingShow }}</button>
