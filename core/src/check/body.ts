@@ -1,6 +1,6 @@
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role } from '../figure/index.ts'
-import { rolesOf, setSlotField, type DancedSlot } from '../routine/index.ts'
+import { isAllAlike, roleTold, setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
@@ -12,12 +12,13 @@ export const body = (derived: Derived): Finding[] => [...turnsInARow(derived), .
 const MOST_IN_A_ROW = 24
 
 function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
-  return ROLES.flatMap((role): Finding[] => {
+  // Where all do the same, one telling is for everybody.
+  return (isAllAlike(timeline) ? ROLES.slice(0, 1) : ROLES).flatMap((role): Finding[] => {
     const found: Finding[] = []
     let run: { slot: DancedSlot; eighths: number }[] = []
     const close = (): void => {
       const total = run.reduce((sum, one) => sum + one.eighths, 0)
-      if (Math.abs(total) >= MOST_IN_A_ROW) found.push(inARow(run, total, role, rolesOf(routine, school)[role]))
+      if (Math.abs(total) >= MOST_IN_A_ROW) found.push(inARow(run, total, role, roleTold(routine, school, timeline, role)))
       run = []
     }
     for (const slot of timeline.slots) {
@@ -30,7 +31,7 @@ function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
   })
 }
 
-function inARow(run: readonly { slot: DancedSlot; eighths: number }[], total: number, role: Role, label: string): Finding {
+function inARow(run: readonly { slot: DancedSlot; eighths: number }[], total: number, role: Role, label: string | null): Finding {
   const { slot } = run[0]!
   const params = { role: label, turns: Math.abs(total) / 8, side: total > 0 ? 'right' : 'left', chain: run.map((one) => `${slotName(one.slot)} ${Math.abs(one.eighths) / 8}`) }
   return { ...aboutSlot(slot), subject: `${slot.slot.id}.${role}`, slotKeys: run.map((one) => one.slot.key), code: 'body.turns', severity: 'mend', params, repairs: [] }

@@ -1,5 +1,5 @@
 import { relationFits, turnTo, type Facing } from '../figure/index.ts'
-import { replaceContent, type DancedSlot } from '../routine/index.ts'
+import { frameOf, replaceContent, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -7,20 +7,20 @@ import { freshId } from './freshId.ts'
 
 /** Figures begun facing another way than they are meant to, and holds in which the two would not stand as they should. */
 export function facings(derived: Derived): Finding[] {
-  return derived.timeline.slots.flatMap((slot) => (slot.figure && slot.danced ? [...begunOff(slot), ...endedApart(derived, slot)] : []))
+  return derived.timeline.slots.flatMap((slot) => (slot.figure && slot.danced ? [...begunOff(derived, slot), ...endedApart(derived, slot)] : []))
 }
 
-function begunOff(slot: DancedSlot): Finding[] {
+function begunOff({ routine }: Derived, slot: DancedSlot): Finding[] {
   const { facings: wanted } = slot.figure!.entry
   const facing = slot.before.lead.facing
   if (wanted.length === 0 || wanted.includes(facing)) return []
-  const params = { figure: slot.figure!.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing) }
+  const params = { figure: slot.figure!.name, facing, wanted: wanted[0]!, turn: turnTo(facing, wanted[0]! as Facing), frame: frameOf(routine) }
   return [{ ...aboutSlot(slot), code: 'facing.mismatch', severity: slot.figure!.entry.strictness.facings === 'hard' ? 'mend' : 'note', params, repairs: [] }]
 }
 
 function endedApart(derived: Derived, slot: DancedSlot): Finding[] {
   if (!relationFits(slot.before) || relationFits(slot.after)) return []
-  const params = { figure: slot.figure!.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing }
+  const params = { figure: slot.figure!.name, hold: slot.after.hold, lead: slot.after.lead.facing, follow: slot.after.follow.facing, frame: frameOf(derived.routine) }
   return [{ ...aboutSlot(slot), code: 'facing.hold', severity: 'mend', params, repairs: ownExit(derived, slot) }]
 }
 

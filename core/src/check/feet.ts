@@ -1,5 +1,5 @@
 import { applyVariation } from '../figure/index.ts'
-import { addSlot, figureContent, freshSlot, replaceContent, rolesOf, type DancedSlot } from '../routine/index.ts'
+import { addSlot, figureContent, freshSlot, replaceContent, roleTold, type DancedSlot } from '../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { cleanly, figuresBetween } from './alternatives.ts'
 import type { Derived } from './derived.ts'
@@ -26,7 +26,7 @@ export function feet(derived: Derived): Finding[] {
           again: repeatsFrom(derived, slot),
           figure: slot.figure.name,
           previous: previous?.figure?.name ?? null,
-          role: rolesOf(derived.routine, derived.school)[trouble.role],
+          role: roleTold(derived.routine, derived.school, derived.timeline, trouble.role),
           foot: trouble.step.foot ?? 'both',
           chain: chain.slice(-6),
           beat: trouble.step.at / 24 + 1,

@@ -1,3 +1,4 @@
+import { directionWords, type DirectionFrame, type Facing } from '../figure/index.ts'
 import type { Finding, FindingCode, Params } from './finding.ts'
 import { counts } from './counts.en.ts'
 
@@ -10,7 +11,13 @@ interface Sentence {
 const list = (values: unknown, joiner: string): string => (Array.isArray(values) ? values.join(joiner) : String(values))
 const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
 const levelName = (level: unknown): string => (level === 'first' ? 'first evening' : String(level))
-const facing = (value: unknown): string => FACINGS[Number(value)] ?? '?'
+/** A facing as the formation says it; in a ring, a set or lines where it has a word for it. */
+function facing(value: unknown, frame: unknown): string {
+  const told = frame === 'hall' ? null : directionWords(frame as DirectionFrame, Number(value) as Facing)
+  return told === null ? (FACINGS[Number(value)] ?? '?') : told === 'wall' || told === 'centre' ? `the ${told}` : told
+}
+/** Nobody’s in particular, where all do the same. */
+const whose = (role: unknown): string => (role ? `${String(role)}’s ` : '')
 
 function turn(eighths: unknown): string {
   const amounts = ['', 'an eighth', 'a quarter', 'three eighths', 'a half']
@@ -60,11 +67,11 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     sum: ({ music, sheet }) => `${music} ≠ ${sheet}`,
   },
   'feet.not-free': {
-    message: ({ figure, role, foot, beat, again }) => `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${role}’s ${foot} foot on count ${beat}, and the weight is on it.`,
+    message: ({ figure, role, foot, beat, again }) => `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${whose(role)}${foot} foot on count ${beat}, and the weight is on it.`,
     sum: ({ previous, chain, foot }) => (list(chain, '') === '' ? `the start leaves the weight on the ${foot}` : `${previous}: ${list(chain, ', ')}, so the weight is on the ${foot}`),
   },
   'feet.unsure': {
-    message: ({ figure, role, foot }) => `${figure} asks for the ${role}’s ${foot} foot while the weight is on both.`,
+    message: ({ figure, role, foot }) => `${figure} asks for the ${whose(role)}${foot} foot while the weight is on both.`,
     sum: ({ previous, chain }) => `${previous ?? 'start'}: ${list(chain, ', ')}`,
   },
   'hold.mismatch': {
@@ -72,16 +79,16 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${hold}`,
   },
   'facing.mismatch': {
-    message: ({ figure, facing: now, wanted }) => `${figure} is meant to begin facing ${facing(wanted)}; here it begins facing ${facing(now)}.`,
-    sum: ({ facing: now, wanted, turn: by }) => `${facing(now)} → ${facing(wanted)} is ${turn(by)}`,
+    message: ({ figure, facing: now, wanted, frame }) => `${figure} is meant to begin facing ${facing(wanted, frame)}; here it begins facing ${facing(now, frame)}.`,
+    sum: ({ facing: now, wanted, turn: by, frame }) => `${facing(now, frame)} → ${facing(wanted, frame)} is ${turn(by)}`,
   },
   'facing.hold': {
     message: ({ figure, hold }) => `After ${figure} they would not stand as ${hold} asks.`,
-    sum: ({ lead, follow }) => `lead facing ${facing(lead)}, follow facing ${facing(follow)}`,
+    sum: ({ lead, follow, frame }) => `lead facing ${facing(lead, frame)}, follow facing ${facing(follow, frame)}`,
   },
   'facing.rotated': {
-    message: ({ part, facing: now, wanted }) => `${part} is to begin facing ${facing(wanted)} here, and they face ${facing(now)}.`,
-    sum: ({ first, rotate, wanted }) => `${facing(first)} and ${turn(rotate)} is ${facing(wanted)}`,
+    message: ({ part, facing: now, wanted, frame }) => `${part} is to begin facing ${facing(wanted, frame)} here, and they face ${facing(now, frame)}.`,
+    sum: ({ first, rotate, wanted, frame }) => `${facing(first, frame)} and ${turn(rotate)} is ${facing(wanted, frame)}`,
   },
   'facing.contradiction': {
     message: ({ text, side, sense }) => `“${text}” says ${side} and ${sense}.`,
@@ -96,7 +103,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     sum: ({ passes, relative, couples, apart, every }) => `${passes} times through move them ${relative} places apart: ${apart} of ${couples}${every === null ? '' : `; the first partner comes again after every ${every}`}`,
   },
   'body.turns': {
-    message: ({ role, turns, side }) => `The ${role} turns ${turns} times to the ${side} without a rest.`,
+    message: ({ role, turns, side }) => `${role ? `The ${role} turns` : 'Everyone turns'} ${turns} times to the ${side} without a rest.`,
     sum: ({ chain, turns }) => `${list(chain, ' + ')} = ${turns} turns; let anyone dizzy walk it, as a qualified teacher shows`,
   },
   'body.pace': {

@@ -1,6 +1,7 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { LEVELS } from '../figure/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
+import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
 import { metreText, readMetre, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
 
@@ -51,7 +52,7 @@ const text =
 const oneOf =
   <Key extends 'formation' | 'level' | 'unit' | 'language'>(key: Key, words: readonly string[], what: string): HeadingKey =>
   (value) =>
-    words.includes(value) ? succeed({ [key]: value } as Heading) : refused(`“${value}” is no ${what}; ${words.slice(0, -1).join(', ')} or ${words.at(-1)} was expected.`)
+    words.includes(value.toLowerCase()) ? succeed({ [key]: value.toLowerCase() } as Heading) : refused(`“${value}” is no ${what}; ${words.slice(0, -1).join(', ')} or ${words.at(-1)} was expected.`)
 const number =
   (key: 'year' | 'couples' | 'bpm', [least, most]: readonly [number, number], what: string): HeadingKey =>
   (value) =>
@@ -61,7 +62,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   title: text('title'),
   by: text('by'),
   dance: text('dance'),
-  school: (value) => succeed({ schoolId: value }),
+  school: (value) => succeed({ schoolId: SHIPPED_SCHOOLS.find(({ id }) => id === value.toLowerCase())?.id ?? value }),
   tune: (value) => succeed({ tuneId: value || null }),
   recording: (value) => succeed({ recordingId: value || null }),
   bar: (value) => as('metre', readMetre(value)),
@@ -71,7 +72,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   remark: text('remark'),
   year: number('year', [1500, 2200], 'year; a number'),
   source: text('source'),
-  formation: oneOf('formation', FORMATIONS, 'formation'),
+  formation: (value) => oneOf('formation', FORMATIONS, 'formation')(/^line$/i.test(value) ? 'lines' : value),
   couples: number('couples', [1, 200], 'number of couples; one'),
   level: oneOf('level', LEVELS, 'level'),
   unit: oneOf('unit', UNITS, 'way of counting'),

@@ -158,6 +158,21 @@ describe('a sheet as text', () => {
     expect(routine.parts[0]!.slots[1]!.content).toEqual({ type: 'words', text: 'step and clap', lengthTicks: 144 })
     expect(routine.passes[0]!.changes).toHaveLength(1)
   })
+  it('takes capital letters as a telephone puts them, and a start without a hold', () => {
+    const routine = ok(
+      'Dance : Two-step\nSchool: Line\nFormation: Line\nStart: All face 12 o’clock, right foot free\n\nPart a\n  vine four\n  Limp Four\nPart Fill\n  Hitch\nOrder:\n  A x 2\n    After End: hitch\n  Fill Fill\n  Fill\n  Ending a\n',
+    )
+    expect([routine.schoolId, routine.formation, routine.start.hold, routine.start.lead]).toEqual(['line', 'lines', 'none', routine.start.follow])
+    expect(routine.passes.map(({ kind, times, partId, changes }) => [kind, times, routine.parts.findIndex(({ id }) => id === partId), changes.length])).toEqual([
+      ['pass', 2, 0, 1],
+      ['fill', 1, 1, 0],
+      ['pass', 1, 1, 0],
+      ['ending', 1, 0, 0],
+    ])
+    const again = expectOk(readSheetText(sheetText(routine, SHIPPED_FIGURES), { figures: SHIPPED_FIGURES, base: routine, newId: countingIds('x') })).routine
+    expect(sheetText(again, SHIPPED_FIGURES)).toBe(sheetText(routine, SHIPPED_FIGURES))
+    expect(again.passes.map(({ kind, partId }) => [kind, again.parts.findIndex(({ id }) => id === partId)])).toEqual(routine.passes.map(({ kind, partId }) => [kind, routine.parts.findIndex(({ id }) => id === partId)]))
+  })
   it('tells on which line every part and every slot stands', () => {
     const { slotLines, partLines } = expectOk(read('dance: waltz\n\npart A\n  Box\n\n  Hover\npart B\n  Dip\norder\n  A\n'))
     expect([partLines, slotLines]).toEqual([[3, 7], [[4, 6], [8]]]) // prettier-ignore

@@ -45,7 +45,7 @@ function contentText(content: SlotContent, figures: readonly Figure[], dance: st
 }
 
 const LABEL = /^[\p{L}\p{N}][\p{L}\p{N}-]*$/u
-const labelText = (label: string): string => (LABEL.test(label) && !(KINDS as readonly string[]).includes(label) ? label : quoted(label))
+const labelText = (label: string): string => (LABEL.test(label) && !(KINDS as readonly string[]).includes(label.toLowerCase()) ? label : quoted(label))
 /** Parts go by their label, or by their number where two have the same. */
 function partReference(routine: Pick<Routine, 'parts'>, partId: string): string {
   const i = routine.parts.findIndex(({ id }) => id === partId)
@@ -137,7 +137,7 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   const lines = linesOf(text)
   const firstLine = lines[0]?.number
   for (const line of lines) {
-    const opened = line.depth === 0 && /^(?:part (.+)|(order)|(left so))$/.exec(line.text)
+    const opened = line.depth === 0 && /^(?:part (.+)|(order):?|(left so):?)$/is.exec(line.text)
     if (opened) {
       section = opened[2] ? 'order' : opened[3] ? 'left' : 'part'
       if (!opened[1]) continue
@@ -185,8 +185,8 @@ function readPart(line: Line, text: string, id: string): Result<{ part: Part; ve
 }
 
 function readHeading(line: Line, routine: Routine): Result<Routine> {
-  const [, key = '', value = ''] = /^(\w+):\s*(.*)$/s.exec(line.text) ?? []
-  const read = HEADING_KEYS[key]
+  const [, key = '', value = ''] = /^(\w+)\s*:\s*(.*)$/s.exec(line.text) ?? []
+  const read = HEADING_KEYS[key.toLowerCase()]
   if (!read) return refuse(line, `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(HEADING_KEYS).join(', ')} with a colon, or “part A”, was expected.`)
   const found = on(line, read(value))
   return found.ok ? succeed({ ...routine, ...found.value }) : found
@@ -242,7 +242,7 @@ function readContent(line: Line, text: string, dance: string, { figures }: Sheet
 
 /** A label of several words stands in the order as it is: quotation marks only help where it could be taken for something else. */
 function labelAsReference(head: string, { parts }: Routine): string {
-  const [, kind = '', rest = head] = new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 's').exec(head) ?? []
+  const [, kind = '', rest = head] = new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 'is').exec(head) ?? []
   const named = parts.filter(({ label }) => label.includes(' ') && (rest === label || rest.startsWith(`${label} `))).sort((a, b) => b.label.length - a.label.length)[0]
   return named ? `${kind}${quoted(named.label)}${rest.slice(named.label.length)}` : head
 }
@@ -250,7 +250,7 @@ function labelAsReference(head: string, { parts }: Routine): string {
 function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
-  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'u').exec(
+  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'iu').exec(
     labelAsReference(head, routine),
   )
   if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
@@ -264,7 +264,7 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
   let pass: Pass = {
     id: options.newId(),
     partId: part.value.id,
-    kind: (found[1] ?? 'pass') as Pass['kind'],
+    kind: (found[1]?.toLowerCase() ?? 'pass') as Pass['kind'],
     times,
     reflected: found[4] !== undefined,
     stretch: from?.ok && to?.ok ? { from: from.value, to: to.value } : null,
@@ -281,8 +281,14 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
 function partOf(line: Line, routine: Routine, reference: string): Result<Part> {
   const label = on(line, readValue(reference))
   if (!label.ok) return label
-  const found = /^#\d+$/.test(reference) ? routine.parts[Number(reference.slice(1)) - 1] : routine.parts.find((part) => part.label === label.value)
+  const found = /^#\d+$/.test(reference) ? routine.parts[Number(reference.slice(1)) - 1] : (routine.parts.find((part) => part.label === label.value) ?? onlyOne(routine.parts, label.value))
   return found ? succeed(found) : refuse(line, `there is no part “${label.value}”; the parts are ${routine.parts.map((part) => `“${part.label}”`).join(', ')}.`)
+}
+
+/** The one part whose label is that but for capital letters. */
+function onlyOne(parts: readonly Part[], label: string): Part | undefined {
+  const alike = parts.filter((part) => part.label.toLowerCase() === label.toLowerCase())
+  return alike.length === 1 ? alike[0] : undefined
 }
 
 function slotOf(line: Line, part: Part, reference: string, dance: string, figures: readonly Figure[]): Result<string> {
@@ -303,13 +309,13 @@ function slotOf(line: Line, part: Part, reference: string, dance: string, figure
 
 function addChange(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   const pass = routine.passes.at(-1)
-  const found = /^(instead of|after|without) ([^:]+)(?::\s*(.*))?$/s.exec(line.text)
-  const type = (Object.keys(CHANGE_WORD) as Change['type'][]).find((one) => CHANGE_WORD[one] === found?.[1])
+  const found = /^(instead of|after|without) ([^:]+)(?::\s*(.*))?$/is.exec(line.text)
+  const type = (Object.keys(CHANGE_WORD) as Change['type'][]).find((one) => CHANGE_WORD[one] === found?.[1]?.toLowerCase())
   if (!pass || !found || !type || (found[3] === undefined && type !== 'drop'))
     return refuse(line, `“${line.text}” is no change of a pass; such as “instead of Box: Hover”, “after 3: Hover”, “after end: Hover” or “without Box” was expected below a pass.`)
   const part = routine.parts.find(({ id }) => id === pass.partId)!
   const reference = found[2]!.trim()
-  const slotId = type === 'insert' && reference === 'end' ? succeed(null) : slotOf(line, part, reference, routine.dance, options.figures)
+  const slotId = type === 'insert' && reference.toLowerCase() === 'end' ? succeed(null) : slotOf(line, part, reference, routine.dance, options.figures)
   if (!slotId.ok) return slotId
   const gone = part.slots.find(({ id }) => id === slotId.value)
   const { id: _, ...own } = gone ?? { id: '', content: { type: 'words', text: '', lengthTicks: null } as SlotContent, wordings: null, say: 'cue' as const, remark: '' }
@@ -320,7 +326,7 @@ function addChange(line: Line, routine: Routine, options: SheetTextOptions): Res
 }
 
 function addOverrule(line: Line, routine: Routine, { newId, figures }: SheetTextOptions): Result<Routine> {
-  const found = /^(?:pass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(line.text)
+  const found = /^(?:[Pp]ass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(line.text)
   if (!found) return refuse(line, `“${line.text}” is no finding that is left so; such as “A.3 feet.not-free "they change feet"” was expected.`)
   const reason = on(line, readQuoted(found[6]!))
   if (!reason.ok) return reason

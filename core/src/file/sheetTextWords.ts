@@ -39,8 +39,10 @@ function readStands(text: string): RoleState | null {
   return facing?.ok ? { facing: facing.value, weight } : null
 }
 
+/** Where all stand alike the hold may be left out: then there is none. */
 export function readStart(text: string): Result<FloorState> {
-  const [hold = '', ...pieces] = text.split(';').map((one) => one.trim())
+  const said = text.toLowerCase().replaceAll('’', "'").split(';').map((one) => one.trim()) // prettier-ignore
+  const [hold = '', ...pieces] = said[0]!.startsWith('all face ') ? ['none', ...said] : said
   if (!HOLD_IDS.includes(hold)) return problem('sheet-text', `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`)
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
   if (alike) {

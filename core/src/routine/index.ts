@@ -44,4 +44,5 @@ export { fitOffers, tempoOffer, type FitInput, type FitOffer, type FitOffers, ty
 export { searchOrders, type FoundOrder, type OrderSearch, type SearchedPass } from './passSearch.ts'
 export { shelfOf, type Shelf, type ShelfEntry, type ShelfOrder, type ShelfWish } from './searchShelf.ts'
 export { countingOf, slowsAndQuicks, type Counting } from './counting.ts'
+export { frameOf, isAllAlike, roleTold } from './formation.ts'
 export { rolesOf } from './roles.ts'

@@ -2,6 +2,7 @@ import { readSheetFile, writeSheetFile } from '../file/index.ts'
 import { expectOk } from '../document/index.ts'
 import { comesRoundTo, lessonsOf, NO_CHOICES, passesUntilHome, totalOf, wallsOf } from '../routine/index.ts'
 import { partnerAfter, passesUntilPartner } from '../floor/index.ts'
+import { findingMessage, findingSum } from '../check/index.ts'
 import { deriveSheet, stateAt, type Sheet } from './index.ts'
 import { demoText, demoTune, proved, provedSheet, typedRoutine } from '../testing/typed.ts'
 import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
@@ -324,4 +325,32 @@ describe('at any beat', () => {
     for (const slot of sheet.timeline.slots) expect(stateAt(sheet.timeline, sheet.phrases, slot.start)!.state).toEqual(slot.before)
   })
   it('there is none outside the dance', () => expect([stateAt(sheet.timeline, sheet.phrases, -24 as Tick), stateAt(sheet.timeline, sheet.phrases, sheet.timeline.lengthTicks)]).toEqual([null, null]))
+})
+
+describe('findings speak as the dance is danced', () => {
+  const told = (text: string, code: string): string[] =>
+    provedSheet(typedRoutine(text))
+      .findings.filter((finding) => finding.code === code)
+      .map((finding) => `${findingMessage(finding)} ${findingSum(finding)}`)
+
+  it('of nobody’s foot in particular, and by the clock, where all do the same in lines', () => {
+    const lines = `${FOUR('line dance', "all face 12 o'clock, right foot free")}formation: lines
+part A
+  Vine right, touch
+  Vine left, touch
+  Vine right, touch
+  Vine right, touch
+order
+  A
+  A | rotated 2/8 right
+`
+    expect(told(lines, 'feet.not-free')[0]).toBe('Vine right, touch needs the right foot on count 1, and the weight is on it. Vine right, touch: right, left, right, so the weight is on the right')
+    expect(told(lines, 'facing.rotated')).toEqual(['A is to begin facing 3 o’clock here, and they face 12 o’clock. 12 o’clock and a quarter to the right is 3 o’clock'])
+  })
+
+  it('of the role and the hall, where two dance together', () => {
+    const couple = `${WALTZ}part A\n  Box\n  Vine three\n  Box\norder\n  A\n  A | rotated 4/8 right\n`
+    expect(told(couple, 'feet.not-free')[0]).toContain('needs the lead’s left foot')
+    expect(told(couple, 'facing.rotated')[0]).toContain('A is to begin facing the centre here')
+  })
 })

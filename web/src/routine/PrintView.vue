@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rolesOf } from '@dellop/core/routine'
+import { isAllAlike, rolesOf } from '@dellop/core/routine'
 import type { Role } from '@dellop/core/figure'
 import { deriveSheet, printedParts, type PrintedFor, type Sheet } from '@dellop/core/sheet'
 import { computed, onMounted, ref, shallowRef } from 'vue'
@@ -12,7 +12,7 @@ import { usePaper } from './paper/usePaper.ts'
 import PrintedCues from './PrintedCues.vue'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
-import { facingWords, isAlike } from '../page/standing.ts'
+import { facingWords } from '../page/standing.ts'
 
 /** A sheet as it goes on paper: what is shown here is what is printed. */
 const route = useRoute()
@@ -67,7 +67,7 @@ const print = (): void => window.print()
           <option v-for="(label, key) in words.sheets.print.papers" :key="key" :value="key">{{ label }}</option>
         </select></label
       >
-      <label v-if="!isAlike(sheet.timeline)"
+      <label v-if="!isAllAlike(sheet.timeline)"
         >{{ words.sheets.print.who }}
         <select v-model="who" class="pick">
           <option value="both">{{ words.sheets.print.both }}</option>

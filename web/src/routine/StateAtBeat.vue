@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { rolesOf, type DancedSlot } from '@dellop/core/routine'
+import { isAllAlike, rolesOf, type DancedSlot } from '@dellop/core/routine'
 import { stateAt, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike } from '../page/standing.ts'
+import { facingWords } from '../page/standing.ts'
 
 /** What is so on each count of a figure: feet, facing, hold, and where in the phrase. */
 const props = defineProps<{ sheet: Sheet; slotDanced: DancedSlot }>()
@@ -20,7 +20,7 @@ const lines = computed(() => {
   const { state, free } = now.value
   const roles = rolesOf(props.sheet.routine, props.sheet.school)
   const told = (role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, free[role], facingWords(props.sheet.routine, state[role].facing))
-  return isAlike(props.sheet.timeline) ? [told('lead', words.sheets.print.everyone)] : [told('lead', roles.lead), told('follow', roles.follow)]
+  return isAllAlike(props.sheet.timeline) ? [told('lead', words.sheets.print.everyone)] : [told('lead', roles.lead), told('follow', roles.follow)]
 })
 </script>
 

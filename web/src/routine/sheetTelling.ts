@@ -1,11 +1,11 @@
 import { freeFoot } from '@dellop/core/figure'
-import { rolesOf, comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
+import { isAllAlike, rolesOf, comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
-import { facingWords, isAlike } from '../page/standing.ts'
+import { facingWords } from '../page/standing.ts'
 
 /** What the page tells beside the figures: whether it comes round, how it is counted, how all stand. */
 export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
@@ -15,7 +15,7 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     const last = now?.timeline.slots.at(-1)
     if (!now || !last) return ''
     const differences = comesRoundTo(now.routine.start, last.after)
-    const alike = isAlike(now.timeline)
+    const alike = isAllAlike(now.timeline)
     const told = alike ? differences.filter((one) => one.what === 'hold' || one.role === 'lead') : differences
     const roles = alike ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor } : rolesOf(now.routine, now.school)
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
@@ -44,7 +44,7 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     if (!stripShown.value || !now) return null
     const roles = rolesOf(now.routine, now.school)
     const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, freeFoot(slot.before[role].weight), facingWords(now.routine, slot.before[role].facing))
-    const alike = isAlike(now.timeline)
+    const alike = isAllAlike(now.timeline)
     const heldAs = (slot: DancedSlot): string => (slot.before.hold === 'none' ? '' : words.hold(slot.before.hold))
     return (slot: DancedSlot): string => (alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot)))
   })
