@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
-import { blocks, bringText, TWO_STEP } from './helpers/sheets.ts'
+import { blocks, boxOf, bringText, TWO_STEP } from './helpers/sheets.ts'
 
 const SHEET = `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\n  Hitch six\norder\n  A x2\n`
 const ribbon = (page: Page, text: string) => page.locator('.page .ribbon', { hasText: text })
@@ -13,7 +13,7 @@ test('a cue is dragged as far as the rules let it, stays pinned there each time,
   // Where it stands is known once the letters are there and nothing moves any more.
   await page.evaluate(() => document.fonts.ready)
   await vine.hover()
-  const before = (await vine.boundingBox())!
+  const before = await boxOf(vine)
   await page.mouse.move(before.x + 40, before.y + 10)
   await page.mouse.down()
   await page.mouse.move(before.x - 20, before.y + 10, { steps: 4 })
@@ -23,11 +23,11 @@ test('a cue is dragged as far as the rules let it, stays pinned there each time,
   await page.mouse.move(before.x - 20, before.y + 10, { steps: 4 })
   await page.mouse.up()
   await expect(page.locator('.page .ribbon.pinned')).toHaveCount(2)
-  expect((await vine.boundingBox())!.x).toBeLessThan(before.x - 5)
+  await expect.poll(async () => (await boxOf(vine)).x).toBeLessThan(before.x - 5)
   await expect(page.getByText('You have pinned it here; the rest is planned around it.')).toBeVisible()
   await page.getByRole('button', { name: 'Let Dellop place it' }).click()
   await expect(page.locator('.page .ribbon.pinned')).toHaveCount(0)
-  expect(Math.abs((await vine.boundingBox())!.x - before.x)).toBeLessThan(2)
+  await expect.poll(async () => Math.abs((await boxOf(vine)).x - before.x)).toBeLessThan(2)
 })
 
 test('keys move a cue, its price elsewhere is shown, and a pin that cannot be kept is named with a way out', async ({ page }) => {

@@ -153,6 +153,7 @@ test('a way back in that was the wrong one is one key from being taken back', as
   await advance(page, 16)
   await page.keyboard.press('x')
   const hold = page.getByRole('region', { name: 'Hold: the music goes on' })
+  await expect(hold.locator('.offer').first()).toBeVisible()
   const texts = await hold.locator('.offer strong').allTextContents()
   await page.keyboard.press(String(texts.length))
   await expect(hold).toHaveCount(0)

@@ -183,9 +183,10 @@ test('words, counts, layouts and sizes change by key and stay so; what is said i
   await expect(page.locator('.big')).toBeHidden()
   await page.keyboard.press('ArrowUp')
   await page.keyboard.press('ArrowUp')
-  expect(await page.evaluate(() => document.documentElement.style.fontSize)).toBe('19.2px')
+  const letters = (): Promise<string> => page.evaluate(() => document.documentElement.style.fontSize)
+  await expect.poll(letters).toBe('19.2px')
   await openLectern(page)
-  expect(await page.evaluate(() => document.documentElement.style.fontSize)).toBe('19.2px')
+  await expect.poll(letters).toBe('19.2px')
   await page.evaluate(() => localStorage.clear())
 })
 

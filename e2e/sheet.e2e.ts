@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
+import { boxOf } from './helpers/sheets.ts'
 
 /** An empty sheet of its own for each test. */
 async function newSheet(page: Page, title: string): Promise<void> {
@@ -66,11 +67,15 @@ test('a wording is changed while its ribbon moves, for every pass of the part', 
   await page.goto('/sheets/lanterns-at-the-weir')
   const first = page.locator('.ribbon[data-slot="p1.0/a5"]')
   await page.getByRole('button', { name: /^Manoeuvre, bar 6 of A, first time/ }).click()
-  const before = await first.boundingBox()
+  const before = await boxOf(first)
   await page.getByLabel('full').fill('manoeuvre, quick')
   await expect(first).toHaveText('manoeuvre, quick')
-  const after = await first.boundingBox()
-  expect(Math.abs(after!.x - before!.x) + Math.abs(after!.width - before!.width)).toBeGreaterThan(3)
+  await expect
+    .poll(async () => {
+      const after = await boxOf(first)
+      return Math.abs(after.x - before.x) + Math.abs(after.width - before.width)
+    })
+    .toBeGreaterThan(3)
   await expect(page.locator('.ribbon', { hasText: 'manoeuvre, quick' })).toHaveCount(4)
   await page.getByLabel('full').fill('')
   await expect(first).toHaveText(/^manoeuvre/)

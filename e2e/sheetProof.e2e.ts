@@ -62,7 +62,7 @@ test('the same dance is laid by part or by music, with feet and facings below', 
   await page.getByRole('button', { name: 'By music' }).click()
   await expect(page.locator('.page .label').nth(1)).toHaveText('A')
   await expect(page.getByText('Bridge, once')).toBeVisible()
-  expect(await names(page)).toEqual(byPart)
+  await expect.poll(() => names(page)).toEqual(byPart)
   await page.getByRole('button', { name: 'Feet and facing' }).click()
   await expect(page.locator('.stripped').nth(7)).toHaveText('right free, 3 o’clock')
   await blocks(page).first().click()

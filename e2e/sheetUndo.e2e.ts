@@ -34,13 +34,13 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await page.getByRole('tab', { name: 'History' }).click()
   await page.getByRole('button', { name: 'Put it away' }).click()
   await saved()
-  expect(await state()).not.toEqual(before)
+  await expect.poll(state).not.toEqual(before)
 
   const undo = page.getByRole('button', { name: 'Undo' })
   for (let n = 0; n < 30 && (await undo.isEnabled()); n++) await undo.click()
   await expect(undo).toBeDisabled()
   await saved()
-  expect(await state()).toEqual(before)
+  await expect.poll(state).toEqual(before)
 })
 
 test('a finding that is left so stays listed with its reason, and can be taken up again', async ({ page }) => {

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { expect } from './dellop.ts'
 
 /** Brings in a sheet typed as text and opens it, so that a test has one of its own. */
@@ -34,3 +34,10 @@ tune: thimble-bridge
 export const blocks = (page: Page) => page.locator('.page .block')
 export const names = async (page: Page): Promise<string[]> => (await blocks(page).allTextContents()).map((text) => text.replace(/only this time|hard spot|may be left out|[!…◆]/g, '').trim())
 export const chips = (page: Page) => page.locator('.chip')
+
+/** Where it stands on the screen; waits where it is drawn anew just now. */
+export async function boxOf(one: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
+  let box = await one.boundingBox()
+  for (const endMs = Date.now() + 10_000; box === null && Date.now() < endMs;) box = await one.boundingBox()
+  return box ?? Promise.reject(new Error('it is not on the screen'))
+}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { diff, type Edit } from '@dellop/core/document'
-import { overrule, routineShape, type DancedPass, type DancedSlot, type Routine, type Scope } from '@dellop/core/routine'
-import type { ListedFinding, PhraseRow } from '@dellop/core/sheet'
+import { overrule, routineShape, type DancedPass, type Routine, type Scope } from '@dellop/core/routine'
+import type { ListedFinding } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
@@ -13,19 +13,16 @@ import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
 import ConflictNote from './ConflictNote.vue'
 import FigurePicker from './FigurePicker.vue'
-import { clipboard } from './clipboard.ts'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
+import PageToolbar from './PageToolbar.vue'
 import PreviewBar from './PreviewBar.vue'
-import RangeBar from './RangeBar.vue'
 import { randomId } from '../app/randomId.ts'
+import { useSheetActions } from './sheetActions.ts'
 import { useSheetDocument } from './sheetDocument.ts'
 import SheetHead from './SheetHead.vue'
-import { pageKey, type PageKey } from './sheetKeys.ts'
 import { useSheetPage } from './sheetPage.ts'
-import { useSheetPins } from './sheetPins.ts'
 import { useSheetTelling } from './sheetTelling.ts'
-import { useSheetWalk } from './sheetWalk.ts'
 import SheetSide from './SheetSide.vue'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
@@ -45,14 +42,16 @@ const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } =
 const failure = ref<string | null>(null)
 const told = ref('')
 const musicSaid = ref('')
-/** From so many times on everybody knows it. */
-const MOST_KNOWN = 6
-const keysShown = ref(false)
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
-const { choose, step, rowStep, findingStep, extend } = useSheetWalk(page, (key, focus) => phrasePage.value?.reveal(key, focus))
-/** What the picker is open for. */
-const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
+const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, keysShown } = useSheetActions({
+  document: document_,
+  page,
+  commands,
+  told,
+  reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
+  toLectern: () => void router.push({ name: 'lectern', params: { id } }),
+})
 const shown = ref<Shown>(ALL_SHOWN)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
@@ -68,14 +67,8 @@ async function load(): Promise<void> {
   }
 }
 
-onMounted(() => {
-  void load()
-  window.addEventListener('keydown', onKey)
-})
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
-  document_.close()
-})
+onMounted(load)
+onBeforeUnmount(() => document_.close())
 onBeforeRouteLeave(() => document_.saveNow())
 
 // A slot that is gone is chosen no longer; a change for one pass only is a choice made anew for each figure.
@@ -83,33 +76,6 @@ watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
 watch(selectedKey, () => (scope.value = 'part'))
-
-function openAdd(after: DancedSlot | null, partId: string | null): void {
-  const target = partId ?? after?.partId ?? sheet.value?.routine.parts[0]?.id
-  if (target) picking.value = { for: 'add', after, partId: target }
-}
-
-function openReplace(key: string): void {
-  choose(key)
-  ACTIONS.replace()
-}
-
-function pick(figureId: string | null, text = ''): void {
-  const now = picking.value
-  picking.value = null
-  if (now?.for === 'replace' && figureId) commands.replace(now.slot, figureId)
-  if (now?.for === 'add') commands.add(figureId, text, now.after, now.partId)
-  void nextTick(() => selectedKey.value && phrasePage.value?.reveal(selectedKey.value, true))
-}
-
-const fill = (row: PhraseRow): void => openAdd(row.pass?.slots.at(-1) ?? null, row.pass?.part.id ?? null)
-const slotOf = (key: string): DancedSlot | undefined => page.slots.value.find((slot) => slot.key === key)
-
-function drop(dragged: string, target: string, behind: boolean): void {
-  const from = slotOf(dragged)
-  const to = slotOf(target)
-  if (from && to) commands.drop(from, to, behind)
-}
 
 /** Shows what edits would make of the page, before they are made. */
 function see(label: string, edits: readonly Edit[]): void {
@@ -134,11 +100,6 @@ function chooseMusic(choice: MusicChoice | null): void {
   musicSaid.value = musicTold(choice)
 }
 
-function travel(way: 'undo' | 'redo'): void {
-  const label = document_[way]()
-  if (label) told.value = way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label)
-}
-
 function useMine(index: number): void {
   const conflict = document_.conflicts.value[index]
   if (conflict?.type === 'field') document_.edit([{ type: 'set', id: conflict.id, field: conflict.field, from: conflict.kept, to: conflict.mine }], words.done.repair)
@@ -148,74 +109,6 @@ function useMine(index: number): void {
 function goToPass(pass: DancedPass): void {
   const first = pass.slots[0]
   if (first) choose(first.key, true)
-}
-
-const { nudge } = useSheetPins(page, commands, choose, told)
-
-const toLectern = (): void => void router.push({ name: 'lectern', params: { id } })
-
-const NEEDS_SLOT: ReadonlySet<PageKey> = new Set([
-  'replace',
-  'remove',
-  'move-before',
-  'move-after',
-  'halve',
-  'more',
-  'less',
-  'reflect',
-  'words',
-  'extend-before',
-  'extend-after',
-  'copy',
-  'cut',
-  'duplicate',
-  'cue-earlier',
-  'cue-later',
-  'cue-free',
-])
-const ACTIONS: Readonly<Record<PageKey, () => void>> = {
-  before: () => step(-1),
-  after: () => step(1),
-  'row-before': () => rowStep(-1),
-  'row-after': () => rowStep(1),
-  add: () => openAdd(selected.value, null),
-  replace: () => (picking.value = { for: 'replace', slot: selected.value! }),
-  remove: () => commands.removeChosen(),
-  'move-before': () => commands.move(selected.value!, -1),
-  'move-after': () => commands.move(selected.value!, 1),
-  halve: () => commands.halve(selected.value!),
-  more: () => commands.repeat(selected.value!, 1),
-  less: () => commands.repeat(selected.value!, -1),
-  reflect: () => commands.reflect(selected.value!),
-  words: () => document.getElementById('say-full')?.focus(),
-  'next-finding': () => findingStep(1),
-  'previous-finding': () => findingStep(-1),
-  undo: () => travel('undo'),
-  redo: () => travel('redo'),
-  lectern: toLectern,
-  keys: () => (keysShown.value = true),
-  'extend-before': () => extend(-1),
-  'extend-after': () => extend(1),
-  copy: () => (told.value = words.sheets.range.copied(commands.copy())),
-  cut: () => commands.cut(),
-  paste: () => commands.paste(),
-  duplicate: () => commands.duplicate(),
-  'cue-earlier': () => nudge(-1),
-  'cue-later': () => nudge(1),
-  'cue-free': () => commands.pin(selected.value!, undefined),
-  leave: () => {
-    page.preview.value = null
-    page.select(selectedKey.value)
-  },
-}
-function onKey(event: KeyboardEvent): void {
-  const key = pageKey(event)
-  if (!key || !sheet.value || keysShown.value || (NEEDS_SLOT.has(key) && !selected.value)) return
-  // Text that is marked with the mouse is copied as text.
-  if (key === 'copy' && getSelection()?.isCollapsed === false) return
-  event.preventDefault()
-  ACTIONS[key]()
-  if (['remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect'].includes(key)) void nextTick(() => selectedKey.value && phrasePage.value?.reveal(selectedKey.value, true))
 }
 </script>
 
@@ -260,22 +153,7 @@ function onKey(event: KeyboardEvent): void {
           @remove="commands.dropPass"
           @move="commands.movePass"
         />
-        <div class="laid" role="group" :aria-label="words.sheets.view.label">
-          <button class="button small" :aria-pressed="page.laidBy.value === 'part'" @click="page.laidBy.value = 'part'">{{ words.sheets.view.part }}</button>
-          <button class="button small" :aria-pressed="page.laidBy.value === 'music'" @click="page.laidBy.value = 'music'">{{ words.sheets.view.music }}</button>
-          <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">{{ words.sheets.view.strip }}</button>
-          <span class="group" role="group" :aria-label="words.cues.shown">
-            <button class="button small" :aria-pressed="shown.said" :disabled="shown.said && !shown.danced" @click="shown = { ...shown, said: !shown.said }">{{ words.cues.showSaid }}</button>
-            <button class="button small" :aria-pressed="shown.danced" :disabled="shown.danced && !shown.said" @click="shown = { ...shown, danced: !shown.danced }">{{ words.cues.showDanced }}</button>
-          </span>
-          <label v-if="sheet.school.fading" class="known">
-            {{ words.schools.known }}
-            <span class="soft" aria-hidden="true">{{ words.schools.knownLeast }}</span>
-            <input v-model.number="page.known.value" type="range" min="0" :max="MOST_KNOWN" :aria-valuetext="words.schools.knownTimes(page.known.value)" />
-            <span class="soft" aria-hidden="true">{{ words.schools.knownMost }}</span>
-          </label>
-          <RangeBar :range="page.range.value" :copied="clipboard.length" @copy="commands.copy" @cut="commands.cut" @paste="commands.paste" @again="commands.duplicate" @remove="commands.removeChosen" />
-        </div>
+        <PageToolbar v-model:laid-by="page.laidBy.value" v-model:known="page.known.value" v-model:shown="shown" v-model:strip="stripShown" :range="page.range.value" :commands="commands" :fading="sheet.school.fading !== null" />
         <PreviewBar
           v-if="page.preview.value && page.previewed.value && page.standing.value"
           :label="page.preview.value.label"
@@ -350,14 +228,6 @@ function onKey(event: KeyboardEvent): void {
   border-right: 1px solid var(--rule);
   min-height: 70vh;
 }
-.laid {
-  margin-top: 0.5rem;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  align-items: center;
-  margin-bottom: 0.4rem;
-}
 .body.texting {
   grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
 }
@@ -369,21 +239,6 @@ function onKey(event: KeyboardEvent): void {
 }
 .round {
   margin-bottom: 0.4rem;
-}
-.known {
-  display: flex;
-  align-items: center;
-  gap: 0.4rem;
-  margin-left: 0.6rem;
-}
-.known input {
-  width: 7rem;
-}
-/* Small groups of what belongs together. */
-.group {
-  display: flex;
-  gap: 0.3rem;
-  margin-left: 0.6rem;
 }
 .beside {
   float: right;
