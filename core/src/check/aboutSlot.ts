@@ -1,3 +1,4 @@
+import { remembered } from '../document/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import type { Finding } from './finding.ts'
 
@@ -7,11 +8,7 @@ export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys
 /** What a slot is called in a sentence. */
 export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string => figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
 
-/** The danced slots of a timeline by their keys, as a plan names them. */
-export function slotsByKey({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> {
-  const known = byKey.get(slots) ?? new Map(slots.map((slot) => [slot.key, slot]))
-  byKey.set(slots, known)
-  return known
-}
 /** Every check of a timeline asks for the same. */
-const byKey = new WeakMap<readonly DancedSlot[], ReadonlyMap<string, DancedSlot>>()
+const byKey = remembered((slots: readonly DancedSlot[]): ReadonlyMap<string, DancedSlot> => new Map(slots.map((slot) => [slot.key, slot])))
+/** The danced slots of a timeline by their keys, as a plan names them. */
+export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> => byKey(slots)

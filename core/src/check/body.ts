@@ -1,5 +1,6 @@
+import { remembered } from '../document/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role } from '../figure/index.ts'
+import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role, type Step } from '../figure/index.ts'
 import { isAllAlike, roleTold, setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
@@ -54,16 +55,17 @@ function pace({ timeline, clock }: Derived): Finding[] {
   })
 }
 
+/** Whether the arms move in a beat in which the feet take a half of it. */
+const movesArmsOnHalves = remembered((steps: readonly Step[]): boolean => {
+  const halves = steps.filter(({ layer, kind, at }) => layer === 'feet' && kind !== 'hold' && at % TICKS_PER_BEAT !== 0)
+  return halves.some(({ at }) => steps.some((step) => step.layer === 'arms' && Math.floor(step.at / TICKS_PER_BEAT) === Math.floor(at / TICKS_PER_BEAT)))
+})
+
 function armsOnHalfBeats({ timeline }: Derived): Finding[] {
   const seen = new Set<string>()
   return timeline.slots.flatMap((slot): Finding[] => {
     if (!slot.danced || seen.has(slot.slot.id) || slot.slot.hard) return []
-    const both = ROLES.some((role) => {
-      const steps = slot.danced!.steps[role]
-      const halves = steps.filter(({ layer, kind, at }) => layer === 'feet' && kind !== 'hold' && at % TICKS_PER_BEAT !== 0)
-      return halves.some(({ at }) => steps.some((step) => step.layer === 'arms' && Math.floor(step.at / TICKS_PER_BEAT) === Math.floor(at / TICKS_PER_BEAT)))
-    })
-    if (!both) return []
+    if (!ROLES.some((role) => movesArmsOnHalves(slot.danced!.steps[role]))) return []
     seen.add(slot.slot.id)
     const edits = setSlotField(slot.slot, 'hard', true)
     return [{ ...aboutSlot(slot), code: 'body.arms', severity: 'note', params: { figure: slotName(slot) }, repairs: edits ? [{ code: 'mark-hard', params: {}, edits }] : [] }]

@@ -1,6 +1,7 @@
-import type { Planned } from '../cue/index.ts'
+import { remembered } from '../document/index.ts'
+import type { Planned, Wording } from '../cue/index.ts'
 import { netTurn } from '../figure/index.ts'
-import { setSlotField, type DancedSlot } from '../routine/index.ts'
+import { setSlotField, type DancedSlot, type Slot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -10,7 +11,7 @@ export function contradictions({ timeline, plan }: Derived): Finding[] {
   const seen = new Set<string>()
   const planned = new Map(plan.planned.map((one) => [one.slot.key, one]))
   return timeline.slots.flatMap((slot) => {
-    const key = `${slot.slot.id} ${slot.danced?.variation.reflected ?? ''}`
+    const key = slot.danced?.variation.reflected ? `${slot.slot.id} reflected` : slot.slot.id
     if (seen.has(key)) return []
     seen.add(key)
     return [...inItself(slot), ...otherSide(slot, planned.get(slot.key) ?? null)]
@@ -33,12 +34,15 @@ function contradictionIn(text: string): { readonly side: 'left' | 'right'; reado
   return null
 }
 
+/** What is written of a slot in words; most have none. */
+const textsOf = remembered(({ content, remark, wordings, roleRemarks }: Slot): readonly string[] =>
+  [content.type === 'words' ? content.text : '', remark, ...Object.values(wordings ?? {}), ...Object.values(roleRemarks ?? {})].filter((text): text is string => Boolean(text)),
+)
+
 function inItself(slot: DancedSlot): Finding[] {
-  const { content, remark, wordings, roleRemarks } = slot.slot
-  const texts = [content.type === 'words' ? content.text : '', remark, ...Object.values(wordings ?? {}), ...Object.values(roleRemarks ?? {})]
-  return texts.flatMap((text): Finding[] => {
-    const found = text ? contradictionIn(text) : null
-    if (!text || !found) return []
+  return textsOf(slot.slot).flatMap((text): Finding[] => {
+    const found = contradictionIn(text)
+    if (!found) return []
     const right = text.replace(ANTICLOCKWISE, 'CLOCK').replace(CLOCKWISE, 'anticlockwise').replace('CLOCK', 'clockwise')
     return [{ ...aboutSlot(slot), code: 'facing.contradiction', severity: 'mend', params: { text, ...found }, repairs: reworded(slot, text, right) }]
   })
@@ -53,12 +57,18 @@ function reworded(slot: DancedSlot, from: string, to: string): Repair[] {
 
 const SAID_TURN = /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
 
+/** The side of the turn that a wording names. */
+const turnSaid = remembered(({ text }: Wording): string | null => {
+  const [, before, after] = SAID_TURN.exec(text) ?? []
+  return (before ?? after)?.toLowerCase() ?? null
+})
+
 /** A wording that names a turn to the side to which nobody turns. */
 function otherSide(slot: DancedSlot, planned: Planned | null): Finding[] {
-  const text = planned?.said?.wording.text ?? ''
-  const [, before, after] = SAID_TURN.exec(text) ?? []
-  const side = (before ?? after)?.toLowerCase()
-  if (!side || !slot.danced) return []
+  if (!slot.danced || !planned?.said) return []
+  const { text } = planned.said.wording
+  const side = turnSaid(planned.said.wording)
+  if (!side) return []
   const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) => Math.sign(netTurn(steps)))
   const wanted = side === 'left' ? -1 : 1
   if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []

@@ -11,7 +11,8 @@ import type { Finding, Repair } from './finding.ts'
 export function saidSums(derived: Derived): Finding[] {
   const seen = new Set<string>()
   return derived.timeline.slots.flatMap((slot) => {
-    if (seen.has(slot.slot.id)) return []
+    // Most slots say nothing in words of their own.
+    if ((slot.slot.remark === '' && slot.slot.content.type !== 'words') || seen.has(slot.slot.id)) return []
     seen.add(slot.slot.id)
     return [...lengthsSaid(derived, slot), ...additionsSaid(slot)]
   })

@@ -11,18 +11,17 @@ export function soundAlike({ plan, timeline }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
   const said = plan.planned.flatMap((planned) => (planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : []))
   const seen = new Set<string>()
-  const unlike = new Set<string>()
+  const unlike = new Map<string, Set<string>>()
   const sounds = memo(soundOf)
   const split = memo(wordsOf)
   return said.flatMap((one, i) =>
     said.slice(i + 1, i + 1 + NEAR).flatMap((other): Finding[] => {
       if (one.slot.figure?.id === other.slot.figure?.id || one.text === other.text) return []
       // The same two cues come near each other again and again: they are compared once.
-      const texts = `${one.text}\n${other.text}`
-      if (unlike.has(texts)) return []
+      if (unlike.get(one.text)?.has(other.text)) return []
       const [a, b] = apart(split(one.text), split(other.text)).map(sounds) as [string, string]
       if (!soundsLike(a, b)) {
-        unlike.add(texts)
+        unlike.set(one.text, (unlike.get(one.text) ?? new Set()).add(other.text))
         return []
       }
       const pair = [one.slot.slot.id, other.slot.slot.id].sort().join(' ')

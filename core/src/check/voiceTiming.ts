@@ -17,12 +17,12 @@ function misplaced(derived: Derived): Finding[] {
   const slots = slotsByKey(timeline)
   return utterancesOf(plan).flatMap(({ slot: cue, said }, i, all): Finding[] => {
     if (cue.mode !== 'ahead' || cue.purpose !== 'cue') return []
-    const slot = slots.get(cue.slotKey)!
     const target = targetLeadBeats(cue.stepTick, clock.heardAt(cue.stepTick), { school, voice, clock, hallSeconds })
+    const isEarly = said.leadBeats > Math.max(school.lead.maxBeats, target)
+    if (!isEarly && said.leadBeats >= target * LATE_SHARE) return []
+    const slot = slots.get(cue.slotKey)!
     const params = { text: said.wording.text, lead: hundredth(said.leadBeats), target: hundredth(target), most: school.lead.maxBeats }
-    if (said.leadBeats > Math.max(school.lead.maxBeats, target)) return [{ ...aboutSlot(slot), code: 'voice.early', severity: 'note', params, repairs: later(slot, all[i + 1], slots) }]
-    if (said.leadBeats < target * LATE_SHARE) return [{ ...aboutSlot(slot), code: 'voice.late', severity: 'note', params, repairs: shorter(slot, cue.wordings, said) }]
-    return []
+    return [{ ...aboutSlot(slot), code: isEarly ? 'voice.early' : 'voice.late', severity: 'note', params, repairs: isEarly ? later(slot, all[i + 1], slots) : shorter(slot, cue.wordings, said) }]
   })
 }
 
@@ -56,16 +56,19 @@ function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
   const found: Finding[] = []
   let run: Said[] = []
+  /** Of the phrases in order, the first that begins no earlier than the run. */
+  let next = 0
   const close = (): void => {
     const [first] = run
     if (!first) return
     const from = first.slot.stepTick
     const to = run.at(-1)!.slot.stepTick
-    const count = phrases.filter(({ start, end }) => start >= from && end <= to).length
-    const slot = slots.get(first.slot.slotKey)!
+    while (next < phrases.length && phrases[next]!.start < from) next++
+    let count = 0
+    while (next + count < phrases.length && phrases[next + count]!.end <= to) count++
     if (count > school.breathPhrases)
       found.push({
-        ...aboutSlot(slot),
+        ...aboutSlot(slots.get(first.slot.slotKey)!),
         code: 'voice.breath',
         severity: 'note',
         params: { phrases: count, most: school.breathPhrases, seconds: BREATH_SECONDS, words: run.reduce((sum, { said }) => sum + said.wording.words, 0) },

@@ -1,3 +1,4 @@
+import { remembered } from '../document/index.ts'
 import { usefulCandidates, sameRules, silenceCost, type Candidate, type CueRules } from './candidate.ts'
 import type { CueSlot } from './cueSlot.ts'
 import { reasons, type Why, type WhyContext } from './why.ts'
@@ -32,7 +33,7 @@ export interface Plan {
 export type Said = Extract<Planned, { readonly why: Why }>
 
 /** All that a plan says, in order of start. */
-export const utterancesOf = (plan: Plan): Said[] => [...plan.planned, ...plan.extras].filter((one): one is Said => one.said !== null).sort((a, b) => a.said.start - b.said.start)
+export const utterancesOf = remembered((plan: Plan): readonly Said[] => [...plan.planned, ...plan.extras].filter((one): one is Said => one.said !== null).sort((a, b) => a.said.start - b.said.start))
 
 /** Cost of each slot that says something else than the fixed wordings do: beyond any sum of ordinary costs. */
 const CHANGE_COST = 1_000_000_000

@@ -6,5 +6,6 @@ export { applyEdit, applyEdits, invertEdit, invertEdits, type Edit, type Place }
 export { diff } from './diff.ts'
 export { merge, type Merged, type Conflict } from './merge.ts'
 export { emptyHistory, record, undo, redo, COALESCE_MS, type History, type Step, type Travel } from './history.ts'
+export { remembered } from './remembered.ts'
 export { sameValue } from './value.ts'
 export { editSchema } from './editSchema.ts'

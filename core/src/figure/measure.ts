@@ -1,3 +1,4 @@
+import { remembered } from '../document/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { performers, type Performer } from './cast.ts'
 import { CROSSED, walkFeet } from './feet.ts'
@@ -70,13 +71,8 @@ function measureSteps(performer: Performer): PerformerMeasure {
 /** Things the feet do in a second of music at a tempo, held beats left out: eight quick steps in four beats at 108 a minute are 3.6. */
 export const stepsPerSecond = (steps: readonly Step[], lengthTicks: number, beatsPerMinute: number): number => (onFeet(steps) * beatsPerMinute) / (60 * beatsOfTicks(lengthTicks as Tick))
 
-const countedOnFeet = new WeakMap<readonly Step[], number>()
 /** How many of the steps the feet do. A figure is asked for it wherever it is danced. */
-function onFeet(steps: readonly Step[]): number {
-  const known = countedOnFeet.get(steps) ?? steps.filter(isOnFeet).length
-  countedOnFeet.set(steps, known)
-  return known
-}
+const onFeet = remembered((steps: readonly Step[]): number => steps.filter(isOnFeet).length)
 
 /** Changes of hands on the way and at the end, for a figure begun in a hold. */
 export function handChanges({ holds, exitHold, figure }: DancedFigure, begun = figure.entry.holds[0] ?? null): { readonly at: number | 'end'; readonly from: string; readonly to: string }[] {

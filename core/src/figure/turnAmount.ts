@@ -1,10 +1,10 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { problem, remembered, succeed, type Result } from '../document/index.ts'
 import type { Step } from './step.ts'
 
 /** What the body turns with a step: heads and arms turn by themselves. */
 export const bodyTurn = ({ layer, turn }: Step): number => (layer === 'feet' ? turn : 0)
-/** What the body turns in a run of steps, eighths, clockwise positive. */
-export const netTurn = (steps: readonly Step[]): number => steps.reduce((sum, step) => sum + bodyTurn(step), 0)
+/** What the body turns in a run of steps, eighths, clockwise positive. A figure is asked for it wherever it is danced. */
+export const netTurn = remembered((steps: readonly Step[]): number => steps.reduce((sum, step) => sum + bodyTurn(step), 0))
 
 /**
  * Both roles' steps with another amount of turn in all: `eighths` for the lead, and for the follow as much more or less,

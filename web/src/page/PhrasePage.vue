@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { remembered } from '@dellop/core/document'
 import type { Counting, DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
@@ -33,14 +34,21 @@ const NO_KEYS: ReadonlySet<string> = new Set()
 const NO_MARKS: ReadonlyMap<string, 'stop' | 'mend' | 'note'> = new Map()
 
 const beatPx = computed(() => Math.floor((width.value / (barsPerLine.value * props.metre.beatsPerBar)) * 10) / 10)
-const firstKey = computed(() => props.rows.flatMap((row) => row.lines.flatMap((line) => line.blocks))[0]?.slot.key ?? null)
+const firstKey = computed(() => props.rows.flatMap((row) => row.lines).find((line) => line.blocks.length > 0)?.blocks[0]!.slot.key ?? null)
 const tabKey = computed(() => props.selectedKey ?? firstKey.value)
 
 /** Only the rows that are concerned learn of the selection and of marks, so that the others are not drawn again. */
-const keysOf = (row: Row): string[] => row.lines.flatMap((line) => [...line.blocks.map((block) => block.slot.key), ...line.ribbons.map((ribbon) => ribbon.slotKey)])
-const inRow = (row: Row, key: string | null): string | null => (key !== null && keysOf(row).includes(key) ? key : null)
-const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> => (keysOf(row).some((key) => props.marks.has(key)) ? props.marks : NO_MARKS)
-const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> => (keys && keys.size > 0 && keysOf(row).some((key) => keys.has(key)) ? keys : NO_KEYS)
+const keysOf = remembered((row: Row): ReadonlySet<string> => new Set(row.lines.flatMap((line) => [...line.blocks.map((block) => block.slot.key), ...line.ribbons.map((ribbon) => ribbon.slotKey)])))
+const inRow = (row: Row, key: string | null): string | null => (key !== null && keysOf(row).has(key) ? key : null)
+/** Whether a row has one of those keys; asked of whichever is shorter. */
+const hasOne = (row: Row, keys: ReadonlySet<string> | ReadonlyMap<string, unknown>): boolean => {
+  const own = keysOf(row)
+  if (keys.size > own.size) return [...own].some((key) => keys.has(key))
+  for (const key of keys.keys()) if (own.has(key)) return true
+  return false
+}
+const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> => (hasOne(row, props.marks) ? props.marks : NO_MARKS)
+const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> => (keys && hasOne(row, keys) ? keys : NO_KEYS)
 
 function measure(): void {
   const all = page.value?.clientWidth ?? 0
