@@ -6,7 +6,7 @@ import { phraseAt, secondsAt, tickAt, TICKS_PER_BEAT, ticksPerBar, type BeatMap,
 import { computed, shallowRef, watch } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
-import type { ShownCue } from './lectern.ts'
+import type { ShownCue } from './cueGiver.ts'
 
 /** What is called from, and to what music. Ticks count from the first step. */
 export interface FreeMusic {

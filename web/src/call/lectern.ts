@@ -1,5 +1,4 @@
 import {
-  isCueing,
   isMoving,
   lecternAt,
   LEAST_SPEED,
@@ -16,7 +15,6 @@ import {
   tickOfMusic,
   type Call,
   type CallEvent,
-  type Cue,
   type LecternMoment,
   type PreparedCall,
 } from '@dellop/core/call'
@@ -26,15 +24,9 @@ import { shallowRef } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
 import { useBand } from './band.ts'
+import { useCountIn } from './countIn.ts'
+import { useCueGiver } from './cueGiver.ts'
 import { useDance } from './dance.ts'
-
-/** A cue as it was shown: when its moment came on the clock, and when it was planned to. */
-export interface ShownCue {
-  readonly key: string
-  readonly text: string
-  readonly plannedAt: number
-  readonly shownAt: number
-}
 
 /** Where the music comes from: this machine, a band or another machine that is followed by ear, or nowhere. */
 export type MusicFrom = 'recording' | 'elsewhere' | 'silent'
@@ -77,16 +69,12 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   const counting = shallowRef<CountInWord | null>(null)
   /** The stretch that is danced again and again, for walking through. */
   const loop = shallowRef<{ readonly start: Tick; readonly end: Tick } | null>(null)
-  /** A cue whose moment nobody knows beforehand: it is given by the key. */
-  const waitingCue = shallowRef<Cue | null>(null)
-  const shown: ShownCue[] = []
-  let cancelWake: (() => void) | null = null
-  /** The last cue that was given, or passed by: the next one is the one after it, whatever the speed. */
-  let last: Cue | null = null
-
   /** The moment that is being heard now: what is sent now is heard a delay later. A band is heard as it plays. */
   const delay = (): number => (isElsewhere ? 0 : delaySeconds())
   const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delay() : now))
+
+  const cues = useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt, draw, dispatch, onEvent, say: sound.say })
+  const countIn = useCountIn({ call, prepared, loop, beginsAtOnce: sheet.firstStep === 0, click: sound.click })
 
   function draw(): void {
     const now = clock.now()
@@ -95,9 +83,9 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     position.value = at
     const next = lecternAt(prepared.value, at)
     if (!sameMoment(moment.value, next)) moment.value = next
-    counting.value = countInWord(at)
+    counting.value = countIn.wordAt(at)
     dance.look(at)
-    letWaitingGo(at)
+    cues.letWaitingGo(at)
     if (!isMoving(call.value)) return
     if (loop.value && at >= loop.value.end) return again(loop.value.start)
     if (at >= endTick()) finish(now)
@@ -121,7 +109,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     call.value = stepCall(before, event)
     if (call.value.course !== before.course) replan(call.value.speed)
     onEvent(event)
-    schedule()
+    cues.schedule()
   }
 
   function replan(speed: number): void {
@@ -129,108 +117,15 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     prepared.value = prepareCall(sheet, within, ...(call.value.course ? [call.value.course] : []))
   }
 
-  /** Wakes at the next cue's moment. Each cue is woken for once as the music runs on. */
-  function schedule(): void {
-    cancelWake?.()
-    cancelWake = null
-    const now = call.value
-    if (!isMoving(now) || !isCueing(now)) return
-    const cue = nextCue()
-    if (!cue) return
-    const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delay()
-    cancelWake = clock.wakeAt(at, () => {
-      if (cue.byHand) waitingCue.value = cue
-      else give(cue, at)
-    })
-  }
-
-  function give(cue: Cue, at: number): void {
-    last = cue
-    draw()
-    shown.push({ key: cue.key, text: cue.text, plannedAt: at, shownAt: clock.now() })
-    onEvent({ type: 'cue', at: clock.now(), key: cue.key, text: cue.text, tick: cue.startTick })
-    sound.say?.(cue.text, at)
-    schedule()
-  }
-
-  /** The beats come back: what waited for the hand is said now. Music from elsewhere then is where that cue lies. */
-  function giveWaiting(): boolean {
-    const cue = waitingCue.value
-    if (!cue) return false
-    waitingCue.value = null
-    const at = clock.now()
-    if (isElsewhere) dispatch({ type: 'heard', at, by: 'landmark', music: musicOfTick(prepared.value, cue.startTick), speed: call.value.speed, error: 0 })
-    give(cue, at)
-    return true
-  }
-
-  /** The step of what waited has gone by without it, with the music that is played here: it is let go. */
-  function letWaitingGo(at: TickPosition): void {
-    const cue = waitingCue.value
-    if (!cue || isElsewhere || at < cue.stepTick + TICKS_PER_BEAT) return
-    waitingCue.value = null
-    last = cue
-    schedule()
-  }
-
-  /** At another speed a cue may be gone: then the first with a later step comes next. */
-  function nextCue(): Cue | undefined {
-    const { cues } = prepared.value
-    if (!last) return cues[0]
-    const before = last
-    const at = cues.findIndex(({ key }) => key === before.key)
-    return at >= 0 ? cues[at + 1] : cues.find(({ stepTick }) => stepTick > before.stepTick)
-  }
-
-  /** Cues whose moment is past at a place are not due again. */
-  function settleAt(at: TickPosition): void {
-    last = prepared.value.cues.filter((cue) => cue.startTick < at - 1e-6).at(-1) ?? null
-  }
-
-  /** After a turn of the dance: what comes at it is given, however late it is by now. */
-  function giveFrom(turnAt: Tick | null): void {
-    settleAt(heardAt(clock.now()))
-    const index = turnAt === null ? -1 : prepared.value.cues.findIndex(({ slot, purpose }) => slot.end > turnAt && purpose === 'cue' && slot.start >= turnAt)
-    const cue = prepared.value.cues[index]
-    if (cue && last && cue.startTick <= last.startTick) last = prepared.value.cues[index - 1] ?? null
-    schedule()
-  }
-
   function start(): void {
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     const at = tickOfMusic(prepared.value, call.value.music)
-    const lead = countInSeconds(at)
+    const lead = isElsewhere ? 0 : countIn.secondsBefore(at)
     // Under a count-in the cues before its place are given too; going on after a pause, those given stay given.
-    if (lead > 0) settleAt((at - countInTicks()) as TickPosition)
-    startedAt = at
+    if (lead > 0) cues.settleAt((at - countIn.ticks()) as TickPosition)
+    countIn.begin(at, now, lead)
     dispatch({ type: 'start', at: now, countInSeconds: lead })
-    if (lead > 0) clickCountIn(now, lead)
     sound.player?.play(call.value.music, now + lead, call.value.speed)
-  }
-
-  let startedAt: TickPosition = position.value
-  /** A place that was gone to while nothing sounded: it is counted in wherever it is. */
-  let wentTo: number | null = null
-  const countInTicks = (): number => -(prepared.value.countIn[0]?.at ?? 0)
-
-  /** A count-in sounds before the music where there is no introduction: at the start of a phrase or of the loop, never in the middle. */
-  function countInSeconds(at: TickPosition): number {
-    const stops = stopsOf(prepared.value)
-    const onStop = [...stops.phrases, ...(loop.value ? [loop.value.start] : []), ...(wentTo === null ? [] : [wentTo])].some((stop) => Math.abs(stop - at) < 0.5) || (at <= 0 && sheet.firstStep === 0)
-    if (!onStop || isElsewhere || call.value.state === 'running') return 0
-    const beat = musicOfTick(prepared.value, (at + TICKS_PER_BEAT) as TickPosition) - musicOfTick(prepared.value, at)
-    return ((countInTicks() / TICKS_PER_BEAT) * beat) / call.value.speed
-  }
-
-  function clickCountIn(now: number, lead: number): void {
-    const total = countInTicks()
-    for (const word of prepared.value.countIn) for (let t = 0; t < word.lengthTicks; t += TICKS_PER_BEAT) sound.click(now + lead * (1 + (word.at + t) / total), word.at === -total)
-  }
-
-  /** The word of the count-in: before the first step, or before the place this call was started at. */
-  function countInWord(at: TickPosition): CountInWord | null {
-    const origin = call.value.state === 'counting-in' ? startedAt : 0
-    return prepared.value.countIn.find((word) => at - origin >= word.at && at - origin < word.at + word.lengthTicks) ?? null
   }
 
   function pause(): void {
@@ -241,7 +136,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
 
   /** The one key: starts, pauses, goes on; takes the first way back in, lets go what waits; after the end, begins again. */
   function key(): void {
-    if (dance.takeFirst() || giveWaiting()) return
+    if (dance.takeFirst() || cues.giveWaiting()) return
     if (isMoving(call.value)) return pause()
     if (call.value.state === 'ended') seek(null)
     start()
@@ -251,16 +146,16 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   /** Goes to a tick (null = the very beginning, the dance as it is written) and keeps running if it ran. */
   function seek(to: Tick | null): void {
     dance.forget()
-    waitingCue.value = null
+    cues.waitingCue.value = null
     const music = to === null ? from : musicOfTick(prepared.value, to)
     const moving = isMoving(call.value)
     const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
-    wentTo = moving ? null : to
+    countIn.goneTo(moving ? null : to)
     if (call.value.state === 'ended') call.value = { ...newCall(music, call.value.speed), course: call.value.course }
     dispatch({ type: 'seek', at: now, music, ...(to === null ? { fromTop: true } : {}) })
-    settleAt(tickOfMusic(prepared.value, music))
+    cues.settleAt(tickOfMusic(prepared.value, music))
     if (moving) sound.player?.play(music, now, call.value.speed)
-    schedule()
+    cues.schedule()
     draw()
   }
 
@@ -284,7 +179,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     dispatch({ type: 'speed', at: now, speed: next })
     replan(next)
-    schedule()
+    cues.schedule()
     if (isMoving(call.value) && call.value.state !== 'counting-in') sound.player?.play(musicAt(call.value, now), now, next)
     draw()
   }
@@ -300,8 +195,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const wasMoving = isMoving(call.value)
     dispatch(event)
     if (Math.abs(call.value.speed - prepared.value.speed) > REPLAN_SPEED) replan(call.value.speed)
-    if (!wasMoving || event.by === 'landmark') settleAt(heardAt(event.at))
-    schedule()
+    if (!wasMoving || event.by === 'landmark') cues.settleAt(heardAt(event.at))
+    cues.schedule()
     draw()
   }
 
@@ -310,15 +205,16 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   }
 
   function close(): void {
-    cancelWake?.()
+    cues.cancel()
     sound.player?.stop()
   }
 
+  const { giveFrom, schedule } = cues
   const parts = { sheet, clock, call, prepared, position, heardAt, dispatch, giveFrom, schedule, draw }
   const dance = useDance(parts)
   const band = useBand({ ...parts, hear })
-  if (resumed) settleAt(position.value)
-  schedule()
+  if (resumed) cues.settleAt(position.value)
+  cues.schedule()
 
   return {
     call,
@@ -326,7 +222,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     position,
     moment,
     counting,
-    waitingCue,
+    waitingCue: cues.waitingCue,
     loop,
     isElsewhere,
     musicFrom: sound.from ?? (sound.player ? 'recording' : 'silent'),
@@ -334,7 +230,7 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     heardTick: (inSeconds: number) => heardAt(clock.now() + (isMoving(call.value) ? inSeconds : 0)),
     ...dance,
     ...band,
-    shown,
+    shown: cues.shown,
     draw,
     key,
     pause,
