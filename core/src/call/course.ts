@@ -1,4 +1,4 @@
-import { AS_WRITTEN, applyVariation, type FloorState } from '../figure/index.ts'
+import { AS_WRITTEN, applyVariation, type Figure, type FloorState, type Variation } from '../figure/index.ts'
 import { danceElsewhere, figureContent, freshSlot, type DancedPass, type DancedSlot, type Timeline } from '../routine/index.ts'
 import { planAnew, type Sheet } from '../sheet/index.ts'
 import type { Tick } from '../time/index.ts'
@@ -16,6 +16,8 @@ export interface Leg extends Stretch {
   readonly at: Tick
   /** A figure danced right before it, so that they stand as it begins. */
   readonly link?: string
+  /** How that figure is danced, where it is not as it is written. */
+  readonly linkAs?: Variation
   /** How the floor stands as they come in, where that does not follow from what was danced. */
   readonly entry?: FloorState
 }
@@ -104,7 +106,7 @@ export function courseTimeline(sheet: Pick<Sheet, 'timeline' | 'routine' | 'book
   const passes = legs.map((leg): CoursePass => {
     const written = sheet.timeline.passes[leg.pass]!
     state = leg.entry ?? state
-    const link = leg.link === undefined ? null : linkSlot(sheet, leg.link, leg, state, key)
+    const link = leg.link === undefined ? null : linkSlot(sheet, leg, state, key)
     state = link?.after ?? state
     let at = leg.at
     const slots = written.slots.slice(leg.from, leg.to).map((slot) => {
@@ -135,20 +137,32 @@ function cutOff(passes: readonly CoursePass[]): void {
   })
 }
 
-/** A figure danced between what went wrong and what they come in with, ending as that begins. */
-function linkSlot({ book }: Pick<Sheet, 'book'>, figureId: string, leg: Leg, before: FloorState, key: (own: string) => string): DancedSlot | null {
-  const figure = book.get(figureId)
-  const danced = figure && applyVariation(figure)
-  if (!danced?.ok) return null
+/** A figure danced between what went wrong and what they come in with. */
+export interface Link {
+  readonly figure: Figure
+  readonly variation: Variation
+  readonly lengthTicks: number
+}
+
+/** The linking figure of a leg, ending as that begins. */
+function linkSlot({ book }: Pick<Sheet, 'book'>, { link, linkAs = AS_WRITTEN, at }: Leg, before: FloorState, key: (own: string) => string): DancedSlot | null {
+  const figure = link === undefined ? undefined : book.get(link)
+  return figure ? dancedLink({ figure, variation: linkAs }, { end: at, before, key: key('link') }) : null
+}
+
+/** A linking figure as it is danced, up to a tick and from a state; null where it cannot be danced so. */
+export function dancedLink({ figure, variation }: Pick<Link, 'figure' | 'variation'>, { end, before, key }: { readonly end: Tick; readonly before: FloorState; readonly key: string }): DancedSlot | null {
+  const danced = applyVariation(figure, variation)
+  if (!danced.ok) return null
   const { lengthTicks } = danced.value
-  const content = figureContent(figureId, AS_WRITTEN)
+  const content = figureContent(figure.id, variation)
   const plain = {
     key: '',
     passId: '',
     partId: '',
     slot: freshSlot('link', content),
     changed: true,
-    figure: figure!,
+    figure,
     danced: danced.value,
     problem: null,
     start: 0 as Tick,
@@ -160,7 +174,7 @@ function linkSlot({ book }: Pick<Sheet, 'book'>, figureId: string, leg: Leg, bef
     after: before,
     troubles: [],
   }
-  return danceElsewhere(plain, { key: key('link'), start: (leg.at - lengthTicks) as Tick, before })
+  return danceElsewhere(plain, { key, start: (end - lengthTicks) as Tick, before })
 }
 
 /** The sheet as it is danced on a course, planned anew; the sheet itself where nothing is other than it is written. */

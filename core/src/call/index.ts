@@ -1,6 +1,6 @@
 export { newCall, stepCall, musicAt, settle, isMoving, isCueing, LEAST_SPEED, MOST_SPEED, type Call, type CallEvent, type Turn } from './call.ts'
 export { prepareCall, cuesDue, musicOfTick, tickOfMusic, type Cue, type PreparedCall } from './prepare.ts'
-export { isReleased, type Course } from './course.ts'
+export { isReleased, type Course, type Link } from './course.ts'
 export { approachAt, lecternAt, stopsOf, stopBefore, stopAfter, type LecternMoment } from './moment.ts'
 export { delayFromTaps, LEAST_TAPS } from './delay.ts'
 export { ladderOf, rungAt, type Rung } from './ladder.ts'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/index.ts'
-import { floorStateSchema } from '../figure/index.ts'
+import { floorStateSchema, variationSchema } from '../figure/index.ts'
 import type { Seconds, Tick } from '../time/index.ts'
 import { newCall, stepCall, type Call, type CallEvent } from './call.ts'
 
@@ -9,7 +9,7 @@ const musicSchema = z.number().min(-100_000).max(100_000) as unknown as z.ZodTyp
 const at = z.number().min(-1_000_000).max(1_000_000_000)
 const index = z.int().min(0).max(100_000)
 
-const legSchema = z.strictObject({ pass: index, from: index, to: index, at: tickSchema, link: idSchema.optional(), entry: floorStateSchema.optional() }).readonly()
+const legSchema = z.strictObject({ pass: index, from: index, to: index, at: tickSchema, link: idSchema.optional(), linkAs: variationSchema.optional(), entry: floorStateSchema.optional() }).readonly()
 const courseSchema = z.strictObject({
   legs: z.array(legSchema).max(5000).readonly(),
   waiting: z

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
-import { danceFrom, applyVariation, holdFits, isOfDance, missingFoot, type FloorState } from '../figure/index.ts'
+import { AS_WRITTEN, danceFrom, applyVariation, holdFits, isOfDance, missingFoot, type FloorState, type Variation } from '../figure/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
 import type { TickPosition } from '../time/index.ts'
+import { callEventSchema } from './log.ts'
 import { prepareCall, type PreparedCall } from './prepare.ts'
 import { BEST_REENTRIES, linesAfter, reentries, type Reentry } from './reentry.ts'
 import { phraseTicks } from './rest.ts'
@@ -17,7 +18,7 @@ const slipOf = ({ call, slot, at }: { call: PreparedCall; slot: number; at: numb
 const isAs = ({ written }: PreparedCall, wanted: FloorState, state: FloorState): boolean => standsAs(written.routine, wanted, state)
 function standsAfter(state: FloorState, { link }: Reentry): FloorState {
   if (!link) return state
-  const danced = applyVariation(link)
+  const danced = applyVariation(link.figure, link.variation)
   if (!danced.ok) throw new Error(danced.problem.message)
   expect(missingFoot(state, danced.value)).toBeNull()
   return danceFrom(state, danced.value).after
@@ -38,6 +39,8 @@ describe('ways back in', () => {
           if (i > 0) expect(offer.at).toBeGreaterThanOrEqual(offers[i - 1]!.at)
           if (offer.link) expect(offer.link.lengthTicks).toBeLessThanOrEqual(offer.waitTicks)
         })
+        // Each is something else to begin with, or the same at another line.
+        expect(new Set(offers.map(({ slot, pass, at: line }) => `${slot.slot.id} ${pass.part.id} ${line}`)).size).toBe(offers.length)
       }),
       { numRuns: 500, seed: 20261125 },
     )
@@ -50,10 +53,14 @@ describe('ways back in', () => {
         const { sheet } = call
         const [first] = reentries(call, state, at)
         const seconds = (to: number) => sheet.clock.heardAt(to as TickPosition) - sheet.clock.heardAt(at)
-        const afters = [...sheet.book.values()].flatMap((figure) => {
-          const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure) : null
-          return danced?.ok && !missingFoot(state, danced.value) && holdFits(state, danced.value) ? [{ ticks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after }] : []
-        })
+        const holds = new Set(sheet.timeline.slots.map(({ before }) => before.hold))
+        const ways: Variation[] = [false, true].flatMap((reflected) => [null, ...holds].map((exitHold) => ({ ...AS_WRITTEN, reflected, exitHold })))
+        const afters = [...sheet.book.values()].flatMap((figure) =>
+          ways.flatMap((way) => {
+            const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure, way) : null
+            return danced?.ok && !missingFoot(state, danced.value) && holdFits(state, danced.value) ? [{ ticks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after }] : []
+          }),
+        )
         // Every line before the first offer: with six seconds to say two cues, nothing of the dance could have begun there.
         for (const line of sheet.phrases.filter(({ start }) => start > at && start < (first?.at ?? -Infinity))) {
           if (seconds(line.start) < 6) continue
@@ -74,6 +81,27 @@ describe('ways back in', () => {
       const [first] = reentries(call, slot.before, phrases[1]!.start)
       expect([first?.at, first?.shiftTicks, first?.link]).toEqual([line.start, 0, null])
     }
+  })
+})
+
+describe('a set whose hands change for every figure', () => {
+  const call = calls[SHEET_NAMES.indexOf('eel-pots')]!
+  const ring = call.written.timeline.slots[0]!
+
+  it('has three ways back in: a linking figure is ended in the hold that is wanted', () => {
+    const offers = reentries(call, ring.before, (ring.start + 12) as TickPosition)
+    expect(offers).toHaveLength(BEST_REENTRIES)
+    expect(offers.flatMap(({ link, slot }) => (link ? [[link.variation.exitHold, slot.before.hold]] : []))).toContainEqual(['none', 'none'])
+  })
+
+  it('is danced, said and kept with the link as it was offered', () => {
+    const offer = reentries(call, ring.before, (ring.start + 12) as TickPosition).find(({ link }) => link?.variation.exitHold === 'none')!
+    const next = prepareCall(call.written, 1, offer.course)
+    const link = next.sheet.timeline.slots.find(({ slot }) => slot.id === 'link')!
+    expect([link.end, link.after.hold]).toEqual([offer.at, 'none'])
+    expect(next.cues.find(({ slot }) => slot === link)!.text).toContain('let go')
+    const event = { type: 'turn', at: 1, turn: 'rejoin', course: offer.course }
+    expect(callEventSchema.parse(JSON.parse(JSON.stringify(event)))).toEqual(event)
   })
 })
 

@@ -1,9 +1,10 @@
 import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
-import { applyVariation, danceFrom, holdFits, isOfDance, missingFoot, type Figure, type FloorState } from '../figure/index.ts'
+import { remembered } from '../document/index.ts'
+import { applyVariation, AS_WRITTEN, danceFrom, holdFits, isOfDance, missingFoot, type DancedFigure, type FigureBook, type FloorState, type Variation } from '../figure/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
-import { layStretches, courseThen, type Course } from './course.ts'
+import { layStretches, courseThen, dancedLink, type Course, type Link } from './course.ts'
 import type { PreparedCall } from './prepare.ts'
 import { restToEnd, type Rest } from './rest.ts'
 import { standsAs } from './standing.ts'
@@ -16,7 +17,7 @@ export interface Reentry {
   /** What they begin with there. */
   readonly slot: DancedSlot
   /** A figure danced right before the line, so that they stand as that begins; null where they stand so already. */
-  readonly link: Figure | null
+  readonly link: Link | null
   /** The price: counts from now until they dance again. */
   readonly waitTicks: number
   /** By how much the dance moves on (back, where it is less than nothing); 0 where it goes on as if nothing had been. */
@@ -43,14 +44,17 @@ const PHRASES_MORE = 64
 /**
  * Where a floor in some state can come back in, from a position on: at the nearest phrase starts, everything of the dance
  * that begins on a phrase start of the same length with the feet, the hold and the facing that they have, or that a
- * figure of the dance danced right before gives them. There must be time to say it. Nearest first; at the same line what
- * needs no link first, then what moves the dance the least. The best three, each beginning with something else.
+ * figure of the dance danced right before gives them: as it is written, or mirrored or ended in the hold that is wanted.
+ * There must be time to say it. Nearest first; at the same line what needs no link first, then what moves the dance the
+ * least. The best three, each beginning with something else; where there are fewer, the same at a later line too.
  */
 export function reentries(call: PreparedCall, state: FloorState, at: TickPosition, { lostFrom = at, isWanted = () => true }: ReentryWish = {}): Reentry[] {
   const lines = linesAfter(call.written, at).slice(0, MOST_LINES)
   const targets = entriesOf(call).filter(isWanted)
   const links = linksFrom(call.written, state)
-  const found: { readonly target: Target; readonly line: PhraseSpan; readonly link: Figure | null; readonly shiftTicks: number }[] = []
+  type Way = { readonly target: Target; readonly line: PhraseSpan; readonly link: Link | null; readonly shiftTicks: number }
+  const found: Way[] = []
+  const later: Way[] = []
   for (const line of lines) {
     const room = secondsBetween(call, at, line.start)
     const here = targets.flatMap((target) => {
@@ -60,11 +64,14 @@ export function reentries(call: PreparedCall, state: FloorState, at: TickPositio
     })
     here.sort((a, b) => Number(a.link !== null) - Number(b.link !== null) || Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks))
     for (const one of here) {
-      if (found.length === BEST_REENTRIES) break
-      if (!found.some(({ target }) => target.slot.slot.id === one.target.slot.slot.id && target.written.part === one.target.written.part)) found.push(one)
+      const alike = [...found, ...later].filter(({ target }) => target.slot.slot.id === one.target.slot.slot.id && target.written.part === one.target.written.part)
+      if (alike.length === 0) found.push(one)
+      else if (alike.every((other) => other.line !== line)) later.push(one)
     }
+    if (found.length >= BEST_REENTRIES) break
   }
-  return found.map(({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
+  const best = [...found, ...later].slice(0, BEST_REENTRIES).sort((a, b) => a.line.start - b.line.start)
+  return best.map(({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
     const { rest, course } = courseFrom(call, { pass, from, at: line.start, state, link, leftAt: Math.min(lostFrom, line.start) })
     return { at: line.start, pass: written, slot, link, waitTicks: line.start - at, shiftTicks, rest, course }
   })
@@ -76,7 +83,7 @@ export interface TakenUp {
   readonly from: number
   readonly at: Tick
   readonly state: FloorState
-  readonly link: Figure | null
+  readonly link: Link | null
   readonly leftAt: number
 }
 
@@ -86,7 +93,7 @@ export function courseFrom(call: PreparedCall, { pass, from, at, state, link, le
   const to = written.timeline.passes[pass]!.slots.length
   const rest = restToEnd(written, { pass, from, to, at })
   const laid = layStretches(written, rest.stretches, at)
-  const first = laid.legs[0] && { ...laid.legs[0], entry: state, ...(link ? { link: link.id } : {}) }
+  const first = laid.legs[0] && { ...laid.legs[0], entry: state, ...(link ? { link: link.figure.id, ...(link.variation === AS_WRITTEN ? {} : { linkAs: link.variation }) } : {}) }
   return { rest, course: courseThen(written, call.course, Math.min(at - (link?.lengthTicks ?? 0), leftAt), { ...laid, legs: first ? [first, ...laid.legs.slice(1)] : [] }) }
 }
 
@@ -121,36 +128,65 @@ function entriesOf({ written, course }: PreparedCall): Target[] {
     one.slots.flatMap((slot, from): Target[] => {
       const phraseTicks = phrases.get(slot.start)
       if (phraseTicks === undefined || slot.end === slot.start) return []
-      const texts = wordingsOf(slot, LANGUAGES[written.voice.language], written.school.amounts).map(({ text }) => plannedSeconds(written.voice, text))
       const leg = course.legs.find((leg) => leg.pass === pass && leg.from <= from && from < leg.to)
       const nowAt = leg ? leg.at + slot.start - one.slots[leg.from]!.start : slot.start
-      return [{ pass, from, written: one, slot, phraseTicks, nowAt, cueSeconds: Math.min(...texts, texts.length === 0 ? 0 : Infinity) + leastLeadSeconds(written) }]
+      return [{ pass, from, written: one, slot, phraseTicks, nowAt, cueSeconds: shortestSeconds(written, slot) + leastLeadSeconds(written) }]
     }),
   )
 }
 
-interface Link {
-  readonly figure: Figure
-  readonly lengthTicks: number
+interface LinkFrom extends Link {
   readonly after: FloorState
-  readonly cueSeconds: number
 }
 
-/** Every figure of the dance that can be begun from a state, with how it leaves the floor; the shortest first. */
-function linksFrom(sheet: Sheet, state: FloorState): Link[] {
-  return [...sheet.book.values()]
-    .flatMap((figure): Link[] => {
-      const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure) : null
-      if (!danced?.ok || missingFoot(state, danced.value) || !holdFits(state, danced.value)) return []
-      return [{ figure, lengthTicks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after, cueSeconds: plannedSeconds(sheet.voice, figure.name) + leastLeadSeconds(sheet) }]
+const MIRRORED: Variation = { ...AS_WRITTEN, reflected: true }
+
+/** The figures of a dance that may link, the shortest first, as they are written before mirrored. A book does not change, so it is gone through once. */
+const linkFigures = remembered((book: FigureBook) => {
+  const byDance = new Map<string, readonly DancedFigure[]>()
+  return (dance: string): readonly DancedFigure[] => {
+    const known = byDance.get(dance) ?? [AS_WRITTEN, MIRRORED].flatMap((variation) => inVariation(book, dance, variation))
+    byDance.set(dance, known)
+    return known
+  }
+})
+
+const inVariation = (book: FigureBook, dance: string, variation: Variation): DancedFigure[] =>
+  [...book.values()]
+    .flatMap((figure) => {
+      const danced = isOfDance(figure, dance) ? applyVariation(figure, variation) : null
+      return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
     })
     .sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
+
+/** Every figure of the dance that can be begun from a state, with how it leaves the floor. */
+const linksFrom = ({ book, routine }: Sheet, state: FloorState): LinkFrom[] =>
+  linkFigures(book)(routine.dance).flatMap((danced): LinkFrom[] =>
+    missingFoot(state, danced) || !holdFits(state, danced) ? [] : [{ figure: danced.figure, variation: danced.variation, lengthTicks: danced.lengthTicks, after: danceFrom(state, danced).after }],
+  )
+
+/** Null where a state is as wanted; the first link that makes it so in the time there is, ended in its own hold before in the one that is wanted; undefined where there is none. */
+function linkTo(sheet: Sheet, wanted: FloorState, state: FloorState, links: readonly LinkFrom[], room: { readonly ticks: number; readonly seconds: number }): Link | null | undefined {
+  if (standsAs(sheet.routine, wanted, state)) return null
+  const fits = ({ figure, variation, lengthTicks }: Link): boolean => {
+    const slot = dancedLink({ figure, variation }, { end: lengthTicks as Tick, before: state, key: 'link' })
+    return slot !== null && standsAs(sheet.routine, wanted, slot.after) && shortestSeconds(sheet, slot) + leastLeadSeconds(sheet) <= room.seconds
+  }
+  const inTime = links.filter(({ lengthTicks }) => lengthTicks <= room.ticks)
+  const own = inTime.find((link) => standsAs(sheet.routine, wanted, link.after) && fits(link))
+  if (own) return own
+  for (const link of inTime) {
+    if (link.after.hold === wanted.hold || !standsAs(sheet.routine, wanted, { ...link.after, hold: wanted.hold })) continue
+    const ended = { ...link, variation: { ...link.variation, exitHold: wanted.hold } }
+    if (fits(ended)) return ended
+  }
+  return undefined
 }
 
-/** Null where a state is as wanted; the shortest link that makes it so in the time there is; undefined where there is none. */
-function linkTo({ routine }: Sheet, wanted: FloorState, state: FloorState, links: readonly Link[], room: { readonly ticks: number; readonly seconds: number }): Figure | null | undefined {
-  if (standsAs(routine, wanted, state)) return null
-  return links.find(({ lengthTicks, after, cueSeconds }) => lengthTicks <= room.ticks && cueSeconds <= room.seconds && standsAs(routine, wanted, after))?.figure
+/** How long the shortest of a slot's words take. */
+function shortestSeconds({ voice, school }: Pick<Sheet, 'voice' | 'school'>, slot: DancedSlot): number {
+  const seconds = wordingsOf(slot, LANGUAGES[voice.language], school.amounts).map(({ text }) => plannedSeconds(voice, text))
+  return seconds.length === 0 ? 0 : Math.min(...seconds)
 }
 
 /** Heard seconds between two positions of the dance at the call's speed. */

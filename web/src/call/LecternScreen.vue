@@ -26,6 +26,7 @@ import { useLooks } from './looks.ts'
 import { signalsOf, type LecternKey } from './lecternKeys.ts'
 import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
+import { linkName } from './wayWords.ts'
 
 const props = defineProps<{
   lectern: Lectern
@@ -188,7 +189,7 @@ const dancingName = computed(() => {
 const comingText = computed(() => {
   if (!coming.value) return ''
   const { slot, at, link: between } = coming.value
-  return words.lectern.coming(words.format.slotName(slot.slot.content, slot.figure?.name ?? null), Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)), between?.name ?? null)
+  return words.lectern.coming(words.format.slotName(slot.slot.content, slot.figure?.name ?? null), Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)), between && linkName(between))
 })
 const big = computed(() => counting.value?.text ?? (moment.value.count || '·'))
 const FOOT_KEYS: readonly LecternKey[] = ['lost', 'hold', 'other', 'one-more', 'skip', 'mark', 'take-back', 'keys']

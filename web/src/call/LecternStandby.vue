@@ -24,7 +24,7 @@ const phraseOf = computed(() => {
         ><kbd class="count">{{ i + 1 }}</kbd
         ><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}</span
       >
-      <span>{{ wayPrice({ ...offer, link: null }, written) }}</span>
+      <span>{{ wayPrice(offer, written) }}</span>
     </button>
   </div>
 </template>
@@ -35,7 +35,9 @@ const phraseOf = computed(() => {
   display: grid;
   grid-template-columns: auto repeat(3, minmax(0, 1fr));
   gap: 0 1.2rem;
-  min-height: 3.4rem;
+  height: 3.75rem;
+  align-items: start;
+  overflow: hidden;
   font-size: 1rem;
   color: var(--ink-soft);
 }
@@ -55,8 +57,14 @@ button span {
   white-space: nowrap;
   text-overflow: ellipsis;
 }
-span + span {
+/* What it costs has room for two lines: the figure that comes before it stands there too. */
+button span + span {
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  line-height: 1.2;
   font-size: 0.9rem;
+  white-space: normal;
 }
 strong {
   color: var(--ink);

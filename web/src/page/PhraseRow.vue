@@ -35,19 +35,24 @@ function place(slotKey: string): string {
   if (!slot || !props.row.pass) return words.sheet.bar(firstBar.value)
   return words.sheet.place(Math.floor((slot.start - props.row.pass.start) / bar.value) + 1, props.row.pass.part.label, time.value)
 }
+/** Letters in which the longest word of a label stands whole in the margin. */
+function sizeOf(label: string): string[] {
+  const letters = Math.max(...label.split(/\s+/).map((word) => word.length))
+  return label.length <= 2 ? [] : letters <= 6 ? ['long'] : ['long', letters <= 8 ? 'longer' : 'longest']
+}
 </script>
 
 <template>
   <section class="row" :class="{ first: row.first }" :aria-label="row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : words.sheet.introduction">
     <header class="margin">
       <template v-if="row.music">
-        <span v-if="row.music.section !== null && row.first" class="label" :class="{ long: row.music.section.length > 2 }">{{ row.music.section }}</span>
+        <span v-if="row.music.section !== null && row.first" class="label" :class="sizeOf(row.music.section)">{{ row.music.section }}</span>
         <span v-for="begun in row.music.begins" :key="begun.key" class="soft time">{{ words.sheets.view.begins(begun.part.label, words.format.ordinal(begun.ordinal, begun.ordinals)) }}</span>
         <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
       </template>
       <template v-else-if="row.pass">
         <template v-if="row.first">
-          <span class="label" :class="{ long: row.pass.part.label.length > 2 }">{{ row.pass.part.label }}</span>
+          <span class="label" :class="sizeOf(row.pass.part.label)">{{ row.pass.part.label }}</span>
           <span class="soft time">{{ time }}</span>
           <span v-if="changed" class="soft time">{{ words.sheet.changedPass }}</span>
         </template>
@@ -123,6 +128,12 @@ function place(slotKey: string): string {
   font-size: 1.1rem;
   max-width: 80px;
   overflow-wrap: anywhere;
+}
+.label.longer {
+  font-size: 0.95rem;
+}
+.label.longest {
+  font-size: 0.8rem;
 }
 .time,
 .bar {
