@@ -234,7 +234,7 @@ const started = computed(() => call.value.state !== 'waiting')
     </div>
     <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" :can-go="!moving" @go="lectern.seek($event)" />
     <LecternStandby v-if="standsBy" :offers="standby" :written="prepared.written" @take="lectern.rejoin($event)" />
-    <p v-show="!standsBy && !lost" class="line" role="status" data-testid="told">
+    <p v-show="!standsBy && !lost" class="line" :class="{ telling: line !== '' }" role="status" data-testid="told">
       {{ line }} <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">{{ words.lectern.fresh }}</button>
     </p>
     <footer class="foot">
