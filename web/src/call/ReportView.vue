@@ -4,7 +4,7 @@ import { bookOf } from '@dellop/core/figure'
 import { setSlotField, type DancedSlot, type Routine } from '@dellop/core/routine'
 import { callChoices, deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { randomId } from '../app/randomId.ts'
@@ -14,12 +14,13 @@ import { keptCall, sendCalls } from './callKeeper.ts'
 
 /** After the dance: what was planned against what was called, and what went wrong made into remarks of the sheet. */
 const route = useRoute()
-const router = useRouter()
 const library = useLibrary()
 const id = String(route.params['id'])
 const log = shallowRef<CallLog | null>(null)
 const sheet = shallowRef<Sheet | null>(null)
+const loaded = ref(false)
 const isSent = ref(true)
+const forgotten = ref(false)
 const failure = ref('')
 const remarked = ref<ReadonlySet<number>>(new Set())
 
@@ -32,6 +33,8 @@ async function load(): Promise<void> {
     if (log.value.sheetId !== null) sheet.value = await sheetOf(log.value)
   } catch (error) {
     failure.value = error instanceof ApiProblem && error.code === 'not-found' ? words.lectern.report.notThere : sentenceOf(error)
+  } finally {
+    loaded.value = true
   }
 }
 
@@ -83,10 +86,12 @@ async function keep(field: 'where' | 'caller', event: Event): Promise<void> {
   await api('putCall', { params: { id }, body: { call: log.value } }).catch((error: unknown) => (failure.value = sentenceOf(error)))
 }
 
-async function forget(): Promise<void> {
+/** Forgets the call, or keeps it again as long as this page is open. */
+async function setForgotten(isForgotten: boolean): Promise<void> {
+  failure.value = ''
   try {
-    await api('removeCall', { params: { id } })
-    await router.push(log.value?.sheetId ? { name: 'sheet', params: { id: log.value.sheetId } } : { name: 'sheets' })
+    await (isForgotten ? api('removeCall', { params: { id } }) : api('putCall', { params: { id }, body: { call: log.value! } }))
+    forgotten.value = isForgotten
   } catch (error) {
     failure.value = sentenceOf(error)
   }
@@ -103,8 +108,16 @@ onMounted(load)
       </div>
     </header>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
-    <p v-if="!log && !failure" role="status">{{ words.app.loading }}</p>
-    <template v-if="log">
+    <p v-if="!loaded" role="status">{{ words.app.loading }}</p>
+    <template v-else-if="log && forgotten">
+      <p class="told" role="status">
+        {{ words.lectern.report.forgotten }} <button class="textlink" @click="setForgotten(false)">{{ words.lectern.report.keepAgain }}</button>
+      </p>
+      <p class="actions">
+        <RouterLink class="button" :to="log.sheetId ? { name: 'sheet', params: { id: log.sheetId } } : { name: 'sheets' }">{{ log.sheetId ? words.lectern.report.back : words.lectern.free.leave }}</RouterLink>
+      </p>
+    </template>
+    <template v-else-if="log">
       <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
       <p v-if="report">{{ words.lectern.report.cues(given, report.cues.length) }} · {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}</p>
       <div class="fields two">
@@ -148,7 +161,7 @@ onMounted(load)
       <p class="actions">
         <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'sheet', params: { id: log.sheetId } }">{{ words.lectern.report.back }}</RouterLink>
         <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'lectern', params: { id: log.sheetId } }">{{ words.lectern.report.callAgain }}</RouterLink>
-        <button class="button" @click="forget">{{ words.lectern.report.forget }}</button>
+        <button class="button" @click="setForgotten(true)">{{ words.lectern.report.forget }}</button>
       </p>
     </template>
   </div>

@@ -299,6 +299,8 @@ export const lectern = {
     free: 'Called without a sheet.',
     calls: 'Calls of this dance',
     forget: 'Forget this call',
+    forgotten: 'This call is forgotten.',
+    keepAgain: 'Put it back',
     back: 'To the sheet',
     callAgain: 'Call it again',
   },
