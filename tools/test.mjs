@@ -1,6 +1,6 @@
 // npm test: readies the machine, then types, lint, unit and browser tests. Every stage runs even when one fails; the sums
 // come from the runners' own reports, and a report that is missing or counts nothing is a failure.
-import { spawn, spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { seededData } from './seeded.mjs'
@@ -44,39 +44,43 @@ async function verdict(name, commands) {
   count(name, ok ? 1 : 0, ok ? 0 : 1, startMs)
 }
 
-/** Runs a test runner and reads its JSON report: `read` gives passed and failed of it. */
-function runner(name, [command, ...args], report, read) {
+/** Runs a test runner to its end and reads its JSON report: `read` gives passed and failed of it. */
+async function runner(name, [command, ...args], report, read) {
   const startMs = Date.now()
-  const { status } = spawnSync(tool(command), args, { cwd: root, stdio: 'inherit', env: { ...process.env, CI: process.env.CI ?? '1' } })
+  const child = spawn(tool(command), args, { cwd: root, stdio: 'inherit', env: { ...process.env, CI: process.env.CI ?? '1' } })
+  const status = await new Promise((resolve) => child.on('close', resolve).on('error', () => resolve(1)))
   const path = join(reports, report)
   const [passed, failed] = existsSync(path) ? read(JSON.parse(readFileSync(path, 'utf8'))) : [0, 1]
   const hidden = (status !== 0 && failed === 0) || passed + failed === 0 ? 1 : 0
   count(name, passed, failed + hidden, startMs)
 }
 
-// One core lints while the other builds and then checks types. What is built stands as declarations for the types of the tests.
-await Promise.all([
-  building.then(() =>
-    verdict('types', [
-      ['tsc', '-b', 'core', 'wire', 'server', 'cli'],
-      ['tsc', '-p', 'tsconfig.test.json'],
-      ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit'],
-    ]),
-  ),
-  verdict('lint', [
-    ['eslint', '.', '--max-warnings', '0'],
-    ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
+// One core lints while the other builds and then checks types; who is done first begins with the unit tests. What is built
+// stands as declarations for the types of the tests.
+const linted = verdict('lint', [
+  ['eslint', '.', '--max-warnings', '0'],
+  ['depcruise', '--config', '.dependency-cruiser.mjs', 'core/src', 'wire/src', 'server/src', 'web/src'],
+])
+const checked = building.then(() =>
+  verdict('types', [
+    ['tsc', '-b', 'core', 'wire', 'server', 'cli'],
+    ['tsc', '-p', 'tsconfig.test.json'],
+    ['vue-tsc', '-p', 'web/tsconfig.json', '--noEmit'],
   ]),
+)
+await Promise.all([linted, building])
+const unit = runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [
+  report.numPassedTests,
+  report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests,
 ])
 // The demo for the browser tests is filled meanwhile.
-const seeding = seededData()
-runner('unit', ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'], 'unit.json', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites + report.numTodoTests])
-process.env.DELLOP_SEEDED = await seeding
+const [seeded] = await Promise.all([seededData(), checked, unit])
+process.env.DELLOP_SEEDED = seeded
 if (!(await browserReady)) process.exit(1)
 const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]
-runner('browser, views', ['playwright', 'test', '--project', 'views', '--workers', '2'], 'e2e.json', played)
+await runner('browser, views', ['playwright', 'test', '--project', 'views', '--workers', '2'], 'e2e.json', played)
 rmSync(join(reports, 'e2e.json'), { force: true })
-runner('browser, sound', ['playwright', 'test', '--project', 'sound', '--workers', '2'], 'e2e.json', played)
+await runner('browser, sound', ['playwright', 'test', '--project', 'sound', '--workers', '2'], 'e2e.json', played)
 rmSync(process.env.DELLOP_SEEDED, { recursive: true, force: true })
 
 console.log(`${sums.passed} passed, ${sums.failed} failed`)
