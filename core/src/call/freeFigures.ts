@@ -1,4 +1,4 @@
-import { applyVariation, danceFrom, holdFits, holdOf, startingState, WALL, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FloorState } from '../figure/index.ts'
+import { applyVariation, AS_WRITTEN, danceFrom, holdFits, holdOf, startingState, WALL, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FloorState, type Variation } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { standsAs } from './standing.ts'
@@ -12,10 +12,10 @@ export interface FreeFloor {
   readonly closes: (state: FloorState, leftTicks: number) => boolean
 }
 
-/** The figures of a dance that may be called freely: those this floor has covered, where it is known what they are. */
-export const freeFigures = (book: Iterable<Figure>, dance: string, isCovered: (figure: Figure) => boolean): DancedFigure[] =>
+/** The figures of a dance that may be called freely: those this floor has covered, where it is known what they are; as they are written, or varied alike. */
+export const freeFigures = (book: Iterable<Figure>, dance: string, isCovered: (figure: Figure) => boolean, variation: Variation = AS_WRITTEN): DancedFigure[] =>
   [...book].flatMap((figure) => {
-    const danced = isOfDance(figure, dance) && isCovered(figure) ? applyVariation(figure) : null
+    const danced = isOfDance(figure, dance) && isCovered(figure) ? applyVariation(figure, variation) : null
     return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
   })
 

@@ -1,10 +1,11 @@
 import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
 import { remembered } from '../document/index.ts'
-import { applyVariation, AS_WRITTEN, danceFrom, holdFits, isOfDance, missingFoot, type DancedFigure, type FigureBook, type FloorState, type Variation } from '../figure/index.ts'
+import { AS_WRITTEN, danceFrom, holdFits, missingFoot, type DancedFigure, type FigureBook, type FloorState, type Variation } from '../figure/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 import { layStretches, courseThen, dancedLink, type Course, type Link } from './course.ts'
+import { freeFigures } from './freeFigures.ts'
 import type { PreparedCall } from './prepare.ts'
 import { restToEnd, type Rest } from './rest.ts'
 import { standsAs } from './standing.ts'
@@ -152,12 +153,7 @@ const linkFigures = remembered((book: FigureBook) => {
 })
 
 const inVariation = (book: FigureBook, dance: string, variation: Variation): DancedFigure[] =>
-  [...book.values()]
-    .flatMap((figure) => {
-      const danced = isOfDance(figure, dance) ? applyVariation(figure, variation) : null
-      return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
-    })
-    .sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
+  freeFigures(book.values(), dance, () => true, variation).sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
 
 /** Every figure of the dance that can be begun from a state, with how it leaves the floor. */
 const linksFrom = ({ book, routine }: Sheet, state: FloorState): LinkFrom[] =>

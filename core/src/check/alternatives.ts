@@ -1,3 +1,4 @@
+import { remembered } from '../document/index.ts'
 import { applyVariation, AS_WRITTEN, danceFrom, holdFits, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FigureBook, type FloorState } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 
@@ -24,19 +25,20 @@ export function figuresBetween(book: FigureBook, dance: string, before: FloorSta
 }
 
 /** Figures of a dance by their length, as they are written: a book does not change, so it is gone through once. */
-const known = new WeakMap<FigureBook, Map<string, Map<number, DancedFigure[]>>>()
+const byDance = remembered((_: FigureBook) => new Map<string, ReadonlyMap<number, readonly DancedFigure[]>>())
 
 function ofLength(book: FigureBook, dance: string, lengthTicks: number): readonly DancedFigure[] {
-  const dances = known.get(book) ?? new Map<string, Map<number, DancedFigure[]>>()
-  known.set(book, dances)
-  let byLength = dances.get(dance)
-  if (!byLength) {
-    byLength = new Map()
-    for (const figure of book.values()) {
-      const danced = isOfDance(figure, dance) ? applyVariation(figure, AS_WRITTEN) : null
-      if (danced?.ok) byLength.set(danced.value.lengthTicks, [...(byLength.get(danced.value.lengthTicks) ?? []), danced.value])
-    }
-    dances.set(dance, byLength)
-  }
+  const known = byDance(book)
+  const byLength = known.get(dance) ?? lengthsOf(book, dance)
+  known.set(dance, byLength)
   return byLength.get(lengthTicks) ?? []
+}
+
+function lengthsOf(book: FigureBook, dance: string): ReadonlyMap<number, readonly DancedFigure[]> {
+  const byLength = new Map<number, DancedFigure[]>()
+  for (const figure of book.values()) {
+    const danced = isOfDance(figure, dance) ? applyVariation(figure, AS_WRITTEN) : null
+    if (danced?.ok) byLength.set(danced.value.lengthTicks, [...(byLength.get(danced.value.lengthTicks) ?? []), danced.value])
+  }
+  return byLength
 }

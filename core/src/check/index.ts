@@ -3,6 +3,7 @@ export type { Finding, FindingCode, Params, Repair, RepairCode, Severity } from 
 export type { Check, Derived } from './derived.ts'
 export { CHECKS } from './checks.ts'
 export { misplacedStep } from './figureOrder.ts'
+export { facingTold } from './facing.en.ts'
 export { findingMessage, findingSum } from './sentences.en.ts'
 export { repairLabel } from './repairs.en.ts'
 export { withRepair } from './fallback.ts'

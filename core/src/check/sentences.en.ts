@@ -1,4 +1,5 @@
-import { directionWords, type DirectionFrame, type Facing } from '../figure/index.ts'
+import type { DirectionFrame, Facing } from '../figure/index.ts'
+import { facingTold } from './facing.en.ts'
 import type { Finding, FindingCode, Params } from './finding.ts'
 import { counts } from './counts.en.ts'
 
@@ -9,13 +10,8 @@ interface Sentence {
 }
 
 const list = (values: unknown, joiner: string): string => (Array.isArray(values) ? values.join(joiner) : String(values))
-const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
 const levelName = (level: unknown): string => (level === 'first' ? 'first evening' : String(level))
-/** A facing as the formation says it; in a ring, a set or lines where it has a word for it. */
-function facing(value: unknown, frame: unknown): string {
-  const told = frame === 'hall' ? null : directionWords(frame as DirectionFrame, Number(value) as Facing)
-  return told === null ? (FACINGS[Number(value)] ?? '?') : told === 'wall' || told === 'centre' ? `the ${told}` : told
-}
+const facing = (value: unknown, frame: unknown): string => facingTold(Number(value) as Facing, frame as DirectionFrame)
 /** Nobody’s in particular, where all do the same. */
 const whose = (role: unknown): string => (role ? `${String(role)}’s ` : '')
 

@@ -1,6 +1,6 @@
 import { problem, succeed, type Result } from '../document/index.ts'
 import { directionWords, HOLD_IDS, readDirection, type FloorState, type RoleState } from '../figure/index.ts'
-import type { Formation, SlotContent } from '../routine/index.ts'
+import { frameOf, type Formation, type SlotContent } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
 /** Small pieces of the plain-text sheet, each written and read back the same. */
@@ -24,8 +24,8 @@ export const readValue = (text: string): Result<string> => (text.startsWith('"')
 
 const ROLE_WEIGHT: Readonly<Record<RoleState['weight'], string>> = { right: 'left foot free', left: 'right foot free', both: 'weight on both feet', split: 'weight split' }
 const ROLES = ['lead', 'follow'] as const
-const BY_THE_CLOCK: readonly (Formation | undefined)[] = ['lines', 'solo']
-const standsText = ({ facing, weight }: RoleState, formation?: Formation): string => `${(BY_THE_CLOCK.includes(formation) && directionWords('walls', facing)) || directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
+/** By the clock where the formation says its directions so; else in the hall's words, which have one for every facing. */
+const standsText = ({ facing, weight }: RoleState, formation?: Formation): string => `${(frameOf({ formation }) === 'walls' && directionWords('walls', facing)) || directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
 
 /** `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`; `none; all face 12 o'clock, right foot free` where both stand alike. */
 export const startText = ({ hold, lead, follow }: FloorState, formation?: Formation): string =>
