@@ -3,7 +3,17 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', 'web/src/components.d.ts', 'test-results/**', 'reports/**', 'demo-data/**', 'data/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      'web/src/components.d.ts',
+      'test-results/**',
+      'reports/**',
+      'demo-data/**',
+      'data/**',
+    ],
+  },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
   {
@@ -22,13 +32,18 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.vue'],
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
     },
   },
   {
     files: ['core/src/**/*.ts', 'server/src/**/*.ts', 'cli/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/testing/**'],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
     rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },
   {
@@ -36,8 +51,22 @@ export default tseslint.config(
     files: ['core/src/**/*.ts', 'wire/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/testing/**'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'crypto', 'setTimeout', 'setInterval', 'performance'],
-      'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'crypto',
+        'setTimeout',
+        'setInterval',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'random' },
+      ],
       'no-restricted-imports': ['error', { patterns: ['node:*', 'vue', 'koa', 'typeorm'] }],
     },
   },

@@ -9,7 +9,10 @@ export function medianMs(runs: number, work: () => unknown): number {
 }
 
 let kept = 0
-/** A fixed amount of arithmetic. What is measured is given as a ratio to it, so that machines can be compared. */
+/**
+ * A fixed amount of arithmetic. What is measured is given as a ratio to it, so that machines can be
+ * compared.
+ */
 export const calibrationMs = (): number =>
   medianMs(5, () => {
     let x = 1
@@ -28,5 +31,8 @@ export interface Measured {
 /** Prints measurements with their ratio to the calibration loop. */
 export function report(rows: readonly Measured[], calibration: number): void {
   console.log(`calibration loop ${calibration.toFixed(1)} ms`)
-  for (const { what, ms } of rows) console.log(`${what.padEnd(58)} ${ms.toFixed(2).padStart(9)} ms   x${(ms / calibration).toFixed(3)}`)
+  for (const { what, ms } of rows)
+    console.log(
+      `${what.padEnd(58)} ${ms.toFixed(2).padStart(9)} ms   x${(ms / calibration).toFixed(3)}`,
+    )
 }

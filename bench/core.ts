@@ -1,23 +1,61 @@
 import { readFileSync } from 'node:fs'
 import { playScore } from '@dellop/core/band'
 import { CHECKS } from '@dellop/core/check'
-import { freeFigures, freeFloor, freePhrases, bestStart, prepareCall, reentries } from '@dellop/core/call'
+import {
+  freeFigures,
+  freeFloor,
+  freePhrases,
+  bestStart,
+  prepareCall,
+  reentries,
+} from '@dellop/core/call'
 import { DEFAULT_VOICES, planRoutine, type PlanCache } from '@dellop/core/cue'
-import { bookOf, browseFigures, followOns, NO_WISH, SHIPPED_FIGURES, startingState, WALTZ_FIGURES } from '@dellop/core/figure'
+import {
+  bookOf,
+  browseFigures,
+  followOns,
+  NO_WISH,
+  SHIPPED_FIGURES,
+  startingState,
+  WALTZ_FIGURES,
+} from '@dellop/core/figure'
 import { readAbc } from '@dellop/core/file'
-import { figureContent, freshSlot, NO_MUSIC, searchOrders, shelfOf, unfold, type Routine, type UnfoldCache } from '@dellop/core/routine'
+import {
+  figureContent,
+  freshSlot,
+  NO_MUSIC,
+  searchOrders,
+  shelfOf,
+  unfold,
+  type Routine,
+  type UnfoldCache,
+} from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
 import { steadyBeatMap, type Tick, type TickPosition } from '@dellop/core/time'
 import { medianMs, type Measured } from './calibrate.ts'
 
 const book = bookOf(WALTZ_FIGURES)
-const many = Array.from({ length: 5000 }, (_, i) => ({ ...SHIPPED_FIGURES[i % SHIPPED_FIGURES.length]!, id: `f${i}` }))
-const ORDER = ['balance-left-right', 'twirl-vine', 'through-face-close', 'hover', 'manoeuvre', 'two-right-turns']
+const many = Array.from({ length: 5000 }, (_, i) => ({
+  ...SHIPPED_FIGURES[i % SHIPPED_FIGURES.length]!,
+  id: `f${i}`,
+}))
+const ORDER = [
+  'balance-left-right',
+  'twirl-vine',
+  'through-face-close',
+  'hover',
+  'manoeuvre',
+  'two-right-turns',
+]
 
 /** A routine of so many slots in parts of 24 beats. */
 function routineOf(slots: number): Routine {
-  const parts = Array.from({ length: Math.ceil(slots / ORDER.length) }, (_, p) => ({ id: `p${p}`, label: `P${p}`.slice(0, 30), slots: ORDER.map((figure, i) => freshSlot(`p${p}s${i}`, figureContent(figure))) }))
+  const parts = Array.from({ length: Math.ceil(slots / ORDER.length) }, (_, p) => ({
+    id: `p${p}`,
+    label: `P${p}`.slice(0, 30),
+    slots: ORDER.map((figure, i) => freshSlot(`p${p}s${i}`, figureContent(figure))),
+  }))
   return {
     format: 'dellop-routine',
     version: 1,
@@ -34,7 +72,15 @@ function routineOf(slots: number): Routine {
     start: startingState('butterfly', 2),
     remark: '',
     parts,
-    passes: parts.map((part) => ({ id: `x${part.id}`, partId: part.id, kind: 'pass', times: 1, stretch: null, reflected: false, changes: [] })),
+    passes: parts.map((part) => ({
+      id: `x${part.id}`,
+      partId: part.id,
+      kind: 'pass',
+      times: 1,
+      stretch: null,
+      reflected: false,
+      changes: [],
+    })),
     overrules: [],
   }
 }
@@ -54,21 +100,58 @@ const shelfOf2000 = () =>
     updatedAtMs: i,
   }))
 
-/** A wording changed to and fro in the middle of 1,000 slots, planned on from the plan before; unfolding is left out. */
+/**
+ * A wording changed to and fro in the middle of 1,000 slots, planned on from the plan before;
+ * unfolding is left out.
+ */
 function replanMs(): number {
   const cache: PlanCache = { last: null }
   const passes: UnfoldCache = new Map()
   const beatMap = steadyBeatMap(96)
   const plain = routineOf(1000)
-  const parts = plain.parts.map((part, i) => (i === 80 ? { ...part, slots: part.slots.map((slot, k) => (k === 2 ? { ...slot, wordings: { full: 'through and face', short: null, prompt: null } } : slot)) } : part))
-  const timelines = [plain, { ...plain, parts }].map((routine) => unfold(routine, book, { music: NO_MUSIC, cache: passes }))
+  const parts = plain.parts.map((part, i) =>
+    i === 80
+      ? {
+          ...part,
+          slots: part.slots.map((slot, k) =>
+            k === 2
+              ? { ...slot, wordings: { full: 'through and face', short: null, prompt: null } }
+              : slot,
+          ),
+        }
+      : part,
+  )
+  const timelines = [plain, { ...plain, parts }].map((routine) =>
+    unfold(routine, book, { music: NO_MUSIC, cache: passes }),
+  )
   let turn = 0
-  return medianMs(15, () => planRoutine({ timeline: timelines[turn++ % 2]!, school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, beatMap, firstStep: 0 as Tick }, 1, cache))
+  return medianMs(15, () =>
+    planRoutine(
+      {
+        timeline: timelines[turn++ % 2]!,
+        school: ROUND_SCHOOL,
+        voice: DEFAULT_VOICES.en,
+        beatMap,
+        firstStep: 0 as Tick,
+      },
+      1,
+      cache,
+    ),
+  )
 }
 
-/** A floor of a dance of 66 slots that is lost: the three ways back in, and the dance planned anew on the first. */
+/**
+ * A floor of a dance of 66 slots that is lost: the three ways back in, and the dance planned anew
+ * on the first.
+ */
 function lostMs(): number {
-  const sheet = deriveSheet({ routine: routineOf(66), book, school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune: null })
+  const sheet = deriveSheet({
+    routine: routineOf(66),
+    book,
+    school: ROUND_SCHOOL,
+    voice: DEFAULT_VOICES.en,
+    tune: null,
+  })
   const call = prepareCall(sheet, 1)
   const at = (24 * 50) as TickPosition
   return medianMs(15, () => {
@@ -81,7 +164,9 @@ function lostMs(): number {
 function freeMs(): number {
   const figures = freeFigures(bookOf(SHIPPED_FIGURES).values(), 'waltz', () => true)
   const start = bestStart(figures, 'couples-round', 24 * 24)!
-  return medianMs(5, () => freePhrases(freeFloor(figures, start, 'couples-round'), start, 24 * 24, []))
+  return medianMs(5, () =>
+    freePhrases(freeFloor(figures, start, 'couples-round'), start, 24 * 24, []),
+  )
 }
 
 export function measureCore(): Measured[] {
@@ -91,29 +176,85 @@ export function measureCore(): Measured[] {
   const six = routineOf(600)
   const proved = deriveSheet({ routine: six, book, school, voice, tune: null })
   const shelf = shelfOf(shelfOf2000())
-  const score = readAbc(readFileSync(new URL('../demo/tunes/lamps-along-the-staithe.abc', import.meta.url), 'utf8'))
+  const score = readAbc(
+    readFileSync(new URL('../demo/tunes/lamps-along-the-staithe.abc', import.meta.url), 'utf8'),
+  )
   if (!score.ok) throw new Error(score.problem.message)
   return [
-    { what: `plan ${thousand.slots.length} slots`, ms: medianMs(9, () => planRoutine({ timeline: thousand, school, voice, beatMap: steadyBeatMap(96), firstStep: 0 as Tick })) },
-    { what: `replan ${thousand.slots.length} slots after a wording in the middle was changed`, ms: replanMs() },
-    { what: 'search 5,000 figures for “tu”', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, text: 'tu' })) },
-    { what: 'narrow 5,000 figures by foot and hold', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, startFoot: 'right', endHold: 'closed' })) },
-    { what: 'narrow 5,000 figures to what may follow one', ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, after: many[0]! })) },
-    { what: 'what may follow, with links, among 5,000 figures', ms: medianMs(5, () => followOns(many[0]!, many)) },
+    {
+      what: `plan ${thousand.slots.length} slots`,
+      ms: medianMs(9, () =>
+        planRoutine({
+          timeline: thousand,
+          school,
+          voice,
+          beatMap: steadyBeatMap(96),
+          firstStep: 0 as Tick,
+        }),
+      ),
+    },
+    {
+      what: `replan ${thousand.slots.length} slots after a wording in the middle was changed`,
+      ms: replanMs(),
+    },
+    {
+      what: 'search 5,000 figures for “tu”',
+      ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, text: 'tu' })),
+    },
+    {
+      what: 'narrow 5,000 figures by foot and hold',
+      ms: medianMs(9, () =>
+        browseFigures(many, { ...NO_WISH, startFoot: 'right', endHold: 'closed' }),
+      ),
+    },
+    {
+      what: 'narrow 5,000 figures to what may follow one',
+      ms: medianMs(9, () => browseFigures(many, { ...NO_WISH, after: many[0]! })),
+    },
+    {
+      what: 'what may follow, with links, among 5,000 figures',
+      ms: medianMs(5, () => followOns(many[0]!, many)),
+    },
     { what: '600 slots: unfold', ms: medianMs(9, () => unfold(six, book)) },
-    { what: '600 slots: check', ms: medianMs(9, () => CHECKS.map((check) => check(proved).length)) },
-    { what: '600 slots: unfold, plan and check', ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })) },
+    {
+      what: '600 slots: check',
+      ms: medianMs(9, () => CHECKS.map((check) => check(proved).length)),
+    },
+    {
+      what: '600 slots: unfold, plan and check',
+      ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })),
+    },
     {
       what: 'the order of 40 passes searched for a fit',
       ms: medianMs(5, () =>
         searchOrders(
-          Array.from({ length: 40 }, (_, i) => ({ ticks: 24 * [24, 32, 48, 8][i % 4]!, times: 1, change: 10, leaveOut: 6 })),
+          Array.from({ length: 40 }, (_, i) => ({
+            ticks: 24 * [24, 32, 48, 8][i % 4]!,
+            times: 1,
+            change: 10,
+            leaveOut: 6,
+          })),
           24 * 1000,
         ),
       ),
     },
-    { what: 'search a shelf of 2,000 sheets for “la gate”', ms: medianMs(9, () => shelf.search({ text: 'la gate', dance: null, level: null, tag: null, archived: false, order: 'title' })) },
-    { what: 'lost in a dance of 66 slots: the ways back in, and the rest planned anew', ms: lostMs() },
+    {
+      what: 'search a shelf of 2,000 sheets for “la gate”',
+      ms: medianMs(9, () =>
+        shelf.search({
+          text: 'la gate',
+          dance: null,
+          level: null,
+          tag: null,
+          archived: false,
+          order: 'title',
+        }),
+      ),
+    },
+    {
+      what: 'lost in a dance of 66 slots: the ways back in, and the rest planned anew',
+      ms: lostMs(),
+    },
     { what: 'whole phrases of waltz called freely', ms: freeMs() },
     { what: 'band: the house waltz, 2 min 17 s', ms: medianMs(3, () => playScore(score.value)) },
   ]

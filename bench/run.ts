@@ -1,4 +1,5 @@
-// npm run bench [-- core|web]: prints milliseconds and the ratio to a calibration loop. Nothing here passes or fails.
+// npm run bench [-- core|web]: prints milliseconds and the ratio to a calibration loop. Nothing
+// here passes or fails.
 import { calibrationMs, report } from './calibrate.ts'
 import { measureCore } from './core.ts'
 import { measureWeb } from './web.ts'

@@ -15,7 +15,10 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 /** The built server with the demo; measured in Chromium as a user would have it. */
 export async function measureWeb(): Promise<Measured[]> {
   const data = mkdtempSync(join(tmpdir(), 'dellop-bench-'))
-  const server = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') } })
+  const server = spawn(process.execPath, ['server/dist/main.js'], {
+    cwd: root,
+    env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') },
+  })
   const address = await new Promise<string>((resolve) =>
     server.stdout.on('data', (chunk: Buffer) => {
       const found = /ready at (http:\S+)/.exec(chunk.toString())
@@ -24,7 +27,10 @@ export async function measureWeb(): Promise<Measured[]> {
   )
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox'] })
   try {
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
+    const context = await browser.newContext({
+      viewport: { width: 1280, height: 800 },
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     const long = await bringSixHundred(page, address)
     return [
@@ -48,20 +54,38 @@ async function firstLoad(page: Page, address: string): Promise<Measured[]> {
   const { kilobytes, ms } = await page.evaluate(() => {
     const files = performance.getEntriesByType('resource') as PerformanceResourceTiming[]
     const [navigation] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
-    return { kilobytes: files.reduce((sum, file) => sum + file.encodedBodySize, navigation!.encodedBodySize) / 1024, ms: performance.now() }
+    return {
+      kilobytes:
+        files.reduce((sum, file) => sum + file.encodedBodySize, navigation!.encodedBodySize) / 1024,
+      ms: performance.now(),
+    }
   })
   console.log(`first load of the shelf: ${kilobytes.toFixed(0)} kB as sent`)
   return [{ what: 'first load to the shelf shown', ms }]
 }
 
-const ROUND = ['Balance left and right', 'Twirl vine', 'Through, face, close', 'Box', 'Canter', 'Canter']
+const ROUND = [
+  'Balance left and right',
+  'Twirl vine',
+  'Through, face, close',
+  'Box',
+  'Canter',
+  'Canter',
+]
 
 /** A sheet of 600 slots in parts of eight bars, brought in as text; its address. */
 async function bringSixHundred(page: Page, address: string): Promise<string> {
-  const parts = Array.from({ length: 100 }, (_, i) => `part P${i + 1}\n${ROUND.map((name) => `  ${name}\n`).join('')}`)
+  const parts = Array.from(
+    { length: 100 },
+    (_, i) => `part P${i + 1}\n${ROUND.map((name) => `  ${name}\n`).join('')}`,
+  )
   const text = `title: Six hundred\ndance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n${parts.join('')}order\n${parts.map((_, i) => `  P${i + 1}\n`).join('')}`
   await page.goto(`${address}/sheets`)
-  await page.setInputFiles('input[type=file]', { name: 'six.txt', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  await page.setInputFiles('input[type=file]', {
+    name: 'six.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(text),
+  })
   await page.getByRole('link', { name: 'Six hundred', exact: true }).click()
   await page.locator('.block').first().waitFor()
   return new URL(page.url()).pathname
@@ -74,20 +98,34 @@ async function scrolling(page: Page, address: string, path: string): Promise<Mea
   await page.waitForTimeout(1500)
   await page.evaluate(() => {
     const tasks: number[] = []
-    new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' })
+    new PerformanceObserver((list) =>
+      tasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: 'longtask' })
     Object.assign(window, { benchTasks: tasks })
   })
   for (let screen = 0; screen < 20; screen++) {
     await page.mouse.wheel(0, 800)
     await page.waitForTimeout(150)
   }
-  const tasks = (await page.evaluate(() => (window as unknown as { benchTasks: number[] }).benchTasks)) as number[]
+  const tasks = (await page.evaluate(
+    () => (window as unknown as { benchTasks: number[] }).benchTasks,
+  )) as number[]
   console.log(`scrolled ${await page.evaluate(() => scrollY)} px`)
-  return [{ what: `20 screens of scrolling: longest of ${tasks.length} tasks over 50 ms`, ms: Math.max(0, ...tasks) }]
+  return [
+    {
+      what: `20 screens of scrolling: longest of ${tasks.length} tasks over 50 ms`,
+      ms: Math.max(0, ...tasks),
+    },
+  ]
 }
 
 /** From a key in a wording to the next painted frame. */
-async function keystrokes(page: Page, address: string, path: string, of: string): Promise<Measured[]> {
+async function keystrokes(
+  page: Page,
+  address: string,
+  path: string,
+  of: string,
+): Promise<Measured[]> {
   await page.goto(address + path)
   await page.locator('.block').nth(4).click()
   await page.evaluate(() => {
@@ -103,17 +141,27 @@ async function keystrokes(page: Page, address: string, path: string, of: string)
     Object.assign(window, { benchTimes: times })
   })
   await page.getByLabel('full').focus()
-  await page.keyboard.type('manoeuvre and turn to close, then once more around and gently on', { delay: 40 })
+  await page.keyboard.type('manoeuvre and turn to close, then once more around and gently on', {
+    delay: 40,
+  })
   await page.waitForTimeout(200)
-  const times = ((await page.evaluate(() => (window as unknown as { benchTimes: number[] }).benchTimes)) as number[]).sort((a, b) => a - b)
-  const at = (share: number): number => times[Math.min(times.length - 1, Math.floor(times.length * share))]!
+  const times = (
+    (await page.evaluate(
+      () => (window as unknown as { benchTimes: number[] }).benchTimes,
+    )) as number[]
+  ).sort((a, b) => a - b)
+  const at = (share: number): number =>
+    times[Math.min(times.length - 1, Math.floor(times.length * share))]!
   return [
     { what: `keystroke to repainted page, ${of}, median of ${times.length}`, ms: at(0.5) },
     { what: `keystroke to repainted page, ${of}, p95`, ms: at(0.95) },
   ]
 }
 
-/** The demo's sheet with the most cues, said by the stand-in for the first time, and made into a practice recording with its music. */
+/**
+ * The demo's sheet with the most cues, said by the stand-in for the first time, and made into a
+ * practice recording with its music.
+ */
 async function hearing(page: Page, address: string): Promise<Measured[]> {
   await page.goto(`${address}/sheets/eight-for-the-geese`)
   await page.getByRole('tab', { name: 'Cues' }).click()
@@ -124,18 +172,28 @@ async function hearing(page: Page, address: string): Promise<Measured[]> {
     await done
     return Date.now() - start
   }
-  const said = await took('Hear it', () => page.getByTestId('heard-now').waitFor({ timeout: 60_000 }))
+  const said = await took('Hear it', () =>
+    page.getByTestId('heard-now').waitFor({ timeout: 60_000 }),
+  )
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
-  const made = await took('Take it along as WAV', () => page.waitForEvent('download', { timeout: 120_000 }))
+  const made = await took('Take it along as WAV', () =>
+    page.waitForEvent('download', { timeout: 120_000 }),
+  )
   return [
     { what: 'stand-in ready to be heard, first time, 64 cues', ms: said },
     { what: 'practice recording of it made, music and voice', ms: made },
   ]
 }
 
-/** A four-minute recording, from the choice of the file to beats that can be mended; and the longest the page did not answer meanwhile. */
+/**
+ * A four-minute recording, from the choice of the file to beats that can be mended; and the longest
+ * the page did not answer meanwhile.
+ */
 async function bringIn(page: Page, address: string, folder: string): Promise<Measured[]> {
-  const abc = readFileSync(join(root, 'demo/tunes/lamps-along-the-staithe.abc'), 'utf8').replace('P:IAABALAABAT', 'P:IAABALAABALAABALAAT')
+  const abc = readFileSync(join(root, 'demo/tunes/lamps-along-the-staithe.abc'), 'utf8').replace(
+    'P:IAABALAABAT',
+    'P:IAABALAABALAABALAAT',
+  )
   const score = expectOk(readAbc(abc))
   const { samples, sampleRate, durationSeconds } = playScore(score)
   const path = join(folder, 'four_minutes.wav')
@@ -145,7 +203,9 @@ async function bringIn(page: Page, address: string, folder: string): Promise<Mea
   await page.locator('main li').first().waitFor()
   await page.evaluate(() => {
     const tasks: number[] = []
-    new PerformanceObserver((list) => tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask', buffered: false })
+    new PerformanceObserver((list) =>
+      tasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: 'longtask', buffered: false })
     Object.assign(window, { benchTasks: tasks })
   })
   const startMs = Date.now()
@@ -155,7 +215,9 @@ async function bringIn(page: Page, address: string, folder: string): Promise<Mea
   await page.locator('button.main:not([disabled])').waitFor({ timeout: 60_000 })
   const readyMs = Date.now() - startMs
   await page.waitForTimeout(300)
-  const tasks = (await page.evaluate(() => (window as unknown as { benchTasks: number[] }).benchTasks)) as number[]
+  const tasks = (await page.evaluate(
+    () => (window as unknown as { benchTasks: number[] }).benchTasks,
+  )) as number[]
   return [
     { what: 'recording of four minutes ready to be mended', ms: readyMs },
     { what: 'longest task on the page meanwhile (0: none over 50)', ms: Math.max(0, ...tasks) },

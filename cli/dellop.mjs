@@ -14,13 +14,15 @@ function newest(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, entry.name)
     if (entry.isDirectory()) latest = Math.max(latest, newest(path))
-    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts')) latest = Math.max(latest, statSync(path).mtimeMs)
+    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts'))
+      latest = Math.max(latest, statSync(path).mtimeMs)
   }
   return latest
 }
 
 const sources = [join(here, 'src'), join(here, '../core/src')].filter(existsSync)
-const fresh = existsSync(built) && sources.every((folder) => newest(folder) <= statSync(built).mtimeMs)
+const fresh =
+  existsSync(built) && sources.every((folder) => newest(folder) <= statSync(built).mtimeMs)
 // Paths are the caller's, whatever folder the command itself runs in.
 process.env.DELLOP_CWD ??= process.cwd()
 if (fresh) {
@@ -28,6 +30,9 @@ if (fresh) {
 } else {
   // tsx is found, and reads its settings, from this folder.
   const args = ['--import', 'tsx', '--conditions=source', join(here, 'src/main.ts')]
-  const result = spawnSync(process.execPath, [...args, ...process.argv.slice(2)], { cwd: here, stdio: 'inherit' })
+  const result = spawnSync(process.execPath, [...args, ...process.argv.slice(2)], {
+    cwd: here,
+    stdio: 'inherit',
+  })
   process.exitCode = result.status ?? 2
 }

@@ -21,10 +21,15 @@ const views: readonly (readonly [string, string, string])[] = [
   ['about', '/about', 'section'],
 ]
 /** A long list is judged by a few of its rows: they are all alike. */
-const narrowed: Readonly<Record<string, string>> = { '/figures': 'Search figures', '/figures/glossary': 'Search the glossary' }
+const narrowed: Readonly<Record<string, string>> = {
+  '/figures': 'Search figures',
+  '/figures/glossary': 'Search the glossary',
+}
 
 for (const [name, path, there] of views) {
-  test(`${name} has no serious barrier, and fits a phone without scrolling sideways`, async ({ page }) => {
+  test(`${name} has no serious barrier, and fits a phone without scrolling sideways`, async ({
+    page,
+  }) => {
     await page.goto(path)
     await expect(page.locator(there).first()).toBeVisible()
     if (path.includes('rushlight')) await page.locator('.block').first().click()
@@ -33,11 +38,19 @@ for (const [name, path, there] of views) {
     expect(await seriousIn(page)).toEqual([])
     await page.setViewportSize({ width: 390, height: 844 })
     if (search) await page.getByLabel(search).fill('')
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(1)
+    await expect
+      .poll(() =>
+        page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        ),
+      )
+      .toBeLessThanOrEqual(1)
   })
 }
 
-test('the lectern has no serious barrier where the dance goes wrong, nor has what happened afterwards', async ({ page }) => {
+test('the lectern has no serious barrier where the dance goes wrong, nor has what happened afterwards', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   await run(page, 1, 24.5)

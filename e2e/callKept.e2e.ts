@@ -6,9 +6,15 @@ const WALTZ = `${BOXES}
 order
   A x4
 `
-const calls = async (server: Server, sheet: string): Promise<{ id: string; endedAtMs: number | null }[]> => (await (await fetch(`${server.address}/api/calls?sheet=${sheet}`)).json()).calls
+const calls = async (
+  server: Server,
+  sheet: string,
+): Promise<{ id: string; endedAtMs: number | null }[]> =>
+  (await (await fetch(`${server.address}/api/calls?sheet=${sheet}`)).json()).calls
 
-test('a page that is closed in mid-dance comes back at the beat where it stopped, with one key; or begins anew', async ({ page }) => {
+test('a page that is closed in mid-dance comes back at the beat where it stopped, with one key; or begins anew', async ({
+  page,
+}) => {
   await bringText(page, 'Cut off', WALTZ)
   const id = page.url().split('/').pop()!
   await openLectern(page, '', id)
@@ -21,7 +27,9 @@ test('a page that is closed in mid-dance comes back at the beat where it stopped
   await page.reload()
   await expect(page.getByTestId('told')).toContainText('This call was cut off here.')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'paused')
-  expect(Math.abs((await page.evaluate(() => window.dellopLectern.position())) - at)).toBeLessThan(3)
+  expect(Math.abs((await page.evaluate(() => window.dellopLectern.position())) - at)).toBeLessThan(
+    3,
+  )
   await page.keyboard.press('Space')
   await run(page, 1, 30)
   const after = await shownCues(page)
@@ -38,7 +46,9 @@ test('a page that is closed in mid-dance comes back at the beat where it stopped
   expect((await shownCues(page))[0]).toBe(all[0])
 })
 
-test('music from elsewhere has gone on while the page was away: the call is at its beat without a key', async ({ page }) => {
+test('music from elsewhere has gone on while the page was away: the call is at its beat without a key', async ({
+  page,
+}) => {
   await bringText(page, 'Gone on', WALTZ)
   const id = page.url().split('/').pop()!
   // On the real clock: the page is away for real seconds.
@@ -55,7 +65,10 @@ test('music from elsewhere has gone on while the page was away: the call is at i
   expect(Math.abs((now! - at!) / 24 - ((then! - wall!) / 1000) * 1.6)).toBeLessThan(0.25)
 })
 
-test('a call is kept here when the server is gone, sent when it is back, once; a mark becomes a remark', async ({ page, server }) => {
+test('a call is kept here when the server is gone, sent when it is back, once; a mark becomes a remark', async ({
+  page,
+  server,
+}) => {
   await bringText(page, 'Kept', WALTZ)
   const id = page.url().split('/').pop()!
   await openLectern(page, '', id)
@@ -87,11 +100,22 @@ test('a call is kept here when the server is gone, sent when it is back, once; a
   await page.getByRole('button', { name: 'Into the sheet as a remark' }).click()
   await expect(page.getByText('It is in the sheet now.')).toBeVisible()
   const remarks = async (): Promise<number> => {
-    const { routine } = (await (await page.request.get(`/api/sheets/${id}`)).json()) as { routine: { parts: { slots: { remark: string }[] }[] } }
+    const { routine } = (await (await page.request.get(`/api/sheets/${id}`)).json()) as {
+      routine: { parts: { slots: { remark: string }[] }[] }
+    }
     return routine.parts[0]!.slots.filter(({ remark }) => remark.startsWith('Went wrong on')).length
   }
   await expect.poll(remarks).toBe(1)
-  await expect.poll(async () => ((await (await page.request.get(`/api/calls/${call!.id}`)).json()).call as { where: string }).where).toBe('The net loft')
+  await expect
+    .poll(
+      async () =>
+        (
+          (await (await page.request.get(`/api/calls/${call!.id}`)).json()).call as {
+            where: string
+          }
+        ).where,
+    )
+    .toBe('The net loft')
   await page.evaluate(() => localStorage.clear())
   // It stands with the sheet's history too.
   await page.getByRole('link', { name: 'To the sheet' }).click()
@@ -111,7 +135,9 @@ test('a call is kept here when the server is gone, sent when it is back, once; a
   expect(await calls(server, id)).toEqual([])
 })
 
-test('a call that nobody has, and a sheet that is no more, are said in a sentence', async ({ page }) => {
+test('a call that nobody has, and a sheet that is no more, are said in a sentence', async ({
+  page,
+}) => {
   await page.goto('/calls/no-such-call')
   await expect(page.getByRole('alert')).toHaveText('There is no such call here or on the server.')
   await page.goto('/lectern/no-such-sheet?clock=manual')

@@ -11,7 +11,9 @@ test('a figure is changed, its history kept, and made as it was again', async ({
   await expect(page.getByLabel('Remarks')).toHaveValue('Slow, and proud of it.')
   await page.getByRole('button', { name: 'Keep the change' }).click()
   await expect(page.getByText('Slow, and proud of it.')).toBeVisible()
-  await expect(page.getByText('Also called: Marsh canter [region the fens], Kanter [de]')).toBeVisible()
+  await expect(
+    page.getByText('Also called: Marsh canter [region the fens], Kanter [de]'),
+  ).toBeVisible()
   await page.getByRole('heading', { name: 'History' }).click()
   const versions = page.locator('details ol > li')
   await expect(versions).toHaveText([/changed: Canter/, /came with Dellop: Canter/])
@@ -21,7 +23,10 @@ test('a figure is changed, its history kept, and made as it was again', async ({
   await expect(page.getByText('Slow, and proud of it.')).toBeHidden()
 })
 
-test('a change begun before another’s is refused, and its draft kept', async ({ page, context }) => {
+test('a change begun before another’s is refused, and its draft kept', async ({
+  page,
+  context,
+}) => {
   await page.goto('/figures/box/edit')
   await page.getByLabel('Remarks').fill('mine')
   const other = await context.newPage()
@@ -32,11 +37,15 @@ test('a change begun before another’s is refused, and its draft kept', async (
   await expect(other.getByText('theirs')).toBeVisible()
   await page.getByLabel('Remarks').fill('mine again')
   await page.getByRole('button', { name: 'Keep the change' }).click()
-  await expect(page.getByRole('alert')).toContainText('“Box” was changed elsewhere meanwhile (version 2; these changes start from 1).')
+  await expect(page.getByRole('alert')).toContainText(
+    '“Box” was changed elsewhere meanwhile (version 2; these changes start from 1).',
+  )
   await expect(page.getByLabel('Remarks')).toHaveValue('mine again')
 })
 
-test('a figure is looked at the other way, a half of it is kept as a figure, and that follows its part', async ({ page }) => {
+test('a figure is looked at the other way, a half of it is kept as a figure, and that follows its part', async ({
+  page,
+}) => {
   await page.goto('/figures/new?from=line-dance.vine-right-touch')
   await page.getByLabel('Name of the figure').fill('Reed vine')
   await page.getByRole('button', { name: 'Put it in the book' }).click()
@@ -49,13 +58,19 @@ test('a figure is looked at the other way, a half of it is kept as a figure, and
   await page.getByRole('checkbox', { name: 'the other way (mirrored)' }).check()
   await expect(page.getByText('Danced as: mirrored')).toBeVisible()
   await expect(feet).toHaveText(['L', 'R', 'L', 'R'])
-  await expect(chart.getByText('1 left side, 2 right behind, 3 left side, 4 right touch')).toBeVisible()
+  await expect(
+    chart.getByText('1 left side, 2 right behind, 3 left side, 4 right touch'),
+  ).toBeVisible()
   await page.getByRole('checkbox', { name: 'half of it' }).check()
   await page.getByRole('checkbox', { name: 'without its pause' }).check()
-  await expect(page.getByRole('alert')).toHaveText(/It cannot be danced so: “Reed vine” has no pause at its end/)
+  await expect(page.getByRole('alert')).toHaveText(
+    /It cannot be danced so: “Reed vine” has no pause at its end/,
+  )
   await page.getByRole('checkbox', { name: 'without its pause' }).uncheck()
   await page.getByRole('link', { name: 'Keep this as a figure' }).click()
-  await expect(page.getByLabel('Figures, one after the other')).toHaveValue('Reed vine (half, mirrored)')
+  await expect(page.getByLabel('Figures, one after the other')).toHaveValue(
+    'Reed vine (half, mirrored)',
+  )
   await page.getByLabel('Name of the figure').fill('Half a vine, left')
   await page.getByRole('button', { name: 'Put it in the book' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Half a vine, left' })).toBeVisible()
@@ -70,14 +85,20 @@ test('a figure is looked at the other way, a half of it is kept as a figure, and
 
   await page.goto(`${reedVine}/edit`)
   await page.getByText('Make it of other figures instead').click()
-  await page.getByLabel('Figures, one after the other').fill('Half a vine, left + Half a vine, leftt')
-  await expect(page.getByText('At character 21: the book holds no figure called “Half a vine, leftt”')).toBeVisible()
+  await page
+    .getByLabel('Figures, one after the other')
+    .fill('Half a vine, left + Half a vine, leftt')
+  await expect(
+    page.getByText('At character 21: the book holds no figure called “Half a vine, leftt”'),
+  ).toBeVisible()
   await page.getByLabel('Figures, one after the other').fill('Half a vine, left')
   await expect(page.getByText('“Reed vine” is part of itself:').first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Keep the change' })).toBeDisabled()
 })
 
-test('steps are typed count by count, and stand in the line; arms have a row of their own', async ({ page }) => {
+test('steps are typed count by count, and stand in the line; arms have a row of their own', async ({
+  page,
+}) => {
   await page.goto('/figures/new')
   await page.getByLabel('Name of the figure').fill('Reed step')
   await page.getByLabel('Counts', { exact: true }).fill('3')
@@ -98,20 +119,29 @@ test('steps are typed count by count, and stand in the line; arms have a row of 
   await type('lead, count 3', 'right touch')
   await page.getByRole('button', { name: 'Add arms' }).click()
   await type('lead, arms, count 3', 'both clap')
-  await expect(page.locator('#lead-line')).toHaveValue('1 left side, 2 right close, 2& left in place, 3 right touch, arms:3 both clap')
-  await expect(page.getByRole('region', { name: 'Beat chart' }).locator('.word')).toHaveText([/both clap/, /both clap/])
+  await expect(page.locator('#lead-line')).toHaveValue(
+    '1 left side, 2 right close, 2& left in place, 3 right touch, arms:3 both clap',
+  )
+  await expect(page.getByRole('region', { name: 'Beat chart' }).locator('.word')).toHaveText([
+    /both clap/,
+    /both clap/,
+  ])
   await page.locator('#lead-line').fill('1 left side, 2 right close')
   await expect(cell('lead, count 2')).toHaveValue('right close')
   await expect(cell('lead, count 3')).toHaveValue('')
   await expect(page.getByRole('row', { name: /first 1/ })).toContainText('1 step, right free')
 })
 
-test('a figure plays to a click, its steps lighting up, seen from either side', async ({ page }) => {
+test('a figure plays to a click, its steps lighting up, seen from either side', async ({
+  page,
+}) => {
   await page.goto('/figures/box')
   await page.getByLabel('Beats a minute').fill('180')
   await page.getByLabel('Beats a minute').press('Tab')
   const picture = page.getByRole('img', { name: /From above/ })
-  await expect(picture).toHaveAccessibleName(/lead has the weight on the right foot.*follow has the weight on the left foot/)
+  await expect(picture).toHaveAccessibleName(
+    /lead has the weight on the right foot.*follow has the weight on the left foot/,
+  )
   await page.getByRole('button', { name: 'Play to a click' }).click()
   await expect(page.locator('.step.lit')).toHaveCount(2)
   await expect(picture).toHaveAccessibleName(/lead has the weight on the left foot/)
@@ -125,7 +155,9 @@ test('a figure plays to a click, its steps lighting up, seen from either side', 
   await expect(path).not.toHaveAttribute('d', asLead)
 })
 
-test('two figures that are one become one in the sheets; one that nothing uses is taken out, and put back', async ({ page }) => {
+test('two figures that are one become one in the sheets; one that nothing uses is taken out, and put back', async ({
+  page,
+}) => {
   const write = async (name: string) => {
     await page.goto('/figures/new?from=hover')
     await page.getByLabel('Name of the figure').fill(name)
@@ -135,12 +167,26 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await write('Float')
   await write('Drift')
   const drift = page.url().split('/').at(-1)!
-  const made = await page.request.post('/api/sheets', { data: { title: 'Driftwood', tuneId: null } })
+  const made = await page.request.post('/api/sheets', {
+    data: { title: 'Driftwood', tuneId: null },
+  })
   const { routine, revision } = await made.json()
   const [part] = routine.parts
-  const slot = { id: 'drift-slot', content: { type: 'figure', figureId: drift, variation: { cut: null, times: 1, reflected: false, exitHold: null } }, wordings: null, say: 'cue', remark: '' }
+  const slot = {
+    id: 'drift-slot',
+    content: {
+      type: 'figure',
+      figureId: drift,
+      variation: { cut: null, times: 1, reflected: false, exitHold: null },
+    },
+    wordings: null,
+    say: 'cue',
+    remark: '',
+  }
   const edit = { type: 'insert', into: { owner: part.id, list: 'slots' }, after: null, item: slot }
-  const added = await page.request.post(`/api/sheets/${routine.id}/edits`, { data: { clientId: 'test-client', batchId: 'drift', base: revision, edits: [edit] } })
+  const added = await page.request.post(`/api/sheets/${routine.id}/edits`, {
+    data: { clientId: 'test-client', batchId: 'drift', base: revision, edits: [edit] },
+  })
   expect(await added.text()).toContain(drift)
   await page.getByRole('link', { name: 'All figures' }).click()
   await page.getByLabel('Search figures').fill('float')
@@ -168,10 +214,14 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await expect(page.getByRole('link', { name: 'Hop, shuffle' })).toBeVisible()
 })
 
-test('a floor is told what it knows; lists are narrowed to it, and a sheet says what to teach before', async ({ page }) => {
+test('a floor is told what it knows; lists are narrowed to it, and a sheet says what to teach before', async ({
+  page,
+}) => {
   await page.goto('/figures')
   await page.getByRole('link', { name: 'Floors' }).click()
-  await page.getByLabel('Lists and sheets are for this floor').selectOption('Wednesdays in the Tar Loft')
+  await page
+    .getByLabel('Lists and sheets are for this floor')
+    .selectOption('Wednesdays in the Tar Loft')
   await page.getByLabel('Find a figure they know').fill('whisk')
   await page
     .getByRole('row', { name: /Whisk slow foxtrot, steady above them/ })
@@ -191,7 +241,8 @@ test('a floor is told what it knows; lists are narrowed to it, and a sheet says 
   await expect(narrow.getByText(/^14 of \d+ figures$/)).toBeVisible()
   await narrow.getByLabel('Dance').selectOption('waltz')
   await narrow.getByLabel('May follow').selectOption('Box')
-  const following = (name: string) => page.locator('tbody th').getByRole('link', { name, exact: true })
+  const following = (name: string) =>
+    page.locator('tbody th').getByRole('link', { name, exact: true })
   await expect(following('Left turning box')).toBeVisible()
   await expect(following('Through, face, close')).toHaveCount(0)
 
@@ -200,7 +251,9 @@ test('a floor is told what it knows; lists are narrowed to it, and a sheet says 
   await page.getByText(/^Notes \(\d+\)$/).click()
   await expect(page.getByText(/^Teach before: .*Wednesdays in the Tar Loft/).first()).toBeVisible()
   await page.goto('/figures/floors')
-  await page.getByLabel('Lists and sheets are for this floor').selectOption('For nobody in particular')
+  await page
+    .getByLabel('Lists and sheets are for this floor')
+    .selectOption('For nobody in particular')
   await page.goto('/sheets/lanterns-at-the-weir')
   await expect(page.locator('.block').first()).toBeVisible()
   await expect(page.getByText(/^Teach before:/)).toHaveCount(0)

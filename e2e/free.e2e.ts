@@ -3,12 +3,23 @@ import { expect, test } from './helpers/dellop.ts'
 
 interface Probe {
   clock: { advanceTo(at: number): void; now(): number }
-  free: { taken: { value: { figureId: string; at: number; lengthTicks: number }[] }; position: { value: number }; shown: { plannedAt: number; shownAt: number }[] }
+  free: {
+    taken: { value: { figureId: string; at: number; lengthTicks: number }[] }
+    position: { value: number }
+    shown: { plannedAt: number; shownAt: number }[]
+  }
 }
-const probe = <Result>(page: Page, read: (probe: Probe) => Result): Promise<Result> => page.evaluate(`(${String(read)})(window.dellopFree)`) as Promise<Result>
-const advance = (page: Page, to: number): Promise<void> => page.evaluate((at) => (window as unknown as { dellopFree: Probe }).dellopFree.clock.advanceTo(at), to)
+const probe = <Result>(page: Page, read: (probe: Probe) => Result): Promise<Result> =>
+  page.evaluate(`(${String(read)})(window.dellopFree)`) as Promise<Result>
+const advance = (page: Page, to: number): Promise<void> =>
+  page.evaluate(
+    (at) => (window as unknown as { dellopFree: Probe }).dellopFree.clock.advanceTo(at),
+    to,
+  )
 
-test('four phrases are called without a sheet, by digit, by initials, by whole ways and by surprise; each closes; and become a sheet', async ({ page }) => {
+test('four phrases are called without a sheet, by digit, by initials, by whole ways and by surprise; each closes; and become a sheet', async ({
+  page,
+}) => {
   await page.goto('/free?clock=manual')
   await page.getByLabel('Dance').selectOption('waltz')
   await expect(page.getByText('They begin in closed')).toBeVisible()
@@ -17,7 +28,14 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
   await expect(offers.first()).toBeVisible()
   await page.keyboard.press('Space')
   await advance(page, 0.3)
-  const taken = () => probe(page, ({ free }) => free.taken.value.map(({ figureId, at, lengthTicks }) => ({ figureId, at: at / 24, beats: lengthTicks / 24 })))
+  const taken = () =>
+    probe(page, ({ free }) =>
+      free.taken.value.map(({ figureId, at, lengthTicks }) => ({
+        figureId,
+        at: at / 24,
+        beats: lengthTicks / 24,
+      })),
+    )
   // By digit, then by initials, then a whole way to the end of the phrase.
   const first = (await offers.first().textContent())!
   await page.keyboard.press('1')
@@ -49,13 +67,25 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
     expect(inside.reduce((sum, { beats }) => sum + beats, 0)).toBe(24)
   }
   all.slice(1).forEach(({ figureId }, i) => expect(figureId).not.toBe(all[i]!.figureId))
-  expect(Math.max(...(await probe(page, ({ free }) => free.shown.map(({ shownAt, plannedAt }) => shownAt - plannedAt))))).toBeLessThan(0.05)
+  expect(
+    Math.max(
+      ...(await probe(page, ({ free }) =>
+        free.shown.map(({ shownAt, plannedAt }) => shownAt - plannedAt),
+      )),
+    ),
+  ).toBeLessThan(0.05)
   await page.getByRole('button', { name: 'Make it a sheet' }).click()
-  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue('Waltz, called freely')
+  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(
+    'Waltz, called freely',
+  )
   const id = page.url().split('/').pop()!
-  const { routine } = (await (await page.request.get(`/api/sheets/${id}`)).json()) as { routine: { parts: { slots: { content: { figureId: string } }[] }[]; passes: unknown[] } }
+  const { routine } = (await (await page.request.get(`/api/sheets/${id}`)).json()) as {
+    routine: { parts: { slots: { content: { figureId: string } }[] }[]; passes: unknown[] }
+  }
   expect(routine.passes.length).toBeGreaterThanOrEqual(4)
-  expect(routine.parts[0]!.slots.map(({ content }) => content.figureId)).toEqual(all.filter(({ at }) => at < 24).map(({ figureId }) => figureId))
+  expect(routine.parts[0]!.slots.map(({ content }) => content.figureId)).toEqual(
+    all.filter(({ at }) => at < 24).map(({ figureId }) => figureId),
+  )
 })
 
 test('where no phrase closes it says so and cannot begin', async ({ page }) => {

@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
 async function code(page: Page, kind: 'display' | 'remote'): Promise<string> {
   const picture = page.locator('.code img')
@@ -11,7 +12,10 @@ async function code(page: Page, kind: 'display' | 'remote'): Promise<string> {
   return (await picture.getAttribute('alt'))!
 }
 
-test('a display and a remote in the hall: in by a code, at the lectern’s beat, back by themselves, and out when sent away', async ({ page, browser }) => {
+test('a display and a remote in the hall: in by a code, at the lectern’s beat, back by themselves, and out when sent away', async ({
+  page,
+  browser,
+}) => {
   await page.goto('/lectern/lanterns-at-the-weir')
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
   await page.keyboard.press('i')
@@ -33,16 +37,23 @@ test('a display and a remote in the hall: in by a code, at the lectern’s beat,
   await remote.getByRole('button', { name: 'Start, stop, take the first' }).click()
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', /running|counting-in/)
   await expect(display.getByTestId('hall-count')).toHaveText(/^[123]$/)
-  // Each screen computes its own place: twenty looks, both brought to the same wall clock (one machine, one clock).
+  // Each screen computes its own place: twenty looks, both brought to the same wall clock (one
+  // machine, one clock).
   const look = (on: Page, probe: 'dellopLectern' | 'dellopHall') =>
     on.evaluate((name) => {
-      const found = window as unknown as Record<string, { position?: () => number; tick?: () => number }>
+      const found = window as unknown as Record<
+        string,
+        { position?: () => number; tick?: () => number }
+      >
       const probe = found[name]!
       return { tick: (probe.position ?? probe.tick)!(), at: Date.now() }
     }, probe)
   const off: number[] = []
   for (let n = 0; n < 20; n++) {
-    const [lectern, hall] = await Promise.all([look(page, 'dellopLectern'), look(display, 'dellopHall')])
+    const [lectern, hall] = await Promise.all([
+      look(page, 'dellopLectern'),
+      look(display, 'dellopHall'),
+    ])
     const ticksPerMs = (24 * 96) / 60_000
     off.push(Math.abs(hall.tick - lectern.tick - (hall.at - lectern.at) * ticksPerMs) / ticksPerMs)
     await page.waitForTimeout(120)
@@ -61,7 +72,9 @@ test('a display and a remote in the hall: in by a code, at the lectern’s beat,
   await expect(display.getByRole('button')).toHaveCount(0)
   await page.keyboard.press('i')
   await dialog.getByRole('listitem').filter({ hasText: 'display' }).getByRole('button').click()
-  await expect(display.getByLabel('The six digits that the lectern shows')).toBeVisible({ timeout: 15_000 })
+  await expect(display.getByLabel('The six digits that the lectern shows')).toBeVisible({
+    timeout: 15_000,
+  })
   await display.getByLabel('The six digits that the lectern shows').fill('12 34 56')
   await display.getByRole('button', { name: 'Come in' }).click()
   await expect(display.getByRole('alert')).toContainText('That code is not good')

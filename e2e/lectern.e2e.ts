@@ -6,19 +6,27 @@ const open = (page: Page): Promise<void> => openLectern(page)
 
 /** Speeds are reached as a cuer reaches them, by key. */
 async function setSpeed(page: Page, percent: number): Promise<void> {
-  for (let n = 0; n < Math.abs(percent - 100) / 5; n++) await page.keyboard.press(percent < 100 ? '-' : '+')
+  for (let n = 0; n < Math.abs(percent - 100) / 5; n++)
+    await page.keyboard.press(percent < 100 ? '-' : '+')
   await expect(page.getByText(`speed ${percent} %`)).toBeVisible()
 }
 
 for (const percent of [70, 120]) {
-  test(`the whole dance at ${percent} %: every cue due once, in order, within 1 ms of the plan`, async ({ page }) => {
+  test(`the whole dance at ${percent} %: every cue due once, in order, within 1 ms of the plan`, async ({
+    page,
+  }) => {
     await open(page)
     await setSpeed(page, percent)
     await page.keyboard.press('Space')
     for (let at = 0.5; at < 137 / (percent / 100) + 2; at += 2.37) await advance(page, at)
-    const { shown, planned } = await page.evaluate(() => ({ shown: window.dellopLectern.shown, planned: window.dellopLectern.cues().map((cue) => cue.key) }))
+    const { shown, planned } = await page.evaluate(() => ({
+      shown: window.dellopLectern.shown,
+      planned: window.dellopLectern.cues().map((cue) => cue.key),
+    }))
     expect(shown.map((cue) => cue.key)).toEqual(planned)
-    expect(Math.max(...shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt)))).toBeLessThan(0.001)
+    expect(Math.max(...shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt)))).toBeLessThan(
+      0.001,
+    )
     await expect(page.getByText('The dance is over.')).toBeVisible()
   })
 }
@@ -26,12 +34,18 @@ for (const percent of [70, 120]) {
 test('the plan the lectern keeps to is the one the sheet shows', async ({ page }) => {
   await page.goto('/sheets/lanterns-at-the-weir')
   await expect(page.locator('.ribbon').first()).toBeVisible()
-  const onPage = await page.locator('.page .ribbon').evaluateAll((ribbons) => ribbons.map((ribbon) => ribbon.getAttribute('data-slot')))
+  const onPage = await page
+    .locator('.page .ribbon')
+    .evaluateAll((ribbons) => ribbons.map((ribbon) => ribbon.getAttribute('data-slot')))
   await open(page)
-  expect(await page.evaluate(() => window.dellopLectern.cues().map((cue) => cue.key))).toEqual(onPage)
+  expect(await page.evaluate(() => window.dellopLectern.cues().map((cue) => cue.key))).toEqual(
+    onPage,
+  )
 })
 
-test('one key starts, pauses and goes on; others go back, forth, slower and faster', async ({ page }) => {
+test('one key starts, pauses and goes on; others go back, forth, slower and faster', async ({
+  page,
+}) => {
   await open(page)
   const screen = page.locator('.lectern')
   await page.keyboard.press('Space')
@@ -81,7 +95,10 @@ test('the next cue is at least 64 px high, its moment unmistakable', async ({ pa
   const cue = page.getByTestId('next-cue')
   for (let n = 0; n < 32; n++) {
     await advance(page, 8 + n * 4)
-    if (await cue.isVisible()) expect(await cue.evaluate((box) => parseFloat(getComputedStyle(box).fontSize))).toBeGreaterThanOrEqual(64)
+    if (await cue.isVisible())
+      expect(
+        await cue.evaluate((box) => parseFloat(getComputedStyle(box).fontSize)),
+      ).toBeGreaterThanOrEqual(64)
   }
   await page.keyboard.press('b', { delay: 750 })
   await advance(page, 200)
@@ -98,15 +115,19 @@ test('a delay of the loudspeakers is set by tapping and moves every moment', asy
   await expect(page.getByText(/ms late, taps within/)).toBeVisible()
   await page.getByRole('button', { name: 'Use this' }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
-  const delay = (await (await page.request.get('/api/settings')).json()).outputDelaySeconds as number
+  const delay = (await (await page.request.get('/api/settings')).json())
+    .outputDelaySeconds as number
   expect(delay).toBeGreaterThanOrEqual(0)
   await page.keyboard.press('Space')
   await advance(page, 12)
   const [first] = await page.evaluate(() => window.dellopLectern.shown)
-  // Who leaves by the lectern's own door has ended the call; otherwise it would go on where it was cut off.
+  // Who leaves by the lectern's own door has ended the call; otherwise it would go on where it was
+  // cut off.
   await page.getByRole('link', { name: /^Back to the sheet/ }).click()
   await expect(page.locator('.page .ribbon').first()).toBeVisible()
-  await page.request.put('/api/settings', { data: { outputDelaySeconds: 0.2, wordsPerMinute: 175 } })
+  await page.request.put('/api/settings', {
+    data: { outputDelaySeconds: 0.2, wordsPerMinute: 175 },
+  })
   await open(page)
   await page.keyboard.press('Space')
   await advance(page, 12)
@@ -115,7 +136,9 @@ test('a delay of the loudspeakers is set by tapping and moves every moment', asy
   await page.request.put('/api/settings', { data: { outputDelaySeconds: 0, wordsPerMinute: 175 } })
 })
 
-test('a floor that is lost is held while the music goes on, and comes back in by one key; a wrong one is taken back', async ({ page }) => {
+test('a floor that is lost is held while the music goes on, and comes back in by one key; a wrong one is taken back', async ({
+  page,
+}) => {
   await open(page)
   const shown = () => page.evaluate(() => window.dellopLectern.shown.map((cue) => cue.key))
   const hold = page.getByRole('region', { name: 'Hold: the music goes on' })
@@ -134,7 +157,8 @@ test('a floor that is lost is held while the music goes on, and comes back in by
   await expect(hold).toHaveCount(0)
   await advance(page, 22)
   expect((await shown()).length).toBeGreaterThan(given)
-  // Lost again: the one key takes the first way back in, whose cue is then given, and all after it in order.
+  // Lost again: the one key takes the first way back in, whose cue is then given, and all after it
+  // in order.
   await page.keyboard.press('x')
   const figure = (await offers.first().locator('strong').textContent())!.split(',')[0]!
   await page.keyboard.press('Space')

@@ -4,7 +4,9 @@ import { expect, test } from './helpers/dellop.ts'
 /** What goes to the loudspeakers, heard on its way there: how loud left and right are. */
 async function listenIn(page: Page): Promise<() => Promise<{ left: number; right: number }>> {
   await page.addInitScript(() => {
-    const connect = Object.getOwnPropertyDescriptor(AudioNode.prototype, 'connect')!.value as (...args: unknown[]) => AudioNode
+    const connect = Object.getOwnPropertyDescriptor(AudioNode.prototype, 'connect')!.value as (
+      ...args: unknown[]
+    ) => AudioNode
     const ears: AnalyserNode[] = []
     AudioNode.prototype.connect = function (this: AudioNode, ...args: unknown[]) {
       if (args[0] instanceof AudioDestinationNode && this.context instanceof AudioContext) {
@@ -34,10 +36,15 @@ async function listenIn(page: Page): Promise<() => Promise<{ left: number; right
       },
     })
   })
-  return () => page.evaluate(() => (window as unknown as { loudness: () => { left: number; right: number } }).loudness())
+  return () =>
+    page.evaluate(() =>
+      (window as unknown as { loudness: () => { left: number; right: number } }).loudness(),
+    )
 }
 
-test('volume, sides and fading out are heard; the stand-in says cues beside the music', async ({ page }) => {
+test('volume, sides and fading out are heard; the stand-in says cues beside the music', async ({
+  page,
+}) => {
   const loudness = await listenIn(page)
   await page.goto('/lectern/lanterns-at-the-weir')
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
@@ -55,11 +62,15 @@ test('volume, sides and fading out are heard; the stand-in says cues beside the 
     .toBe(true)
   await dialog.getByLabel('Left and right').fill('0')
   await dialog.getByLabel('Volume').fill('0')
-  await expect.poll(async () => (await loudness()).left + (await loudness()).right).toBeLessThan(0.002)
+  await expect
+    .poll(async () => (await loudness()).left + (await loudness()).right)
+    .toBeLessThan(0.002)
   // With the music silent, what is heard is the stand-in.
   await dialog.getByLabel('The stand-in says the cues').check()
   await expect(dialog.getByText('It says each cue at its moment.')).toBeVisible({ timeout: 60_000 })
-  await expect.poll(async () => (await loudness()).left, { intervals: [50], timeout: 30_000 }).toBeGreaterThan(0.005)
+  await expect
+    .poll(async () => (await loudness()).left, { intervals: [50], timeout: 30_000 })
+    .toBeGreaterThan(0.005)
   await dialog.getByLabel('The stand-in says the cues').uncheck()
   await dialog.getByLabel('Volume').fill('90')
   await expect.poll(async () => (await loudness()).left).toBeGreaterThan(0.01)
@@ -80,12 +91,21 @@ test('volume, sides and fading out are heard; the stand-in says cues beside the 
 
 /** As a machine that sleeps does: the sound stands still, the time of day does not. */
 const sleep = async (page: Page, ms: number): Promise<void> => {
-  await page.evaluate(() => (window as unknown as { dellopLectern: { context: AudioContext } }).dellopLectern.context.suspend())
+  await page.evaluate(() =>
+    (
+      window as unknown as { dellopLectern: { context: AudioContext } }
+    ).dellopLectern.context.suspend(),
+  )
   await page.waitForTimeout(ms)
 }
-const position = (page: Page): Promise<number> => page.evaluate(() => (window as unknown as { dellopLectern: { position: () => number } }).dellopLectern.position())
+const position = (page: Page): Promise<number> =>
+  page.evaluate(() =>
+    (window as unknown as { dellopLectern: { position: () => number } }).dellopLectern.position(),
+  )
 
-test('where the system takes the sound away, one key goes on from the beat where it stopped; music from elsewhere has gone on', async ({ page }) => {
+test('where the system takes the sound away, one key goes on from the beat where it stopped; music from elsewhere has gone on', async ({
+  page,
+}) => {
   await page.goto('/lectern/lanterns-at-the-weir')
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
   await page.keyboard.press('Space')
@@ -105,7 +125,11 @@ test('where the system takes the sound away, one key goes on from the beat where
   await page.waitForTimeout(1200)
   const [before, wall] = [await position(page), Date.now()]
   await sleep(page, 4000)
-  await page.evaluate(() => (window as unknown as { dellopLectern: { context: AudioContext } }).dellopLectern.context.resume())
+  await page.evaluate(() =>
+    (
+      window as unknown as { dellopLectern: { context: AudioContext } }
+    ).dellopLectern.context.resume(),
+  )
   await expect(page.getByTestId('told')).toContainText('This machine slept for ')
   const beats = ((await position(page)) - before) / 24
   expect(Math.abs(beats - ((Date.now() - wall) / 1000) * (104.4 / 60))).toBeLessThan(1)

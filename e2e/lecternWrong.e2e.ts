@@ -2,7 +2,9 @@ import { expect, test } from './helpers/dellop.ts'
 import { BOXES, bringText } from './helpers/sheets.ts'
 import { advance, openLectern, run, shownCues } from './helpers/lectern.ts'
 
-test('cues are held while the music goes on, and go on with the next phrase; one key takes it back', async ({ page }) => {
+test('cues are held while the music goes on, and go on with the next phrase; one key takes it back', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   await run(page, 1, 19)
@@ -20,10 +22,17 @@ test('cues are held while the music goes on, and go on with the next phrase; one
   await run(page, 27, 45)
   // What was held comes then, in order, from its first.
   const next = (await shownCues(page))[given]!
-  expect(next).toBe(await page.evaluate(() => window.dellopLectern.cues().find(({ text }) => text.startsWith('left turning box'))!.key))
+  expect(next).toBe(
+    await page.evaluate(
+      () =>
+        window.dellopLectern.cues().find(({ text }) => text.startsWith('left turning box'))!.key,
+    ),
+  )
 })
 
-test('they danced the other one: a digit says which, and the ways back in are those of the floor as it stands then', async ({ page }) => {
+test('they danced the other one: a digit says which, and the ways back in are those of the floor as it stands then', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   // In the left turning box that is danced by half: the likeliest is that they dance all of it.
@@ -46,7 +55,9 @@ test('they danced the other one: a digit says which, and the ways back in are th
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'lost')
 })
 
-test('one more time, skip, start over and end soon turn the rest of the dance, say what is lost, and are taken back', async ({ page }) => {
+test('one more time, skip, start over and end soon turn the rest of the dance, say what is lost, and are taken back', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   await run(page, 1, 16)
@@ -68,7 +79,9 @@ test('one more time, skip, start over and end soon turn the rest of the dance, s
   }
 })
 
-test('a fill goes on until one key lets it go, and what comes after waits for it', async ({ page }) => {
+test('a fill goes on until one key lets it go, and what comes after waits for it', async ({
+  page,
+}) => {
   const text = `${BOXES}
 part Walk
   Canter
@@ -91,12 +104,16 @@ order
   await page.keyboard.press('Space')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', /running|ending/)
   await run(page, 31, 50)
-  const after = (await page.evaluate(() => window.dellopLectern.shown.map(({ text: said }) => said))).slice(given)
+  const after = (
+    await page.evaluate(() => window.dellopLectern.shown.map(({ text: said }) => said))
+  ).slice(given)
   expect(after.filter((said) => said.includes('box')).length).toBeGreaterThanOrEqual(3)
   await expect(page.getByText('The dance is over.')).toBeVisible()
 })
 
-test('a live band is followed by taps, through drift and a missed one; a landmark starts exactly there and half a beat moves it', async ({ page }) => {
+test('a live band is followed by taps, through drift and a missed one; a landmark starts exactly there and half a beat moves it', async ({
+  page,
+}) => {
   await openLectern(page, '&music=elsewhere')
   const told = page.getByTestId('tap-told')
   await expect(told).toContainText('Tap the first step')
@@ -119,7 +136,9 @@ test('a live band is followed by taps, through drift and a missed one; a landmar
   }
   for (const n of [17, 18]) {
     await advance(page, bar(n))
-    expect(Math.abs((await page.evaluate(() => window.dellopLectern.position())) / 24 - 3 * n)).toBeLessThan(0.25)
+    expect(
+      Math.abs((await page.evaluate(() => window.dellopLectern.position())) / 24 - 3 * n),
+    ).toBeLessThan(0.25)
   }
   const before = await page.evaluate(() => window.dellopLectern.position())
   await page.keyboard.press('.')
@@ -151,12 +170,18 @@ test('a pedal, or any key, is taught by pressing it; one pretended ships', async
   // It is known again the next time, until it is forgotten.
   await openLectern(page)
   await page.keyboard.press('k')
-  await expect(dialog.getByRole('listitem').filter({ hasText: 'they are lost' })).toContainText('MIDI control 64')
+  await expect(dialog.getByRole('listitem').filter({ hasText: 'they are lost' })).toContainText(
+    'MIDI control 64',
+  )
   await dialog.getByRole('button', { name: 'As they were' }).click()
-  await expect(dialog.getByRole('listitem').filter({ hasText: 'they are lost' })).not.toContainText('MIDI control 64')
+  await expect(dialog.getByRole('listitem').filter({ hasText: 'they are lost' })).not.toContainText(
+    'MIDI control 64',
+  )
 })
 
-test('words, counts, layouts and sizes change by key and stay so; what is said is readable from four metres', async ({ page }) => {
+test('words, counts, layouts and sizes change by key and stay so; what is said is readable from four metres', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   await advance(page, 16)
@@ -164,11 +189,20 @@ test('words, counts, layouts and sizes change by key and stay so; what is said i
   // 84 px stand 13 mm high on a small laptop; the colours are seven to one and more.
   const colours = await cue.evaluate((box) => {
     const value = (text: string): number => {
-      const [r, g, b] = text.match(/[\d.]+/g)!.slice(0, 3).map((part) => { const c = Number(part) / 255; return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4 }) // prettier-ignore
+      const [r, g, b] = text
+        .match(/[\d.]+/g)!
+        .slice(0, 3)
+        .map((part) => {
+          const c = Number(part) / 255
+          return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4
+        })
       return 0.2126 * r! + 0.7152 * g! + 0.0722 * b!
     }
     const [ink, ground] = [value(getComputedStyle(box).color), value('rgb(43, 29, 14)')]
-    return { ratio: (Math.max(ink, ground) + 0.05) / (Math.min(ink, ground) + 0.05), size: parseFloat(getComputedStyle(box).fontSize) }
+    return {
+      ratio: (Math.max(ink, ground) + 0.05) / (Math.min(ink, ground) + 0.05),
+      size: parseFloat(getComputedStyle(box).fontSize),
+    }
   })
   expect(colours.ratio).toBeGreaterThanOrEqual(7)
   expect(colours.size).toBeGreaterThanOrEqual(84)
@@ -183,20 +217,26 @@ test('words, counts, layouts and sizes change by key and stay so; what is said i
   await expect(page.locator('.big')).toBeHidden()
   await page.keyboard.press('ArrowUp')
   await page.keyboard.press('ArrowUp')
-  const letters = (): Promise<string> => page.evaluate(() => document.documentElement.style.fontSize)
+  const letters = (): Promise<string> =>
+    page.evaluate(() => document.documentElement.style.fontSize)
   await expect.poll(letters).toBe('19.2px')
   await openLectern(page)
   await expect.poll(letters).toBe('19.2px')
   await page.evaluate(() => localStorage.clear())
 })
 
-test('the ways back in stand ready while all is well: one digit takes one at once, one key takes it back', async ({ page }) => {
+test('the ways back in stand ready while all is well: one digit takes one at once, one key takes it back', async ({
+  page,
+}) => {
   await openLectern(page)
   await page.keyboard.press('Space')
   await run(page, 1, 20)
   const ready = page.getByRole('group', { name: 'If they lose it:' }).getByRole('button')
   await expect(ready.first()).toContainText(/^1.* (next phrase|in 2 phrases)/)
-  const cues = (): Promise<string[]> => page.evaluate(() => window.dellopLectern.cues().map(({ key, startTick }) => `${key} ${startTick}`))
+  const cues = (): Promise<string[]> =>
+    page.evaluate(() =>
+      window.dellopLectern.cues().map(({ key, startTick }) => `${key} ${startTick}`),
+    )
   const before = await cues()
   const second = (await ready.nth(1).locator('strong').textContent())!
   await page.keyboard.press('2')
@@ -209,7 +249,9 @@ test('the ways back in stand ready while all is well: one digit takes one at onc
   await expect(ready.first()).toBeVisible()
 })
 
-test('after free time in the music the next cue waits for the key, and is let go when its step has gone by', async ({ page }) => {
+test('after free time in the music the next cue waits for the key, and is let go when its step has gone by', async ({
+  page,
+}) => {
   await bringText(
     page,
     'Waits for the beat',

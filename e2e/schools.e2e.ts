@@ -5,7 +5,9 @@ import { bringText } from './helpers/sheets.ts'
 const SEQUENCE =
   'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
 
-test('words fade as a part comes again, and a floor that knows the dance is told less; the lectern goes by the same', async ({ page }) => {
+test('words fade as a part comes again, and a floor that knows the dance is told less; the lectern goes by the same', async ({
+  page,
+}) => {
   await bringText(page, 'Fading', SEQUENCE)
   const said = page.locator('.page .ribbon .text')
   await expect(said.first()).toHaveText('side two-step left and right')
@@ -22,7 +24,15 @@ test('the schools are explained, and two of them are compared on one sheet', asy
   await page.goto('/sheets/eel-pots')
   await page.getByRole('tab', { name: 'About' }).click()
   await page.getByRole('link', { name: 'The schools, explained' }).click()
-  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['This evening', 'Round', 'Line', 'Sequence', 'Set', 'Ring', 'Two schools on one sheet'])
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText([
+    'This evening',
+    'Round',
+    'Line',
+    'Sequence',
+    'Set',
+    'Ring',
+    'Two schools on one sheet',
+  ])
   await page.getByLabel('Sheet', { exact: true }).selectOption('Sluice Gate Two-Step')
   await expect(page.getByRole('combobox', { name: /^First school/ })).toHaveValue('sequence')
   await expect(page.locator('td.other').first()).toBeVisible()
@@ -30,10 +40,16 @@ test('the schools are explained, and two of them are compared on one sheet', asy
   await expect(page.locator('td.other')).toHaveCount(0)
 })
 
-test('the cues go out as timed text, and the page says how fast they can be called', async ({ page }) => {
+test('the cues go out as timed text, and the page says how fast they can be called', async ({
+  page,
+}) => {
   await page.goto('/sheets/pegs-on-a-line')
   await page.getByRole('tab', { name: 'Music' }).click()
-  await expect(page.getByText(/It can be called as it stands at \d+ to \d+ a minute\. The first that no longer fits is “/)).toBeVisible()
+  await expect(
+    page.getByText(
+      /It can be called as it stands at \d+ to \d+ a minute\. The first that no longer fits is “/,
+    ),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.block:focus')).toBeVisible()
   await page.getByRole('tab', { name: 'History' }).click()
@@ -43,19 +59,25 @@ test('the cues go out as timed text, and the page says how fast they can be call
     ['LRC', 'pegs-on-a-line.lrc'],
     ['CSV', 'pegs-on-a-line-cues.csv'],
   ] as const) {
-    // prettier-ignore
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: button }).click(),
+    ])
     expect(download.suggestedFilename()).toBe(file)
   }
 })
 
-test('a school is copied, changed, chosen for a sheet, and forgotten only when nothing is called by it', async ({ page }) => {
+test('a school is copied, changed, chosen for a sheet, and forgotten only when nothing is called by it', async ({
+  page,
+}) => {
   await bringText(page, 'My way', SEQUENCE)
   await page.goto('/schools')
   await page.getByRole('button', { name: 'Copy Sequence' }).click()
   await page.getByLabel('A cue ends so many beats before its step').fill('two')
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByRole('alert')).toHaveText('A number was expected for “A cue ends so many beats before its step”, not “two”.')
+  await expect(page.getByRole('alert')).toHaveText(
+    'A number was expected for “A cue ends so many beats before its step”, not “two”.',
+  )
   await page.getByLabel('A cue ends so many beats before its step').fill('99')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByRole('alert')).toContainText('lead.targetBeats')
@@ -68,19 +90,26 @@ test('a school is copied, changed, chosen for a sheet, and forgotten only when n
   await page.goBack()
   await page.getByRole('tab', { name: 'About' }).click()
   await page.getByRole('combobox', { name: /^School/ }).selectOption('Sequence, my way')
-  await expect(page.locator('.page .ribbon .text').filter({ hasText: /^vine four$/ })).toHaveCount(4)
+  await expect(page.locator('.page .ribbon .text').filter({ hasText: /^vine four$/ })).toHaveCount(
+    4,
+  )
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'The schools, explained' }).click()
   await page.getByRole('button', { name: 'Forget Sequence, my way' }).click()
   await expect(page.getByRole('alert')).toContainText('“My way” is called by this school')
 })
 
-test('a club, and an evening, have their own school: while its floor is chosen, sheets are called by it', async ({ page }) => {
+test('a club, and an evening, have their own school: while its floor is chosen, sheets are called by it', async ({
+  page,
+}) => {
   await bringText(page, 'At the club', SEQUENCE)
   const sheet = page.url()
   await page.goto('/figures/floors')
-  await page.getByLabel('Lists and sheets are for this floor').selectOption('For nobody in particular')
-  // The answers about the new floor come while its name is being typed, which must not take it away.
+  await page
+    .getByLabel('Lists and sheets are for this floor')
+    .selectOption('For nobody in particular')
+  // The answers about the new floor come while its name is being typed, which must not take it
+  // away.
   let typed = (): void => undefined
   const typing = new Promise<void>((resolve) => (typed = resolve))
   const held = async (route: Route): Promise<void> => {
@@ -88,32 +117,49 @@ test('a club, and an evening, have their own school: while its floor is chosen, 
     await route.continue()
   }
   await page.route('**/api/floors/*', held, { times: 1 })
-  const chosenByItself = page.waitForResponse((response) => response.url().endsWith('/api/settings') && (response.request().postData() ?? '').includes('"floorId":"'))
+  const chosenByItself = page.waitForResponse(
+    (response) =>
+      response.url().endsWith('/api/settings') &&
+      (response.request().postData() ?? '').includes('"floorId":"'),
+  )
   await page.getByRole('button', { name: 'Add a floor' }).click()
   await expect(page.getByLabel('Name of the floor')).toHaveValue(/^Floor \d+$/)
   await page.getByLabel('Name of the floor').fill('The Tide Club')
   typed()
   await chosenByItself
-  await expect(page.getByLabel('Lists and sheets are for this floor').locator('option:checked')).toHaveText(/^Floor \d+$/)
+  await expect(
+    page.getByLabel('Lists and sheets are for this floor').locator('option:checked'),
+  ).toHaveText(/^Floor \d+$/)
   await page.getByLabel('Name of the floor').press('Tab')
   await page.getByLabel('They are called by').selectOption('Round')
   const chosen = page.getByLabel('Lists and sheets are for this floor')
   await expect(chosen.getByRole('option', { name: 'The Tide Club' })).toBeAttached()
-  const saved = page.waitForResponse((response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT')
+  const saved = page.waitForResponse(
+    (response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT',
+  )
   await chosen.selectOption('The Tide Club')
   await saved
   await page.goto(sheet)
   await expect(page.getByText(/called the round way/)).toBeVisible()
   await page.getByRole('tab', { name: 'About' }).click()
-  await expect(page.getByText('It is called the round way now: the chosen floor or this evening is, whatever the sheet says.')).toBeVisible()
+  await expect(
+    page.getByText(
+      'It is called the round way now: the chosen floor or this evening is, whatever the sheet says.',
+    ),
+  ).toBeVisible()
   await page.goto('/figures/floors')
-  await page.getByLabel('Lists and sheets are for this floor').selectOption('For nobody in particular')
+  await page
+    .getByLabel('Lists and sheets are for this floor')
+    .selectOption('For nobody in particular')
   await page.waitForLoadState('networkidle')
   await page.goto(sheet)
   await expect(page.getByText(/called the sequence way/)).toBeVisible()
   const tonight = async (label: string): Promise<void> => {
     await page.goto('/schools')
-    const kept = page.waitForResponse((response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT')
+    const kept = page.waitForResponse(
+      (response) =>
+        response.url().endsWith('/api/settings') && response.request().method() === 'PUT',
+    )
     await page.getByLabel('Tonight’s school').selectOption(label)
     await kept
     await page.goto(sheet)

@@ -20,7 +20,10 @@ async function add(page: Page, typed: string): Promise<void> {
 }
 
 const blocks = (page: Page) => page.locator('.page .block')
-const names = async (page: Page): Promise<string[]> => (await blocks(page).allTextContents()).map((text) => text.replace(/only this time|[!…]/g, '').trim())
+const names = async (page: Page): Promise<string[]> =>
+  (await blocks(page).allTextContents()).map((text) =>
+    text.replace(/only this time|[!…]/g, '').trim(),
+  )
 
 test('a sheet is written from nothing with the keyboard alone', async ({ page }) => {
   await newSheet(page, 'Written by keys')
@@ -31,7 +34,9 @@ test('a sheet is written from nothing with the keyboard alone', async ({ page })
   await add(page, 'tv')
   await page.keyboard.press('a')
   await add(page, 'through')
-  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+  await expect
+    .poll(() => names(page))
+    .toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
   await page.keyboard.press('a')
   await add(page, 'ltb')
   await page.keyboard.press('h')
@@ -46,10 +51,14 @@ test('a sheet is written from nothing with the keyboard alone', async ({ page })
   await page.keyboard.press('Control+y')
   await expect.poll(async () => (await names(page))[2]).toBe('Left turning box, half')
   await page.keyboard.press('Delete')
-  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+  await expect
+    .poll(() => names(page))
+    .toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.reload()
-  await expect.poll(() => names(page)).toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
+  await expect
+    .poll(() => names(page))
+    .toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
 })
 
 test('unknown words stay as words, counts stay open, and nothing is guessed', async ({ page }) => {
@@ -63,7 +72,9 @@ test('unknown words stay as words, counts stay open, and nothing is guessed', as
   await expect(page.getByRole('button', { name: '18 counts open' })).toBeVisible()
 })
 
-test('a wording is changed while its ribbon moves, for every pass of the part', async ({ page }) => {
+test('a wording is changed while its ribbon moves, for every pass of the part', async ({
+  page,
+}) => {
   await page.goto('/sheets/lanterns-at-the-weir')
   const first = page.locator('.ribbon[data-slot="p1.0/a5"]')
   await page.getByRole('button', { name: /^Manoeuvre, bar 6 of A, first time/ }).click()
@@ -88,7 +99,9 @@ test('a change for one pass alone leaves the others', async ({ page }) => {
   await page.locator('.side').getByText('only this time').click()
   await page.getByRole('button', { name: 'Replace' }).click()
   await add(page, 'balance')
-  await expect(page.locator('.block[data-slot^="p2.0/"]').nth(1)).toContainText('Balance left and right')
+  await expect(page.locator('.block[data-slot^="p2.0/"]').nth(1)).toContainText(
+    'Balance left and right',
+  )
   await expect(page.locator('.block[data-slot="p7.0/b2"]')).toHaveText('Box')
   await page.keyboard.press('Control+z')
   await expect(page.locator('.block[data-slot="p2.0/b2"]')).toHaveText('Box')
@@ -106,7 +119,9 @@ test('a figure is dragged to another place', async ({ page }) => {
 
 test('arrows lead through the page and findings by key', async ({ page }) => {
   await page.goto('/sheets/rushlight-waltz-first-draft')
-  await page.getByRole('button', { name: /^Balance left and right, bar 1 of A, first time/ }).click()
+  await page
+    .getByRole('button', { name: /^Balance left and right, bar 1 of A, first time/ })
+    .click()
   await page.keyboard.press('ArrowRight')
   await expect(page.locator('.block:focus')).toHaveText('Twirl vine')
   await page.keyboard.press('ArrowDown')
@@ -130,7 +145,9 @@ test('passes are added, moved and taken out of the order', async ({ page }) => {
   await expect(page.locator('.chip')).toHaveText([/^A/, /^B/, /^A/])
 })
 
-test('a figure is danced another way in any respect, and the page says whether the dance comes round', async ({ page }) => {
+test('a figure is danced another way in any respect, and the page says whether the dance comes round', async ({
+  page,
+}) => {
   await newSheet(page, 'Another way')
   await page.getByRole('button', { name: 'Add the first figure' }).click()
   await add(page, 'balance')
@@ -139,7 +156,9 @@ test('a figure is danced another way in any respect, and the page says whether t
   await page.getByText('Danced as: as written').click()
   await page.getByLabel('turning in all').selectOption('1/4 to the left')
   await expect(blocks(page)).toHaveText([/Balance left and right, turning 1\/4/])
-  await expect(page.getByText(/^It does not come round: the .* ends facing line of dance, not the wall/)).toBeVisible()
+  await expect(
+    page.getByText(/^It does not come round: the .* ends facing line of dance, not the wall/),
+  ).toBeVisible()
   await page.getByLabel('ends in').selectOption('open facing')
   await expect(page.getByText(/it ends in open facing, not in butterfly\.$/)).toBeVisible()
   await page.getByRole('button', { name: 'As written again' }).click()

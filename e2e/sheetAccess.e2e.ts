@@ -1,7 +1,9 @@
 import { seriousIn } from './helpers/access.ts'
 import { expect, test } from './helpers/dellop.ts'
 
-test('all that stands beside the page has no serious barrier, and its tabs are walked with the arrow keys', async ({ page }) => {
+test('all that stands beside the page has no serious barrier, and its tabs are walked with the arrow keys', async ({
+  page,
+}) => {
   await page.goto('/sheets/eight-for-the-geese')
   await page.locator('.page .block').first().click()
   await page.getByRole('tab', { name: 'Figure' }).focus()

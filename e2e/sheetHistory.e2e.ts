@@ -17,13 +17,17 @@ test('what was changed is told in words, compared with now, and gone back to', a
   await page.getByRole('button', { name: 'Compare these two' }).click()
   await expect(page.getByText('They are the same.')).toBeVisible()
   await page.getByRole('button', { name: 'Go back to before this' }).click()
-  await expect.poll(() => names(page)).toEqual(['Two side two-steps', 'Vine four', 'Turning two-steps'])
+  await expect
+    .poll(() => names(page))
+    .toEqual(['Two side two-steps', 'Vine four', 'Turning two-steps'])
   await expect(page.getByText('A: Vine four put in')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(() => names(page)).toEqual(['Two side two-steps', 'Turning two-steps'])
 })
 
-test('a branch goes its own way, and a sheet put away is off the shelf until it is taken out again', async ({ page }) => {
+test('a branch goes its own way, and a sheet put away is off the shelf until it is taken out again', async ({
+  page,
+}) => {
   await bringText(page, 'Trunk', TEXT)
   await page.getByRole('tab', { name: 'History' }).click()
   await page.getByLabel('Name of the branch').fill('Twig')
@@ -67,30 +71,55 @@ test('the shelf is searched by figure, maker, dance and tag, and sorted', async 
   await expect(page.getByText('Nothing on the shelf matches “no such dance”.')).toBeVisible()
 })
 
-test('a text that cannot be read is refused at its line, and a sheet goes out as text and Markdown', async ({ page }) => {
+test('a text that cannot be read is refused at its line, and a sheet goes out as text and Markdown', async ({
+  page,
+}) => {
   await page.goto('/sheets')
-  await page.setInputFiles('input[type=file]', { name: 'wrong.txt', mimeType: 'text/plain', buffer: Buffer.from('dance: waltz\npart A\n  Box (haf)\n') })
-  await expect(page.getByText(/The file was not brought in.*Line 3: “haf” is no way to vary a figure/)).toBeVisible()
+  await page.setInputFiles('input[type=file]', {
+    name: 'wrong.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('dance: waltz\npart A\n  Box (haf)\n'),
+  })
+  await expect(
+    page.getByText(/The file was not brought in.*Line 3: “haf” is no way to vary a figure/),
+  ).toBeVisible()
   await page.goto('/sheets/eel-pots')
   await page.getByRole('tab', { name: 'History' }).click()
-  const [text] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Text', exact: true }).click()])
+  const [text] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Text', exact: true }).click(),
+  ])
   expect(text.suggestedFilename()).toBe('eel-pots.txt')
-  const [markdown] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Markdown' }).click()])
+  const [markdown] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Markdown' }).click(),
+  ])
   expect(markdown.suggestedFilename()).toBe('eel-pots.md')
 })
 
 /** Width and height of the pages of a PDF, in points. */
-const pageSizes = (pdf: Buffer): string[] => [...pdf.toString('latin1').matchAll(/\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)\s*\]/g)].map(([, width, height]) => `${Math.round(Number(width))}x${Math.round(Number(height))}`)
+const pageSizes = (pdf: Buffer): string[] =>
+  [...pdf.toString('latin1').matchAll(/\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)\s*\]/g)].map(
+    ([, width, height]) => `${Math.round(Number(width))}x${Math.round(Number(height))}`,
+  )
 
-test('a sheet is printed on the paper that is chosen, short or with every step, for one role', async ({ page }) => {
-  await bringText(page, 'On paper', TEXT.replace('Vine four', 'Vine four | hard | for lead "give weight" | for follow "look left"'))
+test('a sheet is printed on the paper that is chosen, short or with every step, for one role', async ({
+  page,
+}) => {
+  await bringText(
+    page,
+    'On paper',
+    TEXT.replace('Vine four', 'Vine four | hard | for lead "give weight" | for follow "look left"'),
+  )
   await page.getByRole('tab', { name: 'History' }).click()
   await page.getByRole('link', { name: 'Print' }).click()
   await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible()
   const paper = page.locator('article.paper')
   await expect(paper).toContainText('12 counts in all')
   await expect(paper).toContainText('Quick turning: give new dancers room')
-  await expect(paper).toContainText('The hall’s rules, local codes and a qualified teacher come first.')
+  await expect(paper).toContainText(
+    'The hall’s rules, local codes and a qualified teacher come first.',
+  )
   await expect(paper).toContainText('lead: give weight · follow: look left')
   await expect(paper.locator('.beats')).toHaveCount(0)
   await page.getByLabel('For').selectOption('follow')
@@ -109,7 +138,9 @@ test('a sheet is printed on the paper that is chosen, short or with every step, 
   expect(new Set(large)).toEqual(new Set(['595x842']))
   await page.getByLabel('Depth').selectOption('only the cues, with their times')
   await expect(paper.locator('.cues tbody tr')).toHaveCount(3)
-  await expect(paper.locator('.cues tbody tr').first()).toContainText('side two-step left and right')
+  await expect(paper.locator('.cues tbody tr').first()).toContainText(
+    'side two-step left and right',
+  )
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
   await expect(page.locator('.controls')).toBeHidden()

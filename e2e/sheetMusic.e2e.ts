@@ -6,7 +6,9 @@ test('a sheet is timed on other music, and back by undo', async ({ page }) => {
   await expect(music.locator('option:checked')).toHaveText('Lamps Along the Staithe')
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
   await music.selectOption({ label: 'No tune yet' })
-  await expect(page.getByText('No tune any more: the cues are timed at an even tempo.')).toBeVisible()
+  await expect(
+    page.getByText('No tune any more: the cues are timed at an even tempo.'),
+  ).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toHaveCount(0)
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.reload()
@@ -19,5 +21,7 @@ test('a sheet is timed on other music, and back by undo', async ({ page }) => {
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
   await page.getByRole('link', { name: 'Open the tune' }).click()
-  await expect(page.getByRole('textbox', { name: 'Name of the tune' })).toHaveValue('Lamps Along the Staithe')
+  await expect(page.getByRole('textbox', { name: 'Name of the tune' })).toHaveValue(
+    'Lamps Along the Staithe',
+  )
 })

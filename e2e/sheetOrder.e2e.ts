@@ -11,21 +11,38 @@ test('several figures are chosen, copied, pasted, cut and doubled by key', async
   await page.keyboard.press('Control+c')
   await blocks(page).nth(3).click()
   await page.keyboard.press('Control+v')
-  await expect.poll(() => names(page)).toEqual(['Two side two-steps', 'Vine four', 'Two-step box', 'Limp four', 'Vine four', 'Two-step box'])
+  await expect
+    .poll(() => names(page))
+    .toEqual([
+      'Two side two-steps',
+      'Vine four',
+      'Two-step box',
+      'Limp four',
+      'Vine four',
+      'Two-step box',
+    ])
   await page.keyboard.press('Control+d')
-  await expect.poll(async () => (await names(page)).slice(4)).toEqual(['Vine four', 'Vine four', 'Two-step box'])
+  await expect
+    .poll(async () => (await names(page)).slice(4))
+    .toEqual(['Vine four', 'Vine four', 'Two-step box'])
   await blocks(page).nth(0).click()
   await blocks(page)
     .nth(2)
     .click({ modifiers: ['Shift'] })
   await page.keyboard.press('Delete')
-  await expect.poll(() => names(page)).toEqual(['Limp four', 'Vine four', 'Vine four', 'Two-step box'])
+  await expect
+    .poll(() => names(page))
+    .toEqual(['Limp four', 'Vine four', 'Vine four', 'Two-step box'])
   await page.keyboard.press('Control+z')
   await expect.poll(async () => (await names(page)).length).toBe(7)
 })
 
 test('one pass is danced otherwise, set beside another, and made the part', async ({ page }) => {
-  await bringText(page, 'Passes', `${TWO_STEP}${A}order\n  A\n  A\n    instead of Limp four: Vine four\n`)
+  await bringText(
+    page,
+    'Passes',
+    `${TWO_STEP}${A}order\n  A\n  A\n    instead of Limp four: Vine four\n`,
+  )
   await chips(page).nth(1).click()
   await page.getByRole('tab', { name: 'Pass' }).click()
   await expect(page.getByText('1 change only this time')).toBeVisible()
@@ -39,7 +56,9 @@ test('one pass is danced otherwise, set beside another, and made the part', asyn
   await expect.poll(async () => (await names(page))[3]).toBe('Limp four')
 })
 
-test('a pass is mirrored, repeated, tied to the music and made a fill; its part is renamed', async ({ page }) => {
+test('a pass is mirrored, repeated, tied to the music and made a fill; its part is renamed', async ({
+  page,
+}) => {
   await bringText(page, 'Kinds', `${TWO_STEP}${A}order\n  A\n  A\n`)
   await chips(page).nth(1).click()
   await page.getByRole('tab', { name: 'Pass' }).click()
@@ -57,7 +76,9 @@ test('a pass is mirrored, repeated, tied to the music and made a fill; its part 
   await expect(chips(page).first()).toContainText('Verse')
 })
 
-test('what a figure carries beside its steps is kept: marks, remarks for one role, a length of two ways', async ({ page }) => {
+test('what a figure carries beside its steps is kept: marks, remarks for one role, a length of two ways', async ({
+  page,
+}) => {
   await bringText(page, 'Marks', `${TWO_STEP}part A\n  Vine four\n  "wait" = 4\norder\n  A\n`)
   await blocks(page).first().click()
   await page.getByText('Marks and remarks').click()
@@ -69,11 +90,15 @@ test('what a figure carries beside its steps is kept: marks, remarks for one rol
   await page.getByLabel('Lengths in counts, with commas').fill('4, 12')
   await page.getByLabel('Lengths in counts, with commas').press('Enter')
   await page.getByRole('button', { name: 'Text beside the page' }).click()
-  await expect(page.locator('.cm-content')).toContainText('Vine four | hard | for lead "" | for follow "look left"')
+  await expect(page.locator('.cm-content')).toContainText(
+    'Vine four | hard | for lead "" | for follow "look left"',
+  )
   await expect(page.locator('.cm-content')).toContainText('"wait" = 4 or 12')
 })
 
-test('the heading is written, and directions are said as the formation says them', async ({ page }) => {
+test('the heading is written, and directions are said as the formation says them', async ({
+  page,
+}) => {
   await bringText(page, 'Heading', `${TWO_STEP}${A}order\n  A\n`)
   await page.getByRole('tab', { name: 'About' }).click()
   await page.getByLabel('Formation').selectOption('lines')

@@ -2,9 +2,15 @@ import { expect, test } from './helpers/dellop.ts'
 import { blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
 
 test('a repair is seen on the page before it is taken, left, and taken', async ({ page }) => {
-  await bringText(page, 'Mended', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Side two-step\n  Limp four\n  Side two-step\norder\n  A\n`)
+  await bringText(
+    page,
+    'Mended',
+    `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Side two-step\n  Limp four\n  Side two-step\norder\n  A\n`,
+  )
   const finding = page.locator('.finding', { hasText: 'Limp four needs the lead’s left foot' })
-  await expect(finding).toContainText('Side two-step: left, right, left, so the weight is on the left')
+  await expect(finding).toContainText(
+    'Side two-step: left, right, left, so the weight is on the left',
+  )
   const before = await names(page)
   await finding.getByRole('button', { name: /^Mirror Limp four and all after it/ }).click()
   const preview = page.getByRole('status', { name: /^Preview: Mirror Limp four/ })
@@ -16,25 +22,41 @@ test('a repair is seen on the page before it is taken, left, and taken', async (
   await finding.getByRole('button', { name: /^Mirror Limp four/ }).click()
   await page.getByRole('button', { name: 'Take it' }).press('Enter')
   await expect(finding).toHaveCount(0)
-  await expect.poll(() => names(page)).toEqual([...before.slice(0, 3), 'Limp four, other way', 'Side two-step, other way'])
+  await expect
+    .poll(() => names(page))
+    .toEqual([...before.slice(0, 3), 'Limp four, other way', 'Side two-step, other way'])
   await page.keyboard.press('Control+z')
   await expect.poll(() => names(page)).toEqual(before)
 })
 
-test('findings can be narrowed to what stops the dance, and each leads to its place', async ({ page }) => {
-  await bringText(page, 'Many slips', `${TWO_STEP}part A\n  Side two-step\n  Side two-step\n  "limp" = ?\n  "four eights" = 4\n  Heron step = 4\norder\n  A x2\n`)
+test('findings can be narrowed to what stops the dance, and each leads to its place', async ({
+  page,
+}) => {
+  await bringText(
+    page,
+    'Many slips',
+    `${TWO_STEP}part A\n  Side two-step\n  Side two-step\n  "limp" = ?\n  "four eights" = 4\n  Heron step = 4\norder\n  A x2\n`,
+  )
   const filters = page.getByRole('group', { name: 'Show' })
   await filters.getByRole('button', { name: /^stops/ }).click()
   await expect(page.locator('.finding').first()).toContainText('Stops the dance')
   await expect(page.locator('.finding:not(.stop)')).toHaveCount(0)
   await filters.getByRole('button', { name: /^to mend/ }).click()
-  await expect(page.getByText('“four eights” says “four eights”, and it takes 4 counts.')).toBeVisible()
+  await expect(
+    page.getByText('“four eights” says “four eights”, and it takes 4 counts.'),
+  ).toBeVisible()
   await filters.getByRole('button', { name: /^notes/ }).click()
-  await page.getByRole('button', { name: '“Heron step” is no figure of the book: its steps are not known.' }).click()
+  await page
+    .getByRole('button', {
+      name: '“Heron step” is no figure of the book: its steps are not known.',
+    })
+    .click()
   await expect(page.locator('.block:focus')).toHaveText(/Heron step/)
 })
 
-test('a dance that is too short is fitted to its tune, and another tune is found on the shelf', async ({ page }) => {
+test('a dance that is too short is fitted to its tune, and another tune is found on the shelf', async ({
+  page,
+}) => {
   await bringText(
     page,
     'Fitted',
@@ -44,7 +66,9 @@ test('a dance that is too short is fitted to its tune, and another tune is found
   await expect(page.getByText(/^104 counts danced, 1 min 0 s · 136 counts of music/)).toBeVisible()
   await expect(page.getByText('The music goes on for 32 counts.')).toBeVisible()
   await page.getByRole('button', { name: 'See: A 4 times, not 3 times' }).click()
-  await expect(page.getByRole('status', { name: /^Preview/ })).toContainText('136 counts in all instead of 104')
+  await expect(page.getByRole('status', { name: /^Preview/ })).toContainText(
+    '136 counts in all instead of 104',
+  )
   await page.getByRole('button', { name: 'Take it' }).click()
   await expect(page.getByText('They end together.')).toBeVisible()
   await expect(chips(page)).toHaveCount(5)
@@ -55,7 +79,9 @@ test('a dance that is too short is fitted to its tune, and another tune is found
   await expect(page.getByText('They end together.')).toBeVisible()
 })
 
-test('the same dance is laid by part or by music, with feet and facings below', async ({ page }) => {
+test('the same dance is laid by part or by music, with feet and facings below', async ({
+  page,
+}) => {
   await page.goto('/sheets/pegs-on-a-line')
   await expect(blocks(page).first()).toBeVisible()
   const byPart = await names(page)

@@ -1,10 +1,17 @@
 import { expect, test } from './helpers/dellop.ts'
 import { blocks, bringText, chips, TWO_STEP } from './helpers/sheets.ts'
 
-test('everything that is done to a sheet can be taken back, one by one, to the very same text', async ({ page }) => {
-  await bringText(page, 'There and back', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  "wait" = 4\n  Limp four\npart B\n  Two-step box (x4)\norder\n  A\n    instead of Vine four: Limp four\n  B\n  A\n`)
+test('everything that is done to a sheet can be taken back, one by one, to the very same text', async ({
+  page,
+}) => {
+  await bringText(
+    page,
+    'There and back',
+    `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  "wait" = 4\n  Limp four\npart B\n  Two-step box (x4)\norder\n  A\n    instead of Vine four: Limp four\n  B\n  A\n`,
+  )
   const id = page.url().split('/').at(-1)!
-  const state = async (): Promise<unknown> => (await (await page.request.get(`/api/sheets/${id}`)).json()).routine
+  const state = async (): Promise<unknown> =>
+    (await (await page.request.get(`/api/sheets/${id}`)).json()).routine
   const saved = async (): Promise<void> => {
     await page.waitForTimeout(700)
     await expect(page.getByText('Saved', { exact: true })).toBeVisible()
@@ -43,8 +50,14 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await expect.poll(state).toEqual(before)
 })
 
-test('a finding that is left so stays listed with its reason, and can be taken up again', async ({ page }) => {
-  await bringText(page, 'Taken up', `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`)
+test('a finding that is left so stays listed with its reason, and can be taken up again', async ({
+  page,
+}) => {
+  await bringText(
+    page,
+    'Taken up',
+    `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`,
+  )
   const finding = page.locator('.finding', { hasText: 'A is 4 counts short' })
   await finding.getByRole('button', { name: 'Leave it so' }).click()
   await finding.getByLabel('Why is it right as it is?').fill('the band stops here')

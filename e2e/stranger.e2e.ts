@@ -1,7 +1,9 @@
 import { expect, test } from './helpers/dellop.ts'
 
 /** Somebody who has read nothing: only what is written on the screen is used. */
-test('a stranger opens the draft, mends its slip, changes a wording and calls the dance', async ({ page }) => {
+test('a stranger opens the draft, mends its slip, changes a wording and calls the dance', async ({
+  page,
+}) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Rushlight Waltz, first draft', exact: true }).click()
   await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()

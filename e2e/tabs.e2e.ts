@@ -1,8 +1,15 @@
 import { expect, test } from './helpers/dellop.ts'
 import { bringText, TWO_STEP } from './helpers/sheets.ts'
 
-test('two tabs on one sheet merge what they can and show both where they cannot', async ({ page, context }) => {
-  await bringText(page, 'Lanterns, in two tabs', `${TWO_STEP}part A\n  Vine four\n  Limp four\norder\n  A\n`)
+test('two tabs on one sheet merge what they can and show both where they cannot', async ({
+  page,
+  context,
+}) => {
+  await bringText(
+    page,
+    'Lanterns, in two tabs',
+    `${TWO_STEP}part A\n  Vine four\n  Limp four\norder\n  A\n`,
+  )
   const other = await context.newPage()
   await other.goto(page.url())
   const titleOf = (tab: typeof page) => tab.getByRole('textbox', { name: 'Name of the dance' })
@@ -20,14 +27,19 @@ test('two tabs on one sheet merge what they can and show both where they cannot'
   await titleOf(page).fill('Lanterns, her name')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await other.unroute('**/edits')
-  await expect(other.getByRole('heading', { name: 'Changed in two places' })).toBeVisible({ timeout: 15_000 })
+  await expect(other.getByRole('heading', { name: 'Changed in two places' })).toBeVisible({
+    timeout: 15_000,
+  })
   await expect(other.getByText('Lanterns, his name')).toBeVisible()
   await expect(titleOf(other)).toHaveValue('Lanterns, her name')
   await other.getByRole('button', { name: 'Use mine' }).click()
   await expect(titleOf(page)).toHaveValue('Lanterns, his name')
 })
 
-test('what is being typed stays in its field while another tab changes the sheet', async ({ page, context }) => {
+test('what is being typed stays in its field while another tab changes the sheet', async ({
+  page,
+  context,
+}) => {
   await bringText(page, 'Typed in two tabs', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
   const other = await context.newPage()
   await other.goto(page.url())
@@ -43,14 +55,22 @@ test('what is being typed stays in its field while another tab changes the sheet
   await expect(other.getByLabel('Learned from')).toHaveValue('From a notebook')
 })
 
-test('what was written without the server is kept over a reload and sent when it is back', async ({ page }) => {
-  await bringText(page, 'Written without the server', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
+test('what was written without the server is kept over a reload and sent when it is back', async ({
+  page,
+}) => {
+  await bringText(
+    page,
+    'Written without the server',
+    `${TWO_STEP}part A\n  Vine four\norder\n  A\n`,
+  )
   const id = page.url().split('/').at(-1)!
   await page.route('**/edits', (route) => route.abort())
   await page.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk of the Tar Loft')
   await expect(page.getByText(/Not saved yet/)).toBeVisible()
   await page.reload()
-  await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue('Ottoline Frisk of the Tar Loft')
+  await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue(
+    'Ottoline Frisk of the Tar Loft',
+  )
   await page.unroute('**/edits')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 })
   const saved = await page.request.get(`/api/sheets/${id}`)

@@ -3,8 +3,16 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { playedWaltz, shareFound, type Played } from './helpers/sound.ts'
 
-/** Three part plays of a waltz with a pick-up, between 92 and 100 a minute; each time another recording, begun at `first`. */
-const drifting = (first: number): Played => playedWaltz('short_lamps', 'IABAT', `1.1=${first} 2.1=96 2.5=99 3.1=97 3.5=94 4.1=95 4.5=98 5.1=93`)
+/**
+ * Three part plays of a waltz with a pick-up, between 92 and 100 a minute; each time another
+ * recording, begun at `first`.
+ */
+const drifting = (first: number): Played =>
+  playedWaltz(
+    'short_lamps',
+    'IABAT',
+    `1.1=${first} 2.1=96 2.5=99 3.1=97 3.5=94 4.1=95 4.5=98 5.1=93`,
+  )
 
 async function bringIn(page: Page, { path }: Played): Promise<void> {
   await page.goto('/tunes')
@@ -13,10 +21,14 @@ async function bringIn(page: Page, { path }: Played): Promise<void> {
   const ready = page.getByText(/is ready/)
   await expect(namesake.or(ready)).toBeVisible({ timeout: 45_000 })
   if (await namesake.isVisible()) await namesake.click()
-  await expect(page.getByText(/“short lamps” is ready: 9[5-7] beats a minute, 3 to the bar./)).toBeVisible({ timeout: 45_000 })
+  await expect(
+    page.getByText(/“short lamps” is ready: 9[5-7] beats a minute, 3 to the bar./),
+  ).toBeVisible({ timeout: 45_000 })
   await page.getByRole('link', { name: 'Open “short lamps”' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Play', exact: true }).first()).toBeEnabled({ timeout: 20_000 })
+  await expect(page.getByRole('button', { name: 'Play', exact: true }).first()).toBeEnabled({
+    timeout: 20_000,
+  })
 }
 const tempo = (page: Page) => page.locator('header .facts')
 const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible()
@@ -32,7 +44,9 @@ async function beatsOf(page: Page): Promise<Beat[]> {
     .trim()
     .split('\n')
     .slice(1)
-  return lines.map((line) => line.split(',').map(Number)).map(([, , count, seconds]) => ({ count: count!, seconds: seconds! }))
+  return lines
+    .map((line) => line.split(',').map(Number))
+    .map(([, , count, seconds]) => ({ count: count!, seconds: seconds! }))
 }
 const seconds = (beats: readonly Beat[]): number[] => beats.map((one) => one.seconds)
 const ones = (beats: readonly Beat[]): number[] => seconds(beats.filter(({ count }) => count === 1))
@@ -55,7 +69,9 @@ async function tapOnBeats(page: Page, played: Played): Promise<void> {
   )
 }
 
-test('a recording that drifts and begins before its first bar is heard, mended by octave and downbeat, and kept', async ({ page }) => {
+test('a recording that drifts and begins before its first bar is heard, mended by octave and downbeat, and kept', async ({
+  page,
+}) => {
   const played = drifting(94)
   await bringIn(page, played)
   const heard = await beatsOf(page)
@@ -94,7 +110,9 @@ test('a recording that drifts and begins before its first bar is heard, mended b
   await page.reload()
   await expect(page.locator('strong', { hasText: 'dance starts' })).toBeVisible()
   await expect(phrases.first()).toHaveValue('intro')
-  await expect(page.getByLabel('How the floor waits through the introduction')).toHaveValue('wait four bars')
+  await expect(page.getByLabel('How the floor waits through the introduction')).toHaveValue(
+    'wait four bars',
+  )
   await expect(page.locator('p.count').last()).toHaveText(sum!)
   expect(await beatsOf(page)).toEqual(before)
 })
@@ -113,7 +131,9 @@ test('tapping along while it plays leads the listening to the tapped beat', asyn
   expect(shareFound(played.beats, seconds(await beatsOf(page)))).toBeGreaterThan(0.9)
 })
 
-test('free time, one beat moved, a landmark: each is done, taken back, and kept', async ({ page }) => {
+test('free time, one beat moved, a landmark: each is done, taken back, and kept', async ({
+  page,
+}) => {
   await bringIn(page, drifting(93))
   const before = await beatsOf(page)
   const chooseOn = async (beats: number): Promise<void> => {
@@ -124,9 +144,13 @@ test('free time, one beat moved, a landmark: each is done, taken back, and kept'
   await page.keyboard.press('.')
   await page.keyboard.press('.')
   const moved = await beatsOf(page)
-  const at = moved.findIndex((beat, i) => Math.abs(beat.seconds - before[i]!.seconds - 0.02) < 0.0015)
+  const at = moved.findIndex(
+    (beat, i) => Math.abs(beat.seconds - before[i]!.seconds - 0.02) < 0.0015,
+  )
   expect(at).toBeGreaterThan(0)
-  expect(moved.filter((beat, i) => Math.abs(beat.seconds - before[i]!.seconds) > 0.001)).toHaveLength(1)
+  expect(
+    moved.filter((beat, i) => Math.abs(beat.seconds - before[i]!.seconds) > 0.001),
+  ).toHaveLength(1)
   await page.keyboard.press('Control+z')
   await page.keyboard.press('Control+z')
   expect(await beatsOf(page)).toEqual(before)

@@ -37,14 +37,17 @@ test('clicks at another speed fall on the beats of that speed', async ({ page })
   heard.forEach((moment, i) => expect(Math.abs(moment - beats[i]! / 0.8)).toBeLessThan(0.005))
 })
 
-test('counting is spoken on the beats, in either language, and can be stopped', async ({ page }) => {
+test('counting is spoken on the beats, in either language, and can be stopped', async ({
+  page,
+}) => {
   await page.goto('/tunes/lamps-along-the-staithe')
   const beats = secondsOf((await take(page, 'Beats as CSV')).bytes)
   await page.getByLabel('Counts in').selectOption('de')
   const { samples, rate } = samplesOf((await take(page, 'Counting alone as WAV')).bytes)
   const loud = (from: number, to: number): number => {
     let most = 0
-    for (let i = Math.round(from * rate); i < Math.round(to * rate); i++) most = Math.max(most, Math.abs(samples[i] ?? 0))
+    for (let i = Math.round(from * rate); i < Math.round(to * rate); i++)
+      most = Math.max(most, Math.abs(samples[i] ?? 0))
     return most
   }
   // Every beat has its count, begun at once; before the first there is nothing.
@@ -58,14 +61,19 @@ test('counting is spoken on the beats, in either language, and can be stopped', 
 test('music with clicks at another speed keeps its pitch', async ({ page }) => {
   const RATE = 22_050
   await page.goto('/tunes')
-  await page.locator('input[type=file]').setInputFiles({ name: 'struck.wav', mimeType: 'audio/wav', buffer: wav(struckTone(100, 20, RATE), RATE) })
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'struck.wav',
+    mimeType: 'audio/wav',
+    buffer: wav(struckTone(100, 20, RATE), RATE),
+  })
   await page.getByRole('link', { name: 'Open “struck”' }).click({ timeout: 45_000 })
   const button = page.getByRole('button', { name: 'Music with clicks as WAV' })
   await expect(button).toBeEnabled({ timeout: 20_000 })
   await page.getByLabel('Speed').selectOption('75')
   const track = samplesOf((await take(page, 'Music with clicks as WAV')).bytes)
   expect(track.samples.length / track.rate).toBeCloseTo(20 / 0.75, 1)
-  const strength = (hertz: number): number => Math.max(...[-2, -1, 0, 1, 2].map((by) => toneStrength(track, hertz + by)))
+  const strength = (hertz: number): number =>
+    Math.max(...[-2, -1, 0, 1, 2].map((by) => toneStrength(track, hertz + by)))
   expect(strength(440)).toBeGreaterThan(3 * strength(330))
   expect(strength(440)).toBeGreaterThan(3 * strength(440 / 0.75))
 })

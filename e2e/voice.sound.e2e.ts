@@ -27,16 +27,23 @@ const test = base.extend<object, { spoken: Spoken }>({
   ],
 })
 
-const measured = async (page: Page): Promise<number[]> => (await page.locator('table').first().locator('tbody td:nth-child(2)').allTextContents()).map((text) => Number(text.replace(' s', '')))
+const measured = async (page: Page): Promise<number[]> =>
+  (await page.locator('table').first().locator('tbody td:nth-child(2)').allTextContents()).map(
+    (text) => Number(text.replace(' s', '')),
+  )
 
-test('a dozen cues read to the microphone are measured, fitted, shown and kept', async ({ page, spoken }) => {
+test('a dozen cues read to the microphone are measured, fitted, shown and kept', async ({
+  page,
+  spoken,
+}) => {
   test.setTimeout(200_000)
   await page.goto('/voice')
   await expect(page.getByText('It misses single cues by about 138 ms')).toBeVisible()
   const fits = page.getByRole('heading', { name: 'How well it fits' })
   await page.getByRole('button', { name: 'Read them aloud' }).click()
   await expect(page.getByTestId('say-now')).toHaveText(READINGS.en[0]!)
-  // Where the machine is busy the browser's microphone loses whole words; a reader who is told so reads again.
+  // Where the machine is busy the browser's microphone loses whole words; a reader who is told so
+  // reads again.
   const told = page.getByRole('alert')
   await expect(fits.or(told)).toBeVisible({ timeout: 70_000 })
   if (await told.isVisible()) {
@@ -49,7 +56,11 @@ test('a dozen cues read to the microphone are measured, fitted, shown and kept',
   const off = seconds.map((one, i) => Math.abs(one - spoken.seconds[i]!)).sort((a, b) => a - b)
   expect(off[6]).toBeLessThan(0.05)
   expect(off[8]).toBeLessThan(0.1)
-  await expect(page.getByRole('img', { name: /^Your readings are off the line by about \d+ ms; the usual voice would be off by \d+ ms\.$/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', {
+      name: /^Your readings are off the line by about \d+ ms; the usual voice would be off by \d+ ms\.$/,
+    }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Keep this voice' }).click()
   await expect(page.getByText('Kept. Cues are planned for your own voice now.')).toBeVisible()
   await expect(page.getByRole('radio', { name: 'my own voice' })).toBeChecked()
@@ -63,12 +74,16 @@ test('a dozen cues read to the microphone are measured, fitted, shown and kept',
   await expect(page.getByRole('radio', { name: 'the usual voice' })).toBeChecked()
 })
 
-test('one wording is timed on its sheet, and the cuer’s own voice is planned for', async ({ page }) => {
+test('one wording is timed on its sheet, and the cuer’s own voice is planned for', async ({
+  page,
+}) => {
   await page.goto('/sheets/pegs-on-a-line')
   await page.locator('.page .block').nth(2).click()
   await page.getByRole('button', { name: 'Time it: “rocking chair”' }).click()
   await expect(page.getByText('Say “rocking chair” now.')).toBeVisible()
-  const told = page.getByText(/^“rocking chair” takes you \d\.\d\d s; cues are planned for your own voice now\.$/)
+  const told = page.getByText(
+    /^“rocking chair” takes you \d\.\d\d s; cues are planned for your own voice now\.$/,
+  )
   await expect(told).toBeVisible({ timeout: 25_000 })
   expect(Number(/([\d.]+) s/.exec((await told.textContent())!)![1])).toBeGreaterThan(0.1)
   await page.goto('/voice')

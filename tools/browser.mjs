@@ -1,4 +1,5 @@
-// Chromium for the browser tests, where it is missing: on its own, so that it can come while something else is done.
+// Chromium for the browser tests, where it is missing: on its own, so that it can come while
+// something else is done.
 import { browser } from './setup.mjs'
 
 browser()

@@ -1,4 +1,5 @@
-// npm run docs: what is generated under docs/ from the Zod definitions. A test compares it with what is committed.
+// npm run docs: what is generated under docs/ from the Zod definitions. A test compares it with
+// what is committed.
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { generatedDocs } from './generatedDocs.ts'

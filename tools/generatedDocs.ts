@@ -6,7 +6,8 @@ import { tuneSchema } from '@dellop/core/tune'
 import { openApiDocument } from '@dellop/wire'
 import { z } from 'zod'
 
-const schema = (title: string, of: z.ZodType): string => `${JSON.stringify({ title, ...z.toJSONSchema(of, { io: 'input', unrepresentable: 'any' }) }, null, 2)}\n`
+const schema = (title: string, of: z.ZodType): string =>
+  `${JSON.stringify({ title, ...z.toJSONSchema(of, { io: 'input', unrepresentable: 'any' }) }, null, 2)}\n`
 
 /** Every generated file under docs/, by its path there. */
 export function generatedDocs(): Record<string, string> {

@@ -1,4 +1,5 @@
-// Plain Node, no dependency: readies a bare machine. Every step is skipped when there is nothing to do.
+// Plain Node, no dependency: readies a bare machine. Every step is skipped when there is nothing to
+// do.
 import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
@@ -28,28 +29,49 @@ export const tool = (name) => join(root, 'node_modules/.bin', name)
 
 const modifiedMs = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0)
 
-/** Installs from the lockfile when that was never done, was left half done, or the lock is newer. npm writes its hidden lock last. */
+/**
+ * Installs from the lockfile when that was never done, was left half done, or the lock is newer.
+ * npm writes its hidden lock last.
+ */
 export function install() {
   const [major] = process.versions.node.split('.').map(Number)
   if (major < 20) {
     console.error(`Dellop needs Node 20 or newer; this is ${process.version}.`)
     process.exit(1)
   }
-  if (modifiedMs(join(root, 'node_modules/.package-lock.json')) < modifiedMs(join(root, 'package-lock.json'))) run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+  if (
+    modifiedMs(join(root, 'node_modules/.package-lock.json')) <
+    modifiedMs(join(root, 'package-lock.json'))
+  )
+    run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 }
 
 /** Chromium for the browser tests, from Debian's packages when it is missing and this user may. */
 export function browser() {
   if (existsSync(chromiumPath())) return
   if (process.platform !== 'linux' || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    console.error('The browser tests need Chromium: install the package "chromium-headless-shell" or "chromium", or name a Chromium in the variable CHROMIUM.')
+    console.error(
+      'The browser tests need Chromium: install the package "chromium-headless-shell" or "chromium", or name a Chromium in the variable CHROMIUM.',
+    )
     process.exit(1)
   }
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   run('apt-get', ['update', '-qq'], { env })
-  const fetch = (name) => ['-o', 'DPkg::Lock::Timeout=300', 'install', '-y', '-qq', '--no-install-recommends', name]
+  const fetch = (name) => [
+    '-o',
+    'DPkg::Lock::Timeout=300',
+    'install',
+    '-y',
+    '-qq',
+    '--no-install-recommends',
+    name,
+  ]
   // An older Debian has only the whole browser.
-  const { status } = spawnSync('apt-get', fetch('chromium-headless-shell'), { cwd: root, stdio: 'inherit', env })
+  const { status } = spawnSync('apt-get', fetch('chromium-headless-shell'), {
+    cwd: root,
+    stdio: 'inherit',
+    env,
+  })
   if (status !== 0) run('apt-get', fetch('chromium'), { env })
 }
 
@@ -61,7 +83,13 @@ function newest(paths) {
     const stat = statSync(path)
     if (!stat.isDirectory()) latest = Math.max(latest, stat.mtimeMs)
     else {
-      const inner = readdirSync(path).filter((name) => name !== 'node_modules' && name !== 'dist' && name !== 'components.d.ts' && !name.endsWith('.test.ts'))
+      const inner = readdirSync(path).filter(
+        (name) =>
+          name !== 'node_modules' &&
+          name !== 'dist' &&
+          name !== 'components.d.ts' &&
+          !name.endsWith('.test.ts'),
+      )
       latest = Math.max(latest, newest(inner.map((name) => join(path, name))))
     }
   }
@@ -73,7 +101,13 @@ const at = (...names) => names.map((name) => join(root, name))
 /** Builds what is older than its sources. */
 export function build() {
   const shared = at('package-lock.json', 'tsconfig.base.json', 'core', 'wire')
-  if (newest([...shared, ...at('server', 'cli')]) > Math.min(modifiedMs(join(root, 'server/dist/main.js')), modifiedMs(join(root, 'cli/dist/main.js')))) {
+  if (
+    newest([...shared, ...at('server', 'cli')]) >
+    Math.min(
+      modifiedMs(join(root, 'server/dist/main.js')),
+      modifiedMs(join(root, 'cli/dist/main.js')),
+    )
+  ) {
     run(tool('tsc'), ['-b', 'core', 'wire', 'server', 'cli'])
     run(process.execPath, ['tools/touch.mjs', 'server/dist/main.js', 'cli/dist/main.js'])
   }

@@ -1,5 +1,6 @@
-// npm run soak [-- MINUTES]: the lectern for long, in Chromium with real audio. Reported, not pass or fail:
-// 20 s stretches at 70, 100 and 120 %, MINUTES (10) of dances one after the other, and an evening of three hours on a clock moved by hand.
+// npm run soak [-- MINUTES]: the lectern for long, in Chromium with real audio. Reported, not pass
+// or fail: 20 s stretches at 70, 100 and 120 %, MINUTES (10) of dances one after the other, and an
+// evening of three hours on a clock moved by hand.
 import { spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -13,15 +14,22 @@ build()
 const { chromium } = await import('@playwright/test')
 const minutes = Number(process.argv[2] ?? 10)
 const data = mkdtempSync(join(tmpdir(), 'dellop-soak-'))
-const server = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') } })
+const server = spawn(process.execPath, ['server/dist/main.js'], {
+  cwd: root,
+  env: { ...process.env, PORT: '0', DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') },
+})
 const address = await new Promise((resolve) =>
   server.stdout.on('data', (chunk) => {
     const found = /ready at (http:\S+)/.exec(String(chunk))
     if (found) resolve(found[1])
   }),
 )
-const chrome = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'] })
-const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
+const chrome = await chromium.launch({
+  executablePath: chromiumPath(),
+  args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'],
+})
+const quantile = (values, share) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 const MB = 1024 * 1024
 
 async function lectern(query = '') {
@@ -56,13 +64,18 @@ const watch = (page) =>
     Object.assign(window, { soak: { frames, seen } })
   })
 
-/** How late cues were on the screen, in milliseconds: each look against the giving of that cue that is nearest. */
+/**
+ * How late cues were on the screen, in milliseconds: each look against the giving of that cue that
+ * is nearest.
+ */
 const lateness = (page) =>
   page.evaluate(() => {
     const { shown } = window.dellopLectern
     const { frames, seen } = window.soak
     const late = seen.flatMap(({ key, at }) => {
-      const given = shown.filter((cue) => cue.key === key).map((cue) => Math.abs(at - cue.plannedAt) * 1000)
+      const given = shown
+        .filter((cue) => cue.key === key)
+        .map((cue) => Math.abs(at - cue.plannedAt) * 1000)
       return given.length > 0 ? [Math.min(...given)] : []
     })
     return { late, frames: frames.slice(0) }
@@ -70,7 +83,8 @@ const lateness = (page) =>
 
 async function stretch(percent) {
   const page = await lectern()
-  for (let n = 0; n < Math.abs(percent - 100) / 5; n++) await page.keyboard.press(percent < 100 ? '-' : '+')
+  for (let n = 0; n < Math.abs(percent - 100) / 5; n++)
+    await page.keyboard.press(percent < 100 ? '-' : '+')
   await watch(page)
   await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Space')
@@ -94,13 +108,16 @@ async function real() {
     while (Date.now() < until) {
       await page.waitForTimeout(500)
       // One dance after the other.
-      if ((await page.locator('.lectern').getAttribute('data-state')) === 'ended') await page.keyboard.press('Space')
+      if ((await page.locator('.lectern').getAttribute('data-state')) === 'ended')
+        await page.keyboard.press('Space')
     }
     heaps.push(await heapOf(session))
     console.log(`minute ${minute}: ${heaps.at(-1).toFixed(2)} MB`)
   }
   const { late } = await lateness(page)
-  console.log(`${minutes} minutes: heap from minute 2 on grew by ${(heaps.at(-1) - (heaps[1] ?? heaps[0])).toFixed(2)} MB; ${late.length} cues, late by median ${quantile(late, 0.5).toFixed(0)} ms, most ${Math.max(...late).toFixed(0)} ms`)
+  console.log(
+    `${minutes} minutes: heap from minute 2 on grew by ${(heaps.at(-1) - (heaps[1] ?? heaps[0])).toFixed(2)} MB; ${late.length} cues, late by median ${quantile(late, 0.5).toFixed(0)} ms, most ${Math.max(...late).toFixed(0)} ms`,
+  )
   await page.close()
 }
 
@@ -130,11 +147,15 @@ async function evening() {
     }
     if (minute === 2 || minute % 30 === 0) {
       heaps.push(await heapOf(session))
-      worst = await page.evaluate(() => Math.max(...window.dellopLectern.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt))))
+      worst = await page.evaluate(() =>
+        Math.max(...window.dellopLectern.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt))),
+      )
       console.log(`evening, minute ${minute}: ${heaps.at(-1).toFixed(2)} MB, ${dances} dances`)
     }
   }
-  console.log(`three hours on a clock moved by hand: ${dances} dances; heap from minute 2 on grew by ${(heaps.at(-1) - heaps[0]).toFixed(2)} MB; no cue further than ${(worst * 1000).toFixed(3)} ms from its plan`)
+  console.log(
+    `three hours on a clock moved by hand: ${dances} dances; heap from minute 2 on grew by ${(heaps.at(-1) - heaps[0]).toFixed(2)} MB; no cue further than ${(worst * 1000).toFixed(3)} ms from its plan`,
+  )
   await page.close()
 }
 

@@ -1,4 +1,5 @@
-// Marks built files as just built: an unchanged output keeps its old time otherwise and is built again and again.
+// Marks built files as just built: an unchanged output keeps its old time otherwise and is built
+// again and again.
 import { utimesSync } from 'node:fs'
 
 const now = new Date()

@@ -7,12 +7,21 @@ import { VitePWA } from 'vite-plugin-pwa'
 export default defineConfig({
   plugins: [
     vue(),
-    Components({ dirs: [], dts: 'src/components.d.ts', resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+    Components({
+      dirs: [],
+      dts: 'src/components.d.ts',
+      resolvers: [ElementPlusResolver({ importStyle: 'css' })],
+    }),
     VitePWA({
       // The page asks before a new version takes over: never in the middle of a call.
       injectRegister: false,
       registerType: 'prompt',
-      workbox: { globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api/, /^\/media/, /^\/hall/], maximumFileSizeToCacheInBytes: 4 * 1024 * 1024 },
+      workbox: {
+        globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api/, /^\/media/, /^\/hall/],
+        maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+      },
       manifest: {
         name: 'Dellop',
         short_name: 'Dellop',
@@ -28,6 +37,11 @@ export default defineConfig({
   resolve: { conditions: ['source', ...defaultClientConditions] },
   worker: { format: 'es' },
   // Two pages: the app, and the small one that second screens in the hall load.
-  build: { rollupOptions: { input: { index: 'index.html', hall: 'hall.html' } }, assetsInlineLimit: 0, target: 'es2022', chunkSizeWarningLimit: 700 },
+  build: {
+    rollupOptions: { input: { index: 'index.html', hall: 'hall.html' } },
+    assetsInlineLimit: 0,
+    target: 'es2022',
+    chunkSizeWarningLimit: 700,
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:4477', '/media': 'http://127.0.0.1:4477' } },
 })

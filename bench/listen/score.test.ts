@@ -3,7 +3,8 @@ import { fMeasure, scoreBeats } from './score.ts'
 const truth = Array.from({ length: 121 }, (_, i) => i * 0.5)
 
 describe('the scorer of beats', () => {
-  it('gives everything to the truth', () => expect(scoreBeats(truth, truth)).toEqual({ f: 1, cmlt: 1, amlt: 1 }))
+  it('gives everything to the truth', () =>
+    expect(scoreBeats(truth, truth)).toEqual({ f: 1, cmlt: 1, amlt: 1 }))
   it('forgives 60 ms and not 80', () => {
     expect(
       fMeasure(
@@ -35,5 +36,6 @@ describe('the scorer of beats', () => {
     expect([off.f, off.cmlt]).toEqual([0, 0])
     expect(off.amlt).toBeGreaterThan(0.97)
   })
-  it('gives nothing to nothing', () => expect(scoreBeats(truth, [])).toEqual({ f: 0, cmlt: 0, amlt: 0 }))
+  it('gives nothing to nothing', () =>
+    expect(scoreBeats(truth, [])).toEqual({ f: 0, cmlt: 0, amlt: 0 }))
 })

@@ -1,6 +1,6 @@
 /**
- * How well found beats agree with true ones, in the usual measures of the field (Davies, Degara and Plumbley 2009). The
- * first five seconds are left out.
+ * How well found beats agree with true ones, in the usual measures of the field (Davies, Degara and
+ * Plumbley 2009). The first five seconds are left out.
  */
 export interface BeatScore {
   /** Share of matches within 70 ms, precision and recall balanced. */
@@ -15,7 +15,8 @@ const SKIP_SECONDS = 5
 const WINDOW_SECONDS = 0.07
 const TOLERANCE = 0.175
 
-const late = (times: readonly number[]): number[] => times.filter((time) => time >= SKIP_SECONDS).sort((a, b) => a - b)
+const late = (times: readonly number[]): number[] =>
+  times.filter((time) => time >= SKIP_SECONDS).sort((a, b) => a - b)
 
 /** F-measure of two sets of moments, each matched once. */
 export function fMeasure(truth: readonly number[], found: readonly number[]): number {
@@ -34,7 +35,10 @@ export function fMeasure(truth: readonly number[], found: readonly number[]): nu
   return a.length + b.length === 0 ? 0 : (2 * matched) / (a.length + b.length)
 }
 
-/** Share of found beats that lie near a true one and as far from the beat before as the true one does. */
+/**
+ * Share of found beats that lie near a true one and as far from the beat before as the true one
+ * does.
+ */
 function continuous(truth: readonly number[], found: readonly number[]): number {
   if (truth.length < 2 || found.length < 2) return 0
   const used = new Set<number>()
@@ -55,15 +59,23 @@ function continuous(truth: readonly number[], found: readonly number[]): number 
 
 function nearest(sorted: readonly number[], value: number): number {
   let best = 0
-  for (let i = 1; i < sorted.length; i++) if (Math.abs(sorted[i]! - value) <= Math.abs(sorted[best]! - value)) best = i
+  for (let i = 1; i < sorted.length; i++)
+    if (Math.abs(sorted[i]! - value) <= Math.abs(sorted[best]! - value)) best = i
   return best
 }
 
 export function scoreBeats(truth: readonly number[], found: readonly number[]): BeatScore {
   const a = late(truth)
   const b = late(found)
-  const doubled = a.flatMap((beat, i) => (i + 1 < a.length ? [beat, (beat + a[i + 1]!) / 2] : [beat]))
-  const every = (list: readonly number[], first: number): number[] => list.filter((_, i) => i % 2 === first)
+  const doubled = a.flatMap((beat, i) =>
+    i + 1 < a.length ? [beat, (beat + a[i + 1]!) / 2] : [beat],
+  )
+  const every = (list: readonly number[], first: number): number[] =>
+    list.filter((_, i) => i % 2 === first)
   const levels = [a, every(doubled, 1), doubled, every(a, 0), every(a, 1)]
-  return { f: fMeasure(truth, found), cmlt: continuous(a, b), amlt: Math.max(...levels.map((level) => continuous(level, b))) }
+  return {
+    f: fMeasure(truth, found),
+    cmlt: continuous(a, b),
+    amlt: Math.max(...levels.map((level) => continuous(level, b))),
+  }
 }

@@ -9,7 +9,11 @@ export interface Arguments {
 }
 
 /** Reads a command line, or says which word was not expected. */
-export function readArguments(line: readonly string[], known: readonly string[], alone: readonly string[] = []): Result<Arguments> {
+export function readArguments(
+  line: readonly string[],
+  known: readonly string[],
+  alone: readonly string[] = [],
+): Result<Arguments> {
   const words: string[] = []
   const options = new Map<string, string>()
   const flags = new Set<string>()
@@ -25,19 +29,33 @@ export function readArguments(line: readonly string[], known: readonly string[],
       continue
     }
     const may = [...known, ...alone].map((one) => `--${one}`).join(', ')
-    if (!known.includes(name)) return problem('usage.option', `There is no option "${word}" here; ${may || 'none'} may be given.`)
+    if (!known.includes(name))
+      return problem(
+        'usage.option',
+        `There is no option "${word}" here; ${may || 'none'} may be given.`,
+      )
     const value = line[++i]
-    if (value === undefined) return problem('usage.value', `The option "${word}" needs a value behind it.`)
+    if (value === undefined)
+      return problem('usage.value', `The option "${word}" needs a value behind it.`)
     options.set(name, value)
   }
   return succeed({ words, options, flags })
 }
 
 /** A number option within its range, or null when it is not given. */
-export function numberOption({ options }: Arguments, name: string, least: number, most: number): Result<number | null> {
+export function numberOption(
+  { options }: Arguments,
+  name: string,
+  least: number,
+  most: number,
+): Result<number | null> {
   const text = options.get(name)
   if (text === undefined) return succeed(null)
   const value = Number(text)
-  if (text.trim() === '' || !(value >= least && value <= most)) return problem('usage.number', `--${name} takes a number from ${least} to ${most}, not "${text}".`)
+  if (text.trim() === '' || !(value >= least && value <= most))
+    return problem(
+      'usage.number',
+      `--${name} takes a number from ${least} to ${most}, not "${text}".`,
+    )
   return succeed(value)
 }

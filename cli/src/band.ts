@@ -9,7 +9,11 @@ import { outcomeOf, type Outcome } from './outcome.ts'
 export function band(line: readonly string[]): Outcome {
   return outcomeOf(readArguments(line, ['o']), (args) => {
     const out = args.options.get('o')
-    if (args.words.length !== 1 || !out?.endsWith('.wav')) return { exit: 2, sentence: 'A tune and a place for its sound were expected: dellop band TUNE.abc -o OUT.wav' }
+    if (args.words.length !== 1 || !out?.endsWith('.wav'))
+      return {
+        exit: 2,
+        sentence: 'A tune and a place for its sound were expected: dellop band TUNE.abc -o OUT.wav',
+      }
     return outcomeOf(readText(args.words[0]!), (text) =>
       outcomeOf(readAbc(text), (score): Outcome => {
         const performance = playScore(score)
@@ -22,7 +26,16 @@ export function band(line: readonly string[]): Outcome {
         } catch {
           return { exit: 2, sentence: `"${out}" cannot be written: is there such a folder?` }
         }
-        return { exit: 0, json: { wav: path, beats: beatsPath, seconds: performance.durationSeconds, bpm: score.bpm, bars: beats.downbeats.length } }
+        return {
+          exit: 0,
+          json: {
+            wav: path,
+            beats: beatsPath,
+            seconds: performance.durationSeconds,
+            bpm: score.bpm,
+            bars: beats.downbeats.length,
+          },
+        }
       }),
     )
   })

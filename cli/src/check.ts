@@ -17,9 +17,23 @@ export function check(line: readonly string[]): Outcome {
         json: {
           beats: beatsOfTicks(timeline.lengthTicks),
           seconds: clock.heardAt(timeline.lengthTicks) - clock.heardAt(0 as Tick),
-          parts: routine.parts.map((part) => ({ label: part.label, beats: partBeats(timeline.passes, part.id) })),
-          passes: timeline.passes.map((pass) => ({ part: pass.part.label, beats: beatsOfTicks((pass.end - pass.start) as Tick), startBeat: beatsOfTicks(pass.start) })),
-          findings: findings.map((finding) => ({ code: finding.code, severity: finding.severity, message: findingMessage(finding), sum: findingSum(finding), startBeat: beatsOfTicks(finding.at), slots: finding.slotKeys })),
+          parts: routine.parts.map((part) => ({
+            label: part.label,
+            beats: partBeats(timeline.passes, part.id),
+          })),
+          passes: timeline.passes.map((pass) => ({
+            part: pass.part.label,
+            beats: beatsOfTicks((pass.end - pass.start) as Tick),
+            startBeat: beatsOfTicks(pass.start),
+          })),
+          findings: findings.map((finding) => ({
+            code: finding.code,
+            severity: finding.severity,
+            message: findingMessage(finding),
+            sum: findingSum(finding),
+            startBeat: beatsOfTicks(finding.at),
+            slots: finding.slotKeys,
+          })),
         },
       }
     }),
@@ -28,8 +42,13 @@ export function check(line: readonly string[]): Outcome {
 
 type Passes = ReturnType<typeof deriveSheet>['timeline']['passes']
 
-/** Length of a part as it stands: of its first pass that changes nothing; null when no pass dances it so. */
+/**
+ * Length of a part as it stands: of its first pass that changes nothing; null when no pass dances
+ * it so.
+ */
 function partBeats(passes: Passes, partId: string): number | null {
-  const plain = passes.find((pass) => pass.part.id === partId && pass.pass.changes.length === 0 && !pass.pass.stretch)
+  const plain = passes.find(
+    (pass) => pass.part.id === partId && pass.pass.changes.length === 0 && !pass.pass.stretch,
+  )
   return plain ? beatsOfTicks((plain.end - plain.start) as Tick) : null
 }

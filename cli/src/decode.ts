@@ -28,14 +28,19 @@ export async function readSound(path: string): Promise<Result<Sound>> {
   const notTooLong = checkLength(announced, announced)
   if (!notTooLong.ok) return notTooLong
   const decoder = await decoderFor(ascii, bytes.value)
-  if (!decoder) return problem('sound.kind', `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`)
+  if (!decoder)
+    return problem(
+      'sound.kind',
+      `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`,
+    )
   return decodeWith(decoder, bytes.value, path, announced)
 }
 
 function readBytes(path: string): Result<Uint8Array> {
   try {
     const full = callersPath(path)
-    if (statSync(full).size > MOST_BYTES) return problem('file.large', `"${path}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+    if (statSync(full).size > MOST_BYTES)
+      return problem('file.large', `"${path}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
     const bytes = new Uint8Array(readFileSync(full))
     return bytes.length === 0 ? problem('file.empty', `"${path}" is empty.`) : succeed(bytes)
   } catch {
@@ -47,17 +52,24 @@ function readBytes(path: string): Result<Uint8Array> {
 async function announcedSeconds(bytes: Uint8Array): Promise<number> {
   try {
     const { parseBuffer } = await import('music-metadata')
-    return (await parseBuffer(bytes, undefined, { duration: true, skipCovers: true })).format.duration ?? 0
+    return (
+      (await parseBuffer(bytes, undefined, { duration: true, skipCovers: true })).format.duration ??
+      0
+    )
   } catch {
     return 0
   }
 }
 
 async function decoderFor(ascii: string, bytes: Uint8Array): Promise<Decoder | null> {
-  if (ascii.startsWith('fLaC')) return new (await import('@wasm-audio-decoders/flac')).FLACDecoder() as unknown as Decoder
+  if (ascii.startsWith('fLaC'))
+    return new (await import('@wasm-audio-decoders/flac')).FLACDecoder() as unknown as Decoder
   if (ascii.startsWith('OggS')) {
-    if (ascii.includes('OpusHead')) return new (await import('ogg-opus-decoder')).OggOpusDecoder() as unknown as Decoder
-    return new (await import('@wasm-audio-decoders/ogg-vorbis')).OggVorbisDecoder() as unknown as Decoder
+    if (ascii.includes('OpusHead'))
+      return new (await import('ogg-opus-decoder')).OggOpusDecoder() as unknown as Decoder
+    return new (
+      await import('@wasm-audio-decoders/ogg-vorbis')
+    ).OggVorbisDecoder() as unknown as Decoder
   }
   const mp3 = ascii.startsWith('ID3') || (bytes[0] === 0xff && (bytes[1]! & 0xe6) === 0xe2)
   return mp3 ? (new (await import('mpg123-decoder')).MPEGDecoder() as unknown as Decoder) : null
@@ -74,19 +86,34 @@ async function quietly<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
-async function decodeWith(decoder: Decoder, bytes: Uint8Array, path: string, announced: number): Promise<Result<Sound>> {
+async function decodeWith(
+  decoder: Decoder,
+  bytes: Uint8Array,
+  path: string,
+  announced: number,
+): Promise<Result<Sound>> {
   try {
     await decoder.ready
-    const { channelData, samplesDecoded, sampleRate } = await quietly(async () => decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes))
-    if (samplesDecoded === 0 || channelData.length === 0) return problem('sound.empty', `No sound could be read from "${path}"; perhaps it was cut off.`)
+    const { channelData, samplesDecoded, sampleRate } = await quietly(
+      async () => decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes),
+    )
+    if (samplesDecoded === 0 || channelData.length === 0)
+      return problem(
+        'sound.empty',
+        `No sound could be read from "${path}"; perhaps it was cut off.`,
+      )
     const held = samplesDecoded / sampleRate
     const length = checkLength(Math.max(announced, held), held)
     if (!length.ok) return length
     const samples = new Float32Array(samplesDecoded)
-    for (const channel of channelData) for (let i = 0; i < samplesDecoded; i++) samples[i]! += (channel[i] ?? 0) / channelData.length
+    for (const channel of channelData)
+      for (let i = 0; i < samplesDecoded; i++) samples[i]! += (channel[i] ?? 0) / channelData.length
     return succeed({ samples, sampleRate, channels: channelData.length })
   } catch {
-    return problem('sound.broken', `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`)
+    return problem(
+      'sound.broken',
+      `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`,
+    )
   } finally {
     decoder.free()
   }

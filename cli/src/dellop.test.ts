@@ -26,14 +26,33 @@ afterAll(() => {
 
 /** Runs the command as a shell would; it runs its build, or its source when that is newer. */
 function shell(...line: string[]) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [join(root, 'cli/dellop.mjs'), ...line], { cwd: folder, encoding: 'utf8' })
-  return { exit: status, text: stdout, json: stdout.startsWith('{') ? JSON.parse(stdout) : null, stderr: stderr.trim() }
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    [join(root, 'cli/dellop.mjs'), ...line],
+    { cwd: folder, encoding: 'utf8' },
+  )
+  return {
+    exit: status,
+    text: stdout,
+    json: stdout.startsWith('{') ? JSON.parse(stdout) : null,
+    stderr: stderr.trim(),
+  }
 }
 /** What a command prints, without a process of its own each time. */
-const HERE: Readonly<Record<string, (line: readonly string[]) => Outcome>> = { count, check, plan, band, figures }
+const HERE: Readonly<Record<string, (line: readonly string[]) => Outcome>> = {
+  count,
+  check,
+  plan,
+  band,
+  figures,
+}
 function dellop(name: string, ...line: string[]) {
   const outcome = HERE[name]!(line)
-  return { exit: outcome.exit, json: 'json' in outcome ? JSON.parse(JSON.stringify(outcome.json)) : null, stderr: 'sentence' in outcome ? outcome.sentence : '' }
+  return {
+    exit: outcome.exit,
+    json: 'json' in outcome ? JSON.parse(JSON.stringify(outcome.json)) : null,
+    stderr: 'sentence' in outcome ? outcome.sentence : '',
+  }
 }
 function fileOf(name: string, text: string): string {
   writeFileSync(join(folder, name), text)
@@ -56,11 +75,21 @@ describe('dellop count', () => {
   })
   it('is a command of the shell, found from any folder, with its exit code and its words', () => {
     expect(shell('count', 'S Q & Q')).toMatchObject({ exit: 0, json: { beats: 4 }, stderr: '' })
-    expect(shell('count', '1 x')).toMatchObject({ exit: 2, text: '', stderr: expect.stringMatching(/^At character 3, "x"/) })
-    expect(shell('check', fileOf('short.txt', 'dance: waltz\npart A\n  Box\norder\n  A\n')).json).toMatchObject({ beats: 6 })
+    expect(shell('count', '1 x')).toMatchObject({
+      exit: 2,
+      text: '',
+      stderr: expect.stringMatching(/^At character 3, "x"/),
+    })
+    expect(
+      shell('check', fileOf('short.txt', 'dance: waltz\npart A\n  Box\norder\n  A\n')).json,
+    ).toMatchObject({ beats: 6 })
   })
   it('says in one sentence what it does not understand', () => {
-    expect(dellop('count', '1 x')).toMatchObject({ exit: 2, json: null, stderr: expect.stringMatching(/^At character 3, "x"/) })
+    expect(dellop('count', '1 x')).toMatchObject({
+      exit: 2,
+      json: null,
+      stderr: expect.stringMatching(/^At character 3, "x"/),
+    })
     expect(dellop('count')).toMatchObject({ exit: 2, stderr: expect.stringMatching(/expected/) })
     expect(dellop('count', '1 2', '--colour', 'blue').stderr).toMatch(/no option "--colour"/)
   })
@@ -68,9 +97,14 @@ describe('dellop count', () => {
 
 describe('dellop check', () => {
   it('adds up a sheet that is a text, and tells the line that it cannot read', () => {
-    const text = 'dance: waltz\npart A\n  Balance left and right\n  Box (half)\n  Heron step\norder\n  A x2\n'
+    const text =
+      'dance: waltz\npart A\n  Balance left and right\n  Box (half)\n  Heron step\norder\n  A x2\n'
     const { exit, json } = dellop('check', fileOf('reed.txt', text))
-    expect([exit, json.beats, json.findings.map(({ code }: { code: string }) => code)]).toEqual([expect.any(Number), 18, expect.arrayContaining(['missing.length'])])
+    expect([exit, json.beats, json.findings.map(({ code }: { code: string }) => code)]).toEqual([
+      expect.any(Number),
+      18,
+      expect.arrayContaining(['missing.length']),
+    ])
     expect(dellop('check', fileOf('wrong.txt', 'part A\n  Box (haf)\n')).stderr).toMatch(/Line 2: /)
   })
   it('adds a sheet up and finds nothing in a sound one', () => {
@@ -80,7 +114,9 @@ describe('dellop check', () => {
     expect(json.seconds).toBeCloseTo(127.5, 6)
     expect(json.parts).toContainEqual({ label: 'Bridge', beats: 6 })
     expect(json.passes[5]).toEqual({ part: 'A', beats: 24, startBeat: 102 })
-    expect(dellop('check', demo('sheets/lanterns-at-the-weir.json'), '--bpm', '102').json.seconds).toBeCloseTo(120, 6)
+    expect(
+      dellop('check', demo('sheets/lanterns-at-the-weir.json'), '--bpm', '102').json.seconds,
+    ).toBeCloseTo(120, 6)
   })
   it.each([
     ['pegs-on-a-line', 'pothook-hop', 128],
@@ -91,7 +127,12 @@ describe('dellop check', () => {
     ['tar-barrel-steps', 'pothook-hop', 128],
     ['combing-the-teasels', 'teasel-and-thrift', 112],
   ])('finds nothing in the demo’s %s on its tune', (sheet, tune, beats) => {
-    const { exit, json } = dellop('check', demo(`sheets/${sheet}.txt`), '--tune', demo(`tunes/${tune}.abc`))
+    const { exit, json } = dellop(
+      'check',
+      demo(`sheets/${sheet}.txt`),
+      '--tune',
+      demo(`tunes/${tune}.abc`),
+    )
     expect([exit, json.beats, json.findings]).toEqual([0, beats, []])
   })
   it('ends with 1 when a finding stops the dance', () => {
@@ -99,16 +140,31 @@ describe('dellop check', () => {
     sheet.routine.parts[0].slots[2].content.figureId = 'canter'
     const { exit, json } = dellop('check', fileOf('feet.json', JSON.stringify(sheet)))
     expect(exit).toBe(1)
-    expect(json.findings.map((finding: { code: string }) => finding.code)).toContain('feet.not-free')
+    expect(json.findings.map((finding: { code: string }) => finding.code)).toContain(
+      'feet.not-free',
+    )
   })
   it('refuses a file cut in half, one of another kind, an unknown field and a negative length, each in a sentence', () => {
     const text = readFileSync(demo('sheets/lanterns-at-the-weir.json'), 'utf8')
     const sheet = JSON.parse(text)
     const refused = (name: string, content: string) => dellop('check', fileOf(name, content))
-    expect(refused('half.json', text.slice(0, text.length / 2))).toMatchObject({ exit: 2, json: null, stderr: expect.stringMatching(/stops being readable at line \d+/) })
-    expect(refused('other.json', '{"format":"recipe"}').stderr).toMatch(/"dellop-sheet" was expected/)
-    expect(refused('field.json', JSON.stringify({ ...sheet, colour: 1 })).stderr).toMatch(/Unrecognized key: "colour"/)
-    expect(refused('length.json', JSON.stringify({ ...sheet, figures: [{ ...sheet.figures[0], lengthTicks: -5 }] })).stderr).toMatch(/figures\[0\]\.lengthTicks: a length of at least 1 tick/)
+    expect(refused('half.json', text.slice(0, text.length / 2))).toMatchObject({
+      exit: 2,
+      json: null,
+      stderr: expect.stringMatching(/stops being readable at line \d+/),
+    })
+    expect(refused('other.json', '{"format":"recipe"}').stderr).toMatch(
+      /"dellop-sheet" was expected/,
+    )
+    expect(refused('field.json', JSON.stringify({ ...sheet, colour: 1 })).stderr).toMatch(
+      /Unrecognized key: "colour"/,
+    )
+    expect(
+      refused(
+        'length.json',
+        JSON.stringify({ ...sheet, figures: [{ ...sheet.figures[0], lengthTicks: -5 }] }),
+      ).stderr,
+    ).toMatch(/figures\[0\]\.lengthTicks: a length of at least 1 tick/)
     expect(dellop('check', 'nowhere.json').stderr).toMatch(/no file "nowhere.json"/)
   })
 })
@@ -122,27 +178,47 @@ describe('dellop plan', () => {
     startBeat: number
     text: string
   }
-  it.each(['0.8', '1', '1.1'])('at speed %s keeps every hard rule, judged from its output alone', (speed) => {
-    const { exit, json } = dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', speed)
-    expect(exit).toBe(0)
-    expect(json.silent).toEqual([])
-    const utterances = json.utterances as Utterance[]
-    utterances.forEach((one, i) => {
-      expect(one.endSeconds).toBeLessThanOrEqual(one.stepSeconds - one.minLeadSeconds + 1e-9)
-      const before = utterances[i - 1]
-      if (before) expect(one.startSeconds).toBeGreaterThanOrEqual(before.endSeconds + json.breathSeconds - 1e-9)
-      if (before && i > 1) expect(one.startSeconds).toBeGreaterThanOrEqual(utterances[i - 1]!.stepSeconds - 1e-9)
-    })
-    expect(utterances[0]!.startBeat).toBeLessThan(0)
-  })
+  it.each(['0.8', '1', '1.1'])(
+    'at speed %s keeps every hard rule, judged from its output alone',
+    (speed) => {
+      const { exit, json } = dellop(
+        'plan',
+        demo('sheets/lanterns-at-the-weir.json'),
+        '--speed',
+        speed,
+      )
+      expect(exit).toBe(0)
+      expect(json.silent).toEqual([])
+      const utterances = json.utterances as Utterance[]
+      utterances.forEach((one, i) => {
+        expect(one.endSeconds).toBeLessThanOrEqual(one.stepSeconds - one.minLeadSeconds + 1e-9)
+        const before = utterances[i - 1]
+        if (before)
+          expect(one.startSeconds).toBeGreaterThanOrEqual(
+            before.endSeconds + json.breathSeconds - 1e-9,
+          )
+        if (before && i > 1)
+          expect(one.startSeconds).toBeGreaterThanOrEqual(utterances[i - 1]!.stepSeconds - 1e-9)
+      })
+      expect(utterances[0]!.startBeat).toBeLessThan(0)
+    },
+  )
   /** The rule of each mode, from what the command prints alone. */
   function judge(json: Record<string, unknown>): void {
     let ready = -Infinity
-    for (const one of json['utterances'] as (Utterance & { mode: string; kind: string; notBeforeBeat: number; stepBeat: number; slots: unknown[] })[]) {
+    for (const one of json['utterances'] as (Utterance & {
+      mode: string
+      kind: string
+      notBeforeBeat: number
+      stepBeat: number
+      slots: unknown[]
+    })[]) {
       expect(one.startSeconds).toBeGreaterThanOrEqual(ready - 1e-9)
-      if (one.mode === 'with-step' || one.mode === 'steps') expect(one.startBeat).toBeCloseTo(one.stepBeat, 9)
+      if (one.mode === 'with-step' || one.mode === 'steps')
+        expect(one.startBeat).toBeCloseTo(one.stepBeat, 9)
       else expect(one.endSeconds).toBeLessThanOrEqual(one.stepSeconds - one.minLeadSeconds + 1e-9)
-      if (one.mode === 'ahead' || one.mode === 'gap') expect(one.startBeat).toBeGreaterThanOrEqual(one.notBeforeBeat - 1e-9)
+      if (one.mode === 'ahead' || one.mode === 'gap')
+        expect(one.startBeat).toBeGreaterThanOrEqual(one.notBeforeBeat - 1e-9)
       expect(one.slots.length > 1).toBe(one.kind === 'joined')
       ready = one.endSeconds + (json['breathSeconds'] as number)
     }
@@ -151,33 +227,82 @@ describe('dellop plan', () => {
   it.each(sheets)('of %s keeps the rule of each mode', (file) => {
     const text = readFileSync(demo(`sheets/${file}`), 'utf8')
     const tune = /^tune: (\S+)/m.exec(text)![1]!
-    const { json, exit } = dellop('plan', demo(`sheets/${file}`), '--tune', demo(`tunes/${tune}.abc`), '--hall', '0.2')
+    const { json, exit } = dellop(
+      'plan',
+      demo(`sheets/${file}`),
+      '--tune',
+      demo(`tunes/${tune}.abc`),
+      '--hall',
+      '0.2',
+    )
     expect(exit).toBe(0)
     judge(json)
   })
-  it.each(['combing-the-teasels', 'goosefoot-ring'])('of %s, taught step by step, keeps them too', (name) => {
-    const text = readFileSync(demo(`sheets/${name}.txt`), 'utf8').replace('\nstart:', '\ncalling: step by step\nstart:')
-    const { json } = dellop('plan', join(folder, fileOf(`${name}.txt`, text)), '--bpm', '100')
-    judge(json)
-    expect((json.utterances as { mode: string }[]).some(({ mode }) => mode === 'steps')).toBe(true)
-  })
+  it.each(['combing-the-teasels', 'goosefoot-ring'])(
+    'of %s, taught step by step, keeps them too',
+    (name) => {
+      const text = readFileSync(demo(`sheets/${name}.txt`), 'utf8').replace(
+        '\nstart:',
+        '\ncalling: step by step\nstart:',
+      )
+      const { json } = dellop('plan', join(folder, fileOf(`${name}.txt`, text)), '--bpm', '100')
+      judge(json)
+      expect((json.utterances as { mode: string }[]).some(({ mode }) => mode === 'steps')).toBe(
+        true,
+      )
+    },
+  )
   it('plans for a voice as the application takes it along', () => {
-    const slow = fileOf('slow.json', JSON.stringify({ id: 'mine-en', language: 'en', wordsPerMinute: 100, baseSeconds: 0.093, perLetterSeconds: 0.0674, perFunctionWordSeconds: -0.0407, measured: true }))
+    const slow = fileOf(
+      'slow.json',
+      JSON.stringify({
+        id: 'mine-en',
+        language: 'en',
+        wordsPerMinute: 100,
+        baseSeconds: 0.093,
+        perLetterSeconds: 0.0674,
+        perFunctionWordSeconds: -0.0407,
+        measured: true,
+      }),
+    )
     const { json } = dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', slow)
     expect([json.voice, json.marginSeconds]).toEqual(['mine-en', 0])
     judge(json)
-    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', fileOf('odd.json', '{"id":"x"}')).stderr).toMatch(/odd\.json.*language/)
-    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--voice', fileOf('no.json', 'hello')).stderr).toMatch(/is no JSON/)
+    expect(
+      dellop(
+        'plan',
+        demo('sheets/lanterns-at-the-weir.json'),
+        '--voice',
+        fileOf('odd.json', '{"id":"x"}'),
+      ).stderr,
+    ).toMatch(/odd\.json.*language/)
+    expect(
+      dellop(
+        'plan',
+        demo('sheets/lanterns-at-the-weir.json'),
+        '--voice',
+        fileOf('no.json', 'hello'),
+      ).stderr,
+    ).toMatch(/is no JSON/)
   })
   it('refuses a speed out of range and a school there is not', () => {
-    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', '3').stderr).toMatch(/0\.5 to 1\.5/)
-    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--school', 'square').stderr).toMatch(/no school "square"/)
+    expect(dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--speed', '3').stderr).toMatch(
+      /0\.5 to 1\.5/,
+    )
+    expect(
+      dellop('plan', demo('sheets/lanterns-at-the-weir.json'), '--school', 'square').stderr,
+    ).toMatch(/no school "square"/)
   })
 })
 
 describe('dellop band', () => {
   it('plays a tune and writes its true beats beside it', () => {
-    const { exit, json } = dellop('band', demo('tunes/lamps-along-the-staithe.abc'), '-o', 'lamps.wav')
+    const { exit, json } = dellop(
+      'band',
+      demo('tunes/lamps-along-the-staithe.abc'),
+      '-o',
+      'lamps.wav',
+    )
     expect(exit).toBe(0)
     expect(json).toMatchObject({ bpm: 96, bars: 72 })
     const wav = readFileSync(join(folder, 'lamps.wav'))
@@ -186,36 +311,65 @@ describe('dellop band', () => {
     expect([beats.beats.length, beats.downbeats.length]).toEqual([216, 72])
   }, 30_000)
   it('writes nothing for a tune with a wrong bar', () => {
-    const tune = readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace('"G"d2 B |', '"G"d2 |')
-    expect(dellop('band', fileOf('wrong.abc', tune), '-o', 'wrong.wav')).toMatchObject({ exit: 2, stderr: expect.stringMatching(/there are 2 beats; 3 were expected/) })
+    const tune = readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace(
+      '"G"d2 B |',
+      '"G"d2 |',
+    )
+    expect(dellop('band', fileOf('wrong.abc', tune), '-o', 'wrong.wav')).toMatchObject({
+      exit: 2,
+      stderr: expect.stringMatching(/there are 2 beats; 3 were expected/),
+    })
     expect(() => readFileSync(join(folder, 'wrong.wav'))).toThrow()
   })
 })
 
 it('says what commands there are', () => {
-  expect(shell('dance').stderr).toMatch(/no command "dance": dellop count \| check \| plan \| band \| figures \| listen/)
+  expect(shell('dance').stderr).toMatch(
+    /no command "dance": dellop count \| check \| plan \| band \| figures \| listen/,
+  )
 })
 
 describe('dellop figures', () => {
   it('finds nothing to mend in the book that ships', () => {
     const { exit, json } = dellop('figures', 'check', '--book')
     expect([exit, json.figures >= 160, json.families >= 14]).toEqual([0, true, true])
-    expect(json.findings.filter(({ severity }: { severity: string }) => severity !== 'note')).toEqual([])
+    expect(
+      json.findings.filter(({ severity }: { severity: string }) => severity !== 'note'),
+    ).toEqual([])
   })
   it('exports it as a file of figures that is checked the same, and as a table', () => {
     const { json } = dellop('figures', 'export', '--json')
-    const broken = { ...json.figures[0], id: 'broken', name: 'Broken', lead: [...json.figures[0].lead, ...json.figures[0].lead.slice(-1)] }
-    expect(dellop('figures', 'check', fileOf('book.json', JSON.stringify(json))).json.figures).toBe(json.figures.length)
-    const checked = dellop('figures', 'check', fileOf('broken.json', JSON.stringify({ ...json, figures: [broken] })))
-    expect([checked.exit, checked.json.findings[0].figureId, checked.json.findings.map(({ code }: { code: string }) => code)]).toEqual([1, 'broken', expect.arrayContaining(['figure.step-order'])])
+    const broken = {
+      ...json.figures[0],
+      id: 'broken',
+      name: 'Broken',
+      lead: [...json.figures[0].lead, ...json.figures[0].lead.slice(-1)],
+    }
+    expect(dellop('figures', 'check', fileOf('book.json', JSON.stringify(json))).json.figures).toBe(
+      json.figures.length,
+    )
+    const checked = dellop(
+      'figures',
+      'check',
+      fileOf('broken.json', JSON.stringify({ ...json, figures: [broken] })),
+    )
+    expect([
+      checked.exit,
+      checked.json.findings[0].figureId,
+      checked.json.findings.map(({ code }: { code: string }) => code),
+    ]).toEqual([1, 'broken', expect.arrayContaining(['figure.step-order'])])
     const csv = shell('figures', 'export', '--csv').text
     expect(csv.split('\r\n').length).toBe(json.figures.length + 2)
   })
   it('says in a sentence what it does not understand', () => {
     expect(dellop('figures').stderr).toMatch(/check FILE\|--book, or dellop figures export/)
     expect(dellop('figures', 'export').stderr).toMatch(/One of --json and --csv was expected/)
-    expect(dellop('figures', 'check', fileOf('other.json', '{"format":"dellop-sheet"}')).stderr).toMatch(/"dellop-figures" or "dellop-figure" was expected/)
-    expect(dellop('figures', 'check', fileOf('half.json', '{"format":"dellop-fig')).stderr).toMatch(/stops being readable/)
+    expect(
+      dellop('figures', 'check', fileOf('other.json', '{"format":"dellop-sheet"}')).stderr,
+    ).toMatch(/"dellop-figures" or "dellop-figure" was expected/)
+    expect(dellop('figures', 'check', fileOf('half.json', '{"format":"dellop-fig')).stderr).toMatch(
+      /stops being readable/,
+    )
   })
 })
 
@@ -229,26 +383,42 @@ describe('dellop listen', () => {
   }, 60_000)
   it('hears the same in MP3, Ogg and FLAC as in WAV', async () => {
     const bars = 'IABT'
-    writeFileSync(join(folder, 'short.abc'), readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace('P:IAABALAABAT', `P:${bars}`))
+    writeFileSync(
+      join(folder, 'short.abc'),
+      readFileSync(demo('tunes/lamps-along-the-staithe.abc'), 'utf8').replace(
+        'P:IAABALAABAT',
+        `P:${bars}`,
+      ),
+    )
     dellop('band', 'short.abc', '-o', 'short.wav')
     const { samples, sampleRate } = expectOk(readWav(readFileSync(join(folder, 'short.wav'))))
     writeFileSync(join(folder, 'short.mp3'), await compressed('mp3', samples, sampleRate))
     writeFileSync(join(folder, 'short.ogg'), await compressed('ogg', samples, sampleRate))
     writeFileSync(join(folder, 'short.flac'), flac(samples))
-    const truth = (JSON.parse(readFileSync(join(folder, 'short.json'), 'utf8')) as { beats: number[] }).beats.filter((beat) => beat > 5)
+    const truth = (
+      JSON.parse(readFileSync(join(folder, 'short.json'), 'utf8')) as { beats: number[] }
+    ).beats.filter((beat) => beat > 5)
     for (const name of ['short.wav', 'short.mp3', 'short.ogg', 'short.flac']) {
       const { json } = shell('listen', name)
-      const found = truth.filter((beat) => (json.beats as number[]).some((one) => Math.abs(one - beat) < 0.07))
+      const found = truth.filter((beat) =>
+        (json.beats as number[]).some((one) => Math.abs(one - beat) < 0.07),
+      )
       expect([name, json.beatsPerBar, found.length / truth.length > 0.95]).toEqual([name, 3, true])
     }
     const whole = readFileSync(join(folder, 'short.flac'))
     writeFileSync(join(folder, 'cut.flac'), whole.subarray(0, whole.length >> 1))
-    expect(shell('listen', 'cut.flac').stderr).toMatch(/^The recording breaks off: it says that it is \d+ s long, and \d+ s of it are there. The whole file was expected.$/)
+    expect(shell('listen', 'cut.flac').stderr).toMatch(
+      /^The recording breaks off: it says that it is \d+ s long, and \d+ s of it are there. The whole file was expected.$/,
+    )
   }, 120_000)
   it('refuses what is no sound, in a sentence', () => {
-    expect(shell('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(/WAV, MP3, Ogg or FLAC was expected/)
+    expect(shell('listen', fileOf('text.mp3', 'this is text')).stderr).toMatch(
+      /WAV, MP3, Ogg or FLAC was expected/,
+    )
     expect(shell('listen', fileOf('empty.wav', '')).stderr).toMatch(/is empty/)
-    expect(shell('listen', fileOf('broken.mp3', 'ID3\u0004 and then nothing that is sound')).exit).toBe(2)
+    expect(
+      shell('listen', fileOf('broken.mp3', 'ID3\u0004 and then nothing that is sound')).exit,
+    ).toBe(2)
     expect(shell('listen', 'heard.wav', '--range', 'fast').stderr).toMatch(/84-96/)
   })
 })

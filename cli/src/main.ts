@@ -15,7 +15,18 @@ const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`
 
 const [name = '', ...line] = process.argv.slice(2)
 const command = Object.hasOwn(COMMANDS, name) ? await COMMANDS[name]!() : null
-const outcome: Outcome = command ? await command(line) : { exit: 2, sentence: name === '' ? `A command was expected: ${USAGE}` : `There is no command "${name}": ${USAGE}` }
+const outcome: Outcome = command
+  ? await command(line)
+  : {
+      exit: 2,
+      sentence:
+        name === ''
+          ? `A command was expected: ${USAGE}`
+          : `There is no command "${name}": ${USAGE}`,
+    }
 if (outcome.exit === 2) process.stderr.write(`${outcome.sentence}\n`)
-else process.stdout.write('text' in outcome ? outcome.text : `${JSON.stringify(outcome.json, null, 2)}\n`)
+else
+  process.stdout.write(
+    'text' in outcome ? outcome.text : `${JSON.stringify(outcome.json, null, 2)}\n`,
+  )
 process.exitCode = outcome.exit

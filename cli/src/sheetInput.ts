@@ -10,14 +10,17 @@ import { numberOption, type Arguments } from './arguments.ts'
 import { readText } from './files.ts'
 
 /**
- * What `check` and `plan` work on: the file's routine with its own figures (and those that ship, for any it does not
- * hold), its school or the named one, and its tune, or the one of an ABC file, unless a tempo is given in its place.
+ * What `check` and `plan` work on: the file's routine with its own figures (and those that ship,
+ * for any it does not hold), its school or the named one, and its tune, or the one of an ABC file,
+ * unless a tempo is given in its place.
  */
 export function sheetInput(args: Arguments): Result<SheetInput> {
   if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
   const text = readText(args.words[0]!)
   if (!text.ok) return text
-  const file = /\.txt$/i.test(args.words[0]!) ? sheetFileOfText(text.value, { id: 'text', title: args.words[0]!, figures: SHIPPED_FIGURES }) : readSheetFile(text.value, `"${args.words[0]!}"`)
+  const file = /\.txt$/i.test(args.words[0]!)
+    ? sheetFileOfText(text.value, { id: 'text', title: args.words[0]!, figures: SHIPPED_FIGURES })
+    : readSheetFile(text.value, `"${args.words[0]!}"`)
   if (!file.ok) return file
   const bpm = numberOption(args, 'bpm', 20, 400)
   if (!bpm.ok) return bpm
@@ -26,8 +29,14 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   if (!named.ok) return named
   const tune = named.value ?? file.value.tune
   const wanted = args.options.get('school') ?? file.value.school?.id ?? routine.schoolId
-  const school = [...(file.value.school ? [file.value.school] : []), ...SHIPPED_SCHOOLS].find((one) => one.id === wanted)
-  if (!school) return problem('usage.school', `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`)
+  const school = [...(file.value.school ? [file.value.school] : []), ...SHIPPED_SCHOOLS].find(
+    (one) => one.id === wanted,
+  )
+  if (!school)
+    return problem(
+      'usage.school',
+      `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`,
+    )
   const voice = voiceOption(args)
   if (!voice.ok) return voice
   const hall = numberOption(args, 'hall', 0, 2)
@@ -43,7 +52,9 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   })
 }
 
-/** The voice of `--voice FILE.json`, as the application takes it along; null where none is named. */
+/**
+ * The voice of `--voice FILE.json`, as the application takes it along; null where none is named.
+ */
 function voiceOption({ options }: Arguments): Result<Voice | null> {
   const path = options.get('voice')
   if (path === undefined) return succeed(null)
@@ -53,12 +64,18 @@ function voiceOption({ options }: Arguments): Result<Voice | null> {
   try {
     written = JSON.parse(text.value)
   } catch {
-    return problem('voice.json', `"${path}" is no JSON; a voice as the application takes it along was expected.`)
+    return problem(
+      'voice.json',
+      `"${path}" is no JSON; a voice as the application takes it along was expected.`,
+    )
   }
   return validate(voiceSchema, written, `"${path}"`)
 }
 
-/** The tune of `--tune FILE.abc`, with its beats as the house band plays it; null where none is named. */
+/**
+ * The tune of `--tune FILE.abc`, with its beats as the house band plays it; null where none is
+ * named.
+ */
 function tuneOption({ options }: Arguments): Result<Tune | null> {
   const path = options.get('tune')
   if (path === undefined) return succeed(null)
@@ -67,5 +84,12 @@ function tuneOption({ options }: Arguments): Result<Tune | null> {
   const score = readAbc(text.value)
   if (!score.ok) return score
   // Without its notes: only the beats are wanted, not the sound.
-  return succeed(tuneOfScore(score.value, playScore({ ...score.value, notes: [], chords: [] }, 1000), null, countingIds('t')))
+  return succeed(
+    tuneOfScore(
+      score.value,
+      playScore({ ...score.value, notes: [], chords: [] }, 1000),
+      null,
+      countingIds('t'),
+    ),
+  )
 }

@@ -14,8 +14,14 @@ export interface Server {
   readonly startAgain: () => Promise<void>
 }
 
-async function launch(data: string, port: number): Promise<{ child: ChildProcess; address: string }> {
-  const child = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env: { ...process.env, PORT: String(port), DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') } })
+async function launch(
+  data: string,
+  port: number,
+): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, ['server/dist/main.js'], {
+    cwd: root,
+    env: { ...process.env, PORT: String(port), DELLOP_DATA: data, DELLOP_SEED: join(root, 'demo') },
+  })
   const address = await new Promise<string>((resolve, reject) => {
     let said = ''
     const listen = (chunk: Buffer): void => {
@@ -41,19 +47,30 @@ async function serverFixture(use: (server: Server) => Promise<void>): Promise<vo
     running.child.kill('SIGTERM')
     await ended
   }
-  await use({ address, stop, startAgain: async () => void (running = await launch(data, Number(new URL(address).port))) })
+  await use({
+    address,
+    stop,
+    startAgain: async () => void (running = await launch(data, Number(new URL(address).port))),
+  })
   await stop()
   rmSync(data, { recursive: true, force: true })
 }
 
-/** Tests get a server per worker, and fail on anything the content security policy refuses and on any uncaught error. */
+/**
+ * Tests get a server per worker, and fail on anything the content security policy refuses and on
+ * any uncaught error.
+ */
 export const test = base.extend<{ watched: void }, { server: Server }>({
   server: [async ({}, use) => serverFixture(use), { scope: 'worker' }],
   baseURL: async ({ server }, use) => use(server.address),
   watched: [
     async ({ page }, use) => {
       const trouble: string[] = []
-      await page.addInitScript(() => document.addEventListener('securitypolicyviolation', (event) => console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`)))
+      await page.addInitScript(() =>
+        document.addEventListener('securitypolicyviolation', (event) =>
+          console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
+        ),
+      )
       page.on('console', (message) => {
         if (message.text().startsWith('policy:')) trouble.push(message.text())
       })

@@ -4,7 +4,11 @@ import { expect } from './dellop.ts'
 /** Brings in a sheet typed as text and opens it, so that a test has one of its own. */
 export async function bringText(page: Page, title: string, text: string): Promise<void> {
   await page.goto('/sheets')
-  await page.setInputFiles('input[type=file]', { name: 'typed.txt', mimeType: 'text/plain', buffer: Buffer.from(`title: ${title}\n${text}`) })
+  await page.setInputFiles('input[type=file]', {
+    name: 'typed.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(`title: ${title}\n${text}`),
+  })
   await expect(page.getByText(`“${title}” is on the shelf`)).toBeVisible()
   await page.getByRole('link', { name: title, exact: true }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
@@ -32,12 +36,18 @@ tune: thimble-bridge
 `
 
 export const blocks = (page: Page) => page.locator('.page .block')
-export const names = async (page: Page): Promise<string[]> => (await blocks(page).allTextContents()).map((text) => text.replace(/only this time|hard spot|may be left out|[!…◆]/g, '').trim())
+export const names = async (page: Page): Promise<string[]> =>
+  (await blocks(page).allTextContents()).map((text) =>
+    text.replace(/only this time|hard spot|may be left out|[!…◆]/g, '').trim(),
+  )
 export const chips = (page: Page) => page.locator('.chip')
 
 /** Where it stands on the screen; waits where it is drawn anew just now. */
-export async function boxOf(one: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
+export async function boxOf(
+  one: Locator,
+): Promise<{ x: number; y: number; width: number; height: number }> {
   let box = await one.boundingBox()
-  for (const endMs = Date.now() + 10_000; box === null && Date.now() < endMs;) box = await one.boundingBox()
+  for (const endMs = Date.now() + 10_000; box === null && Date.now() < endMs;)
+    box = await one.boundingBox()
   return box ?? Promise.reject(new Error('it is not on the screen'))
 }

@@ -6,13 +6,22 @@ import createVoice from '@echogarden/espeak-ng-emscripten/espeak-ng.js'
 import { wav } from './sound.ts'
 
 const RATE = 22_050
-/** Longer than a reader's silence after which the next cue is shown, with room for the page to show it. */
+/**
+ * Longer than a reader's silence after which the next cue is shown, with room for the page to show
+ * it.
+ */
 const PAUSE_SECONDS = 1.1
 /** The microphone runs while the page still gets ready for it. */
 const FIRST_SECONDS = 4
 
-/** Texts as the spoken stand-in says them, one after the other with pauses between, as a WAV file for a microphone; and how long each truly is. */
-export async function spokenByStandIn(texts: readonly string[], language: 'en' | 'de' = 'en'): Promise<{ readonly path: string; readonly bytes: Buffer; readonly seconds: readonly number[] }> {
+/**
+ * Texts as the spoken stand-in says them, one after the other with pauses between, as a WAV file
+ * for a microphone; and how long each truly is.
+ */
+export async function spokenByStandIn(
+  texts: readonly string[],
+  language: 'en' | 'de' = 'en',
+): Promise<{ readonly path: string; readonly bytes: Buffer; readonly seconds: readonly number[] }> {
   const made = await createVoice({})
   const voice = await new made.eSpeakNGWorker()
   voice.set_voice(language === 'en' ? 'en-us' : 'de')
@@ -23,10 +32,15 @@ export async function spokenByStandIn(texts: readonly string[], language: 'en' |
       if (chunk) chunks.push(new Int16Array(chunk))
       return false
     })
-    return trimmedSpeech(Float32Array.from(chunks.flatMap((chunk) => [...chunk].map((value) => value / 32_768))))
+    return trimmedSpeech(
+      Float32Array.from(chunks.flatMap((chunk) => [...chunk].map((value) => value / 32_768))),
+    )
   })
   const pause = new Float32Array(Math.round(PAUSE_SECONDS * RATE))
-  const all = Float32Array.from([...new Float32Array(FIRST_SECONDS * RATE), ...clips.flatMap((clip) => [...clip, ...pause])])
+  const all = Float32Array.from([
+    ...new Float32Array(FIRST_SECONDS * RATE),
+    ...clips.flatMap((clip) => [...clip, ...pause]),
+  ])
   const bytes = wav(all, RATE)
   // Not in the folder of the tests' results, which is emptied at their start.
   const path = join(mkdtempSync(join(tmpdir(), 'dellop-microphone-')), 'readings.wav')

@@ -22,7 +22,18 @@ export function apiRouter(services: Services): Router {
   const router = new Router()
   serve(router, 'health', () => ({ ok: true as const, version: VERSION }))
   serve(router, 'events', ({ ctx }) => services.broadcast.attach(ctx))
-  for (const routes of [sheetRoutes, figureRoutes, floorRoutes, schoolRoutes, tuneRoutes, mediaRoutes, settingsRoutes, callRoutes, hallRoutes]) routes(router, services)
+  for (const routes of [
+    sheetRoutes,
+    figureRoutes,
+    floorRoutes,
+    schoolRoutes,
+    tuneRoutes,
+    mediaRoutes,
+    settingsRoutes,
+    callRoutes,
+    hallRoutes,
+  ])
+    routes(router, services)
   return router
 }
 

@@ -10,17 +10,23 @@ const port = Number(process.env['PORT'] ?? DEFAULT_PORT)
 const dataFolder = resolve(process.env['DELLOP_DATA'] ?? './data')
 const webFolder = here('../../web/dist')
 
-if (!Number.isInteger(port) || port < 0 || port > 65_535) fail(`PORT is "${process.env['PORT']}"; a port number from 0 to 65535 was expected.`)
+if (!Number.isInteger(port) || port < 0 || port > 65_535)
+  fail(`PORT is "${process.env['PORT']}"; a port number from 0 to 65535 was expected.`)
 if (!existsSync(webFolder)) fail('The web app is not built yet: npm run build')
 
 try {
   const running = await start({ dataFolder, webFolder, port })
-  if (process.env['DELLOP_SEED']) await seedDemo(running.services, resolve(process.env['DELLOP_SEED']))
+  if (process.env['DELLOP_SEED'])
+    await seedDemo(running.services, resolve(process.env['DELLOP_SEED']))
   console.log(`Dellop is ready at ${running.address}`)
   console.log('Stop it with Ctrl-C.')
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void running.stop().then(() => process.exit(0)))
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.once(signal, () => void running.stop().then(() => process.exit(0)))
 } catch (error) {
-  if ((error as { code?: string }).code === 'EADDRINUSE') fail(`Port ${port} is in use, perhaps by another Dellop. Choose another: PORT=${port + 1} npm run ${process.env['DELLOP_SEED'] ? 'demo' : 'start'}`)
+  if ((error as { code?: string }).code === 'EADDRINUSE')
+    fail(
+      `Port ${port} is in use, perhaps by another Dellop. Choose another: PORT=${port + 1} npm run ${process.env['DELLOP_SEED'] ? 'demo' : 'start'}`,
+    )
   throw error
 }
 

@@ -17,12 +17,26 @@ const filesIn = (folder: string, ending: string): string[] =>
 
 /** Fills an empty data folder with the demo, through the importers that everyone uses. */
 export async function seedDemo(services: Services, demoFolder: string): Promise<void> {
-  if ((await listTunes(services)).length === 0) for (const path of filesIn(join(demoFolder, 'tunes'), '.abc')) await importScore(services, { kind: 'abc', text: readFileSync(path, 'utf8') })
+  if ((await listTunes(services)).length === 0)
+    for (const path of filesIn(join(demoFolder, 'tunes'), '.abc'))
+      await importScore(services, { kind: 'abc', text: readFileSync(path, 'utf8') })
   if ((await listSheets(services)).length > 0) return
-  for (const path of filesIn(join(demoFolder, 'floors'), '.json')) await keepFloor(services, orProblem(validate(floorProfileSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path)))
-  for (const path of filesIn(join(demoFolder, 'sheets'), '.json')) await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
+  for (const path of filesIn(join(demoFolder, 'floors'), '.json'))
+    await keepFloor(
+      services,
+      orProblem(
+        validate(floorProfileSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path),
+      ),
+    )
+  for (const path of filesIn(join(demoFolder, 'sheets'), '.json'))
+    await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))
   for (const path of filesIn(join(demoFolder, 'sheets'), '.txt')) {
     const id = basename(path, '.txt')
-    await importSheet(services, orProblem(sheetFileOfText(readFileSync(path, 'utf8'), { id, title: id, figures: SHIPPED_FIGURES })))
+    await importSheet(
+      services,
+      orProblem(
+        sheetFileOfText(readFileSync(path, 'utf8'), { id, title: id, figures: SHIPPED_FIGURES }),
+      ),
+    )
   }
 }

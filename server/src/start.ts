@@ -22,14 +22,25 @@ export interface Running {
   readonly stop: () => Promise<void>
 }
 
-/** Opens the data folder and listens on 127.0.0.1. Rejects with the system's error when the port is taken. */
+/**
+ * Opens the data folder and listens on 127.0.0.1. Rejects with the system's error when the port is
+ * taken.
+ */
 export async function start({ dataFolder, webFolder, port }: StartOptions): Promise<Running> {
   const nowMs = (): number => Date.now()
   const database = await openDatabase(dataFolder, nowMs())
   const broadcast = broadcaster()
   const log = fileLog(dataFolder, nowMs)
   const hall = openHall({ webFolder, nowMs, log })
-  const services: Services = { dataFolder, database, nowMs, broadcast, hall, newId: () => randomBytes(8).toString('hex'), log }
+  const services: Services = {
+    dataFolder,
+    database,
+    nowMs,
+    broadcast,
+    hall,
+    newId: () => randomBytes(8).toString('hex'),
+    log,
+  }
   await shipFigures(services)
   const server = createServer(createApp(services, webFolder).callback())
   try {

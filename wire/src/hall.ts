@@ -4,8 +4,16 @@ import { z } from 'zod'
 export const HALL_RIGHTS = ['see', 'control'] as const
 export type HallRight = (typeof HALL_RIGHTS)[number]
 
-export const hallScreenSchema = z.object({ id: z.string(), right: z.enum(HALL_RIGHTS), sinceMs: z.number(), connected: z.boolean() })
-/** How second screens stand: off, or on at an address of this machine that others on its network can reach. */
+export const hallScreenSchema = z.object({
+  id: z.string(),
+  right: z.enum(HALL_RIGHTS),
+  sinceMs: z.number(),
+  connected: z.boolean(),
+})
+/**
+ * How second screens stand: off, or on at an address of this machine that others on its network can
+ * reach.
+ */
 export const hallStatusSchema = z.object({
   address: z.string().nullable(),
   /** Addresses of this machine that can be chosen. */
@@ -18,7 +26,12 @@ export type HallStatus = z.infer<typeof hallStatusSchema>
 export const setHallSchema = z.strictObject({ address: z.string().max(64).nullable() })
 export const newHallCodeSchema = z.strictObject({ right: z.enum(HALL_RIGHTS) })
 /** A code that lets one screen in, once, for a few minutes. */
-export const hallCodeSchema = z.object({ code: z.string(), right: z.enum(HALL_RIGHTS), url: z.string(), expiresAtMs: z.number() })
+export const hallCodeSchema = z.object({
+  code: z.string(),
+  right: z.enum(HALL_RIGHTS),
+  url: z.string(),
+  expiresAtMs: z.number(),
+})
 export type HallCode = z.infer<typeof hallCodeSchema>
 
 const tick = z.number().min(-10_000_000).max(100_000_000)
@@ -34,16 +47,37 @@ export const hallProgrammeSchema = z.strictObject({
 })
 export type HallProgramme = z.infer<typeof hallProgrammeSchema>
 
-/** Where the music is: a tick at a moment of this machine's wall clock, and how fast it goes on from there. */
-export const hallPlaceSchema = z.strictObject({ state: z.string().max(20), tick, atMs: z.number(), ticksPerSecond: z.number().min(0).max(10_000), say: z.string().max(400) })
+/**
+ * Where the music is: a tick at a moment of this machine's wall clock, and how fast it goes on from
+ * there.
+ */
+export const hallPlaceSchema = z.strictObject({
+  state: z.string().max(20),
+  tick,
+  atMs: z.number(),
+  ticksPerSecond: z.number().min(0).max(10_000),
+  say: z.string().max(400),
+})
 export type HallPlace = z.infer<typeof hallPlaceSchema>
 
 /** The lectern tells the place each time; the programme only where it has changed. */
-export const hallNewsSchema = z.strictObject({ place: hallPlaceSchema, programme: hallProgrammeSchema.optional() })
+export const hallNewsSchema = z.strictObject({
+  place: hallPlaceSchema,
+  programme: hallProgrammeSchema.optional(),
+})
 export type HallNews = z.infer<typeof hallNewsSchema>
 
 /** What a remote may press. */
-export const HALL_COMMANDS = ['main', 'hold', 'lost', 'take-back', 'mark', 'first', 'second', 'third'] as const
+export const HALL_COMMANDS = [
+  'main',
+  'hold',
+  'lost',
+  'take-back',
+  'mark',
+  'first',
+  'second',
+  'third',
+] as const
 export type HallCommand = (typeof HALL_COMMANDS)[number]
 
 export const pairSchema = z.strictObject({ code: z.string().max(20) })

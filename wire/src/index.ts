@@ -1,4 +1,10 @@
-export { PROBLEM_STATUS, PROBLEM_CODES, problemSchema, type ProblemBody, type ProblemCode } from './problem.ts'
+export {
+  PROBLEM_STATUS,
+  PROBLEM_CODES,
+  problemSchema,
+  type ProblemBody,
+  type ProblemCode,
+} from './problem.ts'
 export {
   callPackSchema,
   conflictSchema,

@@ -2,18 +2,35 @@ import { z } from 'zod'
 import { PROBLEM_STATUS, problemSchema } from './problem.ts'
 import { ROUTES, type Route } from './routes.ts'
 
-const json = (schema: z.ZodType, io: 'input' | 'output') => ({ 'application/json': { schema: z.toJSONSchema(schema, { io, unrepresentable: 'any' }) } })
+const json = (schema: z.ZodType, io: 'input' | 'output') => ({
+  'application/json': { schema: z.toJSONSchema(schema, { io, unrepresentable: 'any' }) },
+})
 
 function operation(name: string, route: Route): object {
-  const parameters = [...route.path.matchAll(/:(\w+)/g)].map((match) => ({ name: match[1], in: 'path', required: true, schema: { type: 'string' } }))
+  const parameters = [...route.path.matchAll(/:(\w+)/g)].map((match) => ({
+    name: match[1],
+    in: 'path',
+    required: true,
+    schema: { type: 'string' },
+  }))
   return {
     operationId: name,
     summary: route.summary,
     ...(parameters.length > 0 ? { parameters } : {}),
-    ...(route.request ? { requestBody: { required: true, content: json(route.request, 'input') } } : {}),
+    ...(route.request
+      ? { requestBody: { required: true, content: json(route.request, 'input') } }
+      : {}),
     responses: {
-      '200': { description: 'Done.', ...(route.answer ? { content: json(route.answer, 'output') } : {}) },
-      default: { description: 'A problem, in one sentence.', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+      '200': {
+        description: 'Done.',
+        ...(route.answer ? { content: json(route.answer, 'output') } : {}),
+      },
+      default: {
+        description: 'A problem, in one sentence.',
+        content: {
+          'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } },
+        },
+      },
     },
     'x-limit-bytes': route.limitBytes,
   }

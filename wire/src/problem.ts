@@ -1,6 +1,8 @@
 import { z } from 'zod'
 
-/** Every way a request can fail that a person can do something about, with the status it is sent as. */
+/**
+ * Every way a request can fail that a person can do something about, with the status it is sent as.
+ */
 export const PROBLEM_STATUS = {
   'input.invalid': 400,
   'input.not-json': 400,

@@ -29,13 +29,20 @@ export const sheetListSchema = z.object({ sheets: z.array(sheetSummarySchema) })
 export const sheetSchema = z.object({ routine: routineSchema, revision: z.int() })
 export type SheetState = z.infer<typeof sheetSchema>
 
-export const newSheetSchema = z.strictObject({ title: z.string().trim().min(1, 'a title was expected').max(120), tuneId: idSchema.nullable() })
+export const newSheetSchema = z.strictObject({
+  title: z.string().trim().min(1, 'a title was expected').max(120),
+  tuneId: idSchema.nullable(),
+})
 export const importSheetSchema = z.strictObject({ file: sheetFileSchema })
-export const importedSheetSchema = z.object({ id: idSchema, newFigures: z.array(z.string()), keptFigures: z.array(z.string()) })
+export const importedSheetSchema = z.object({
+  id: idSchema,
+  newFigures: z.array(z.string()),
+  keptFigures: z.array(z.string()),
+})
 
 /**
- * A batch of edits made from a revision. The pair of client and batch is unique: sending it again gets the first answer
- * and changes nothing.
+ * A batch of edits made from a revision. The pair of client and batch is unique: sending it again
+ * gets the first answer and changes nothing.
  */
 export const editBatchSchema = z.strictObject({
   clientId: z.string().min(8).max(64),
@@ -46,24 +53,51 @@ export const editBatchSchema = z.strictObject({
 export type EditBatch = z.infer<typeof editBatchSchema>
 
 export const conflictSchema = z.union([
-  z.object({ type: z.literal('field'), id: z.string(), field: z.string(), kept: z.unknown(), mine: z.unknown() }),
+  z.object({
+    type: z.literal('field'),
+    id: z.string(),
+    field: z.string(),
+    kept: z.unknown(),
+    mine: z.unknown(),
+  }),
   z.object({ type: z.literal('removed'), id: z.string(), by: z.enum(['mine', 'theirs']) }),
   z.object({ type: z.literal('moved'), id: z.string() }),
 ])
 
-/** The answer to a batch: the sheet after it, merged with what others did since its base, and what could not be merged. */
-export const editAnswerSchema = z.object({ routine: routineSchema, revision: z.int(), conflicts: z.array(conflictSchema) })
+/**
+ * The answer to a batch: the sheet after it, merged with what others did since its base, and what
+ * could not be merged.
+ */
+export const editAnswerSchema = z.object({
+  routine: routineSchema,
+  revision: z.int(),
+  conflicts: z.array(conflictSchema),
+})
 export type EditAnswer = z.infer<typeof editAnswerSchema>
 
 /** What was changed when, with the changes in words. */
-export const revisionSchema = z.object({ revision: z.int(), clientId: z.string(), edits: z.int(), atMs: z.number(), words: z.array(z.string()) })
+export const revisionSchema = z.object({
+  revision: z.int(),
+  clientId: z.string(),
+  edits: z.int(),
+  atMs: z.number(),
+  words: z.array(z.string()),
+})
 export type Revision = z.infer<typeof revisionSchema>
-export const revisionListSchema = z.object({ revisions: z.array(revisionSchema), createdAtMs: z.number() })
+export const revisionListSchema = z.object({
+  revisions: z.array(revisionSchema),
+  createdAtMs: z.number(),
+})
 
 /** A copy of a sheet that remembers what it is a branch of. */
-export const branchSheetSchema = z.strictObject({ title: z.string().trim().min(1, 'a title was expected').max(120) })
+export const branchSheetSchema = z.strictObject({
+  title: z.string().trim().min(1, 'a title was expected').max(120),
+})
 
-/** All that a call needs, so that it can be made without the network; the sound is fetched by its hash. */
+/**
+ * All that a call needs, so that it can be made without the network; the sound is fetched by its
+ * hash.
+ */
 export const callPackSchema = z.object({
   format: z.literal('dellop-call-pack'),
   version: z.literal(1),
@@ -78,5 +112,10 @@ export const callPackSchema = z.object({
 export type CallPack = z.infer<typeof callPackSchema>
 
 /** Sent to every open page when a sheet changes. */
-export const sheetChangedSchema = z.object({ type: z.literal('sheet'), id: z.string(), revision: z.int(), clientId: z.string() })
+export const sheetChangedSchema = z.object({
+  type: z.literal('sheet'),
+  id: z.string(),
+  revision: z.int(),
+  clientId: z.string(),
+})
 export type SheetChanged = z.infer<typeof sheetChangedSchema>

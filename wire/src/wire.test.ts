@@ -12,7 +12,12 @@ describe('the wire', () => {
 
   it('limits the size of everything that may be sent, and sends nothing to what only reads', () => {
     for (const [name, route] of routes) {
-      expect([name, route.method === 'GET' || route.method === 'DELETE' ? route.limitBytes === 0 && route.request === null : route.limitBytes > 0]).toEqual([name, true])
+      expect([
+        name,
+        route.method === 'GET' || route.method === 'DELETE'
+          ? route.limitBytes === 0 && route.request === null
+          : route.limitBytes > 0,
+      ]).toEqual([name, true])
     }
   })
 
@@ -23,14 +28,28 @@ describe('the wire', () => {
 
   it('gives every problem a status of failure, and refuses codes of no list', () => {
     for (const code of PROBLEM_CODES) expect(PROBLEM_STATUS[code]).toBeGreaterThanOrEqual(400)
-    const body = { type: 'x', title: 'x', status: 400, code: 'no.such.code', detail: '', requestId: '1' }
+    const body = {
+      type: 'x',
+      title: 'x',
+      status: 400,
+      code: 'no.such.code',
+      detail: '',
+      requestId: '1',
+    }
     expect(problemSchema.safeParse(body).success).toBe(false)
     expect(problemSchema.safeParse({ ...body, code: 'not-found' }).success).toBe(true)
   })
 
   it('describes every route as OpenAPI, with its parameters', () => {
-    const { paths } = openApiDocument() as { paths: Record<string, Record<string, { operationId: string; parameters?: { name: string }[] }>> }
-    const described = Object.values(paths).flatMap((methods) => Object.values(methods).map((one) => one.operationId))
+    const { paths } = openApiDocument() as {
+      paths: Record<
+        string,
+        Record<string, { operationId: string; parameters?: { name: string }[] }>
+      >
+    }
+    const described = Object.values(paths).flatMap((methods) =>
+      Object.values(methods).map((one) => one.operationId),
+    )
     expect(described.sort()).toEqual(routes.map(([name]) => name).sort())
     expect(paths['/api/sheets/{id}/edits']!['post']!.parameters).toMatchObject([{ name: 'id' }])
   })

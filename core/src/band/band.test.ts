@@ -15,7 +15,9 @@ describe('chord symbols', () => {
     ['Cmaj7', 0, [0, 4, 7, 11]],
     ['C/G', 7, [0, 4, 7]],
     ['Asus4', 9, [9, 2, 4]],
-  ])('%s has its root at %d', (symbol, root, tones) => expect(readChord(symbol)).toEqual({ root, tones }))
+  ])('%s has its root at %d', (symbol, root, tones) =>
+    expect(readChord(symbol)).toEqual({ root, tones }),
+  )
   it.each(['H', 'Gx', '', 'g'])('"%s" is none', (symbol) => expect(readChord(symbol)).toBeNull())
 })
 
@@ -38,7 +40,8 @@ describe('the band', () => {
   const onsetNear = (samples: Float32Array, rate: number, seconds: number): number => {
     let best = 0
     let at = 0
-    const loud = (i: number): number => samples.subarray(i, i + 30).reduce((sum, one) => sum + Math.abs(one), 0)
+    const loud = (i: number): number =>
+      samples.subarray(i, i + 30).reduce((sum, one) => sum + Math.abs(one), 0)
     for (let i = Math.round((seconds - 0.05) * rate); i < (seconds + 0.05) * rate; i += 5) {
       const rise = loud(i) - loud(i - 60)
       if (rise > best) [best, at] = [rise, i]
@@ -46,19 +49,26 @@ describe('the band', () => {
     return at / rate
   }
 
-  // Fixed cases: the finder of onsets is a plain one and mistakes reverberation for a beat at some tempi.
+  // Fixed cases: the finder of onsets is a plain one and mistakes reverberation for a beat at some
+  // tempi.
   it.each([
     [72, 3],
     [96, 3],
     [104, 2],
     [120, 4],
-  ])('at %d a minute in %d sounds its bars where its map says, within the attack of its instruments', (bpm, beatsPerBar) => {
-    const one = score(bpm, beatsPerBar, 3)
-    const performance = playScore(one, 11_025)
-    const { beats, downbeats } = trueBeats(one, performance)
-    expect([beats.length, downbeats.length]).toEqual([3 * beatsPerBar, 3])
-    for (const downbeat of downbeats.slice(1)) expect(Math.abs(onsetNear(performance.samples, 11_025, downbeat) - downbeat)).toBeLessThan(0.04)
-  })
+  ])(
+    'at %d a minute in %d sounds its bars where its map says, within the attack of its instruments',
+    (bpm, beatsPerBar) => {
+      const one = score(bpm, beatsPerBar, 3)
+      const performance = playScore(one, 11_025)
+      const { beats, downbeats } = trueBeats(one, performance)
+      expect([beats.length, downbeats.length]).toEqual([3 * beatsPerBar, 3])
+      for (const downbeat of downbeats.slice(1))
+        expect(Math.abs(onsetNear(performance.samples, 11_025, downbeat) - downbeat)).toBeLessThan(
+          0.04,
+        )
+    },
+  )
 
   it('makes no sound of nothing, and never more than full scale', () => {
     const silent = new Float32Array(100)
@@ -73,8 +83,11 @@ describe('sound as bytes', () => {
   it('has a whole header, and limits what is too loud', () => {
     const bytes = wavBytes(Float32Array.from([0, 2, -2, 0.5]), 44_100)
     const view = new DataView(bytes.buffer)
-    expect([view.getUint32(4, true), view.getUint32(40, true), view.getUint16(22, true)]).toEqual([44, 8, 1])
+    expect([view.getUint32(4, true), view.getUint32(40, true), view.getUint16(22, true)]).toEqual([
+      44, 8, 1,
+    ])
     expect([46, 48, 50].map((at) => view.getInt16(at, true))).toEqual([32_767, -32_767, 16_383])
   })
-  it('has peaks that are the loudest of each stretch', () => expect(wavePeaks(Float32Array.from([0.1, -0.4, 0.2, 0.9]), 2)).toEqual([0.4, 0.9]))
+  it('has peaks that are the loudest of each stretch', () =>
+    expect(wavePeaks(Float32Array.from([0.1, -0.4, 0.2, 0.9]), 2)).toEqual([0.4, 0.9]))
 })

@@ -6,8 +6,15 @@ export interface Click {
 
 const CLICK_SECONDS = 0.05
 
-/** Clicks alone, as mono samples; `lengthSeconds` is the length of the whole track. Each click begins at the sample nearest its moment. */
-export function clickTrack(clicks: readonly Click[], lengthSeconds: number, sampleRate: number): Float32Array {
+/**
+ * Clicks alone, as mono samples; `lengthSeconds` is the length of the whole track. Each click
+ * begins at the sample nearest its moment.
+ */
+export function clickTrack(
+  clicks: readonly Click[],
+  lengthSeconds: number,
+  sampleRate: number,
+): Float32Array {
   const samples = new Float32Array(Math.ceil(lengthSeconds * sampleRate))
   const length = Math.round(CLICK_SECONDS * sampleRate)
   for (const { seconds, strong } of clicks) {
@@ -15,7 +22,8 @@ export function clickTrack(clicks: readonly Click[], lengthSeconds: number, samp
     const step = (2 * Math.PI * (strong ? 1560 : 1040)) / sampleRate
     for (let i = 0; i < length; i++) {
       const at = start + i
-      if (at >= 0 && at < samples.length) samples[at]! += (strong ? 0.7 : 0.45) * Math.exp((-6 * i) / length) * Math.sin(i * step)
+      if (at >= 0 && at < samples.length)
+        samples[at]! += (strong ? 0.7 : 0.45) * Math.exp((-6 * i) / length) * Math.sin(i * step)
     }
   }
   return samples

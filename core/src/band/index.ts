@@ -1,4 +1,12 @@
-export type { FreeMark, Score, ScoreChord, ScoreLandmark, ScoreNote, ScoreSection, TempoMark } from './score.ts'
+export type {
+  FreeMark,
+  Score,
+  ScoreChord,
+  ScoreLandmark,
+  ScoreNote,
+  ScoreSection,
+  TempoMark,
+} from './score.ts'
 export { readChord } from './chord.ts'
 export { playScore, trueBeats, BAND_SAMPLE_RATE, type Performance } from './play.ts'
 export { clickTrack, type Click } from './clickTrack.ts'

@@ -1,4 +1,12 @@
-import { secondsAt, TICKS_PER_BEAT, ticksPerBar, tickPosition, type BeatMap, type Seconds, type Tick } from '../time/index.ts'
+import {
+  secondsAt,
+  TICKS_PER_BEAT,
+  ticksPerBar,
+  tickPosition,
+  type BeatMap,
+  type Seconds,
+  type Tick,
+} from '../time/index.ts'
 import { beatMapOfScore } from './beats.ts'
 import type { Score, ScoreChord } from './score.ts'
 import { addHall, addNote, BASS, CHORDS, LEAD, normalise, SECOND } from './synth.ts'
@@ -22,9 +30,10 @@ const PEAK = 0.8
 const HELD = 0.92
 
 /**
- * Plays a score: the tune, a bass on the first beat of each bar and chords on the others. From a landmark of kind `start` on
- * a second fiddle joins, an octave above. The beat map is exact: beat n sounds at the sample nearest to
- * `secondsAt(beatMap, n beats)`; a note that ends where the count stops is held through the free time.
+ * Plays a score: the tune, a bass on the first beat of each bar and chords on the others. From a
+ * landmark of kind `start` on a second fiddle joins, an octave above. The beat map is exact: beat n
+ * sounds at the sample nearest to `secondsAt(beatMap, n beats)`; a note that ends where the count
+ * stops is held through the free time.
  */
 export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performance {
   const beatMap = beatMapOfScore(score, LEAD_IN_SECONDS)
@@ -35,9 +44,12 @@ export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performa
   for (const note of score.notes) {
     const [from, until] = [seconds(note.at), seconds(note.at + note.lengthTicks)]
     addNote(mix, sampleRate, LEAD, note.midi + 12, from, HELD * (until - from))
-    if (note.at >= joins) addNote(mix, sampleRate, SECOND, note.midi + 24, from, HELD * (until - from))
+    if (note.at >= joins)
+      addNote(mix, sampleRate, SECOND, note.midi + 24, from, HELD * (until - from))
   }
-  accompany(score, (instrument, midi, at, ticks) => addNote(mix, sampleRate, instrument, midi, seconds(at), seconds(at + ticks) - seconds(at)))
+  accompany(score, (instrument, midi, at, ticks) =>
+    addNote(mix, sampleRate, instrument, midi, seconds(at), seconds(at + ticks) - seconds(at)),
+  )
   addHall(mix, sampleRate, 0.22)
   normalise(mix, PEAK)
   return { samples: mix, sampleRate, durationSeconds, beatMap }
@@ -45,7 +57,10 @@ export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performa
 
 type Add = (instrument: typeof BASS, midi: number, at: number, lengthTicks: number) => void
 
-/** Bass on one (and on three of four), chords on the other beats: the plainest accompaniment that tells the bar. */
+/**
+ * Bass on one (and on three of four), chords on the other beats: the plainest accompaniment that
+ * tells the bar.
+ */
 function accompany(score: Score, add: Add): void {
   const bar = ticksPerBar(score.metre)
   let chord: ScoreChord | null = null
@@ -53,18 +68,26 @@ function accompany(score: Score, add: Add): void {
   for (let at = 0; at < score.end; at += TICKS_PER_BEAT) {
     while (next < score.chords.length && score.chords[next]!.at <= at) chord = score.chords[next++]!
     if (!chord) continue
-    const onBass = at % bar === 0 || (score.metre.beatsPerBar === 4 && at % bar === 2 * TICKS_PER_BEAT)
+    const onBass =
+      at % bar === 0 || (score.metre.beatsPerBar === 4 && at % bar === 2 * TICKS_PER_BEAT)
     if (onBass) add(BASS, inRange(chord.root, 40), at, TICKS_PER_BEAT * 0.95)
     else for (const tone of chord.tones) add(CHORDS, inRange(tone, 55), at, TICKS_PER_BEAT * 0.6)
   }
 }
 
 /** The pitch class in the octave that begins at `low`. */
-const inRange = (pitchClass: number, low: number): number => low + ((((pitchClass - low) % 12) + 12) % 12)
+const inRange = (pitchClass: number, low: number): number =>
+  low + ((((pitchClass - low) % 12) + 12) % 12)
 
 /** Seconds of every beat from the first downbeat on, and of every bar. */
-export function trueBeats(score: Score, { beatMap }: Performance): { readonly beats: number[]; readonly downbeats: number[] } {
+export function trueBeats(
+  score: Score,
+  { beatMap }: Performance,
+): { readonly beats: number[]; readonly downbeats: number[] } {
   const bar = ticksPerBar(score.metre)
-  const at = (step: number): number[] => Array.from({ length: Math.ceil(score.end / step) }, (_, i) => secondsAt(beatMap, (i * step) as Tick))
+  const at = (step: number): number[] =>
+    Array.from({ length: Math.ceil(score.end / step) }, (_, i) =>
+      secondsAt(beatMap, (i * step) as Tick),
+    )
   return { beats: at(TICKS_PER_BEAT), downbeats: at(bar) }
 }

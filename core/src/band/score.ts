@@ -21,13 +21,18 @@ export interface ScoreSection {
   readonly bars: number
 }
 
-/** A tempo that is reached at a tick; between two of them the tempo goes straight from one to the other. */
+/**
+ * A tempo that is reached at a tick; between two of them the tempo goes straight from one to the
+ * other.
+ */
 export interface TempoMark {
   readonly at: Tick
   readonly bpm: number
 }
 
-/** Music without beats: at this tick the count stops for some seconds while the last note is held. */
+/**
+ * Music without beats: at this tick the count stops for some seconds while the last note is held.
+ */
 export interface FreeMark {
   readonly at: Tick
   readonly seconds: number
@@ -39,7 +44,10 @@ export interface ScoreLandmark {
   readonly text: string
 }
 
-/** What the house band plays from, wherever it was read. Repeats and the order of parts are already played out. */
+/**
+ * What the house band plays from, wherever it was read. Repeats and the order of parts are already
+ * played out.
+ */
 export interface Score {
   readonly title: string
   readonly dance: string

@@ -1,4 +1,7 @@
-/** How one instrument sounds: partials, and an envelope in seconds. Times are exact; the attack never moves the beat. */
+/**
+ * How one instrument sounds: partials, and an envelope in seconds. Times are exact; the attack
+ * never moves the beat.
+ */
 export interface Instrument {
   /** Amplitudes of the first partials. */
   readonly partials: readonly number[]
@@ -11,11 +14,32 @@ export interface Instrument {
   readonly gain: number
 }
 
-export const LEAD: Instrument = { partials: [1, 0.4, 0.2, 0.08, 0.03], attackSeconds: 0.018, decaySeconds: 1.6, releaseSeconds: 0.09, vibratoCents: 7, gain: 0.2 }
+export const LEAD: Instrument = {
+  partials: [1, 0.4, 0.2, 0.08, 0.03],
+  attackSeconds: 0.018,
+  decaySeconds: 1.6,
+  releaseSeconds: 0.09,
+  vibratoCents: 7,
+  gain: 0.2,
+}
 /** The second fiddle, softer than the tune it doubles. */
 export const SECOND: Instrument = { ...LEAD, gain: 0.09 }
-export const BASS: Instrument = { partials: [1, 0.35, 0.12], attackSeconds: 0.012, decaySeconds: 0.45, releaseSeconds: 0.08, vibratoCents: 0, gain: 0.26 }
-export const CHORDS: Instrument = { partials: [1, 0.3, 0.16, 0.05], attackSeconds: 0.01, decaySeconds: 0.22, releaseSeconds: 0.06, vibratoCents: 0, gain: 0.075 }
+export const BASS: Instrument = {
+  partials: [1, 0.35, 0.12],
+  attackSeconds: 0.012,
+  decaySeconds: 0.45,
+  releaseSeconds: 0.08,
+  vibratoCents: 0,
+  gain: 0.26,
+}
+export const CHORDS: Instrument = {
+  partials: [1, 0.3, 0.16, 0.05],
+  attackSeconds: 0.01,
+  decaySeconds: 0.22,
+  releaseSeconds: 0.06,
+  vibratoCents: 0,
+  gain: 0.075,
+}
 
 const TABLE_SIZE = 2048
 /** Samples between two settings of the vibrato: far finer than its 5 Hz. */
@@ -38,7 +62,14 @@ function wave(instrument: Instrument): Float32Array {
 }
 
 /** Adds one note to the mix. `midi` 60 = middle C; times in seconds from the first sample. */
-export function addNote(mix: Float32Array, sampleRate: number, instrument: Instrument, midi: number, atSeconds: number, lengthSeconds: number): void {
+export function addNote(
+  mix: Float32Array,
+  sampleRate: number,
+  instrument: Instrument,
+  midi: number,
+  atSeconds: number,
+  lengthSeconds: number,
+): void {
   const table = wave(instrument)
   const first = Math.max(0, Math.round(atSeconds * sampleRate))
   const held = Math.round(lengthSeconds * sampleRate)
@@ -60,13 +91,17 @@ export function addNote(mix: Float32Array, sampleRate: number, instrument: Instr
     const a = table[index]!
     mix[i]! += swell * fade * decay * (a + (table[index + 1]! - a) * (phase - index))
     decay *= fall
-    if (wobble !== 0 && n % WOBBLE_EVERY === 0) bent = step * (1 + wobble * Math.sin(n * wobbleStep))
+    if (wobble !== 0 && n % WOBBLE_EVERY === 0)
+      bent = step * (1 + wobble * Math.sin(n * wobbleStep))
     phase += bent
     if (phase >= TABLE_SIZE) phase -= TABLE_SIZE
   }
 }
 
-/** Comb lengths and feedback of a small hall, after Schroeder (1962): four combs and two all-passes in a row. */
+/**
+ * Comb lengths and feedback of a small hall, after Schroeder (1962): four combs and two all-passes
+ * in a row.
+ */
 const COMBS = [0.0297, 0.0371, 0.0411, 0.0437]
 const ALL_PASSES = [0.005, 0.0017]
 

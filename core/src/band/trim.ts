@@ -3,7 +3,10 @@ import { loudestOf } from './synth.ts'
 /** Speech begins and ends where it is this much softer than its loudest: 40 dB. */
 const SOFTEST = 0.01
 
-/** Speech without the silence before and after it, from the first to the last sample that is no more than 40 dB below the loudest. */
+/**
+ * Speech without the silence before and after it, from the first to the last sample that is no more
+ * than 40 dB below the loudest.
+ */
 export function trimmedSpeech(samples: Float32Array): Float32Array {
   const least = loudestOf(samples, 0, samples.length) * SOFTEST
   let [from, to] = [0, samples.length]

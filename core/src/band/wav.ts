@@ -4,7 +4,8 @@ import { loudestOf } from './synth.ts'
 export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array {
   const bytes = new Uint8Array(44 + samples.length * 2)
   const view = new DataView(bytes.buffer)
-  const text = (at: number, value: string): void => [...value].forEach((letter, i) => view.setUint8(at + i, letter.charCodeAt(0)))
+  const text = (at: number, value: string): void =>
+    [...value].forEach((letter, i) => view.setUint8(at + i, letter.charCodeAt(0)))
   text(0, 'RIFF')
   view.setUint32(4, bytes.length - 8, true)
   text(8, 'WAVEfmt ')
@@ -27,5 +28,10 @@ export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array 
 /** Peaks for drawing: for each of `count` stretches the loudest absolute sample, 0..1. */
 export function wavePeaks(samples: Float32Array, count: number): number[] {
   const span = samples.length / count
-  return Array.from({ length: count }, (_, k) => Math.round(loudestOf(samples, Math.floor(k * span), Math.floor((k + 1) * span)) * 1000) / 1000)
+  return Array.from(
+    { length: count },
+    (_, k) =>
+      Math.round(loudestOf(samples, Math.floor(k * span), Math.floor((k + 1) * span)) * 1000) /
+      1000,
+  )
 }

@@ -2,7 +2,15 @@ import fc from 'fast-check'
 import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
 import { seconds, tick, tickPosition, type TickPosition } from '../time/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
-import { isMoving, MOST_SPEED, musicAt, newCall, stepCall, type Call, type CallEvent } from './call.ts'
+import {
+  isMoving,
+  MOST_SPEED,
+  musicAt,
+  newCall,
+  stepCall,
+  type Call,
+  type CallEvent,
+} from './call.ts'
 import { wholeCourse } from './course.ts'
 import { callLogSchema, replay, type CallLog } from './log.ts'
 import { callReport } from './report.ts'
@@ -19,17 +27,51 @@ describe('a call', () => {
     fc.oneof(
       fc.record({ type: fc.constant('start' as const), countInSeconds: fc.constantFrom(0, 2.5) }),
       fc.record({ type: fc.constant('pause' as const) }),
-      fc.record({ type: fc.constant('seek' as const), music: fc.double({ min: 0, max: 130, noNaN: true }) }),
-      fc.record({ type: fc.constant('speed' as const), speed: fc.constantFrom(0.5, 0.8, 1, 1.1, 1.5) }),
-      fc.record({ type: fc.constant('heard' as const), by: fc.constantFrom('tap' as const, 'nudge' as const), music: fc.double({ min: 0, max: 130, noNaN: true }), speed: fc.constantFrom(0.9, 1.1), error: fc.constant(0.1) }),
-      fc.record({ type: fc.constantFrom('hold' as const, 'free' as const), from: fc.nat({ max: 4000 }) }),
-      fc.record({ type: fc.constant('lose' as const), from: fc.nat({ max: 4000 }), until: fc.nat({ max: 4000 }), floor: fc.constantFrom(...sheet.timeline.slots.map(({ after }) => after)) }),
-      fc.record({ type: fc.constantFrom('carry-on' as const, 'take-back' as const, 'ending' as const, 'end' as const) }),
-      fc.record({ type: fc.constant('turn' as const), turn: fc.constantFrom('rejoin' as const, 'end-soon' as const), course: fc.constant(wholeCourse(sheet)) }),
+      fc.record({
+        type: fc.constant('seek' as const),
+        music: fc.double({ min: 0, max: 130, noNaN: true }),
+      }),
+      fc.record({
+        type: fc.constant('speed' as const),
+        speed: fc.constantFrom(0.5, 0.8, 1, 1.1, 1.5),
+      }),
+      fc.record({
+        type: fc.constant('heard' as const),
+        by: fc.constantFrom('tap' as const, 'nudge' as const),
+        music: fc.double({ min: 0, max: 130, noNaN: true }),
+        speed: fc.constantFrom(0.9, 1.1),
+        error: fc.constant(0.1),
+      }),
+      fc.record({
+        type: fc.constantFrom('hold' as const, 'free' as const),
+        from: fc.nat({ max: 4000 }),
+      }),
+      fc.record({
+        type: fc.constant('lose' as const),
+        from: fc.nat({ max: 4000 }),
+        until: fc.nat({ max: 4000 }),
+        floor: fc.constantFrom(...sheet.timeline.slots.map(({ after }) => after)),
+      }),
+      fc.record({
+        type: fc.constantFrom(
+          'carry-on' as const,
+          'take-back' as const,
+          'ending' as const,
+          'end' as const,
+        ),
+      }),
+      fc.record({
+        type: fc.constant('turn' as const),
+        turn: fc.constantFrom('rejoin' as const, 'end-soon' as const),
+        course: fc.constant(wholeCourse(sheet)),
+      }),
     ),
     { maxLength: 30 },
   )
-  const gaps = fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 30, maxLength: 30 })
+  const gaps = fc.array(fc.double({ min: 0, max: 20, noNaN: true }), {
+    minLength: 30,
+    maxLength: 30,
+  })
   const logOf = (list: readonly object[], after: readonly number[]): CallEvent[] => {
     let at = 0
     return list.map((event, i) => ({ ...event, at: (at += after[i]!) }) as CallEvent)
@@ -70,8 +112,24 @@ describe('a call', () => {
         let call = newCall(seconds(0))
         for (const event of logOf(list, after)) {
           const next = stepCall(call, event)
-          expect(['waiting', 'counting-in', 'running', 'holding', 'free-time', 'lost', 'ending', 'paused', 'ended']).toContain(next.state)
-          if (!['seek', 'heard', 'start'].includes(event.type) && isMoving(call) && call.state !== 'counting-in' && isMoving(next)) expect(musicAt(next, event.at)).toBeCloseTo(musicAt(call, event.at), 6)
+          expect([
+            'waiting',
+            'counting-in',
+            'running',
+            'holding',
+            'free-time',
+            'lost',
+            'ending',
+            'paused',
+            'ended',
+          ]).toContain(next.state)
+          if (
+            !['seek', 'heard', 'start'].includes(event.type) &&
+            isMoving(call) &&
+            call.state !== 'counting-in' &&
+            isMoving(next)
+          )
+            expect(musicAt(next, event.at)).toBeCloseTo(musicAt(call, event.at), 6)
           call = next
         }
       }),
@@ -81,8 +139,17 @@ describe('a call', () => {
   it('that was turned by a wrong key is, one key later, as it was', () => {
     const floor = sheet.timeline.slots[3]!.after
     let call = stepCall(newCall(seconds(0)), { type: 'start', at: 0, countInSeconds: 0 })
-    for (const before of [call, stepCall(call, { type: 'lose', at: 5, from: tick(100), floor, until: tick(150) }), stepCall(call, { type: 'hold', at: 5, from: tick(100) })]) {
-      const turned = stepCall(before, { type: 'turn', at: 6, turn: 'rejoin', course: wholeCourse(sheet) })
+    for (const before of [
+      call,
+      stepCall(call, { type: 'lose', at: 5, from: tick(100), floor, until: tick(150) }),
+      stepCall(call, { type: 'hold', at: 5, from: tick(100) }),
+    ]) {
+      const turned = stepCall(before, {
+        type: 'turn',
+        at: 6,
+        turn: 'rejoin',
+        course: wholeCourse(sheet),
+      })
       expect(turned.state).toBe('running')
       expect(stepCall(turned, { type: 'take-back', at: 7 })).toEqual(before)
     }
@@ -93,7 +160,10 @@ describe('a call', () => {
   it('is told afterwards: what was planned, what was given, what was left out, and what was marked', () => {
     const now = tickPosition(10 * 24)
     const whole = wholeCourse(sheet)
-    const more = { legs: [...whole.legs, { ...whole.legs[0]!, at: sheet.timeline.lengthTicks }], waiting: [] }
+    const more = {
+      legs: [...whole.legs, { ...whole.legs[0]!, at: sheet.timeline.lengthTicks }],
+      waiting: [],
+    }
     const [first, second] = prepared.cues
     const told = callReport(
       kept([
@@ -107,12 +177,21 @@ describe('a call', () => {
       ]),
       sheet,
     )
-    expect(told.cues.slice(0, 2).map(({ given, why }) => [given, why])).toEqual([[1, null], [0, 'held']]) // prettier-ignore
+    expect(told.cues.slice(0, 2).map(({ given, why }) => [given, why])).toEqual([
+      [1, null],
+      [0, 'held'],
+    ])
     expect(told.happenings.map(({ kind }) => kind)).toEqual(['marked', 'speed', 'held', 'turned'])
     expect(told.happenings[0]!.slot).toBe(sheet.timeline.slots[0])
     expect([told.lowBpm, told.highBpm, told.seconds]).toEqual([90, 99, 9])
     expect(told.happenings[3]).toMatchObject({ repeated: [sheet.timeline.passes[0]] })
-    const ended = callReport(kept([{ type: 'start', at: 0, countInSeconds: 0 }, { type: 'turn', at: 2, turn: 'end-soon', course: endSoon(prepared, now)!.course }]), sheet) // prettier-ignore
+    const ended = callReport(
+      kept([
+        { type: 'start', at: 0, countInSeconds: 0 },
+        { type: 'turn', at: 2, turn: 'end-soon', course: endSoon(prepared, now)!.course },
+      ]),
+      sheet,
+    )
     expect(ended.cues.filter(({ why }) => why === 'left-out').length).toBeGreaterThan(10)
   })
 
@@ -129,9 +208,16 @@ describe('a call', () => {
 
   it('counts in before its place, and stopped while counting in is still there', () => {
     const counting = stepCall(newCall(seconds(20)), { type: 'start', at: 0, countInSeconds: 2 })
-    expect([counting.state, musicAt(counting, 0), musicAt(counting, 2)]).toEqual(['counting-in', 18, 20])
+    expect([counting.state, musicAt(counting, 0), musicAt(counting, 2)]).toEqual([
+      'counting-in',
+      18,
+      20,
+    ])
     expect(musicAt(stepCall(counting, { type: 'pause', at: 1 }), 5)).toBe(20)
-    expect(stepCall(counting, { type: 'pause', at: 3 })).toMatchObject({ state: 'paused', music: 21 })
+    expect(stepCall(counting, { type: 'pause', at: 3 })).toMatchObject({
+      state: 'paused',
+      music: 21,
+    })
   })
 
   it('keeps its speed in range and ignores what means nothing', () => {
@@ -143,15 +229,20 @@ describe('a call', () => {
 describe('cues at the lectern', () => {
   it('are due once each and in order, however the time is cut up', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0, max: 60, noNaN: true }), { minLength: 1, maxLength: 400 }), (steps) => {
-        let at = -400
-        const due: string[] = []
-        for (const step of [...steps, 6000]) {
-          due.push(...cuesDue(prepared, tickPosition(at), tickPosition(at + step)).map((cue) => cue.key))
-          at += step
-        }
-        expect(due).toEqual(prepared.cues.map((cue) => cue.key))
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 60, noNaN: true }), { minLength: 1, maxLength: 400 }),
+        (steps) => {
+          let at = -400
+          const due: string[] = []
+          for (const step of [...steps, 6000]) {
+            due.push(
+              ...cuesDue(prepared, tickPosition(at), tickPosition(at + step)).map((cue) => cue.key),
+            )
+            at += step
+          }
+          expect(due).toEqual(prepared.cues.map((cue) => cue.key))
+        },
+      ),
     )
   })
 
@@ -162,22 +253,38 @@ describe('cues at the lectern', () => {
     const during = lecternAt(prepared, first!.startTick)
     expect([during.cue?.key, during.speak, during.approach]).toEqual([first!.key, true, 1])
     expect(lecternAt(prepared, tickPosition(first!.endTick + 0.01)).cue?.key).toBe(second!.key)
-    expect(before.upcoming.map((cue) => cue.key)).toEqual(prepared.cues.slice(1, 4).map((cue) => cue.key))
+    expect(before.upcoming.map((cue) => cue.key)).toEqual(
+      prepared.cues.slice(1, 4).map((cue) => cue.key),
+    )
   })
 
   it('tell where the floor is: part, time, bar, count, figure', () => {
     const at = lecternAt(prepared, tickPosition((72 + 24 + 4) * 24 + 5))
-    expect([at.pass?.part.label, at.bar, at.bars, at.count, at.dancing?.figure?.name]).toEqual(['Bridge', 2, 2, '2', 'Balance left and right'])
+    expect([at.pass?.part.label, at.bar, at.bars, at.count, at.dancing?.figure?.name]).toEqual([
+      'Bridge',
+      2,
+      2,
+      '2',
+      'Balance left and right',
+    ])
     const last = lecternAt(prepared, tickPosition(203 * 24))
     expect([last.cue, last.beatsLeft]).toEqual([null, 1])
   })
 
   it('count in on the last beats of the introduction', () => {
-    expect([-96, -72, -48, -24, 0].map((at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null)).toEqual(['1', '2', '3', 'ready', null])
+    expect(
+      [-96, -72, -48, -24, 0].map(
+        (at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null,
+      ),
+    ).toEqual(['1', '2', '3', 'ready', null])
   })
 
   it('fall on the same ticks whatever the clock: music and ticks are inverse', () => {
-    fc.assert(fc.property(fc.double({ min: -300, max: 5000, noNaN: true }), (at) => expect(tickOfMusic(prepared, musicOfTick(prepared, at as TickPosition))).toBeCloseTo(at, 6)))
+    fc.assert(
+      fc.property(fc.double({ min: -300, max: 5000, noNaN: true }), (at) =>
+        expect(tickOfMusic(prepared, musicOfTick(prepared, at as TickPosition))).toBeCloseTo(at, 6),
+      ),
+    )
   })
 })
 
@@ -200,18 +307,28 @@ describe('the loudspeakers’ delay', () => {
   const clicks = Array.from({ length: 20 }, (_, i) => 5 + i * 0.75)
   it('is the median of the taps, with the usual earliness of tapping taken out', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 0.45, noNaN: true }), fc.array(fc.double({ min: -0.03, max: 0.03, noNaN: true }), { minLength: 12, maxLength: 12 }), (delay, jitter) => {
-        const measure = delayFromTaps(
-          clicks,
-          jitter.map((late, i) => clicks[i + 2]! + delay - 0.03 + late),
-        )!
-        expect(Math.abs(measure.delaySeconds - delay)).toBeLessThan(0.031)
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 0.45, noNaN: true }),
+        fc.array(fc.double({ min: -0.03, max: 0.03, noNaN: true }), {
+          minLength: 12,
+          maxLength: 12,
+        }),
+        (delay, jitter) => {
+          const measure = delayFromTaps(
+            clicks,
+            jitter.map((late, i) => clicks[i + 2]! + delay - 0.03 + late),
+          )!
+          expect(Math.abs(measure.delaySeconds - delay)).toBeLessThan(0.031)
+        },
+      ),
     )
   })
   it('is not spoilt by one stray tap and not believed from few', () => {
     const taps = clicks.slice(2, 12).map((click) => click + 0.2 - 0.03)
-    expect(delayFromTaps(clicks, [...taps.slice(0, 9), taps[9]! + 0.3])!.delaySeconds).toBeCloseTo(0.2, 6)
+    expect(delayFromTaps(clicks, [...taps.slice(0, 9), taps[9]! + 0.3])!.delaySeconds).toBeCloseTo(
+      0.2,
+      6,
+    )
     expect(delayFromTaps(clicks, taps.slice(0, 5))).toBeNull()
   })
 })

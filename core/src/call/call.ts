@@ -29,15 +29,27 @@ type How =
   | { readonly state: 'holding'; readonly from: Tick }
   /** What is danced goes on until a key is pressed. */
   | { readonly state: 'free-time'; readonly from: Tick }
-  /** The floor stands in a way that the dance does not have it in. `until`: the tick at which what it dances now is over. */
-  | { readonly state: 'lost'; readonly from: Tick; readonly floor: FloorState; readonly until: Tick }
+  /**
+   * The floor stands in a way that the dance does not have it in. `until`: the tick at which what
+   * it dances now is over.
+   */
+  | {
+      readonly state: 'lost'
+      readonly from: Tick
+      readonly floor: FloorState
+      readonly until: Tick
+    }
   | { readonly state: 'ending' }
 
 /**
- * A call as a value: `stepCall(call, event) -> call`, each event with its own time on the caller's clock in seconds. There
- * is no clock inside: where the music is follows from the call and a time, and the same events give the same call.
+ * A call as a value: `stepCall(call, event) -> call`, each event with its own time on the caller's
+ * clock in seconds. There is no clock inside: where the music is follows from the call and a time,
+ * and the same events give the same call.
  */
-export type Call = (Danced & Still & { readonly state: 'waiting' | 'paused' | 'ended' }) | (Danced & Sounding & { readonly state: 'counting-in' }) | (Danced & Sounding & How)
+export type Call =
+  | (Danced & Still & { readonly state: 'waiting' | 'paused' | 'ended' })
+  | (Danced & Sounding & { readonly state: 'counting-in' })
+  | (Danced & Sounding & How)
 
 /** Why the dance takes another course. */
 export type Turn = 'rejoin' | 'release' | 'again' | 'restart' | 'skip' | 'end-soon' | 'go-on'
@@ -46,14 +58,33 @@ export type CallEvent =
   /** Begins at the call's place. The music sounds `countInSeconds` later. */
   | { readonly type: 'start'; readonly at: number; readonly countInSeconds: number }
   | { readonly type: 'pause'; readonly at: number }
-  /** Goes to another place in the music, running on if it was running; from the top, the dance is again as it is written. */
+  /**
+   * Goes to another place in the music, running on if it was running; from the top, the dance is
+   * again as it is written.
+   */
   | { readonly type: 'seek'; readonly at: number; readonly music: Seconds; readonly fromTop?: true }
   | { readonly type: 'speed'; readonly at: number; readonly speed: number }
-  /** The band is heard at a place of the music, at a speed: by a tap, a landmark or a nudge. `error`: beats it was off by. */
-  | { readonly type: 'heard'; readonly at: number; readonly by: 'tap' | 'landmark' | 'nudge'; readonly music: Seconds; readonly speed: number; readonly error: number }
+  /**
+   * The band is heard at a place of the music, at a speed: by a tap, a landmark or a nudge.
+   * `error`: beats it was off by.
+   */
+  | {
+      readonly type: 'heard'
+      readonly at: number
+      readonly by: 'tap' | 'landmark' | 'nudge'
+      readonly music: Seconds
+      readonly speed: number
+      readonly error: number
+    }
   | { readonly type: 'hold'; readonly at: number; readonly from: Tick }
   | { readonly type: 'free'; readonly at: number; readonly from: Tick }
-  | { readonly type: 'lose'; readonly at: number; readonly from: Tick; readonly floor: FloorState; readonly until: Tick }
+  | {
+      readonly type: 'lose'
+      readonly at: number
+      readonly from: Tick
+      readonly floor: FloorState
+      readonly until: Tick
+    }
   /** As if nothing had been: the dance goes on where the music is. */
   | { readonly type: 'carry-on'; readonly at: number }
   /** The dance takes another course. */
@@ -64,7 +95,13 @@ export type CallEvent =
   | { readonly type: 'ending'; readonly at: number }
   | { readonly type: 'end'; readonly at: number }
   /** Only told, for the log: a cue whose moment came, and what the cuer marked. */
-  | { readonly type: 'cue'; readonly at: number; readonly key: string; readonly text: string; readonly tick: Tick }
+  | {
+      readonly type: 'cue'
+      readonly at: number
+      readonly key: string
+      readonly text: string
+      readonly tick: Tick
+    }
   | { readonly type: 'mark'; readonly at: number; readonly tick: Tick }
 
 export const LEAST_SPEED = 0.5
@@ -72,16 +109,30 @@ export const MOST_SPEED = 1.5
 /** A band may be followed a little further than music is played. */
 const BAND_SPEEDS = [0.4, 2] as const
 
-export const newCall = (music: Seconds, speed = 1): Call => ({ state: 'waiting', music, speed, course: null, before: null })
+export const newCall = (music: Seconds, speed = 1): Call => ({
+  state: 'waiting',
+  music,
+  speed,
+  course: null,
+  before: null,
+})
 
-/** Where the music is at a time, in seconds of the recording. While counting in it is before the place it will start at. */
-export const musicAt = (call: Call, at: number): Seconds => (isMoving(call) ? ((call.music + (at - call.since) * call.speed) as Seconds) : call.music)
+/**
+ * Where the music is at a time, in seconds of the recording. While counting in it is before the
+ * place it will start at.
+ */
+export const musicAt = (call: Call, at: number): Seconds =>
+  isMoving(call) ? ((call.music + (at - call.since) * call.speed) as Seconds) : call.music
 
 /** Whether sound is, or is about to be, coming. */
 export const isMoving = (call: Call): call is Extract<Call, Sounding> => 'since' in call
 
 /** Whether cues are given: not while the dance waits for a key. */
-export const isCueing = (call: Call): boolean => call.state === 'running' || call.state === 'counting-in' || call.state === 'ending' || call.state === 'free-time'
+export const isCueing = (call: Call): boolean =>
+  call.state === 'running' ||
+  call.state === 'counting-in' ||
+  call.state === 'ending' ||
+  call.state === 'free-time'
 
 /** The call as it is at a time: counting in becomes running by itself. */
 export function settle(call: Call, at: number): Call {
@@ -107,31 +158,51 @@ export function stepCall(earlier: Call, event: CallEvent): Call {
   }
 }
 
-type MusicEvent = Extract<CallEvent, { type: 'start' | 'pause' | 'seek' | 'speed' | 'heard' | 'end' }>
+type MusicEvent = Extract<
+  CallEvent,
+  { type: 'start' | 'pause' | 'seek' | 'speed' | 'heard' | 'end' }
+>
 
 function stepMusic(call: Call, event: MusicEvent): Call {
   const { course, before, speed } = call
-  const still = (state: 'waiting' | 'paused' | 'ended', music: Seconds): Call => ({ state, music, speed, course, before })
+  const still = (state: 'waiting' | 'paused' | 'ended', music: Seconds): Call => ({
+    state,
+    music,
+    speed,
+    course,
+    before,
+  })
   switch (event.type) {
     case 'start':
       if (isMoving(call)) return call
-      return { state: event.countInSeconds > 0 ? 'counting-in' : 'running', music: call.music, since: event.at + event.countInSeconds, speed, course, before }
+      return {
+        state: event.countInSeconds > 0 ? 'counting-in' : 'running',
+        music: call.music,
+        since: event.at + event.countInSeconds,
+        speed,
+        course,
+        before,
+      }
     case 'pause':
       if (!isMoving(call)) return call
       // Stopped while counting in: nothing has sounded yet, so the place is still the place.
       return still('paused', call.state === 'counting-in' ? call.music : musicAt(call, event.at))
     case 'seek': {
       const danced = event.fromTop ? { course: null, before: null } : { course, before }
-      if (isMoving(call)) return { state: 'running', music: event.music, since: event.at, speed, ...danced }
+      if (isMoving(call))
+        return { state: 'running', music: event.music, since: event.at, speed, ...danced }
       return { ...still(call.state === 'waiting' ? 'waiting' : 'paused', event.music), ...danced }
     }
     case 'speed': {
       const next = Math.min(MOST_SPEED, Math.max(LEAST_SPEED, event.speed))
-      return isMoving(call) && call.state !== 'counting-in' ? { ...call, music: musicAt(call, event.at), since: event.at, speed: next } : { ...call, speed: next }
+      return isMoving(call) && call.state !== 'counting-in'
+        ? { ...call, music: musicAt(call, event.at), since: event.at, speed: next }
+        : { ...call, speed: next }
     }
     case 'heard': {
       const next = Math.min(BAND_SPEEDS[1], Math.max(BAND_SPEEDS[0], event.speed))
-      if (isMoving(call) && call.state !== 'counting-in') return { ...call, music: event.music, since: event.at, speed: next }
+      if (isMoving(call) && call.state !== 'counting-in')
+        return { ...call, music: event.music, since: event.at, speed: next }
       return { state: 'running', music: event.music, since: event.at, speed: next, course, before }
     }
     case 'end':
@@ -147,17 +218,42 @@ function stepDance(call: Dancing, event: DanceEvent): Call {
   const danced = { course: call.course, before: call.before }
   switch (event.type) {
     case 'hold':
-      return call.state === 'lost' || call.state === 'holding' ? call : { ...sounding, ...danced, state: 'holding', from: event.from }
+      return call.state === 'lost' || call.state === 'holding'
+        ? call
+        : { ...sounding, ...danced, state: 'holding', from: event.from }
     case 'free':
-      return call.state === 'running' ? { ...sounding, ...danced, state: 'free-time', from: event.from } : call
+      return call.state === 'running'
+        ? { ...sounding, ...danced, state: 'free-time', from: event.from }
+        : call
     case 'lose':
-      return { ...sounding, ...danced, state: 'lost', from: event.from, floor: event.floor, until: event.until }
+      return {
+        ...sounding,
+        ...danced,
+        state: 'lost',
+        from: event.from,
+        floor: event.floor,
+        until: event.until,
+      }
     case 'carry-on':
-      return call.state === 'lost' || call.state === 'holding' ? { ...sounding, ...danced, state: 'running' } : call
+      return call.state === 'lost' || call.state === 'holding'
+        ? { ...sounding, ...danced, state: 'running' }
+        : call
     case 'turn':
-      return { ...sounding, course: event.course, before: { ...danced, how: howOf(call) }, state: event.turn === 'end-soon' ? 'ending' : 'running' }
+      return {
+        ...sounding,
+        course: event.course,
+        before: { ...danced, how: howOf(call) },
+        state: event.turn === 'end-soon' ? 'ending' : 'running',
+      }
     case 'take-back':
-      return call.before ? { ...sounding, ...call.before.how, course: call.before.course, before: call.before.before } : call
+      return call.before
+        ? {
+            ...sounding,
+            ...call.before.how,
+            course: call.before.course,
+            before: call.before.before,
+          }
+        : call
     case 'ending':
       return call.state === 'running' ? { ...sounding, ...danced, state: 'ending' } : call
   }

@@ -1,9 +1,25 @@
-import { AS_WRITTEN, applyVariation, type Figure, type FloorState, type Variation } from '../figure/index.ts'
-import { danceElsewhere, figureContent, freshSlot, type DancedPass, type DancedSlot, type Timeline } from '../routine/index.ts'
+import {
+  AS_WRITTEN,
+  applyVariation,
+  type Figure,
+  type FloorState,
+  type Variation,
+} from '../figure/index.ts'
+import {
+  danceElsewhere,
+  figureContent,
+  freshSlot,
+  type DancedPass,
+  type DancedSlot,
+  type Timeline,
+} from '../routine/index.ts'
 import { planAnew, type Sheet } from '../sheet/index.ts'
 import type { Tick } from '../time/index.ts'
 
-/** A stretch of the dance as it is written: of one time through, the slots `from` to before `to`. All are numbers in its timeline, from 0. */
+/**
+ * A stretch of the dance as it is written: of one time through, the slots `from` to before `to`.
+ * All are numbers in its timeline, from 0.
+ */
 export interface Stretch {
   readonly pass: number
   readonly from: number
@@ -22,20 +38,32 @@ export interface Leg extends Stretch {
   readonly entry?: FloorState
 }
 
-/** The dance as it is called tonight: where each stretch lies in the music, and what waits for a key until it has its place. */
+/**
+ * The dance as it is called tonight: where each stretch lies in the music, and what waits for a key
+ * until it has its place.
+ */
 export interface Course {
   readonly legs: readonly Leg[]
   readonly waiting: readonly Stretch[]
 }
 
-export const stretchTicks = ({ timeline }: Pick<Sheet, 'timeline'>, { pass, from, to }: Stretch): number => {
+export const stretchTicks = (
+  { timeline }: Pick<Sheet, 'timeline'>,
+  { pass, from, to }: Stretch,
+): number => {
   const { slots } = timeline.passes[pass]!
   return to > from ? slots[to - 1]!.end - slots[from]!.start : 0
 }
 
 /** The dance from one of its slots on, as it is written. */
-export function restFrom({ timeline }: Pick<Sheet, 'timeline'>, pass: number, from: number): Stretch[] {
-  return timeline.passes.slice(pass).map(({ slots }, i) => ({ pass: pass + i, from: i === 0 ? from : 0, to: slots.length }))
+export function restFrom(
+  { timeline }: Pick<Sheet, 'timeline'>,
+  pass: number,
+  from: number,
+): Stretch[] {
+  return timeline.passes
+    .slice(pass)
+    .map(({ slots }, i) => ({ pass: pass + i, from: i === 0 ? from : 0, to: slots.length }))
 }
 
 /** The whole dance as it is written, each stretch where the sheet has it. */
@@ -43,14 +71,27 @@ export function wholeCourse(sheet: Pick<Sheet, 'timeline'>): Course {
   const laid = layStretches(sheet, restFrom(sheet, 0, 0), 0 as Tick)
   // Where a pass is tied to the music it begins at its tie, not where the one before it ends.
   const isOpen = laid.waiting.length > 0 || laid.legs.length !== sheet.timeline.passes.length
-  return isOpen ? laid : { legs: laid.legs.map((leg) => ({ ...leg, at: sheet.timeline.passes[leg.pass]!.slots[leg.from]?.start ?? leg.at })), waiting: [] }
+  return isOpen
+    ? laid
+    : {
+        legs: laid.legs.map((leg) => ({
+          ...leg,
+          at: sheet.timeline.passes[leg.pass]!.slots[leg.from]?.start ?? leg.at,
+        })),
+        waiting: [],
+      }
 }
 
 /**
- * Lays stretches one after the other from a tick on, until one whose end nobody knows: a fill that is released by hand is
- * laid as often as it may be danced, open counts as their least, and what comes after waits.
+ * Lays stretches one after the other from a tick on, until one whose end nobody knows: a fill that
+ * is released by hand is laid as often as it may be danced, open counts as their least, and what
+ * comes after waits.
  */
-export function layStretches(sheet: Pick<Sheet, 'timeline'>, stretches: readonly Stretch[], from: Tick): Course {
+export function layStretches(
+  sheet: Pick<Sheet, 'timeline'>,
+  stretches: readonly Stretch[],
+  from: Tick,
+): Course {
   const legs: Leg[] = []
   let at = from
   for (const [i, stretch] of stretches.entries()) {
@@ -61,40 +102,72 @@ export function layStretches(sheet: Pick<Sheet, 'timeline'>, stretches: readonly
         legs.push({ ...stretch, at })
         at = (at + stretchTicks(sheet, stretch)) as Tick
       }
-      return { legs, waiting: stretches.slice(i + 1).filter((one) => sheet.timeline.passes[one.pass]!.pass !== pass) }
+      return {
+        legs,
+        waiting: stretches
+          .slice(i + 1)
+          .filter((one) => sheet.timeline.passes[one.pass]!.pass !== pass),
+      }
     }
     const open = slots.findIndex((slot, n) => n >= stretch.from && n < stretch.to && slot.open)
     const laid = open < 0 ? stretch : { ...stretch, to: open + 1 }
     legs.push({ ...laid, at })
     at = (at + stretchTicks(sheet, laid)) as Tick
-    if (open >= 0) return { legs, waiting: [...(open + 1 < stretch.to ? [{ ...stretch, from: open + 1 }] : []), ...stretches.slice(i + 1)] }
+    if (open >= 0)
+      return {
+        legs,
+        waiting: [
+          ...(open + 1 < stretch.to ? [{ ...stretch, from: open + 1 }] : []),
+          ...stretches.slice(i + 1),
+        ],
+      }
   }
   return { legs, waiting: [] }
 }
 
 /** Whether a time through is a unit of a fill that goes on until a hand releases it. */
-export const isReleased = ({ timeline }: Pick<Sheet, 'timeline'>, pass: number): boolean => timeline.passes[pass]!.pass.fill?.until === 'released'
+export const isReleased = ({ timeline }: Pick<Sheet, 'timeline'>, pass: number): boolean =>
+  timeline.passes[pass]!.pass.fill?.until === 'released'
 
 /** Where a leg ends in the music. */
-export const legEnd = (sheet: Pick<Sheet, 'timeline'>, leg: Leg): Tick => (leg.at + stretchTicks(sheet, leg)) as Tick
+export const legEnd = (sheet: Pick<Sheet, 'timeline'>, leg: Leg): Tick =>
+  (leg.at + stretchTicks(sheet, leg)) as Tick
 /** Where all that has its place ends. */
-export const courseEnd = (sheet: Pick<Sheet, 'timeline'>, { legs }: Course): Tick => (legs.length > 0 ? legEnd(sheet, legs.at(-1)!) : (0 as Tick))
+export const courseEnd = (sheet: Pick<Sheet, 'timeline'>, { legs }: Course): Tick =>
+  legs.length > 0 ? legEnd(sheet, legs.at(-1)!) : (0 as Tick)
 
 /** What was danced before a tick, a slot that it falls into with it. */
-export function courseBefore({ timeline }: Pick<Sheet, 'timeline'>, { legs }: Course, at: number): Leg[] {
+export function courseBefore(
+  { timeline }: Pick<Sheet, 'timeline'>,
+  { legs }: Course,
+  at: number,
+): Leg[] {
   return legs.flatMap((leg): Leg[] => {
     const { slots } = timeline.passes[leg.pass]!
     const origin = slots[leg.from]?.start ?? (0 as Tick)
-    const to = slots.slice(leg.from, leg.to).filter((slot) => leg.at + slot.start - origin < at).length + leg.from
+    const to =
+      slots.slice(leg.from, leg.to).filter((slot) => leg.at + slot.start - origin < at).length +
+      leg.from
     return leg.at < at && (to > leg.from || leg.link !== undefined) ? [{ ...leg, to }] : []
   })
 }
 
 /** The course with another rest from a tick on. */
-export const courseThen = (sheet: Pick<Sheet, 'timeline'>, course: Course, at: number, rest: Course): Course => ({ legs: [...courseBefore(sheet, course, at), ...rest.legs], waiting: rest.waiting })
+export const courseThen = (
+  sheet: Pick<Sheet, 'timeline'>,
+  course: Course,
+  at: number,
+  rest: Course,
+): Course => ({ legs: [...courseBefore(sheet, course, at), ...rest.legs], waiting: rest.waiting })
 
-/** The timeline of a course: every slot danced where it lies, from the state in which it finds the floor. */
-export function courseTimeline(sheet: Pick<Sheet, 'timeline' | 'routine' | 'book'>, { legs, waiting }: Course): Timeline {
+/**
+ * The timeline of a course: every slot danced where it lies, from the state in which it finds the
+ * floor.
+ */
+export function courseTimeline(
+  sheet: Pick<Sheet, 'timeline' | 'routine' | 'book'>,
+  { legs, waiting }: Course,
+): Timeline {
   const seen = new Map<string, number>()
   const key = (own: string): string => {
     const times = (seen.get(own) ?? 0) + 1
@@ -116,23 +189,46 @@ export function courseTimeline(sheet: Pick<Sheet, 'timeline' | 'routine' | 'book
       return danced
     })
     const all = link ? [link, ...slots] : slots
-    const ordinal = (counts.get(written.part.id) ?? 0) + ((leg.from === 0 && leg.to > 0) || !counts.has(written.part.id) ? 1 : 0)
+    const ordinal =
+      (counts.get(written.part.id) ?? 0) +
+      ((leg.from === 0 && leg.to > 0) || !counts.has(written.part.id) ? 1 : 0)
     counts.set(written.part.id, ordinal)
-    return { ...written, key: key(written.key), ordinal, start: all[0]?.start ?? leg.at, end: at, slots: all, tiedAt: written.start === leg.at ? written.tiedAt : null, startIsOpen: false }
+    return {
+      ...written,
+      key: key(written.key),
+      ordinal,
+      start: all[0]?.start ?? leg.at,
+      end: at,
+      slots: all,
+      tiedAt: written.start === leg.at ? written.tiedAt : null,
+      startIsOpen: false,
+    }
   })
   cutOff(passes)
   const lengthTicks = passes.at(-1)?.end ?? (0 as Tick)
-  return { passes: passes.map((pass) => ({ ...pass, ordinals: counts.get(pass.part.id)! })), slots: passes.flatMap(({ slots }) => slots), lengthTicks, openFrom: waiting.length > 0 ? lengthTicks : null }
+  return {
+    passes: passes.map((pass) => ({ ...pass, ordinals: counts.get(pass.part.id)! })),
+    slots: passes.flatMap(({ slots }) => slots),
+    lengthTicks,
+    openFrom: waiting.length > 0 ? lengthTicks : null,
+  }
 }
 
-type CoursePass = Omit<DancedPass, 'ordinals' | 'slots' | 'end'> & { slots: readonly DancedSlot[]; end: Tick }
+type CoursePass = Omit<DancedPass, 'ordinals' | 'slots' | 'end'> & {
+  slots: readonly DancedSlot[]
+  end: Tick
+}
 
 /** What was left in the middle lasted only until they came in again. */
 function cutOff(passes: readonly CoursePass[]): void {
   passes.forEach((pass, i) => {
     const until = passes[i + 1]?.start ?? Infinity
     if (pass.end <= until) return
-    pass.slots = pass.slots.map((slot) => (slot.end > until ? { ...slot, end: until as Tick, lengthTicks: (until - slot.start) as Tick } : slot))
+    pass.slots = pass.slots.map((slot) =>
+      slot.end > until
+        ? { ...slot, end: until as Tick, lengthTicks: (until - slot.start) as Tick }
+        : slot,
+    )
     pass.end = until as Tick
   })
 }
@@ -145,13 +241,26 @@ export interface Link {
 }
 
 /** The linking figure of a leg, ending as that begins. */
-function linkSlot({ book }: Pick<Sheet, 'book'>, { link, linkAs = AS_WRITTEN, at }: Leg, before: FloorState, key: (own: string) => string): DancedSlot | null {
+function linkSlot(
+  { book }: Pick<Sheet, 'book'>,
+  { link, linkAs = AS_WRITTEN, at }: Leg,
+  before: FloorState,
+  key: (own: string) => string,
+): DancedSlot | null {
   const figure = link === undefined ? undefined : book.get(link)
-  return figure ? dancedLink({ figure, variation: linkAs }, { end: at, before, key: key('link') }) : null
+  return figure
+    ? dancedLink({ figure, variation: linkAs }, { end: at, before, key: key('link') })
+    : null
 }
 
-/** A linking figure as it is danced, up to a tick and from a state; null where it cannot be danced so. */
-export function dancedLink({ figure, variation }: Pick<Link, 'figure' | 'variation'>, { end, before, key }: { readonly end: Tick; readonly before: FloorState; readonly key: string }): DancedSlot | null {
+/**
+ * A linking figure as it is danced, up to a tick and from a state; null where it cannot be danced
+ * so.
+ */
+export function dancedLink(
+  { figure, variation }: Pick<Link, 'figure' | 'variation'>,
+  { end, before, key }: { readonly end: Tick; readonly before: FloorState; readonly key: string },
+): DancedSlot | null {
   const danced = applyVariation(figure, variation)
   if (!danced.ok) return null
   const { lengthTicks } = danced.value
@@ -177,11 +286,17 @@ export function dancedLink({ figure, variation }: Pick<Link, 'figure' | 'variati
   return danceElsewhere(plain, { key, start: (end - lengthTicks) as Tick, before })
 }
 
-/** The sheet as it is danced on a course, planned anew; the sheet itself where nothing is other than it is written. */
+/**
+ * The sheet as it is danced on a course, planned anew; the sheet itself where nothing is other than
+ * it is written.
+ */
 export function sheetOnCourse(sheet: Sheet, course: Course): Sheet {
   const timeline = courseTimeline(sheet, course)
   const written = sheet.timeline
-  const isSame = timeline.openFrom === null && timeline.slots.length === written.slots.length && timeline.slots.every((slot, i) => slot === written.slots[i])
+  const isSame =
+    timeline.openFrom === null &&
+    timeline.slots.length === written.slots.length &&
+    timeline.slots.every((slot, i) => slot === written.slots[i])
   if (isSame) return sheet
   const moved = { ...sheet, timeline }
   return { ...moved, plan: planAnew(moved) }

@@ -11,14 +11,20 @@ export interface DelayMeasure {
 export const LEAST_TAPS = 8
 
 /**
- * The delay between clicks as they were sent and a person's taps along with them, in seconds. Each tap is held against
- * the nearest click; the median is taken, so a stray tap does no harm. People tap a little early, by about
- * `tapBiasSeconds` (20 to 50 ms for most; Aschersleben 2002), which is taken out. Null with too few taps.
+ * The delay between clicks as they were sent and a person's taps along with them, in seconds. Each
+ * tap is held against the nearest click; the median is taken, so a stray tap does no harm. People
+ * tap a little early, by about `tapBiasSeconds` (20 to 50 ms for most; Aschersleben 2002), which is
+ * taken out. Null with too few taps.
  */
-export function delayFromTaps(clicks: readonly number[], taps: readonly number[], tapBiasSeconds = -0.03): DelayMeasure | null {
+export function delayFromTaps(
+  clicks: readonly number[],
+  taps: readonly number[],
+  tapBiasSeconds = -0.03,
+): DelayMeasure | null {
   if (clicks.length < 2 || taps.length < LEAST_TAPS) return null
   const period = (clicks.at(-1)! - clicks[0]!) / (clicks.length - 1)
-  // A tap up to three quarters of a beat late still belongs to the click before it: loudspeakers are late, never early.
+  // A tap up to three quarters of a beat late still belongs to the click before it: loudspeakers
+  // are late, never early.
   const offsets = taps.map((tap) => {
     const phase = (tap - clicks[0]!) / period
     const late = phase - Math.floor(phase)

@@ -1,25 +1,59 @@
-import { applyVariation, AS_WRITTEN, danceFrom, holdFits, holdOf, startingState, WALL, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FloorState, type Variation } from '../figure/index.ts'
+import {
+  applyVariation,
+  AS_WRITTEN,
+  danceFrom,
+  holdFits,
+  holdOf,
+  startingState,
+  WALL,
+  isOfDance,
+  missingFoot,
+  relationFits,
+  type DancedFigure,
+  type Figure,
+  type FloorState,
+  type Variation,
+} from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { standsAs } from './standing.ts'
 
-/** What is called from without a sheet: the figures a floor has, and how it stands at the start, which is where a phrase is to close. */
+/**
+ * What is called from without a sheet: the figures a floor has, and how it stands at the start,
+ * which is where a phrase is to close.
+ */
 export interface FreeFloor {
   readonly figures: readonly DancedFigure[]
   readonly start: FloorState
   readonly formation: Routine['formation']
-  /** Whether what is left of a phrase can be danced out from a state so that it closes. Ticks; kept once worked out. */
+  /**
+   * Whether what is left of a phrase can be danced out from a state so that it closes. Ticks; kept
+   * once worked out.
+   */
   readonly closes: (state: FloorState, leftTicks: number) => boolean
 }
 
-/** The figures of a dance that may be called freely: those this floor has covered, where it is known what they are; as they are written, or varied alike. */
-export const freeFigures = (book: Iterable<Figure>, dance: string, isCovered: (figure: Figure) => boolean, variation: Variation = AS_WRITTEN): DancedFigure[] =>
+/**
+ * The figures of a dance that may be called freely: those this floor has covered, where it is known
+ * what they are; as they are written, or varied alike.
+ */
+export const freeFigures = (
+  book: Iterable<Figure>,
+  dance: string,
+  isCovered: (figure: Figure) => boolean,
+  variation: Variation = AS_WRITTEN,
+): DancedFigure[] =>
   [...book].flatMap((figure) => {
-    const danced = isOfDance(figure, dance) && isCovered(figure) ? applyVariation(figure, variation) : null
+    const danced =
+      isOfDance(figure, dance) && isCovered(figure) ? applyVariation(figure, variation) : null
     return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
   })
 
-export function freeFloor(figures: readonly DancedFigure[], start: FloorState, formation: Routine['formation']): FreeFloor {
+export function freeFloor(
+  figures: readonly DancedFigure[],
+  start: FloorState,
+  formation: Routine['formation'],
+): FreeFloor {
   const known = new Map<string, boolean>()
   const closes = (state: FloorState, leftTicks: number): boolean => {
     if (leftTicks === 0) return standsAs({ formation }, start, state)
@@ -37,9 +71,13 @@ export function freeFloor(figures: readonly DancedFigure[], start: FloorState, f
   return { figures, start, formation, closes }
 }
 
-const stateKey = ({ lead, follow, hold }: FloorState): string => `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
+const stateKey = ({ lead, follow, hold }: FloorState): string =>
+  `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
 
-/** How a figure leaves the floor; null where it cannot be begun as it stands: a foot that is not free, another hold, or not standing as the hold asks. */
+/**
+ * How a figure leaves the floor; null where it cannot be begun as it stands: a foot that is not
+ * free, another hold, or not standing as the hold asks.
+ */
 export function legalAfter(state: FloorState, danced: DancedFigure): FloorState | null {
   if (missingFoot(state, danced) || !holdFits(state, danced) || !relationFits(state)) return null
   const { after, troubles } = danceFrom(state, danced)
@@ -53,11 +91,17 @@ export interface FreeOffer {
 }
 
 /**
- * The figures that may come next: legal as the floor stands, not longer than what is left of the phrase, and such that the
- * phrase can still close. What was called last comes only where nothing else does; then what was called longest ago
- * first, and of those what moves otherwise than the last.
+ * The figures that may come next: legal as the floor stands, not longer than what is left of the
+ * phrase, and such that the phrase can still close. What was called last comes only where nothing
+ * else does; then what was called longest ago first, and of those what moves otherwise than the
+ * last.
  */
-export function nextFigures(floor: FreeFloor, state: FloorState, leftTicks: number, called: readonly Figure[]): FreeOffer[] {
+export function nextFigures(
+  floor: FreeFloor,
+  state: FloorState,
+  leftTicks: number,
+  called: readonly Figure[],
+): FreeOffer[] {
   const offers = floor.figures.flatMap((danced): FreeOffer[] => {
     const after = danced.lengthTicks <= leftTicks ? legalAfter(state, danced) : null
     return after && floor.closes(after, leftTicks - danced.lengthTicks) ? [{ danced, after }] : []
@@ -65,13 +109,24 @@ export function nextFigures(floor: FreeFloor, state: FloorState, leftTicks: numb
   const last = called.at(-1)
   const others = offers.filter(({ danced }) => danced.figure.id !== last?.id)
   const lastPace = floor.figures.find(({ figure }) => figure.id === last?.id)
-  const rank = ({ danced }: FreeOffer): number => called.findLastIndex(({ id }) => id === danced.figure.id)
-  const sameness = ({ danced }: FreeOffer): number => (lastPace && paceOf(danced) === paceOf(lastPace) ? 1 : 0)
-  return (others.length > 0 ? others : offers).sort((a, b) => rank(a) - rank(b) || sameness(a) - sameness(b) || b.danced.lengthTicks - a.danced.lengthTicks || a.danced.figure.name.localeCompare(b.danced.figure.name, 'en'))
+  const rank = ({ danced }: FreeOffer): number =>
+    called.findLastIndex(({ id }) => id === danced.figure.id)
+  const sameness = ({ danced }: FreeOffer): number =>
+    lastPace && paceOf(danced) === paceOf(lastPace) ? 1 : 0
+  return (others.length > 0 ? others : offers).sort(
+    (a, b) =>
+      rank(a) - rank(b) ||
+      sameness(a) - sameness(b) ||
+      b.danced.lengthTicks - a.danced.lengthTicks ||
+      a.danced.figure.name.localeCompare(b.danced.figure.name, 'en'),
+  )
 }
 
 /** Steps in a beat, by halves: what makes the rhythm of a figure. */
-const paceOf = ({ steps, lengthTicks }: DancedFigure): number => Math.round((2 * TICKS_PER_BEAT * steps.lead.filter(({ layer }) => layer === 'feet').length) / lengthTicks)
+const paceOf = ({ steps, lengthTicks }: DancedFigure): number =>
+  Math.round(
+    (2 * TICKS_PER_BEAT * steps.lead.filter(({ layer }) => layer === 'feet').length) / lengthTicks,
+  )
 
 /** A whole phrase to call. */
 export interface FreePhrase {
@@ -88,25 +143,47 @@ export interface FreePhrases {
 
 const BEST_PHRASES = 3
 const MOST_LOOKED_AT = 12_000
-/** What a phrase costs: a figure that it has already; one of the phrase before; two neighbours that move alike; each hard figure after the first. */
+/**
+ * What a phrase costs: a figure that it has already; one of the phrase before; two neighbours that
+ * move alike; each hard figure after the first.
+ */
 const COST = { again: 6, before: 2, alike: 1, hard: 3 }
 const HARD: ReadonlySet<Figure['level']> = new Set(['advanced'])
 
 /**
- * Whole phrases from a state: every sequence of figures that fills it exactly, is legal and closes, is weighed by how much
- * it repeats, how alike its neighbours move and how hard it is; the best few, each begun with something else. Nothing
- * comes twice running where any phrase can do without. Exact (branch and bound) until very many have been looked at, which is said.
+ * Whole phrases from a state: every sequence of figures that fills it exactly, is legal and closes,
+ * is weighed by how much it repeats, how alike its neighbours move and how hard it is; the best
+ * few, each begun with something else. Nothing comes twice running where any phrase can do without.
+ * Exact (branch and bound) until very many have been looked at, which is said.
  */
-export function freePhrases(floor: FreeFloor, state: FloorState, phraseTicks: number, called: readonly Figure[]): FreePhrases {
+export function freePhrases(
+  floor: FreeFloor,
+  state: FloorState,
+  phraseTicks: number,
+  called: readonly Figure[],
+): FreePhrases {
   const without = phrasesFrom(floor, state, phraseTicks, called, false)
-  return without.phrases.length > 0 || without.isCut ? without : phrasesFrom(floor, state, phraseTicks, called, true)
+  return without.phrases.length > 0 || without.isCut
+    ? without
+    : phrasesFrom(floor, state, phraseTicks, called, true)
 }
 
-function phrasesFrom(floor: FreeFloor, state: FloorState, phraseTicks: number, called: readonly Figure[], mayRepeat: boolean): FreePhrases {
+function phrasesFrom(
+  floor: FreeFloor,
+  state: FloorState,
+  phraseTicks: number,
+  called: readonly Figure[],
+  mayRepeat: boolean,
+): FreePhrases {
   const recent = new Set(called.slice(-12).map(({ id }) => id))
   const best = new Map<string, FreePhrase>()
   let looked = 0
-  const walk = (now: FloorState, left: number, way: readonly DancedFigure[], cost: number): void => {
+  const walk = (
+    now: FloorState,
+    left: number,
+    way: readonly DancedFigure[],
+    cost: number,
+  ): void => {
     if (looked > MOST_LOOKED_AT) return
     if (left === 0) {
       const key = way[0]!.figure.id
@@ -124,15 +201,24 @@ function phrasesFrom(floor: FreeFloor, state: FloorState, phraseTicks: number, c
         (way.some(({ figure }) => figure.id === danced.figure.id) ? COST.again : 0) +
         (recent.has(danced.figure.id) ? COST.before : 0) +
         (last && paceOf(last) === paceOf(danced) ? COST.alike : 0) +
-        (HARD.has(danced.figure.level) && way.some(({ figure }) => HARD.has(figure.level)) ? COST.hard : 0)
-      // A way that is dearer than the best one that begins alike cannot become better: costs only grow.
+        (HARD.has(danced.figure.level) && way.some(({ figure }) => HARD.has(figure.level))
+          ? COST.hard
+          : 0)
+      // A way that is dearer than the best one that begins alike cannot become better: costs only
+      // grow.
       if (next >= (best.get((way[0] ?? danced).figure.id)?.cost ?? Infinity)) continue
       const after = legalAfter(now, danced)
-      if (after && floor.closes(after, left - danced.lengthTicks)) walk(after, left - danced.lengthTicks, [...way, danced], next)
+      if (after && floor.closes(after, left - danced.lengthTicks))
+        walk(after, left - danced.lengthTicks, [...way, danced], next)
     }
   }
   walk(state, phraseTicks, [], 0)
-  return { phrases: [...best.values()].sort((a, b) => a.cost - b.cost || b.figures.length - a.figures.length).slice(0, BEST_PHRASES), isCut: looked > MOST_LOOKED_AT }
+  return {
+    phrases: [...best.values()]
+      .sort((a, b) => a.cost - b.cost || b.figures.length - a.figures.length)
+      .slice(0, BEST_PHRASES),
+    isCut: looked > MOST_LOOKED_AT,
+  }
 }
 
 /** The formation in which a dance is usually called. */
@@ -144,15 +230,23 @@ export function usualFormation(dance: string): NonNullable<Routine['formation']>
 }
 
 /**
- * How a floor had best stand to be called freely: of every hold that figures may begin in, on opposite feet or on the same
- * one, the way in which most of them may come first in a phrase that closes. Null where no phrase of these figures closes.
+ * How a floor had best stand to be called freely: of every hold that figures may begin in, on
+ * opposite feet or on the same one, the way in which most of them may come first in a phrase that
+ * closes. Null where no phrase of these figures closes.
  */
-export function bestStart(figures: readonly DancedFigure[], formation: Routine['formation'], phraseTicks: number): FloorState | null {
+export function bestStart(
+  figures: readonly DancedFigure[],
+  formation: Routine['formation'],
+  phraseTicks: number,
+): FloorState | null {
   const holds = [...new Set(figures.flatMap(({ figure }) => figure.entry.holds))]
   const ways = holds.flatMap((hold): FloorState[] => {
     const opposite = startingState(hold, WALL)
     const same = (weight: 'left' | 'right'): FloorState => {
-      const beside = holdOf(hold)?.relation == null ? { ...opposite, follow: { ...opposite.follow, facing: opposite.lead.facing } } : opposite
+      const beside =
+        holdOf(hold)?.relation == null
+          ? { ...opposite, follow: { ...opposite.follow, facing: opposite.lead.facing } }
+          : opposite
       return { ...beside, lead: { ...beside.lead, weight }, follow: { ...beside.follow, weight } }
     }
     return [opposite, same('right'), same('left')]

@@ -1,14 +1,68 @@
-export { newCall, stepCall, musicAt, settle, isMoving, isCueing, LEAST_SPEED, MOST_SPEED, type Call, type CallEvent, type Turn } from './call.ts'
-export { prepareCall, cuesDue, musicOfTick, tickOfMusic, type Cue, type PreparedCall } from './prepare.ts'
+export {
+  newCall,
+  stepCall,
+  musicAt,
+  settle,
+  isMoving,
+  isCueing,
+  LEAST_SPEED,
+  MOST_SPEED,
+  type Call,
+  type CallEvent,
+  type Turn,
+} from './call.ts'
+export {
+  prepareCall,
+  cuesDue,
+  musicOfTick,
+  tickOfMusic,
+  type Cue,
+  type PreparedCall,
+} from './prepare.ts'
 export { isReleased, type Course, type Link } from './course.ts'
-export { approachAt, lecternAt, stopsOf, stopBefore, stopAfter, type LecternMoment } from './moment.ts'
+export {
+  approachAt,
+  lecternAt,
+  stopsOf,
+  stopBefore,
+  stopAfter,
+  type LecternMoment,
+} from './moment.ts'
 export { delayFromTaps, LEAST_TAPS } from './delay.ts'
 export { ladderOf, rungAt, type Rung } from './ladder.ts'
 export { linesAfter, reentries, type Reentry } from './reentry.ts'
-export { endSoon, floorAt, goOn, legAt, oneMore, release, skipNext, startOver, type CourseTurn } from './turns.ts'
+export {
+  endSoon,
+  floorAt,
+  goOn,
+  legAt,
+  oneMore,
+  release,
+  skipNext,
+  startOver,
+  type CourseTurn,
+} from './turns.ts'
 export { othersAt, type OtherDanced, type OtherKind } from './others.ts'
 export { evenGrid, hearTap, lineGrid, NEW_EAR, type BandEar } from './band.ts'
-export { bestStart, freeFigures, freeFloor, freePhrases, nextFigures, usualFormation, type FreeFloor, type FreeOffer, type FreePhrase, type FreePhrases } from './freeFigures.ts'
+export {
+  bestStart,
+  freeFigures,
+  freeFloor,
+  freePhrases,
+  nextFigures,
+  usualFormation,
+  type FreeFloor,
+  type FreeOffer,
+  type FreePhrase,
+  type FreePhrases,
+} from './freeFigures.ts'
 export { sheetOfCalled, type CalledFigure } from './freeSheet.ts'
 export { callLogSchema, replay, type CallLog } from './log.ts'
-export { callReport, courseChange, type CallReport, type CourseChange, type Happening, type ReportedCue } from './report.ts'
+export {
+  callReport,
+  courseChange,
+  type CallReport,
+  type CourseChange,
+  type Happening,
+  type ReportedCue,
+} from './report.ts'

@@ -6,24 +6,31 @@ import { lecternAt } from './moment.ts'
 import { prepareCall } from './prepare.ts'
 
 describe('a cue that is late', () => {
-  it.each(SHEET_NAMES)('in %s is offered in the longest words that still fit, then let go', (name) => {
-    const sheet = proved(demoText(name))
-    for (const speed of [0.8, 1, 1.2]) {
-      const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
-      for (const cue of prepareCall(sheet, speed).cues) {
-        const lead = cue.slot.slot.mode === 'on-count' || sheet.school.mode === 'on-count' ? 0 : sheet.school.lead.minSeconds
-        // The planned words were planned with a margin: at their own moment they are in time.
-        expect(rungAt(cue.ladder, cue.startTick).text).toBe(cue.text)
-        cue.ladder.forEach(({ text, lastTick }, k) => {
-          if (text === null) return expect(k).toBe(cue.ladder.length - 1)
-          expect(lastTick).toBeGreaterThan(cue.ladder[k - 1]?.lastTick ?? -Infinity)
-          const ends = clock.heardAt(lastTick) + spokenSeconds(sheet.voice, text)
-          expect(ends).toBeLessThanOrEqual(clock.heardAt(cue.stepTick) + 1e-9)
-          if (cue.purpose === 'cue' && lead > 0 && sheet.school.mode === 'ahead') expect(ends).toBeCloseTo(clock.heardAt(cue.stepTick) - lead, 6)
-        })
+  it.each(SHEET_NAMES)(
+    'in %s is offered in the longest words that still fit, then let go',
+    (name) => {
+      const sheet = proved(demoText(name))
+      for (const speed of [0.8, 1, 1.2]) {
+        const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
+        for (const cue of prepareCall(sheet, speed).cues) {
+          const lead =
+            cue.slot.slot.mode === 'on-count' || sheet.school.mode === 'on-count'
+              ? 0
+              : sheet.school.lead.minSeconds
+          // The planned words were planned with a margin: at their own moment they are in time.
+          expect(rungAt(cue.ladder, cue.startTick).text).toBe(cue.text)
+          cue.ladder.forEach(({ text, lastTick }, k) => {
+            if (text === null) return expect(k).toBe(cue.ladder.length - 1)
+            expect(lastTick).toBeGreaterThan(cue.ladder[k - 1]?.lastTick ?? -Infinity)
+            const ends = clock.heardAt(lastTick) + spokenSeconds(sheet.voice, text)
+            expect(ends).toBeLessThanOrEqual(clock.heardAt(cue.stepTick) + 1e-9)
+            if (cue.purpose === 'cue' && lead > 0 && sheet.school.mode === 'ahead')
+              expect(ends).toBeCloseTo(clock.heardAt(cue.stepTick) - lead, 6)
+          })
+        }
       }
-    }
-  })
+    },
+  )
 
   it('is told as late only once its own words no longer fit, and never while they do', () => {
     const sheet = proved(demoText('pegs-on-a-line'))
@@ -35,7 +42,8 @@ describe('a cue that is late', () => {
       const [own, shorter] = cue.ladder
       expect(late(cue.startTick)).toBeNull()
       if (own!.lastTick < next) expect(late(own!.lastTick)).toBeNull()
-      if (!shorter?.text || own!.lastTick + 1 >= next || own!.lastTick + 1 > shorter.lastTick) return
+      if (!shorter?.text || own!.lastTick + 1 >= next || own!.lastTick + 1 > shorter.lastTick)
+        return
       told++
       expect(late(own!.lastTick + 1)).toEqual(shorter)
     })

@@ -9,7 +9,17 @@ const musicSchema = z.number().min(-100_000).max(100_000) as unknown as z.ZodTyp
 const at = z.number().min(-1_000_000).max(1_000_000_000)
 const index = z.int().min(0).max(100_000)
 
-const legSchema = z.strictObject({ pass: index, from: index, to: index, at: tickSchema, link: idSchema.optional(), linkAs: variationSchema.optional(), entry: floorStateSchema.optional() }).readonly()
+const legSchema = z
+  .strictObject({
+    pass: index,
+    from: index,
+    to: index,
+    at: tickSchema,
+    link: idSchema.optional(),
+    linkAs: variationSchema.optional(),
+    entry: floorStateSchema.optional(),
+  })
+  .readonly()
 const courseSchema = z.strictObject({
   legs: z.array(legSchema).max(5000).readonly(),
   waiting: z
@@ -22,30 +32,64 @@ const courseSchema = z.strictObject({
 export const callEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('start'), at, countInSeconds: z.number().min(0).max(120) }),
   z.strictObject({ type: z.literal('pause'), at }),
-  z.strictObject({ type: z.literal('seek'), at, music: musicSchema, fromTop: z.literal(true).optional() }),
+  z.strictObject({
+    type: z.literal('seek'),
+    at,
+    music: musicSchema,
+    fromTop: z.literal(true).optional(),
+  }),
   z.strictObject({ type: z.literal('speed'), at, speed: z.number().min(0.1).max(4) }),
-  z.strictObject({ type: z.literal('heard'), at, by: z.enum(['tap', 'landmark', 'nudge']), music: musicSchema, speed: z.number().min(0.1).max(4), error: z.number().min(-1000).max(1000) }),
+  z.strictObject({
+    type: z.literal('heard'),
+    at,
+    by: z.enum(['tap', 'landmark', 'nudge']),
+    music: musicSchema,
+    speed: z.number().min(0.1).max(4),
+    error: z.number().min(-1000).max(1000),
+  }),
   z.strictObject({ type: z.literal('hold'), at, from: tickSchema }),
   z.strictObject({ type: z.literal('free'), at, from: tickSchema }),
-  z.strictObject({ type: z.literal('lose'), at, from: tickSchema, floor: floorStateSchema, until: tickSchema }),
+  z.strictObject({
+    type: z.literal('lose'),
+    at,
+    from: tickSchema,
+    floor: floorStateSchema,
+    until: tickSchema,
+  }),
   z.strictObject({ type: z.literal('carry-on'), at }),
-  z.strictObject({ type: z.literal('turn'), at, turn: z.enum(['rejoin', 'release', 'again', 'restart', 'skip', 'end-soon', 'go-on']), course: courseSchema }),
+  z.strictObject({
+    type: z.literal('turn'),
+    at,
+    turn: z.enum(['rejoin', 'release', 'again', 'restart', 'skip', 'end-soon', 'go-on']),
+    course: courseSchema,
+  }),
   z.strictObject({ type: z.literal('take-back'), at }),
   z.strictObject({ type: z.literal('ending'), at }),
   z.strictObject({ type: z.literal('end'), at }),
-  z.strictObject({ type: z.literal('cue'), at, key: z.string().min(1).max(300), text: z.string().max(400), tick: tickSchema }),
+  z.strictObject({
+    type: z.literal('cue'),
+    at,
+    key: z.string().min(1).max(300),
+    text: z.string().max(400),
+    tick: tickSchema,
+  }),
   z.strictObject({ type: z.literal('mark'), at, tick: tickSchema }),
 ])
 
 /** Most that may happen in one call: three hours of cues are under 5,000. */
 const MOST_EVENTS = 50_000
 
-/** One call of a dance, from its start to its end, as it is kept: what, when, where, for whom, and all that happened. */
+/**
+ * One call of a dance, from its start to its end, as it is kept: what, when, where, for whom, and
+ * all that happened.
+ */
 export const callLogSchema = z.strictObject({
   format: z.literal('dellop-call'),
   version: z.literal(1),
   id: idSchema,
-  /** The sheet that was called, as it was at that revision; null where it was called without one. */
+  /**
+   * The sheet that was called, as it was at that revision; null where it was called without one.
+   */
   sheetId: idSchema.nullable(),
   revision: z.int().min(0).nullable(),
   title: z.string().min(1).max(200),
@@ -67,4 +111,5 @@ export const callLogSchema = z.strictObject({
 export type CallLog = z.infer<typeof callLogSchema>
 
 /** The call that a log tells of, as it is after its last event. */
-export const replay = (log: Pick<CallLog, 'from' | 'speed' | 'events'>): Call => (log.events as readonly CallEvent[]).reduce(stepCall, newCall(log.from, log.speed))
+export const replay = (log: Pick<CallLog, 'from' | 'speed' | 'events'>): Call =>
+  (log.events as readonly CallEvent[]).reduce(stepCall, newCall(log.from, log.speed))

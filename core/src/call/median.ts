@@ -1,4 +1,7 @@
-/** The middle of some numbers, or halfway between the two middle ones; needs one at least. What a stray one does not move. */
+/**
+ * The middle of some numbers, or halfway between the two middle ones; needs one at least. What a
+ * stray one does not move.
+ */
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
   const middle = sorted.length >> 1

@@ -1,5 +1,13 @@
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
-import { countLabel, phraseAt, TICKS_PER_BEAT, ticksPerBar, type CountInWord, type Tick, type TickPosition } from '../time/index.ts'
+import {
+  countLabel,
+  phraseAt,
+  TICKS_PER_BEAT,
+  ticksPerBar,
+  type CountInWord,
+  type Tick,
+  type TickPosition,
+} from '../time/index.ts'
 import { rungAt, type Rung } from './ladder.ts'
 import type { Cue, PreparedCall } from './prepare.ts'
 
@@ -9,7 +17,10 @@ export interface LecternMoment {
   readonly cue: Cue | null
   /** Whether its moment has come. */
   readonly speak: boolean
-  /** Of the cue whose moment came last: what can still be said once its planned words can no longer be begun in time. Null while they can, and when nothing can. */
+  /**
+   * Of the cue whose moment came last: what can still be said once its planned words can no longer
+   * be begun in time. Null while they can, and when nothing can.
+   */
   readonly late: Rung | null
   /** Beats until the moment to speak; 0 once it has come. */
   readonly beatsToGo: number
@@ -35,13 +46,21 @@ const UPCOMING = 3
 /** The approach to a cue is shown over at most so many beats. */
 const APPROACH_BEATS = 6
 
-/** Everything on the lectern at a tick of the danced timeline; pure, so any position can be asked for. */
+/**
+ * Everything on the lectern at a tick of the danced timeline; pure, so any position can be asked
+ * for.
+ */
 export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
   const { sheet, cues } = call
   const index = nextCueIndex(cues, at)
   const cue = cues[index] ?? null
   const { metre } = sheet.routine
-  const style = { beatsPerGroup: sheet.school.count.group === 'eights' ? 8 : metre.beatsPerBar, ones: sheet.school.count.ones, countFrom: sheet.school.count.countFrom, division: metre.division }
+  const style = {
+    beatsPerGroup: sheet.school.count.group === 'eights' ? 8 : metre.beatsPerBar,
+    ones: sheet.school.count.ones,
+    countFrom: sheet.school.count.countFrom,
+    division: metre.division,
+  }
   const pass = sheet.timeline.passes.find((one) => at >= one.start && at < one.end) ?? null
   const phrase = phraseAt(sheet.phrases, at)
   // Counted from the start of the phrase; before the dance and after it from the first step.
@@ -66,7 +85,10 @@ export function lecternAt(call: PreparedCall, at: TickPosition): LecternMoment {
   }
 }
 
-/** Of the cue being spoken, or of the one before: what is left to say of it where it was not begun in time. That it is to be let go is told only while it is the one. */
+/**
+ * Of the cue being spoken, or of the one before: what is left to say of it where it was not begun
+ * in time. That it is to be let go is told only while it is the one.
+ */
 function lateAt(cues: readonly Cue[], index: number, at: TickPosition): Rung | null {
   const now = cues[index]
   const isNow = now !== undefined && at >= now.startTick
@@ -88,24 +110,43 @@ function nextCueIndex(cues: readonly Cue[], at: TickPosition): number {
   return low
 }
 
-/** Share of the wait for the next cue that has passed: 0 to 1 over at most six beats, 1 while it is spoken, 0 after the last. */
+/**
+ * Share of the wait for the next cue that has passed: 0 to 1 over at most six beats, 1 while it is
+ * spoken, 0 after the last.
+ */
 export function approachAt({ cues }: PreparedCall, at: TickPosition): number {
   const index = nextCueIndex(cues, at)
   const cue = cues[index]
   if (!cue) return 0
-  const from = Math.max(cues[index - 1]?.endTick ?? -Infinity, cue.startTick - APPROACH_BEATS * TICKS_PER_BEAT)
+  const from = Math.max(
+    cues[index - 1]?.endTick ?? -Infinity,
+    cue.startTick - APPROACH_BEATS * TICKS_PER_BEAT,
+  )
   return Math.min(1, Math.max(0, (at - from) / Math.max(1, cue.startTick - from)))
 }
 
 /** Starts of all phrases and passes in order: where the keys for back and forth lead. */
-export function stopsOf({ sheet }: PreparedCall): { readonly phrases: readonly Tick[]; readonly passes: readonly Tick[] } {
-  const inDance = sheet.phrases.map((phrase) => phrase.start).filter((start) => start < sheet.timeline.lengthTicks)
+export function stopsOf({ sheet }: PreparedCall): {
+  readonly phrases: readonly Tick[]
+  readonly passes: readonly Tick[]
+} {
+  const inDance = sheet.phrases
+    .map((phrase) => phrase.start)
+    .filter((start) => start < sheet.timeline.lengthTicks)
   return { phrases: [...new Set(inDance)], passes: sheet.timeline.passes.map((pass) => pass.start) }
 }
 
-/** The stop before a position; one that was only just passed counts as here, so that pressing again goes further back. */
-export function stopBefore(stops: readonly Tick[], at: TickPosition, graceTicks: number): Tick | null {
+/**
+ * The stop before a position; one that was only just passed counts as here, so that pressing again
+ * goes further back.
+ */
+export function stopBefore(
+  stops: readonly Tick[],
+  at: TickPosition,
+  graceTicks: number,
+): Tick | null {
   return stops.filter((stop) => stop < at - graceTicks).at(-1) ?? null
 }
 
-export const stopAfter = (stops: readonly Tick[], at: TickPosition): Tick | null => stops.find((stop) => stop > at) ?? null
+export const stopAfter = (stops: readonly Tick[], at: TickPosition): Tick | null =>
+  stops.find((stop) => stop > at) ?? null

@@ -1,7 +1,16 @@
 import { utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { afterFreeTime, planAt, type Sheet } from '../sheet/index.ts'
-import { readCountIn, tickAt, secondsAt, ticksPerBar, type CountInWord, type Seconds, type Tick, type TickPosition } from '../time/index.ts'
+import {
+  readCountIn,
+  tickAt,
+  secondsAt,
+  ticksPerBar,
+  type CountInWord,
+  type Seconds,
+  type Tick,
+  type TickPosition,
+} from '../time/index.ts'
 import { sheetOnCourse, wholeCourse, type Course } from './course.ts'
 import { ladderOf, type Rung } from './ladder.ts'
 
@@ -36,14 +45,26 @@ export interface PreparedCall {
   readonly countIn: readonly CountInWord[]
 }
 
-/** Plans a sheet for a speed of 0.5 to 1.5, on the course its dance takes, and lays its cues out for the lectern. */
-export function prepareCall(written: Sheet, speed: number, course: Course = wholeCourse(written)): PreparedCall {
+/**
+ * Plans a sheet for a speed of 0.5 to 1.5, on the course its dance takes, and lays its cues out for
+ * the lectern.
+ */
+export function prepareCall(
+  written: Sheet,
+  speed: number,
+  course: Course = wholeCourse(written),
+): PreparedCall {
   const sheet = sheetOnCourse(written, course)
   const { timeline, school } = sheet
   const plan = planAt(sheet, speed)
-  const slots = new Map(timeline.passes.flatMap((pass) => pass.slots.map((slot) => [slot.key, { slot, pass }] as const)))
+  const slots = new Map(
+    timeline.passes.flatMap((pass) =>
+      pass.slots.map((slot) => [slot.key, { slot, pass }] as const),
+    ),
+  )
   const bar = ticksPerBar(sheet.routine.metre)
-  // What follows a fill has its place once the fill is let go; what follows free time waits for the hand itself.
+  // What follows a fill has its place once the fill is let go; what follows free time waits for the
+  // hand itself.
   const byHand = afterFreeTime(sheet)
   const cues = utterancesOf(plan).map(({ slot: cue, said }): Cue => {
     const { key, slotKey, purpose, stepTick } = cue
@@ -67,11 +88,15 @@ export function prepareCall(written: Sheet, speed: number, course: Course = whol
 }
 
 /** Tick of the danced timeline at a moment of the recording. */
-export const tickOfMusic = ({ sheet }: PreparedCall, music: Seconds): TickPosition => (tickAt(sheet.beatMap, music) - sheet.firstStep) as TickPosition
+export const tickOfMusic = ({ sheet }: PreparedCall, music: Seconds): TickPosition =>
+  (tickAt(sheet.beatMap, music) - sheet.firstStep) as TickPosition
 /** Moment of the recording at a tick of the danced timeline. */
-export const musicOfTick = ({ sheet }: PreparedCall, at: TickPosition): Seconds => secondsAt(sheet.beatMap, (at + sheet.firstStep) as TickPosition)
+export const musicOfTick = ({ sheet }: PreparedCall, at: TickPosition): Seconds =>
+  secondsAt(sheet.beatMap, (at + sheet.firstStep) as TickPosition)
 
-/** Cues whose moment lies after `from` and not after `to`: each is due once as the music runs on. */
+/**
+ * Cues whose moment lies after `from` and not after `to`: each is due once as the music runs on.
+ */
 export function cuesDue({ cues }: PreparedCall, from: TickPosition, to: TickPosition): Cue[] {
   return cues.filter((cue) => cue.startTick > from && cue.startTick <= to)
 }

@@ -1,5 +1,14 @@
 import fc from 'fast-check'
-import { AS_WRITTEN, danceFrom, applyVariation, holdFits, isOfDance, missingFoot, type FloorState, type Variation } from '../figure/index.ts'
+import {
+  AS_WRITTEN,
+  danceFrom,
+  applyVariation,
+  holdFits,
+  isOfDance,
+  missingFoot,
+  type FloorState,
+  type Variation,
+} from '../figure/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
 import type { TickPosition } from '../time/index.ts'
 import { callEventSchema } from './log.ts'
@@ -10,12 +19,25 @@ import { standsAs } from './standing.ts'
 
 const calls = SHEET_NAMES.map((name) => prepareCall(proved(demoText(name)), 1))
 /** A floor that danced something else: it stands as after any figure of the dance, at any beat. */
-const slips = fc.record({ call: fc.constantFrom(...calls), slot: fc.nat(), at: fc.double({ min: 0, max: 0.95, noNaN: true }) })
-const slipOf = ({ call, slot, at }: { call: PreparedCall; slot: number; at: number }): { call: PreparedCall; state: FloorState; at: TickPosition } => {
+const slips = fc.record({
+  call: fc.constantFrom(...calls),
+  slot: fc.nat(),
+  at: fc.double({ min: 0, max: 0.95, noNaN: true }),
+})
+const slipOf = ({
+  call,
+  slot,
+  at,
+}: {
+  call: PreparedCall
+  slot: number
+  at: number
+}): { call: PreparedCall; state: FloorState; at: TickPosition } => {
   const { slots, lengthTicks } = call.sheet.timeline
   return { call, state: slots[slot % slots.length]!.after, at: (at * lengthTicks) as TickPosition }
 }
-const isAs = ({ written }: PreparedCall, wanted: FloorState, state: FloorState): boolean => standsAs(written.routine, wanted, state)
+const isAs = ({ written }: PreparedCall, wanted: FloorState, state: FloorState): boolean =>
+  standsAs(written.routine, wanted, state)
 function standsAfter(state: FloorState, { link }: Reentry): FloorState {
   if (!link) return state
   const danced = applyVariation(link.figure, link.variation)
@@ -40,7 +62,11 @@ describe('ways back in', () => {
           if (offer.link) expect(offer.link.lengthTicks).toBeLessThanOrEqual(offer.waitTicks)
         })
         // Each is something else to begin with, or the same at another line.
-        expect(new Set(offers.map(({ slot, pass, at: line }) => `${slot.slot.id} ${pass.part.id} ${line}`)).size).toBe(offers.length)
+        expect(
+          new Set(
+            offers.map(({ slot, pass, at: line }) => `${slot.slot.id} ${pass.part.id} ${line}`),
+          ).size,
+        ).toBe(offers.length)
       }),
       { numRuns: 500, seed: 20261125 },
     )
@@ -52,20 +78,45 @@ describe('ways back in', () => {
         const { call, state, at } = slipOf(slip)
         const { sheet } = call
         const [first] = reentries(call, state, at)
-        const seconds = (to: number) => sheet.clock.heardAt(to as TickPosition) - sheet.clock.heardAt(at)
+        const seconds = (to: number) =>
+          sheet.clock.heardAt(to as TickPosition) - sheet.clock.heardAt(at)
         const holds = new Set(sheet.timeline.slots.map(({ before }) => before.hold))
-        const ways: Variation[] = [false, true].flatMap((reflected) => [null, ...holds].map((exitHold) => ({ ...AS_WRITTEN, reflected, exitHold })))
+        const ways: Variation[] = [false, true].flatMap((reflected) =>
+          [null, ...holds].map((exitHold) => ({ ...AS_WRITTEN, reflected, exitHold })),
+        )
         const afters = [...sheet.book.values()].flatMap((figure) =>
           ways.flatMap((way) => {
-            const danced = isOfDance(figure, sheet.routine.dance) ? applyVariation(figure, way) : null
-            return danced?.ok && !missingFoot(state, danced.value) && holdFits(state, danced.value) ? [{ ticks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after }] : []
+            const danced = isOfDance(figure, sheet.routine.dance)
+              ? applyVariation(figure, way)
+              : null
+            return danced?.ok && !missingFoot(state, danced.value) && holdFits(state, danced.value)
+              ? [{ ticks: danced.value.lengthTicks, after: danceFrom(state, danced.value).after }]
+              : []
           }),
         )
-        // Every line before the first offer: with six seconds to say two cues, nothing of the dance could have begun there.
-        for (const line of sheet.phrases.filter(({ start }) => start > at && start < (first?.at ?? -Infinity))) {
+        // Every line before the first offer: with six seconds to say two cues, nothing of the dance
+        // could have begun there.
+        for (const line of sheet.phrases.filter(
+          ({ start }) => start > at && start < (first?.at ?? -Infinity),
+        )) {
           if (seconds(line.start) < 6) continue
-          const possible = sheet.timeline.slots.filter(({ start, end }) => end > start && sheet.phrases.some((phrase) => phrase.start === start && phrase.end - phrase.start === line.end - line.start))
-          expect(possible.some(({ before }) => isAs(call, before, state) || afters.some(({ ticks, after }) => ticks <= line.start - at && isAs(call, before, after)))).toBe(false)
+          const possible = sheet.timeline.slots.filter(
+            ({ start, end }) =>
+              end > start &&
+              sheet.phrases.some(
+                (phrase) =>
+                  phrase.start === start && phrase.end - phrase.start === line.end - line.start,
+              ),
+          )
+          expect(
+            possible.some(
+              ({ before }) =>
+                isAs(call, before, state) ||
+                afters.some(
+                  ({ ticks, after }) => ticks <= line.start - at && isAs(call, before, after),
+                ),
+            ),
+          ).toBe(false)
         }
       }),
       { numRuns: 200 },
@@ -91,11 +142,17 @@ describe('a set whose hands change for every figure', () => {
   it('has three ways back in: a linking figure is ended in the hold that is wanted', () => {
     const offers = reentries(call, ring.before, (ring.start + 12) as TickPosition)
     expect(offers).toHaveLength(BEST_REENTRIES)
-    expect(offers.flatMap(({ link, slot }) => (link ? [[link.variation.exitHold, slot.before.hold]] : []))).toContainEqual(['none', 'none'])
+    expect(
+      offers.flatMap(({ link, slot }) =>
+        link ? [[link.variation.exitHold, slot.before.hold]] : [],
+      ),
+    ).toContainEqual(['none', 'none'])
   })
 
   it('is danced, said and kept with the link as it was offered', () => {
-    const offer = reentries(call, ring.before, (ring.start + 12) as TickPosition).find(({ link }) => link?.variation.exitHold === 'none')!
+    const offer = reentries(call, ring.before, (ring.start + 12) as TickPosition).find(
+      ({ link }) => link?.variation.exitHold === 'none',
+    )!
     const next = prepareCall(call.written, 1, offer.course)
     const link = next.sheet.timeline.slots.find(({ slot }) => slot.id === 'link')!
     expect([link.end, link.after.hold]).toEqual([offer.at, 'none'])
@@ -118,10 +175,17 @@ describe('the dance after a way back in', () => {
           const first = timeline.slots.find(({ start }) => start >= offer.at)!
           expect([first.start, first.slot.id]).toEqual([offer.at, offer.slot.slot.id])
           expect(isAs(call, offer.slot.before, first.before)).toBe(true)
-          const written = new Set(call.written.timeline.slots.flatMap(({ slot, troubles }) => (troubles.length > 0 ? [slot.id] : [])))
-          for (const slot of timeline.slots.filter(({ start }) => start >= offer.at)) expect(slot.troubles.length > 0 && !written.has(slot.slot.id)).toBe(false)
+          const written = new Set(
+            call.written.timeline.slots.flatMap(({ slot, troubles }) =>
+              troubles.length > 0 ? [slot.id] : [],
+            ),
+          )
+          for (const slot of timeline.slots.filter(({ start }) => start >= offer.at))
+            expect(slot.troubles.length > 0 && !written.has(slot.slot.id)).toBe(false)
           // Nothing overlaps, and what was danced before stays as it was.
-          timeline.slots.slice(1).forEach((slot, i) => expect(slot.start).toBeGreaterThanOrEqual(timeline.slots[i]!.end))
+          timeline.slots
+            .slice(1)
+            .forEach((slot, i) => expect(slot.start).toBeGreaterThanOrEqual(timeline.slots[i]!.end))
           const cue = next.cues.find(({ slot, purpose }) => slot === first && purpose === 'cue')
           if (cue) expect(cue.endTick).toBeLessThanOrEqual(cue.stepTick)
           if (offer.shiftTicks !== 0) moved++

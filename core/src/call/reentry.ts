@@ -1,6 +1,15 @@
 import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
 import { remembered } from '../document/index.ts'
-import { AS_WRITTEN, danceFrom, holdFits, missingFoot, type DancedFigure, type FigureBook, type FloorState, type Variation } from '../figure/index.ts'
+import {
+  AS_WRITTEN,
+  danceFrom,
+  holdFits,
+  missingFoot,
+  type DancedFigure,
+  type FigureBook,
+  type FloorState,
+  type Variation,
+} from '../figure/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
@@ -10,18 +19,27 @@ import type { PreparedCall } from './prepare.ts'
 import { restToEnd, type Rest } from './rest.ts'
 import { standsAs } from './standing.ts'
 
-/** A place at which a floor that has lost its way gets back into its dance. Ticks count from the first step, in the music. */
+/**
+ * A place at which a floor that has lost its way gets back into its dance. Ticks count from the
+ * first step, in the music.
+ */
 export interface Reentry {
   /** The line of the music at which they begin: the start of a phrase. */
   readonly at: Tick
   readonly pass: DancedPass
   /** What they begin with there. */
   readonly slot: DancedSlot
-  /** A figure danced right before the line, so that they stand as that begins; null where they stand so already. */
+  /**
+   * A figure danced right before the line, so that they stand as that begins; null where they stand
+   * so already.
+   */
   readonly link: Link | null
   /** The price: counts from now until they dance again. */
   readonly waitTicks: number
-  /** By how much the dance moves on (back, where it is less than nothing); 0 where it goes on as if nothing had been. */
+  /**
+   * By how much the dance moves on (back, where it is less than nothing); 0 where it goes on as if
+   * nothing had been.
+   */
   readonly shiftTicks: number
   /** What is danced from there on, so that it ends with the music. */
   readonly rest: Rest
@@ -43,42 +61,88 @@ export const BEST_REENTRIES = 3
 const PHRASES_MORE = 64
 
 /**
- * Where a floor in some state can come back in, from a position on: at the nearest phrase starts, everything of the dance
- * that begins on a phrase start of the same length with the feet, the hold and the facing that they have, or that a
- * figure of the dance danced right before gives them: as it is written, or mirrored or ended in the hold that is wanted.
- * There must be time to say it. Nearest first; at the same line what needs no link first, then what moves the dance the
- * least. The best three, each beginning with something else; where there are fewer, the same at a later line too.
+ * Where a floor in some state can come back in, from a position on: at the nearest phrase starts,
+ * everything of the dance that begins on a phrase start of the same length with the feet, the hold
+ * and the facing that they have, or that a figure of the dance danced right before gives them: as
+ * it is written, or mirrored or ended in the hold that is wanted. There must be time to say it.
+ * Nearest first; at the same line what needs no link first, then what moves the dance the least.
+ * The best three, each beginning with something else; where there are fewer, the same at a later
+ * line too.
  */
-export function reentries(call: PreparedCall, state: FloorState, at: TickPosition, { lostFrom = at, isWanted = () => true }: ReentryWish = {}): Reentry[] {
+export function reentries(
+  call: PreparedCall,
+  state: FloorState,
+  at: TickPosition,
+  { lostFrom = at, isWanted = () => true }: ReentryWish = {},
+): Reentry[] {
   const lines = linesAfter(call.written, at).slice(0, MOST_LINES)
   const targets = entriesOf(call).filter(isWanted)
   const links = linksFrom(call.written, state)
-  type Way = { readonly target: Target; readonly line: PhraseSpan; readonly link: Link | null; readonly shiftTicks: number }
+  type Way = {
+    readonly target: Target
+    readonly line: PhraseSpan
+    readonly link: Link | null
+    readonly shiftTicks: number
+  }
   const found: Way[] = []
   const later: Way[] = []
   for (const line of lines) {
     const room = secondsBetween(call, at, line.start)
     const here = targets.flatMap((target) => {
       if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
-      const link = linkTo(call.written, target.slot.before, state, links, { ticks: line.start - at, seconds: room - target.cueSeconds })
-      return link === undefined ? [] : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
+      const link = linkTo(call.written, target.slot.before, state, links, {
+        ticks: line.start - at,
+        seconds: room - target.cueSeconds,
+      })
+      return link === undefined
+        ? []
+        : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
     })
-    here.sort((a, b) => Number(a.link !== null) - Number(b.link !== null) || Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks))
+    here.sort(
+      (a, b) =>
+        Number(a.link !== null) - Number(b.link !== null) ||
+        Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks),
+    )
     for (const one of here) {
-      const alike = [...found, ...later].filter(({ target }) => target.slot.slot.id === one.target.slot.slot.id && target.written.part === one.target.written.part)
+      const alike = [...found, ...later].filter(
+        ({ target }) =>
+          target.slot.slot.id === one.target.slot.slot.id &&
+          target.written.part === one.target.written.part,
+      )
       if (alike.length === 0) found.push(one)
       else if (alike.every((other) => other.line !== line)) later.push(one)
     }
     if (found.length >= BEST_REENTRIES) break
   }
-  const best = [...found, ...later].slice(0, BEST_REENTRIES).sort((a, b) => a.line.start - b.line.start)
+  const best = [...found, ...later]
+    .slice(0, BEST_REENTRIES)
+    .sort((a, b) => a.line.start - b.line.start)
   return best.map(({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
-    const { rest, course } = courseFrom(call, { pass, from, at: line.start, state, link, leftAt: Math.min(lostFrom, line.start) })
-    return { at: line.start, pass: written, slot, link, waitTicks: line.start - at, shiftTicks, rest, course }
+    const { rest, course } = courseFrom(call, {
+      pass,
+      from,
+      at: line.start,
+      state,
+      link,
+      leftAt: Math.min(lostFrom, line.start),
+    })
+    return {
+      at: line.start,
+      pass: written,
+      slot,
+      link,
+      waitTicks: line.start - at,
+      shiftTicks,
+      rest,
+      course,
+    }
   })
 }
 
-/** Where a dance is taken up: with which of its slots, at which tick, as the floor stands then; `leftAt`: the tick at which it was left. */
+/**
+ * Where a dance is taken up: with which of its slots, at which tick, as the floor stands then;
+ * `leftAt`: the tick at which it was left.
+ */
 export interface TakenUp {
   readonly pass: number
   readonly from: number
@@ -89,23 +153,56 @@ export interface TakenUp {
 }
 
 /** The dance taken up at a tick with one of its slots, its rest made to end with the music. */
-export function courseFrom(call: PreparedCall, { pass, from, at, state, link, leftAt }: TakenUp): { readonly rest: Rest; readonly course: Course } {
+export function courseFrom(
+  call: PreparedCall,
+  { pass, from, at, state, link, leftAt }: TakenUp,
+): { readonly rest: Rest; readonly course: Course } {
   const { written } = call
   const to = written.timeline.passes[pass]!.slots.length
   const rest = restToEnd(written, { pass, from, to, at })
   const laid = layStretches(written, rest.stretches, at)
-  const first = laid.legs[0] && { ...laid.legs[0], entry: state, ...(link ? { link: link.figure.id, ...(link.variation === AS_WRITTEN ? {} : { linkAs: link.variation }) } : {}) }
-  return { rest, course: courseThen(written, call.course, Math.min(at - (link?.lengthTicks ?? 0), leftAt), { ...laid, legs: first ? [first, ...laid.legs.slice(1)] : [] }) }
+  const first = laid.legs[0] && {
+    ...laid.legs[0],
+    entry: state,
+    ...(link
+      ? {
+          link: link.figure.id,
+          ...(link.variation === AS_WRITTEN ? {} : { linkAs: link.variation }),
+        }
+      : {}),
+  }
+  return {
+    rest,
+    course: courseThen(written, call.course, Math.min(at - (link?.lengthTicks ?? 0), leftAt), {
+      ...laid,
+      legs: first ? [first, ...laid.legs.slice(1)] : [],
+    }),
+  }
 }
 
-/** Starts of phrases after a position; where the music's end is not known, it goes on in phrases like its last. */
-export function linesAfter({ phrases, musicEnd, routine }: Pick<Sheet, 'phrases' | 'musicEnd' | 'routine'>, at: number): PhraseSpan[] {
+/**
+ * Starts of phrases after a position; where the music's end is not known, it goes on in phrases
+ * like its last.
+ */
+export function linesAfter(
+  { phrases, musicEnd, routine }: Pick<Sheet, 'phrases' | 'musicEnd' | 'routine'>,
+  at: number,
+): PhraseSpan[] {
   const known = phrases.filter(({ start }) => start > at)
   const last = phrases.at(-1)
   if (musicEnd !== null || known.length >= MOST_LINES || !last) return known
   const usual = 8 * ticksPerBar(routine.metre)
-  const from = Math.max(last.end, last.end + Math.floor((at - last.end) / usual + 1) * usual) as Tick
-  const more = Array.from({ length: MOST_LINES }, (_, i): PhraseSpan => ({ ...last, index: last.index + 1 + i, start: (from + i * usual) as Tick, end: (from + (i + 1) * usual) as Tick, bars: 8 }))
+  const from = Math.max(
+    last.end,
+    last.end + Math.floor((at - last.end) / usual + 1) * usual,
+  ) as Tick
+  const more = Array.from({ length: MOST_LINES }, (_, i): PhraseSpan => ({
+    ...last,
+    index: last.index + 1 + i,
+    start: (from + i * usual) as Tick,
+    end: (from + (i + 1) * usual) as Tick,
+    bars: 8,
+  }))
   return [...known, ...more].slice(0, PHRASES_MORE)
 }
 
@@ -124,14 +221,26 @@ interface Target {
 
 /** Everything of the dance that begins on the start of a phrase, as it is written. */
 function entriesOf({ written, course }: PreparedCall): Target[] {
-  const phrases = new Map(written.phrases.map((phrase) => [phrase.start, phrase.end - phrase.start]))
+  const phrases = new Map(
+    written.phrases.map((phrase) => [phrase.start, phrase.end - phrase.start]),
+  )
   return written.timeline.passes.flatMap((one, pass) =>
     one.slots.flatMap((slot, from): Target[] => {
       const phraseTicks = phrases.get(slot.start)
       if (phraseTicks === undefined || slot.end === slot.start) return []
       const leg = course.legs.find((leg) => leg.pass === pass && leg.from <= from && from < leg.to)
       const nowAt = leg ? leg.at + slot.start - one.slots[leg.from]!.start : slot.start
-      return [{ pass, from, written: one, slot, phraseTicks, nowAt, cueSeconds: shortestSeconds(written, slot) + leastLeadSeconds(written) }]
+      return [
+        {
+          pass,
+          from,
+          written: one,
+          slot,
+          phraseTicks,
+          nowAt,
+          cueSeconds: shortestSeconds(written, slot) + leastLeadSeconds(written),
+        },
+      ]
     }),
   )
 }
@@ -142,37 +251,73 @@ interface LinkFrom extends Link {
 
 const MIRRORED: Variation = { ...AS_WRITTEN, reflected: true }
 
-/** The figures of a dance that may link, the shortest first, as they are written before mirrored. A book does not change, so it is gone through once. */
+/**
+ * The figures of a dance that may link, the shortest first, as they are written before mirrored. A
+ * book does not change, so it is gone through once.
+ */
 const linkFigures = remembered((book: FigureBook) => {
   const byDance = new Map<string, readonly DancedFigure[]>()
   return (dance: string): readonly DancedFigure[] => {
-    const known = byDance.get(dance) ?? [AS_WRITTEN, MIRRORED].flatMap((variation) => inVariation(book, dance, variation))
+    const known =
+      byDance.get(dance) ??
+      [AS_WRITTEN, MIRRORED].flatMap((variation) => inVariation(book, dance, variation))
     byDance.set(dance, known)
     return known
   }
 })
 
 const inVariation = (book: FigureBook, dance: string, variation: Variation): DancedFigure[] =>
-  freeFigures(book.values(), dance, () => true, variation).sort((a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'))
+  freeFigures(book.values(), dance, () => true, variation).sort(
+    (a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'),
+  )
 
 /** Every figure of the dance that can be begun from a state, with how it leaves the floor. */
 const linksFrom = ({ book, routine }: Sheet, state: FloorState): LinkFrom[] =>
   linkFigures(book)(routine.dance).flatMap((danced): LinkFrom[] =>
-    missingFoot(state, danced) || !holdFits(state, danced) ? [] : [{ figure: danced.figure, variation: danced.variation, lengthTicks: danced.lengthTicks, after: danceFrom(state, danced).after }],
+    missingFoot(state, danced) || !holdFits(state, danced)
+      ? []
+      : [
+          {
+            figure: danced.figure,
+            variation: danced.variation,
+            lengthTicks: danced.lengthTicks,
+            after: danceFrom(state, danced).after,
+          },
+        ],
   )
 
-/** Null where a state is as wanted; the first link that makes it so in the time there is, ended in its own hold before in the one that is wanted; undefined where there is none. */
-function linkTo(sheet: Sheet, wanted: FloorState, state: FloorState, links: readonly LinkFrom[], room: { readonly ticks: number; readonly seconds: number }): Link | null | undefined {
+/**
+ * Null where a state is as wanted; the first link that makes it so in the time there is, ended in
+ * its own hold before in the one that is wanted; undefined where there is none.
+ */
+function linkTo(
+  sheet: Sheet,
+  wanted: FloorState,
+  state: FloorState,
+  links: readonly LinkFrom[],
+  room: { readonly ticks: number; readonly seconds: number },
+): Link | null | undefined {
   if (standsAs(sheet.routine, wanted, state)) return null
   const fits = ({ figure, variation, lengthTicks }: Link): boolean => {
-    const slot = dancedLink({ figure, variation }, { end: lengthTicks as Tick, before: state, key: 'link' })
-    return slot !== null && standsAs(sheet.routine, wanted, slot.after) && shortestSeconds(sheet, slot) + leastLeadSeconds(sheet) <= room.seconds
+    const slot = dancedLink(
+      { figure, variation },
+      { end: lengthTicks as Tick, before: state, key: 'link' },
+    )
+    return (
+      slot !== null &&
+      standsAs(sheet.routine, wanted, slot.after) &&
+      shortestSeconds(sheet, slot) + leastLeadSeconds(sheet) <= room.seconds
+    )
   }
   const inTime = links.filter(({ lengthTicks }) => lengthTicks <= room.ticks)
   const own = inTime.find((link) => standsAs(sheet.routine, wanted, link.after) && fits(link))
   if (own) return own
   for (const link of inTime) {
-    if (link.after.hold === wanted.hold || !standsAs(sheet.routine, wanted, { ...link.after, hold: wanted.hold })) continue
+    if (
+      link.after.hold === wanted.hold ||
+      !standsAs(sheet.routine, wanted, { ...link.after, hold: wanted.hold })
+    )
+      continue
     const ended = { ...link, variation: { ...link.variation, exitHold: wanted.hold } }
     if (fits(ended)) return ended
   }
@@ -180,8 +325,13 @@ function linkTo(sheet: Sheet, wanted: FloorState, state: FloorState, links: read
 }
 
 /** How long the shortest of a slot's words take. */
-function shortestSeconds({ voice, school }: Pick<Sheet, 'voice' | 'school'>, slot: DancedSlot): number {
-  const seconds = wordingsOf(slot, LANGUAGES[voice.language], school.amounts).map(({ text }) => plannedSeconds(voice, text))
+function shortestSeconds(
+  { voice, school }: Pick<Sheet, 'voice' | 'school'>,
+  slot: DancedSlot,
+): number {
+  const seconds = wordingsOf(slot, LANGUAGES[voice.language], school.amounts).map(({ text }) =>
+    plannedSeconds(voice, text),
+  )
   return seconds.length === 0 ? 0 : Math.min(...seconds)
 }
 

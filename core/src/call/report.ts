@@ -34,7 +34,10 @@ export interface CallReport {
   readonly highBpm: number
 }
 
-/** Plan against what was called, from the log alone: every cue of the sheet as it is written, and all that happened besides. */
+/**
+ * Plan against what was called, from the log alone: every cue of the sheet as it is written, and
+ * all that happened besides.
+ */
 export function callReport(log: CallLog, sheet: Sheet): CallReport {
   const events = log.events as readonly CallEvent[]
   const written = prepareCall(sheet, 1)
@@ -51,7 +54,8 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
     const tick = tickOf(event)
     if (tick !== null) reached = Math.max(reached, tick)
     const slot = tick === null ? null : slotNear(on.sheet, tick)
-    if (call.course !== before.course) on = prepareCall(sheet, 1, ...(call.course ? [call.course] : []))
+    if (call.course !== before.course)
+      on = prepareCall(sheet, 1, ...(call.course ? [call.course] : []))
     switch (event.type) {
       case 'cue':
         given.set(writtenKey(event.key), (given.get(writtenKey(event.key)) ?? 0) + 1)
@@ -75,7 +79,13 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
         happenings.push({ at: event.at, slot, kind: 'marked' })
         break
       case 'speed':
-        if (call.speed !== before.speed) happenings.push({ at: event.at, slot, kind: 'speed', bpm: Math.round(log.bpm * call.speed) })
+        if (call.speed !== before.speed)
+          happenings.push({
+            at: event.at,
+            slot,
+            kind: 'speed',
+            bpm: Math.round(log.bpm * call.speed),
+          })
         speeds.push(call.speed)
         break
       case 'heard':
@@ -83,7 +93,13 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
         if (isMoving(call)) speeds.push(call.speed)
         break
       case 'turn':
-        happenings.push({ at: event.at, slot, kind: 'turned', turn: event.turn, ...courseChange(sheet, before.course ?? written.course, event.course) })
+        happenings.push({
+          at: event.at,
+          slot,
+          kind: 'turned',
+          turn: event.turn,
+          ...courseChange(sheet, before.course ?? written.course, event.course),
+        })
         break
     }
   }
@@ -91,17 +107,46 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
   const cues = written.cues.map((cue): ReportedCue => {
     const times = given.get(cue.key) ?? 0
     const pass = sheet.timeline.passes.findIndex(({ slots }) => slots.includes(cue.slot))
-    const why = times > 0 ? null : !danced.has(pass) ? 'left-out' : held.some(({ from, to }) => cue.stepTick >= from && cue.stepTick <= to) ? 'held' : cue.startTick > reached ? 'not-reached' : 'held'
-    return { key: cue.key, text: cue.text, slot: cue.slot, stepTick: cue.stepTick, given: times, why }
+    const why =
+      times > 0
+        ? null
+        : !danced.has(pass)
+          ? 'left-out'
+          : held.some(({ from, to }) => cue.stepTick >= from && cue.stepTick <= to)
+            ? 'held'
+            : cue.startTick > reached
+              ? 'not-reached'
+              : 'held'
+    return {
+      key: cue.key,
+      text: cue.text,
+      slot: cue.slot,
+      stepTick: cue.stepTick,
+      given: times,
+      why,
+    }
   })
   const bpms = speeds.map((speed) => Math.round(log.bpm * speed))
-  return { cues, happenings, seconds: events.length > 0 ? events.at(-1)!.at - events[0]!.at : 0, lowBpm: Math.min(...bpms), highBpm: Math.max(...bpms) }
+  return {
+    cues,
+    happenings,
+    seconds: events.length > 0 ? events.at(-1)!.at - events[0]!.at : 0,
+    lowBpm: Math.min(...bpms),
+    highBpm: Math.max(...bpms),
+  }
 }
 
-/** The key of a cue as the sheet has it: on a course, what comes once more has a number behind it. */
+/**
+ * The key of a cue as the sheet has it: on a course, what comes once more has a number behind it.
+ */
 const writtenKey = (key: string): string => key.replace(/~\d+/g, '')
-const tickOf = (event: CallEvent): Tick | null => ('tick' in event ? event.tick : 'from' in event ? event.from : null)
-const slotNear = ({ timeline }: Sheet, tick: Tick): DancedSlot | null => spanAt(timeline.slots, tick) ?? timeline.slots.findLast(({ start }) => start <= tick) ?? timeline.slots[0] ?? null
+const tickOf = (event: CallEvent): Tick | null =>
+  'tick' in event ? event.tick : 'from' in event ? event.from : null
+const slotNear = ({ timeline }: Sheet, tick: Tick): DancedSlot | null =>
+  spanAt(timeline.slots, tick) ??
+  timeline.slots.findLast(({ start }) => start <= tick) ??
+  timeline.slots[0] ??
+  null
 
 function closeHold(held: { from: Tick; to: Tick }[], tick: Tick): void {
   const last = held.at(-1)
@@ -111,11 +156,19 @@ function closeHold(held: { from: Tick; to: Tick }[], tick: Tick): void {
 /** Taps in a row are told as one. */
 function addTap(happenings: Happening[], at: number, error: number): void {
   const last = happenings.at(-1)
-  if (last?.kind === 'tapped') happenings[happenings.length - 1] = { ...last, taps: last.taps + 1, worstBeats: Math.max(last.worstBeats, Math.abs(error)) }
+  if (last?.kind === 'tapped')
+    happenings[happenings.length - 1] = {
+      ...last,
+      taps: last.taps + 1,
+      worstBeats: Math.max(last.worstBeats, Math.abs(error)),
+    }
   else happenings.push({ at, slot: null, kind: 'tapped', taps: 1, worstBeats: Math.abs(error) })
 }
 
-/** What one course has that another has not: times through that were left out, and that were danced once more, as they are written. */
+/**
+ * What one course has that another has not: times through that were left out, and that were danced
+ * once more, as they are written.
+ */
 export interface CourseChange {
   readonly dropped: readonly DancedPass[]
   readonly repeated: readonly DancedPass[]
@@ -125,11 +178,17 @@ export function courseChange(sheet: Sheet, before: Course, after: Course): Cours
   const count = ({ legs, waiting }: Course): Map<number, number> => {
     const counts = new Map<number, number>()
     // A time through that was cut off and taken up again is danced once.
-    const seen = [...legs, ...waiting].filter((leg, i, all) => leg.to > leg.from && !(i > 0 && all[i - 1]!.pass === leg.pass && leg.from > 0))
+    const seen = [...legs, ...waiting].filter(
+      (leg, i, all) =>
+        leg.to > leg.from && !(i > 0 && all[i - 1]!.pass === leg.pass && leg.from > 0),
+    )
     for (const { pass } of seen) counts.set(pass, (counts.get(pass) ?? 0) + 1)
     return counts
   }
   const [old, now] = [count(before), count(after)]
-  const more = (one: Map<number, number>, other: Map<number, number>): DancedPass[] => [...one].flatMap(([pass, n]) => Array<DancedPass>(Math.max(0, n - (other.get(pass) ?? 0))).fill(sheet.timeline.passes[pass]!))
+  const more = (one: Map<number, number>, other: Map<number, number>): DancedPass[] =>
+    [...one].flatMap(([pass, n]) =>
+      Array<DancedPass>(Math.max(0, n - (other.get(pass) ?? 0))).fill(sheet.timeline.passes[pass]!),
+    )
   return { dropped: more(old, now), repeated: more(now, old) }
 }

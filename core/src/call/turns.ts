@@ -1,7 +1,17 @@
 import { LEVELS, type DancedFigure, type Figure, type FloorState } from '../figure/index.ts'
 import { stateAt } from '../sheet/index.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '../time/index.ts'
-import { courseEnd, courseThen, isReleased, layStretches, legEnd, restFrom, stretchTicks, type Course, type Leg } from './course.ts'
+import {
+  courseEnd,
+  courseThen,
+  isReleased,
+  layStretches,
+  legEnd,
+  restFrom,
+  stretchTicks,
+  type Course,
+  type Leg,
+} from './course.ts'
 import { freeFigures, legalAfter } from './freeFigures.ts'
 import type { PreparedCall } from './prepare.ts'
 import { courseFrom, linesAfter } from './reentry.ts'
@@ -25,30 +35,44 @@ export function floorAt({ sheet }: PreparedCall, at: number): FloorState | null 
 }
 
 /** The leg that is danced at a position, or the last before it. */
-export const legAt = ({ course }: Pick<PreparedCall, 'course'>, at: number): Leg | null => course.legs.findLast((leg) => leg.at <= Math.max(0, at)) ?? null
+export const legAt = ({ course }: Pick<PreparedCall, 'course'>, at: number): Leg | null =>
+  course.legs.findLast((leg) => leg.at <= Math.max(0, at)) ?? null
 
 const noticeFrom = (at: number): number => at + NOTICE_BEATS * TICKS_PER_BEAT
 
-/** The time through that is being danced, once more behind itself; null where they would not stand as it begins. */
+/**
+ * The time through that is being danced, once more behind itself; null where they would not stand
+ * as it begins.
+ */
 export function oneMore(call: PreparedCall, at: TickPosition): CourseTurn | null {
   const leg = legAt(call, at)
   if (!leg) return null
   const end = passEnd(call, leg)
   const state = floorAt(call, end - 1) && afterLeg(call, leg)
-  return state && end >= noticeFrom(at) && begins(call.written, leg.pass, state) ? turnAt(call, leg.pass, 0, end, state) : null
+  return state && end >= noticeFrom(at) && begins(call.written, leg.pass, state)
+    ? turnAt(call, leg.pass, 0, end, state)
+    : null
 }
 
-/** The next time through left out: behind this one comes the first after it that can be begun as they then stand. */
+/**
+ * The next time through left out: behind this one comes the first after it that can be begun as
+ * they then stand.
+ */
 export function skipNext(call: PreparedCall, at: TickPosition): CourseTurn | null {
   const leg = legAt(call, at)
   if (!leg) return null
   const end = passEnd(call, leg)
   const state = afterLeg(call, leg)
-  const next = call.written.timeline.passes.findIndex((_, pass) => pass > leg.pass + 1 && begins(call.written, pass, state))
+  const next = call.written.timeline.passes.findIndex(
+    (_, pass) => pass > leg.pass + 1 && begins(call.written, pass, state),
+  )
   return next < 0 || end < noticeFrom(at) ? null : turnAt(call, next, 0, end, state)
 }
 
-/** This time through from its beginning, at the next phrase at which they stand as it begins; a phrase start that is too near to be told is passed by. */
+/**
+ * This time through from its beginning, at the next phrase at which they stand as it begins; a
+ * phrase start that is too near to be told is passed by.
+ */
 export function startOver(call: PreparedCall, at: TickPosition): CourseTurn | null {
   const leg = legAt(call, at)
   if (!leg) return null
@@ -59,7 +83,10 @@ export function startOver(call: PreparedCall, at: TickPosition): CourseTurn | nu
   return null
 }
 
-/** What still fits, then the ending: behind this time through, or the first after it at whose end they stand as the ending begins. */
+/**
+ * What still fits, then the ending: behind this time through, or the first after it at whose end
+ * they stand as the ending begins.
+ */
 export function endSoon(call: PreparedCall, at: TickPosition): CourseTurn | null {
   const { written, course } = call
   const { passes } = written.timeline
@@ -67,25 +94,46 @@ export function endSoon(call: PreparedCall, at: TickPosition): CourseTurn | null
   const legs = course.legs.filter((leg) => legEnd(written, leg) >= noticeFrom(at))
   for (const leg of legs) {
     const end = passEnd(call, leg)
-    if (ending === null) return { at: end, course: courseThen(written, course, end, { legs: [], waiting: [] }), rest: { stretches: [], dropped: droppedAfter(call, leg), repeated: [], overTicks: null } }
+    if (ending === null)
+      return {
+        at: end,
+        course: courseThen(written, course, end, { legs: [], waiting: [] }),
+        rest: { stretches: [], dropped: droppedAfter(call, leg), repeated: [], overTicks: null },
+      }
     if (leg.pass === ending) return null
     const state = afterLeg(call, leg)
     if (!begins(written, ending, state)) continue
     const stretches = restFrom(written, ending, 0)
-    return { at: end, course: courseThen(written, course, end, layStretches(written, stretches, end)), rest: { stretches, dropped: droppedAfter(call, leg).filter((pass) => pass !== ending), repeated: [], overTicks: null } }
+    return {
+      at: end,
+      course: courseThen(written, course, end, layStretches(written, stretches, end)),
+      rest: {
+        stretches,
+        dropped: droppedAfter(call, leg).filter((pass) => pass !== ending),
+        repeated: [],
+        overTicks: null,
+      },
+    }
   }
   return null
 }
 
-const droppedAfter = ({ course }: PreparedCall, leg: Leg): number[] => course.legs.slice(course.legs.indexOf(leg) + 1).map(({ pass }) => pass)
+const droppedAfter = ({ course }: PreparedCall, leg: Leg): number[] =>
+  course.legs.slice(course.legs.indexOf(leg) + 1).map(({ pass }) => pass)
 
-/** How a dance goes on after its end: from the top, the last time through, or an easy figure on and on to cool down. */
+/**
+ * How a dance goes on after its end: from the top, the last time through, or an easy figure on and
+ * on to cool down.
+ */
 export interface GoOn extends CourseTurn {
   readonly kind: 'whole' | 'last' | 'cool-down'
   readonly figure: Figure | null
 }
 
-/** Ways to go on where the music does after the dance is over: the whole again, the last time through again, an easy figure until it ends. */
+/**
+ * Ways to go on where the music does after the dance is over: the whole again, the last time
+ * through again, an easy figure until it ends.
+ */
 export function goOn(call: PreparedCall, at: TickPosition): GoOn[] {
   const { written, course } = call
   const last = course.legs.at(-1)
@@ -95,7 +143,11 @@ export function goOn(call: PreparedCall, at: TickPosition): GoOn[] {
   const line = end >= noticeFrom(at) ? end : (linesAfter(written, noticeFrom(at))[0]?.start ?? null)
   if (line === null) return []
   const kinds = [['whole', 0] as const, ['last', last.pass] as const]
-  const again = kinds.flatMap(([kind, pass]): GoOn[] => (begins(written, pass, state) ? [{ kind, figure: null, ...turnAt(call, pass, 0, line, state, kind === 'last') }] : []))
+  const again = kinds.flatMap(([kind, pass]): GoOn[] =>
+    begins(written, pass, state)
+      ? [{ kind, figure: null, ...turnAt(call, pass, 0, line, state, kind === 'last') }]
+      : [],
+  )
   const easy = coolDown(call, line, state)
   return easy ? [...again, easy] : again
 }
@@ -103,33 +155,65 @@ export function goOn(call: PreparedCall, at: TickPosition): GoOn[] {
 /** Bars of cooling down where the music's end is not known. */
 const COOL_DOWN_BARS = 16
 
-/** The easiest figure of the dance that can be danced on and on from how they stand, until the music ends. */
+/**
+ * The easiest figure of the dance that can be danced on and on from how they stand, until the music
+ * ends.
+ */
 function coolDown(call: PreparedCall, from: Tick, state: FloorState): GoOn | null {
   const { written, course } = call
   const { dance, metre } = written.routine
   const used = new Set(written.timeline.slots.flatMap(({ figure }) => (figure ? [figure.id] : [])))
-  const easy = freeFigures(written.book.values(), dance, ({ cautions }) => cautions.length === 0).filter((danced) => {
+  const easy = freeFigures(
+    written.book.values(),
+    dance,
+    ({ cautions }) => cautions.length === 0,
+  ).filter((danced) => {
     const after = legalAfter(state, danced)
     return after !== null && standsAs(written.routine, state, after)
   })
-  const rank = ({ figure }: DancedFigure): number => LEVELS.indexOf(figure.level) * 2 + (used.has(figure.id) ? 0 : 1)
+  const rank = ({ figure }: DancedFigure): number =>
+    LEVELS.indexOf(figure.level) * 2 + (used.has(figure.id) ? 0 : 1)
   const pace = ({ steps, lengthTicks }: DancedFigure): number => steps.lead.length / lengthTicks
-  const [best] = easy.sort((a, b) => rank(a) - rank(b) || pace(a) - pace(b) || a.figure.name.localeCompare(b.figure.name, 'en'))
+  const [best] = easy.sort(
+    (a, b) =>
+      rank(a) - rank(b) || pace(a) - pace(b) || a.figure.name.localeCompare(b.figure.name, 'en'),
+  )
   if (!best) return null
-  const until = written.musicEnd !== null && written.musicEnd > from ? written.musicEnd : from + COOL_DOWN_BARS * ticksPerBar(metre)
+  const until =
+    written.musicEnd !== null && written.musicEnd > from
+      ? written.musicEnd
+      : from + COOL_DOWN_BARS * ticksPerBar(metre)
   const times = Math.floor((until - from) / best.lengthTicks)
   if (times < 1) return null
   const { pass } = course.legs.at(-1)!
   // A leg without slots of its own, behind a linking figure: that figure alone.
-  const legs = Array.from({ length: times }, (_, n): Leg => ({ pass, from: 0, to: 0, link: best.figure.id, at: (from + (n + 1) * best.lengthTicks) as Tick, ...(n === 0 ? { entry: state } : {}) }))
-  return { kind: 'cool-down', figure: best.figure, at: from, rest: { stretches: [], dropped: [], repeated: [], overTicks: null }, course: courseThen(written, course, from, { legs, waiting: [] }) }
+  const legs = Array.from({ length: times }, (_, n): Leg => ({
+    pass,
+    from: 0,
+    to: 0,
+    link: best.figure.id,
+    at: (from + (n + 1) * best.lengthTicks) as Tick,
+    ...(n === 0 ? { entry: state } : {}),
+  }))
+  return {
+    kind: 'cool-down',
+    figure: best.figure,
+    at: from,
+    rest: { stretches: [], dropped: [], repeated: [], overTicks: null },
+    course: courseThen(written, course, from, { legs, waiting: [] }),
+  }
 }
 
 /**
- * The key that lets the dance go on: behind the unit of a fill in which it is pressed (its least number danced), at the
- * next bar after open counts, and after a hold at the first phrase start that leaves time to say it.
+ * The key that lets the dance go on: behind the unit of a fill in which it is pressed (its least
+ * number danced), at the next bar after open counts, and after a hold at the first phrase start
+ * that leaves time to say it.
  */
-export function release(call: PreparedCall, at: TickPosition, held: Tick | null): CourseTurn | null {
+export function release(
+  call: PreparedCall,
+  at: TickPosition,
+  held: Tick | null,
+): CourseTurn | null {
   return held === null ? releaseWaiting(call, at) : afterHold(call, at, held)
 }
 
@@ -139,45 +223,87 @@ function releaseWaiting(call: PreparedCall, at: TickPosition): CourseTurn | null
   const leg = legAt(call, at)
   if (!next || !leg) return null
   const bar = ticksPerBar(written.routine.metre)
-  const end = isReleased(written, leg.pass) ? unitEnd(call, leg, at) : Math.max(courseEnd(written, course), Math.ceil(noticeFrom(at) / bar) * bar)
+  const end = isReleased(written, leg.pass)
+    ? unitEnd(call, leg, at)
+    : Math.max(courseEnd(written, course), Math.ceil(noticeFrom(at) / bar) * bar)
   const state = afterLeg(call, leg)
   return withRest(call, end as Tick, restToEnd(written, { ...next, at: end as Tick }), state)
 }
 
-/** The end of the first unit that is over late enough to say what comes, the least number of units danced. */
+/**
+ * The end of the first unit that is over late enough to say what comes, the least number of units
+ * danced.
+ */
 function unitEnd({ written, course }: PreparedCall, leg: Leg, at: number): number {
-  const units = course.legs.filter(({ pass }) => written.timeline.passes[pass]!.pass === written.timeline.passes[leg.pass]!.pass)
-  const least = units[Math.max(0, written.timeline.passes[leg.pass]!.pass.fill!.min - 1)] ?? units.at(-1)!
-  const ends = units.map((unit) => legEnd(written, unit)).filter((end) => end >= legEnd(written, least))
+  const units = course.legs.filter(
+    ({ pass }) => written.timeline.passes[pass]!.pass === written.timeline.passes[leg.pass]!.pass,
+  )
+  const least =
+    units[Math.max(0, written.timeline.passes[leg.pass]!.pass.fill!.min - 1)] ?? units.at(-1)!
+  const ends = units
+    .map((unit) => legEnd(written, unit))
+    .filter((end) => end >= legEnd(written, least))
   return ends.find((end) => end >= at + bestNotice(leg, written)) ?? ends.at(-1)!
 }
 
 /** Half a unit of a fill is notice enough where the unit is short. */
-const bestNotice = (leg: Leg, written: PreparedCall['written']): number => Math.min(NOTICE_BEATS * TICKS_PER_BEAT, stretchTicks(written, leg) / 2)
+const bestNotice = (leg: Leg, written: PreparedCall['written']): number =>
+  Math.min(NOTICE_BEATS * TICKS_PER_BEAT, stretchTicks(written, leg) / 2)
 
-/** What begins the first phrase after the hold, at the first phrase from now on of the same length. */
+/**
+ * What begins the first phrase after the hold, at the first phrase from now on of the same length.
+ */
 function afterHold(call: PreparedCall, at: TickPosition, held: Tick): CourseTurn | null {
   const { written, sheet } = call
-  const slot = sheet.timeline.slots.find(({ start }) => start >= held && sheet.phrases.some((phrase) => phrase.start === start))
+  const slot = sheet.timeline.slots.find(
+    ({ start }) => start >= held && sheet.phrases.some((phrase) => phrase.start === start),
+  )
   if (!slot) return null
-  if (slot.start >= noticeFrom(at)) return { at: slot.start, course: call.course, rest: { stretches: [], dropped: [], repeated: [], overTicks: null } }
+  if (slot.start >= noticeFrom(at))
+    return {
+      at: slot.start,
+      course: call.course,
+      rest: { stretches: [], dropped: [], repeated: [], overTicks: null },
+    }
   const phrase = sheet.phrases.find(({ start }) => start === slot.start)!
-  const line = linesAfter(written, noticeFrom(at)).find(({ start, end }) => end - start === phrase.end - phrase.start)
+  const line = linesAfter(written, noticeFrom(at)).find(
+    ({ start, end }) => end - start === phrase.end - phrase.start,
+  )
   const place = line && placeOf(call, slot.start)
-  return place ? { at: line.start, ...courseFrom(call, { ...place, at: line.start, state: slot.before, link: null, leftAt: slot.start }) } : null
+  return place
+    ? {
+        at: line.start,
+        ...courseFrom(call, {
+          ...place,
+          at: line.start,
+          state: slot.before,
+          link: null,
+          leftAt: slot.start,
+        }),
+      }
+    : null
 }
 
 /** Which written slot is danced from a tick on. */
-function placeOf({ written, course }: PreparedCall, at: Tick): { readonly pass: number; readonly from: number } | null {
+function placeOf(
+  { written, course }: PreparedCall,
+  at: Tick,
+): { readonly pass: number; readonly from: number } | null {
   for (const leg of course.legs) {
     const { slots } = written.timeline.passes[leg.pass]!
-    const from = slots.findIndex((slot, i) => i >= leg.from && i < leg.to && leg.at + slot.start - slots[leg.from]!.start === at)
+    const from = slots.findIndex(
+      (slot, i) =>
+        i >= leg.from && i < leg.to && leg.at + slot.start - slots[leg.from]!.start === at,
+    )
     if (from >= 0) return { pass: leg.pass, from }
   }
   return null
 }
 
-/** Where the time through that a leg belongs to is over: a leg that was cut off or split goes on in the next. */
+/**
+ * Where the time through that a leg belongs to is over: a leg that was cut off or split goes on in
+ * the next.
+ */
 function passEnd({ written, course }: PreparedCall, leg: Leg): Tick {
   const own = course.legs.slice(course.legs.indexOf(leg))
   let last = leg
@@ -187,18 +313,45 @@ function passEnd({ written, course }: PreparedCall, leg: Leg): Tick {
 
 /** How the floor stands behind a leg, on the course as it is. */
 function afterLeg({ sheet, course, written }: PreparedCall, leg: Leg): FloorState {
-  return sheet.timeline.passes[course.legs.indexOf(leg)]?.slots.at(-1)?.after ?? written.routine.start
+  return (
+    sheet.timeline.passes[course.legs.indexOf(leg)]?.slots.at(-1)?.after ?? written.routine.start
+  )
 }
 
-function turnAt(call: PreparedCall, pass: number, from: number, at: Tick, state: FloorState, isAsItIs = false): CourseTurn {
-  if (!isAsItIs) return { at, ...courseFrom(call, { pass, from, at, state, link: null, leftAt: at }) }
+function turnAt(
+  call: PreparedCall,
+  pass: number,
+  from: number,
+  at: Tick,
+  state: FloorState,
+  isAsItIs = false,
+): CourseTurn {
+  if (!isAsItIs)
+    return { at, ...courseFrom(call, { pass, from, at, state, link: null, leftAt: at }) }
   const stretches = restFrom(call.written, pass, from)
-  return { at, rest: { stretches, dropped: [], repeated: [pass], overTicks: null }, course: courseThen(call.written, call.course, at, layStretches(call.written, stretches, at)) }
+  return {
+    at,
+    rest: { stretches, dropped: [], repeated: [pass], overTicks: null },
+    course: courseThen(call.written, call.course, at, layStretches(call.written, stretches, at)),
+  }
 }
 
 function withRest(call: PreparedCall, at: Tick, rest: Rest, state: FloorState): CourseTurn {
   const laid = layStretches(call.written, rest.stretches, at)
   const [first, ...more] = laid.legs
-  const fits = first && standsAs(call.written.routine, call.written.timeline.passes[first.pass]!.slots[first.from]?.before ?? state, state)
-  return { at, rest, course: courseThen(call.written, call.course, at, { ...laid, legs: first ? [fits ? { ...first, entry: state } : first, ...more] : [] }) }
+  const fits =
+    first &&
+    standsAs(
+      call.written.routine,
+      call.written.timeline.passes[first.pass]!.slots[first.from]?.before ?? state,
+      state,
+    )
+  return {
+    at,
+    rest,
+    course: courseThen(call.written, call.course, at, {
+      ...laid,
+      legs: first ? [fits ? { ...first, entry: state } : first, ...more] : [],
+    }),
+  }
 }

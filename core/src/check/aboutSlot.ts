@@ -3,12 +3,21 @@ import type { DancedSlot, Timeline } from '../routine/index.ts'
 import type { Finding } from './finding.ts'
 
 /** Where a finding that concerns one danced slot stands. */
-export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys' | 'at'> => ({ subject: slot.slot.id, slotKeys: [slot.key], at: slot.start })
+export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys' | 'at'> => ({
+  subject: slot.slot.id,
+  slotKeys: [slot.key],
+  at: slot.start,
+})
 
 /** What a slot is called in a sentence. */
-export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string => figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
+export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string =>
+  figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
 
 /** Every check of a timeline asks for the same. */
-const byKey = remembered((slots: readonly DancedSlot[]): ReadonlyMap<string, DancedSlot> => new Map(slots.map((slot) => [slot.key, slot])))
+const byKey = remembered(
+  (slots: readonly DancedSlot[]): ReadonlyMap<string, DancedSlot> =>
+    new Map(slots.map((slot) => [slot.key, slot])),
+)
 /** The danced slots of a timeline by their keys, as a plan names them. */
-export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> => byKey(slots)
+export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> =>
+  byKey(slots)

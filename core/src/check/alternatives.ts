@@ -1,5 +1,17 @@
 import { remembered } from '../document/index.ts'
-import { applyVariation, AS_WRITTEN, danceFrom, holdFits, isOfDance, missingFoot, relationFits, type DancedFigure, type Figure, type FigureBook, type FloorState } from '../figure/index.ts'
+import {
+  applyVariation,
+  AS_WRITTEN,
+  danceFrom,
+  holdFits,
+  isOfDance,
+  missingFoot,
+  relationFits,
+  type DancedFigure,
+  type Figure,
+  type FigureBook,
+  type FloorState,
+} from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 
 /** Whether a figure can be danced from a state without any trouble, and the state it leaves. */
@@ -10,22 +22,42 @@ export function cleanly(state: FloorState, danced: DancedFigure): FloorState | n
 }
 
 /**
- * Figures of the dance that take `lengthTicks` from `before` and leave a state from which `next` begins cleanly (any
- * state, when there is no next). Best first: facing as the figure is meant, then by name.
+ * Figures of the dance that take `lengthTicks` from `before` and leave a state from which `next`
+ * begins cleanly (any state, when there is no next). Best first: facing as the figure is meant,
+ * then by name.
  */
-export function figuresBetween(book: FigureBook, dance: string, before: FloorState, lengthTicks: number, next: DancedSlot | null): Figure[] {
+export function figuresBetween(
+  book: FigureBook,
+  dance: string,
+  before: FloorState,
+  lengthTicks: number,
+  next: DancedSlot | null,
+): Figure[] {
   const fitting = ofLength(book, dance, lengthTicks).flatMap((danced) => {
     const { figure } = danced
     const after = cleanly(before, danced)
     if (!after || (next?.danced && !cleanly(after, next.danced))) return []
-    const facingFits = (state: FloorState, wanted: Figure): number => (wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1)
-    return [{ figure, unease: facingFits(before, figure) + (next?.figure ? facingFits(after, next.figure) : 0) }]
+    const facingFits = (state: FloorState, wanted: Figure): number =>
+      wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1
+    return [
+      {
+        figure,
+        unease: facingFits(before, figure) + (next?.figure ? facingFits(after, next.figure) : 0),
+      },
+    ]
   })
-  return fitting.sort((a, b) => a.unease - b.unease || a.figure.name.localeCompare(b.figure.name, 'en')).map(({ figure }) => figure)
+  return fitting
+    .sort((a, b) => a.unease - b.unease || a.figure.name.localeCompare(b.figure.name, 'en'))
+    .map(({ figure }) => figure)
 }
 
-/** Figures of a dance by their length, as they are written: a book does not change, so it is gone through once. */
-const byDance = remembered((_: FigureBook) => new Map<string, ReadonlyMap<number, readonly DancedFigure[]>>())
+/**
+ * Figures of a dance by their length, as they are written: a book does not change, so it is gone
+ * through once.
+ */
+const byDance = remembered(
+  (_: FigureBook) => new Map<string, ReadonlyMap<number, readonly DancedFigure[]>>(),
+)
 
 function ofLength(book: FigureBook, dance: string, lengthTicks: number): readonly DancedFigure[] {
   const known = byDance(book)
@@ -38,7 +70,11 @@ function lengthsOf(book: FigureBook, dance: string): ReadonlyMap<number, readonl
   const byLength = new Map<number, DancedFigure[]>()
   for (const figure of book.values()) {
     const danced = isOfDance(figure, dance) ? applyVariation(figure, AS_WRITTEN) : null
-    if (danced?.ok) byLength.set(danced.value.lengthTicks, [...(byLength.get(danced.value.lengthTicks) ?? []), danced.value])
+    if (danced?.ok)
+      byLength.set(danced.value.lengthTicks, [
+        ...(byLength.get(danced.value.lengthTicks) ?? []),
+        danced.value,
+      ])
   }
   return byLength
 }

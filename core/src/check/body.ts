@@ -1,15 +1,33 @@
 import { remembered } from '../document/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import { knownFigures, netTurn, ROLES, stepsPerSecond, type Role, type Step } from '../figure/index.ts'
+import {
+  knownFigures,
+  netTurn,
+  ROLES,
+  stepsPerSecond,
+  type Role,
+  type Step,
+} from '../figure/index.ts'
 import { isAllAlike, roleTold, setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 
-/** What can go wrong for a body: turns in a row, steps too quick to take, arms on top of half beats, cautions a floor has not heard. */
-export const body = (derived: Derived): Finding[] => [...turnsInARow(derived), ...pace(derived), ...armsOnHalfBeats(derived), ...cautions(derived)]
+/**
+ * What can go wrong for a body: turns in a row, steps too quick to take, arms on top of half beats,
+ * cautions a floor has not heard.
+ */
+export const body = (derived: Derived): Finding[] => [
+  ...turnsInARow(derived),
+  ...pace(derived),
+  ...armsOnHalfBeats(derived),
+  ...cautions(derived),
+]
 
-/** Eighths turned one way without a rest from which a floor is asked for more than it bargained for: three whole turns. */
+/**
+ * Eighths turned one way without a rest from which a floor is asked for more than it bargained for:
+ * three whole turns.
+ */
 const MOST_IN_A_ROW = 24
 
 function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
@@ -19,12 +37,17 @@ function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
     let run: { slot: DancedSlot; eighths: number }[] = []
     const close = (): void => {
       const total = run.reduce((sum, one) => sum + one.eighths, 0)
-      if (Math.abs(total) >= MOST_IN_A_ROW) found.push(inARow(run, total, role, roleTold(routine, school, timeline, role)))
+      if (Math.abs(total) >= MOST_IN_A_ROW)
+        found.push(inARow(run, total, role, roleTold(routine, school, timeline, role)))
       run = []
     }
     for (const slot of timeline.slots) {
       const eighths = slot.danced ? netTurn(slot.danced.steps[role]) : 0
-      if (Math.abs(eighths) < 8 || (run.length > 0 && Math.sign(eighths) !== Math.sign(run[0]!.eighths))) close()
+      if (
+        Math.abs(eighths) < 8 ||
+        (run.length > 0 && Math.sign(eighths) !== Math.sign(run[0]!.eighths))
+      )
+        close()
       if (Math.abs(eighths) >= 8) run.push({ slot, eighths })
     }
     close()
@@ -32,10 +55,28 @@ function turnsInARow({ timeline, routine, school }: Derived): Finding[] {
   })
 }
 
-function inARow(run: readonly { slot: DancedSlot; eighths: number }[], total: number, role: Role, label: string | null): Finding {
+function inARow(
+  run: readonly { slot: DancedSlot; eighths: number }[],
+  total: number,
+  role: Role,
+  label: string | null,
+): Finding {
   const { slot } = run[0]!
-  const params = { role: label, turns: Math.abs(total) / 8, side: total > 0 ? 'right' : 'left', chain: run.map((one) => `${slotName(one.slot)} ${Math.abs(one.eighths) / 8}`) }
-  return { ...aboutSlot(slot), subject: `${slot.slot.id}.${role}`, slotKeys: run.map((one) => one.slot.key), code: 'body.turns', severity: 'mend', params, repairs: [] }
+  const params = {
+    role: label,
+    turns: Math.abs(total) / 8,
+    side: total > 0 ? 'right' : 'left',
+    chain: run.map((one) => `${slotName(one.slot)} ${Math.abs(one.eighths) / 8}`),
+  }
+  return {
+    ...aboutSlot(slot),
+    subject: `${slot.slot.id}.${role}`,
+    slotKeys: run.map((one) => one.slot.key),
+    code: 'body.turns',
+    severity: 'mend',
+    params,
+    repairs: [],
+  }
 }
 
 /** Things the feet do in a second from which a social floor is asked to run. */
@@ -48,17 +89,40 @@ function pace({ timeline, clock }: Derived): Finding[] {
     if (!slot.danced || seconds <= 0 || seen.has(slot.slot.id)) return []
     const beats = slot.lengthTicks / TICKS_PER_BEAT
     const bpm = (beats / seconds) * 60
-    const most = Math.max(...ROLES.map((role) => stepsPerSecond(slot.danced!.steps[role], slot.lengthTicks, bpm)))
+    const most = Math.max(
+      ...ROLES.map((role) => stepsPerSecond(slot.danced!.steps[role], slot.lengthTicks, bpm)),
+    )
     if (most <= MOST_STEPS_PER_SECOND) return []
     seen.add(slot.slot.id)
-    return [{ ...aboutSlot(slot), code: 'body.pace', severity: 'note', params: { figure: slotName(slot), rate: Math.round(most * 10) / 10, bpm: Math.round(bpm), beats }, repairs: [] }]
+    return [
+      {
+        ...aboutSlot(slot),
+        code: 'body.pace',
+        severity: 'note',
+        params: {
+          figure: slotName(slot),
+          rate: Math.round(most * 10) / 10,
+          bpm: Math.round(bpm),
+          beats,
+        },
+        repairs: [],
+      },
+    ]
   })
 }
 
 /** Whether the arms move in a beat in which the feet take a half of it. */
 const movesArmsOnHalves = remembered((steps: readonly Step[]): boolean => {
-  const halves = steps.filter(({ layer, kind, at }) => layer === 'feet' && kind !== 'hold' && at % TICKS_PER_BEAT !== 0)
-  return halves.some(({ at }) => steps.some((step) => step.layer === 'arms' && Math.floor(step.at / TICKS_PER_BEAT) === Math.floor(at / TICKS_PER_BEAT)))
+  const halves = steps.filter(
+    ({ layer, kind, at }) => layer === 'feet' && kind !== 'hold' && at % TICKS_PER_BEAT !== 0,
+  )
+  return halves.some(({ at }) =>
+    steps.some(
+      (step) =>
+        step.layer === 'arms' &&
+        Math.floor(step.at / TICKS_PER_BEAT) === Math.floor(at / TICKS_PER_BEAT),
+    ),
+  )
 })
 
 function armsOnHalfBeats({ timeline }: Derived): Finding[] {
@@ -68,18 +132,35 @@ function armsOnHalfBeats({ timeline }: Derived): Finding[] {
     if (!ROLES.some((role) => movesArmsOnHalves(slot.danced!.steps[role]))) return []
     seen.add(slot.slot.id)
     const edits = setSlotField(slot.slot, 'hard', true)
-    return [{ ...aboutSlot(slot), code: 'body.arms', severity: 'note', params: { figure: slotName(slot) }, repairs: edits ? [{ code: 'mark-hard', params: {}, edits }] : [] }]
+    return [
+      {
+        ...aboutSlot(slot),
+        code: 'body.arms',
+        severity: 'note',
+        params: { figure: slotName(slot) },
+        repairs: edits ? [{ code: 'mark-hard', params: {}, edits }] : [],
+      },
+    ]
   })
 }
 
-/** Cautions of figures that the chosen floor has not danced yet: to be told before the first time. */
+/**
+ * Cautions of figures that the chosen floor has not danced yet: to be told before the first time.
+ */
 function cautions({ timeline, floor }: Derived): Finding[] {
   if (!floor) return []
   const known = knownFigures(floor)
   const seen = new Set<string>()
   return timeline.slots.flatMap((slot): Finding[] => {
     const { figure } = slot
-    if (!figure || figure.cautions.length === 0 || seen.has(figure.id) || slot.slot.caution === 'hidden' || known.times(figure.id) > 0) return []
+    if (
+      !figure ||
+      figure.cautions.length === 0 ||
+      seen.has(figure.id) ||
+      slot.slot.caution === 'hidden' ||
+      known.times(figure.id) > 0
+    )
+      return []
     seen.add(figure.id)
     const hidden = setSlotField(slot.slot, 'caution', 'hidden')
     return [
@@ -87,7 +168,11 @@ function cautions({ timeline, floor }: Derived): Finding[] {
         ...aboutSlot(slot),
         code: 'body.caution',
         severity: 'note',
-        params: { figure: figure.name, floor: floor.name, text: figure.cautions.map(({ text }) => text).join(' ') },
+        params: {
+          figure: figure.name,
+          floor: floor.name,
+          text: figure.cautions.map(({ text }) => text).join(' '),
+        },
         repairs: hidden ? [{ code: 'hide-caution', params: {}, edits: hidden }] : [],
       },
     ]

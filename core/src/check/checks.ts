@@ -24,7 +24,9 @@ import { ties } from './ties.ts'
 import { voice } from './voice.ts'
 import { voiceTiming } from './voiceTiming.ts'
 
-/** Every check there is. Adding one adds a file and a line here, and a sentence in the catalogue. */
+/**
+ * Every check there is. Adding one adds a file and a line here, and a sentence in the catalogue.
+ */
 export const CHECKS: readonly Check<Finding>[] = [
   missing,
   partOrder,

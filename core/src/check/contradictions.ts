@@ -6,7 +6,10 @@ import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 
-/** Words that contradict themselves ("to the right" with anticlockwise), or that say another side than is danced. */
+/**
+ * Words that contradict themselves ("to the right" with anticlockwise), or that say another side
+ * than is danced.
+ */
 export function contradictions({ timeline, plan }: Derived): Finding[] {
   const seen = new Set<string>()
   const planned = new Map(plan.planned.map((one) => [one.slot.key, one]))
@@ -18,44 +21,73 @@ export function contradictions({ timeline, plan }: Derived): Finding[] {
   })
 }
 
-const TURNING = /\b(turn|turns|turning|spin|spins|pivot|pivots|rotate|quarters?|half|halves|whole turn|full turn)\b/i
+const TURNING =
+  /\b(turn|turns|turning|spin|spins|pivot|pivots|rotate|quarters?|half|halves|whole turn|full turn)\b/i
 /** Clockwise is to the left where one goes round a ring: there both words can be right together. */
 const GOING_ROUND = /\b(circle|ring|star|travel|travelling|round the (?:ring|hall|room))\b/i
-const RIGHT = /\b(?:to (?:the|your) )?right\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
-const LEFT = /\b(?:to (?:the|your) )?left\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
+const RIGHT =
+  /\b(?:to (?:the|your) )?right\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
+const LEFT =
+  /\b(?:to (?:the|your) )?left\b(?!\s+(?:foot|hand|arm|shoulder|elbow|heel|toe|knee|side|hip))/i
 const ANTICLOCKWISE = /\b(?:anti-?|counter-?)clockwise\b/i
 const CLOCKWISE = /(?<!anti-?|counter-?)\bclockwise\b/i
 
 /** The two words of a text that cannot both hold, or null. */
-function contradictionIn(text: string): { readonly side: 'left' | 'right'; readonly sense: 'clockwise' | 'anticlockwise' } | null {
+function contradictionIn(
+  text: string,
+): { readonly side: 'left' | 'right'; readonly sense: 'clockwise' | 'anticlockwise' } | null {
   if (!TURNING.test(text) || GOING_ROUND.test(text)) return null
-  if (RIGHT.test(text) && !LEFT.test(text) && ANTICLOCKWISE.test(text)) return { side: 'right', sense: 'anticlockwise' }
-  if (LEFT.test(text) && !RIGHT.test(text) && CLOCKWISE.test(text)) return { side: 'left', sense: 'clockwise' }
+  if (RIGHT.test(text) && !LEFT.test(text) && ANTICLOCKWISE.test(text))
+    return { side: 'right', sense: 'anticlockwise' }
+  if (LEFT.test(text) && !RIGHT.test(text) && CLOCKWISE.test(text))
+    return { side: 'left', sense: 'clockwise' }
   return null
 }
 
 /** What is written of a slot in words; most have none. */
 const textsOf = remembered(({ content, remark, wordings, roleRemarks }: Slot): readonly string[] =>
-  [content.type === 'words' ? content.text : '', remark, ...Object.values(wordings ?? {}), ...Object.values(roleRemarks ?? {})].filter((text): text is string => Boolean(text)),
+  [
+    content.type === 'words' ? content.text : '',
+    remark,
+    ...Object.values(wordings ?? {}),
+    ...Object.values(roleRemarks ?? {}),
+  ].filter((text): text is string => Boolean(text)),
 )
 
 function inItself(slot: DancedSlot): Finding[] {
   return textsOf(slot.slot).flatMap((text): Finding[] => {
     const found = contradictionIn(text)
     if (!found) return []
-    const right = text.replace(ANTICLOCKWISE, 'CLOCK').replace(CLOCKWISE, 'anticlockwise').replace('CLOCK', 'clockwise')
-    return [{ ...aboutSlot(slot), code: 'facing.contradiction', severity: 'mend', params: { text, ...found }, repairs: reworded(slot, text, right) }]
+    const right = text
+      .replace(ANTICLOCKWISE, 'CLOCK')
+      .replace(CLOCKWISE, 'anticlockwise')
+      .replace('CLOCK', 'clockwise')
+    return [
+      {
+        ...aboutSlot(slot),
+        code: 'facing.contradiction',
+        severity: 'mend',
+        params: { text, ...found },
+        repairs: reworded(slot, text, right),
+      },
+    ]
   })
 }
 
 /** The text said the other way round, wherever it stands in the slot. */
 function reworded(slot: DancedSlot, from: string, to: string): Repair[] {
   const { content, remark } = slot.slot
-  const edits = content.type === 'words' && content.text === from ? setSlotField(slot.slot, 'content', { ...content, text: to }) : remark === from ? setSlotField(slot.slot, 'remark', to) : null
+  const edits =
+    content.type === 'words' && content.text === from
+      ? setSlotField(slot.slot, 'content', { ...content, text: to })
+      : remark === from
+        ? setSlotField(slot.slot, 'remark', to)
+        : null
   return edits ? [{ code: 'say-instead', params: { text: to }, edits }] : []
 }
 
-const SAID_TURN = /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
+const SAID_TURN =
+  /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
 
 /** The side of the turn that a wording names. */
 const turnSaid = remembered(({ text }: Wording): string | null => {
@@ -69,20 +101,40 @@ function otherSide(slot: DancedSlot, planned: Planned | null): Finding[] {
   const { text } = planned.said.wording
   const side = turnSaid(planned.said.wording)
   if (!side) return []
-  const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) => Math.sign(netTurn(steps)))
+  const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) =>
+    Math.sign(netTurn(steps)),
+  )
   const wanted = side === 'left' ? -1 : 1
   if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []
   const params = { figure: slotName(slot), text, side, turned: side === 'left' ? 'right' : 'left' }
-  return [{ ...aboutSlot(slot), code: 'facing.said-other-way', severity: 'mend', params, repairs: otherWords(slot, planned!, side) }]
+  return [
+    {
+      ...aboutSlot(slot),
+      code: 'facing.said-other-way',
+      severity: 'mend',
+      params,
+      repairs: otherWords(slot, planned!, side),
+    },
+  ]
 }
 
 /** Every wording that may be said here, with the sides exchanged. */
 function otherWords(slot: DancedSlot, planned: Planned, side: string): Repair[] {
-  const exchanged = (text: string): string => text.replace(/\b(left|right)\b/gi, (word) => (word.toLowerCase() === 'left' ? 'right' : 'left'))
+  const exchanged = (text: string): string =>
+    text.replace(/\b(left|right)\b/gi, (word) => (word.toLowerCase() === 'left' ? 'right' : 'left'))
   const own = slot.slot.wordings ?? { full: null, short: null, prompt: null }
   const saysIt = new RegExp(`\\b${side}\\b`, 'i')
-  const texts: readonly (readonly [string, string | null])[] = [...planned.slot.wordings.map(({ kind, text }) => [kind, text] as const), ...Object.entries(own)]
-  const said = Object.fromEntries(texts.flatMap(([kind, text]) => (text !== null && saysIt.test(text) ? [[kind, exchanged(text)]] : [])))
+  const texts: readonly (readonly [string, string | null])[] = [
+    ...planned.slot.wordings.map(({ kind, text }) => [kind, text] as const),
+    ...Object.entries(own),
+  ]
+  const said = Object.fromEntries(
+    texts.flatMap(([kind, text]) =>
+      text !== null && saysIt.test(text) ? [[kind, exchanged(text)]] : [],
+    ),
+  )
   const edits = setSlotField(slot.slot, 'wordings', { ...own, ...said })
-  return edits ? [{ code: 'say-instead', params: { text: exchanged(planned.said!.wording.text) }, edits }] : []
+  return edits
+    ? [{ code: 'say-instead', params: { text: exchanged(planned.said!.wording.text) }, edits }]
+    : []
 }

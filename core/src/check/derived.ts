@@ -6,7 +6,10 @@ import type { School } from '../school/index.ts'
 import type { BeatMap, PhraseSpan, Tick } from '../time/index.ts'
 import type { Tune } from '../tune/index.ts'
 
-/** All that is computed from a sheet before it is checked. Checks read it and never compute a stage again. */
+/**
+ * All that is computed from a sheet before it is checked. Checks read it and never compute a stage
+ * again.
+ */
 export interface Derived {
   readonly routine: Routine
   readonly book: FigureBook
@@ -23,7 +26,10 @@ export interface Derived {
   readonly plan: Plan
   /** Seconds that echo or a noisy floor add to every lead. */
   readonly hallSeconds: number
-  /** The music's phrases on the danced timeline (tick 0 = first step); usual ones where no tune is chosen. */
+  /**
+   * The music's phrases on the danced timeline (tick 0 = first step); usual ones where no tune is
+   * chosen.
+   */
   readonly phrases: readonly PhraseSpan[]
   /** Where the counted music ends on the danced timeline; null without a tune. */
   readonly musicEnd: Tick | null

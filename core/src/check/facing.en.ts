@@ -1,9 +1,25 @@
 import { directionWords, type DirectionFrame, type Facing } from '../figure/index.ts'
 
-const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
+const FACINGS = [
+  'line of dance',
+  'diagonal to the wall',
+  'the wall',
+  'diagonal to reverse and wall',
+  'reverse',
+  'diagonal to reverse and centre',
+  'the centre',
+  'diagonal to the centre',
+]
 
-/** A facing as a formation says it in a sentence: by the clock, in a ring or a set where that has a word for it, else in the hall's words. */
+/**
+ * A facing as a formation says it in a sentence: by the clock, in a ring or a set where that has a
+ * word for it, else in the hall's words.
+ */
 export function facingTold(facing: Facing, frame: DirectionFrame): string {
   const told = frame === 'hall' ? null : directionWords(frame, facing)
-  return told === null ? (FACINGS[facing] ?? '') : told === 'wall' || told === 'centre' ? `the ${told}` : told
+  return told === null
+    ? (FACINGS[facing] ?? '')
+    : told === 'wall' || told === 'centre'
+      ? `the ${told}`
+      : told
 }

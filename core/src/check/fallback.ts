@@ -7,8 +7,8 @@ import { freshId } from './freshId.ts'
 const MEANT = 'meant so'
 
 /**
- * What can always be done about a finding that offers nothing of its own: what stops the dance can be taken out, anything
- * else can be accepted as it is meant. Both are edits and can be undone.
+ * What can always be done about a finding that offers nothing of its own: what stops the dance can
+ * be taken out, anything else can be accepted as it is meant. Both are edits and can be undone.
  */
 export function withRepair(derived: Derived, finding: Finding): Finding {
   if (finding.repairs.length > 0) return finding
@@ -23,5 +23,9 @@ function takeOut({ routine, timeline }: Derived, { slotKeys }: Finding): Repair 
 }
 
 function accept({ routine }: Derived, { code, subject }: Finding): Repair {
-  return { code: 'accept', params: {}, edits: overrule(routine, freshId(routine, 'meant'), code, subject, MEANT) }
+  return {
+    code: 'accept',
+    params: {},
+    edits: overrule(routine, freshId(routine, 'meant'), code, subject, MEANT),
+  }
 }

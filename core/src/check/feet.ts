@@ -1,12 +1,21 @@
 import { applyVariation } from '../figure/index.ts'
-import { addSlot, figureContent, freshSlot, replaceContent, roleTold, type DancedSlot } from '../routine/index.ts'
+import {
+  addSlot,
+  figureContent,
+  freshSlot,
+  replaceContent,
+  roleTold,
+  type DancedSlot,
+} from '../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { cleanly, figuresBetween } from './alternatives.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 import { freshId } from './freshId.ts'
 
-/** Steps whose foot is not free: one finding for a slot, with the chain of feet that leads there. */
+/**
+ * Steps whose foot is not free: one finding for a slot, with the chain of feet that leads there.
+ */
 export function feet(derived: Derived): Finding[] {
   const { slots } = derived.timeline
   return slots.flatMap((slot, i): Finding[] => {
@@ -14,7 +23,9 @@ export function feet(derived: Derived): Finding[] {
     if (!trouble || !slot.figure) return []
     const previous = slots[i - 1] ?? null
     const taken = trouble.trouble === 'taken'
-    const chain = (previous?.danced?.steps[trouble.role] ?? []).filter((step) => step.layer === 'feet' && step.foot && step.weight !== 'none').map((step) => step.foot!)
+    const chain = (previous?.danced?.steps[trouble.role] ?? [])
+      .filter((step) => step.layer === 'feet' && step.foot && step.weight !== 'none')
+      .map((step) => step.foot!)
     return [
       {
         code: taken ? 'feet.not-free' : 'feet.unsure',
@@ -31,15 +42,22 @@ export function feet(derived: Derived): Finding[] {
           chain: chain.slice(-6),
           beat: trouble.step.at / 24 + 1,
         },
-        repairs: taken ? [...links(derived, i), ...replacements(derived, i), ...otherEndings(derived, i), ...reflectRest(derived, i)] : [],
+        repairs: taken
+          ? [
+              ...links(derived, i),
+              ...replacements(derived, i),
+              ...otherEndings(derived, i),
+              ...reflectRest(derived, i),
+            ]
+          : [],
       },
     ]
   })
 }
 
 /**
- * Figures of the same length that make the chain come right: in place of the one before, so that this one can begin, or
- * in place of this one, so that the next can.
+ * Figures of the same length that make the chain come right: in place of the one before, so that
+ * this one can begin, or in place of this one, so that the next can.
  */
 export function replacements({ timeline, book, routine }: Derived, i: number): Repair[] {
   const { slots } = timeline
@@ -50,8 +68,17 @@ export function replacements({ timeline, book, routine }: Derived, i: number): R
       .filter((figure) => figure.id !== place.figure?.id)
       .slice(0, 2)
       .map((figure): Repair => {
-        const edits = replaceContent(place, figureContent(figure.id), place.changed ? 'pass' : 'part', () => freshId(routine, place.slot.id))
-        return { code: 'replace', params: { old: place.figure?.name ?? '', figure: figure.name }, edits }
+        const edits = replaceContent(
+          place,
+          figureContent(figure.id),
+          place.changed ? 'pass' : 'part',
+          () => freshId(routine, place.slot.id),
+        )
+        return {
+          code: 'replace',
+          params: { old: place.figure?.name ?? '', figure: figure.name },
+          edits,
+        }
       })
   const before = previous?.figure && previous.partId === slot.partId ? replace(previous, slot) : []
   const here = replace(slot, slots[i + 1] ?? null)
@@ -61,7 +88,9 @@ export function replacements({ timeline, book, routine }: Derived, i: number): R
 /** The label of the part, where the slot is the first of it danced once more in a row. */
 function repeatsFrom({ timeline }: Derived, slot: DancedSlot): string | null {
   const i = timeline.passes.findIndex((pass) => pass.slots[0] === slot)
-  return i > 0 && timeline.passes[i - 1]!.part === timeline.passes[i]!.part ? timeline.passes[i]!.part.label : null
+  return i > 0 && timeline.passes[i - 1]!.part === timeline.passes[i]!.part
+    ? timeline.passes[i]!.part.label
+    : null
 }
 
 /** Beats up to which a figure is still a link between two others. */
@@ -78,7 +107,13 @@ function links({ timeline, book, routine }: Derived, i: number): Repair[] {
     if (!figure) continue
     const link = freshSlot(freshId(routine, `${slot.partId}-link`), figureContent(figure.id))
     const after = previous && previous.passId === slot.passId ? previous.slot.id : null
-    return [{ code: 'add-link', params: { figure: figure.name, beats: beatsOfTicks(figure.lengthTicks as Tick) }, edits: addSlot(slot.partId, link, after) }]
+    return [
+      {
+        code: 'add-link',
+        params: { figure: figure.name, beats: beatsOfTicks(figure.lengthTicks as Tick) },
+        edits: addSlot(slot.partId, link, after),
+      },
+    ]
   }
   return []
 }
@@ -94,20 +129,53 @@ function otherEndings({ timeline, routine }: Derived, i: number): Repair[] {
     const danced = applyVariation(previous.figure!, to.variation)
     const after = danced.ok ? cleanly(previous.before, danced.value) : null
     if (!after || !cleanly(after, slot.danced!)) return []
-    return [{ code: 'other-ending', params: { figure: previous.figure!.name, ending: name }, edits: replaceContent(previous, to, previous.changed ? 'pass' : 'part', () => freshId(routine, previous.slot.id)) }]
+    return [
+      {
+        code: 'other-ending',
+        params: { figure: previous.figure!.name, ending: name },
+        edits: replaceContent(previous, to, previous.changed ? 'pass' : 'part', () =>
+          freshId(routine, previous.slot.id),
+        ),
+      },
+    ]
   })
 }
 
-/** This figure and all after it in its part the other way round, where that gives it the foot it needs. */
+/**
+ * This figure and all after it in its part the other way round, where that gives it the foot it
+ * needs.
+ */
 function reflectRest({ timeline }: Derived, i: number): Repair[] {
   const slot = timeline.slots[i]!
   if (!slot.figure || slot.changed || slot.slot.content.type !== 'figure') return []
-  const turned = applyVariation(slot.figure, { ...slot.slot.content.variation, reflected: !slot.slot.content.variation.reflected })
+  const turned = applyVariation(slot.figure, {
+    ...slot.slot.content.variation,
+    reflected: !slot.slot.content.variation.reflected,
+  })
   if (!turned.ok || !cleanly(slot.before, turned.value)) return []
-  const rest = timeline.slots.slice(i).filter((one) => one.passId === slot.passId && one.key.startsWith(slot.key.slice(0, slot.key.indexOf('/') + 1)))
+  const rest = timeline.slots
+    .slice(i)
+    .filter(
+      (one) =>
+        one.passId === slot.passId &&
+        one.key.startsWith(slot.key.slice(0, slot.key.indexOf('/') + 1)),
+    )
   if (rest.some((one) => one.changed)) return []
   const edits = rest.flatMap(({ slot: { id, content } }) =>
-    content.type === 'figure' ? [{ type: 'set' as const, id, field: 'content', from: content, to: { ...content, variation: { ...content.variation, reflected: !content.variation.reflected } } }] : [],
+    content.type === 'figure'
+      ? [
+          {
+            type: 'set' as const,
+            id,
+            field: 'content',
+            from: content,
+            to: {
+              ...content,
+              variation: { ...content.variation, reflected: !content.variation.reflected },
+            },
+          },
+        ]
+      : [],
   )
   return [{ code: 'reflect-rest', params: { figure: slot.figure.name }, edits }]
 }

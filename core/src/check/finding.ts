@@ -3,8 +3,12 @@ import type { Tick } from '../time/index.ts'
 
 export type Severity = 'stop' | 'mend' | 'note'
 
-/** Parameters of a sentence: plain values, so that a finding is JSON and any language can word it. */
-export type Params = Readonly<Record<string, string | number | boolean | null | readonly number[] | readonly string[]>>
+/**
+ * Parameters of a sentence: plain values, so that a finding is JSON and any language can word it.
+ */
+export type Params = Readonly<
+  Record<string, string | number | boolean | null | readonly number[] | readonly string[]>
+>
 
 /** A change that mends a finding. Its label comes from the catalogue by code. */
 export interface Repair {
@@ -99,7 +103,10 @@ export type FindingCode =
 export interface Finding {
   readonly code: FindingCode
   readonly severity: Severity
-  /** What it is about, stable while the sheet changes elsewhere: an overrule is kept by code and subject. */
+  /**
+   * What it is about, stable while the sheet changes elsewhere: an overrule is kept by code and
+   * subject.
+   */
   readonly subject: string
   /** Keys of the danced slots it concerns, the place to go to first. */
   readonly slotKeys: readonly string[]
@@ -109,4 +116,8 @@ export interface Finding {
 }
 
 /** Whether a finding asks for something: more than a note, and not overruled. */
-export const isToMend = ({ overruled, severity }: Pick<Finding, 'severity'> & { readonly overruled: string | null }): boolean => overruled === null && severity !== 'note'
+export const isToMend = ({
+  overruled,
+  severity,
+}: Pick<Finding, 'severity'> & { readonly overruled: string | null }): boolean =>
+  overruled === null && severity !== 'note'

@@ -1,7 +1,10 @@
 import { walk } from '../document/index.ts'
 import { routineShape, type Routine } from '../routine/index.ts'
 
-/** An id for what a repair adds: the stem, numbered until the sheet does not hold it. The same sheet gives the same id. */
+/**
+ * An id for what a repair adds: the stem, numbered until the sheet does not hold it. The same sheet
+ * gives the same id.
+ */
 export function freshId(routine: Routine, stem: string): string {
   const taken = new Set([...walk(routineShape, routine)].map((found) => found.node.id))
   const short = stem.slice(0, 48)

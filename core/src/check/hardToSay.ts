@@ -16,7 +16,10 @@ const NUMBER: Readonly<Record<'en' | 'de', RegExp>> = {
 }
 
 /** Words that are hard to say fast, and numbers in a cue that sound together with the count. */
-export const hardToSay = (derived: Derived): Finding[] => [...tongueTwisters(derived), ...numbersInCounts(derived)]
+export const hardToSay = (derived: Derived): Finding[] => [
+  ...tongueTwisters(derived),
+  ...numbersInCounts(derived),
+]
 
 function tongueTwisters({ plan, timeline }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
@@ -32,21 +35,34 @@ function tongueTwisters({ plan, timeline }: Derived): Finding[] {
             ...aboutSlot(slots.get(slot.slotKey)!),
             code: 'voice.hard',
             severity: 'note',
-            params: { text: said.wording.text, words: hard.join(' '), seconds: Math.round(said.spokenSeconds * 100) / 100 },
-            repairs: shorter(slots.get(slot.slotKey)!, slot.wordings, said, (text) => hardWords(text).length === 0),
+            params: {
+              text: said.wording.text,
+              words: hard.join(' '),
+              seconds: Math.round(said.spokenSeconds * 100) / 100,
+            },
+            repairs: shorter(
+              slots.get(slot.slotKey)!,
+              slot.wordings,
+              said,
+              (text) => hardWords(text).length === 0,
+            ),
           },
         ]
   })
 }
 
-/** The words of a text that trip the tongue: three in a row with the same onset or the two hisses in turn, or a knot of consonants between two. */
+/**
+ * The words of a text that trip the tongue: three in a row with the same onset or the two hisses in
+ * turn, or a knot of consonants between two.
+ */
 export function hardWords(text: string): readonly string[] {
   const words = wordsOf(text)
   for (let i = 0; i + IN_A_ROW <= words.length; i++) {
     const row = words.slice(i, i + IN_A_ROW)
     const onsets = row.map(onset)
     // The same word again is no twister: “step, step, step” says itself.
-    if (new Set(row).size === IN_A_ROW && new Set(onsets.map(hiss)).size === 1 && onsets[0] !== '') return row
+    if (new Set(row).size === IN_A_ROW && new Set(onsets.map(hiss)).size === 1 && onsets[0] !== '')
+      return row
   }
   const k = words.findIndex((word, i) => i > 0 && knot(words[i - 1]!, word) >= MEETING)
   return k > 0 ? words.slice(k - 1, k + 1) : []
@@ -60,9 +76,13 @@ const SOUND: readonly (readonly [RegExp, string])[] = [
   [/sch|sh|ch|th|ph|ck|ng/g, 'x'],
   [/(.)\1/g, '$1'],
 ]
-/** Consonants that meet where one word ends and the next begins, digraphs as one. A mute e at the end leaves its consonants. */
+/**
+ * Consonants that meet where one word ends and the next begins, digraphs as one. A mute e at the
+ * end leaves its consonants.
+ */
 function knot(before: string, after: string): number {
-  const plain = (word: string): string => SOUND.reduce((now, [from, to]) => now.replace(from, to), word)
+  const plain = (word: string): string =>
+    SOUND.reduce((now, [from, to]) => now.replace(from, to), word)
   const end = /[^aeiouyäöü’']*$/.exec(plain(before))![0].length
   return end === 0 || onset(plain(after)).length === 0 ? 0 : end + onset(plain(after)).length
 }
@@ -80,7 +100,16 @@ function numbersInCounts({ plan, timeline, routine, voice }: Derived): Finding[]
     if (number === undefined || seen.has(said.wording.text) || after === 0) return []
     seen.add(said.wording.text)
     return [
-      { ...aboutSlot(slots.get(slot.slotKey)!), code: 'voice.numbers', severity: 'note', params: { text: said.wording.text, number }, repairs: [...shorter(slots.get(slot.slotKey)!, slot.wordings, said, isWithout), ...wordsOnly(routine)] },
+      {
+        ...aboutSlot(slots.get(slot.slotKey)!),
+        code: 'voice.numbers',
+        severity: 'note',
+        params: { text: said.wording.text, number },
+        repairs: [
+          ...shorter(slots.get(slot.slotKey)!, slot.wordings, said, isWithout),
+          ...wordsOnly(routine),
+        ],
+      },
     ]
   })
 }

@@ -19,7 +19,12 @@ export function holds(derived: Derived): Finding[] {
         subject: slot.slot.id,
         slotKeys: [slot.key],
         at: slot.start,
-        params: { figure: slot.figure.name, hold: slot.before.hold, wanted: [...slot.figure.entry.holds], previous: previous?.figure?.name ?? null },
+        params: {
+          figure: slot.figure.name,
+          hold: slot.before.hold,
+          wanted: [...slot.figure.entry.holds],
+          previous: previous?.figure?.name ?? null,
+        },
         repairs: [...endIn(derived, previous, slot), ...replacements(derived, i)],
       },
     ]
@@ -33,7 +38,9 @@ function endIn({ routine }: Derived, previous: DancedSlot | undefined, slot: Dan
   const facingAlready = slot.figure!.entry.holds.find((hold) => stands(slot, hold))
   if (!facingAlready) return []
   const to = { ...content, variation: { ...content.variation, exitHold: facingAlready } }
-  const edits = replaceContent(previous, to, previous.changed ? 'pass' : 'part', () => freshId(routine, previous.slot.id))
+  const edits = replaceContent(previous, to, previous.changed ? 'pass' : 'part', () =>
+    freshId(routine, previous.slot.id),
+  )
   return [{ code: 'end-in', params: { figure: previous.figure!.name, hold: facingAlready }, edits }]
 }
 

@@ -21,5 +21,15 @@ export function mixers({ routine, timeline, school }: Derived): Finding[] {
     ...rolesOf(routine, school),
     relative: shifts.reduce((sum, one) => sum + one.lead - one.follow, 0),
   }
-  return [{ code: 'set.partner', severity: 'note', subject: routine.id, slotKeys: [], at: timeline.lengthTicks, params, repairs: [] }]
+  return [
+    {
+      code: 'set.partner',
+      severity: 'note',
+      subject: routine.id,
+      slotKeys: [],
+      at: timeline.lengthTicks,
+      params,
+      repairs: [],
+    },
+  ]
 }

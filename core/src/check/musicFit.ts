@@ -1,5 +1,14 @@
 import type { Edit } from '../document/index.ts'
-import { addPass, fitToMusic, freshSlot, removePass, wordsContent, type DancedPass, type Part, type Routine } from '../routine/index.ts'
+import {
+  addPass,
+  fitToMusic,
+  freshSlot,
+  removePass,
+  wordsContent,
+  type DancedPass,
+  type Part,
+  type Routine,
+} from '../routine/index.ts'
 import { beatsOfTicks, bpmAt, type Seconds, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -8,7 +17,8 @@ import { freshId } from './freshId.ts'
 /** Parts against the music: too long, and where the music stops; or music left over. */
 export function musicFit(derived: Derived): Finding[] {
   const { timeline, musicEnd, clock, beatMap, routine } = derived
-  if (musicEnd === null || timeline.openFrom !== null || timeline.lengthTicks === musicEnd) return []
+  if (musicEnd === null || timeline.openFrom !== null || timeline.lengthTicks === musicEnd)
+    return []
   const musicSeconds = (clock.heardAt(musicEnd) - clock.heardAt(0 as Tick)) as Seconds
   const bpm = (beatsOfTicks(musicEnd) * 60) / musicSeconds
   const fit = fitToMusic(timeline, bpm, musicSeconds)
@@ -38,13 +48,26 @@ export function musicFit(derived: Derived): Finding[] {
   ]
 }
 
-/** Dropping or repeating one whole pass, where that makes it come out; for music left over also open counts at the end. */
+/**
+ * Dropping or repeating one whole pass, where that makes it come out; for music left over also open
+ * counts at the end.
+ */
 function wholePasses({ timeline, routine }: Derived, over: number): Repair[] {
-  const single = timeline.passes.filter((pass) => pass.pass.times === 1 && pass.pass.kind === 'pass')
+  const single = timeline.passes.filter(
+    (pass) => pass.pass.times === 1 && pass.pass.kind === 'pass',
+  )
   const repairOf = (pass: DancedPass): Repair =>
     over > 0
-      ? { code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits: removePass(routine, pass.pass.id) ?? [] }
-      : { code: 'repeat-pass', params: { part: pass.part.label }, edits: [{ type: 'set', id: pass.pass.id, field: 'times', from: 1, to: 2 }] }
+      ? {
+          code: 'drop-pass',
+          params: { part: pass.part.label, time: pass.ordinal },
+          edits: removePass(routine, pass.pass.id) ?? [],
+        }
+      : {
+          code: 'repeat-pass',
+          params: { part: pass.part.label },
+          edits: [{ type: 'set', id: pass.pass.id, field: 'times', from: 1, to: 2 }],
+        }
   const fitting = single
     .filter((pass) => pass.end - pass.start === Math.abs(over))
     .slice(-2)
@@ -56,6 +79,14 @@ function wholePasses({ timeline, routine }: Derived, over: number): Repair[] {
 function openEnd(routine: Routine, ticks: number): Repair {
   const id = freshId(routine, 'open-end')
   const part: Part = { id, label: 'End', slots: [freshSlot(`${id}-slot`, wordsContent('', ticks))] }
-  const edits: Edit[] = [{ type: 'insert', into: { owner: '', list: 'parts' }, item: part, after: routine.parts.at(-1)?.id ?? null }, ...addPass(`${id}-pass`, id, routine.passes.at(-1)?.id ?? null, 'ending')]
+  const edits: Edit[] = [
+    {
+      type: 'insert',
+      into: { owner: '', list: 'parts' },
+      item: part,
+      after: routine.parts.at(-1)?.id ?? null,
+    },
+    ...addPass(`${id}-pass`, id, routine.passes.at(-1)?.id ?? null, 'ending'),
+  ]
   return { code: 'add-open', params: { beats: beatsOfTicks(ticks as Tick) }, edits }
 }

@@ -7,6 +7,22 @@ import type { Tick } from '../time/index.ts'
 export function otherMetre({ routine, tune }: Derived): Finding[] {
   if (!tune || tune.metre.beatsPerBar === routine.metre.beatsPerBar) return []
   const edits = setHeading(routine, 'metre', tune.metre)
-  const params = { sheet: routine.metre.beatsPerBar, music: tune.metre.beatsPerBar, tune: tune.title }
-  return [{ code: 'sums.metre', severity: 'mend', subject: routine.id, slotKeys: [], at: 0 as Tick, params, repairs: edits ? [{ code: 'take-metre', params: { beats: tune.metre.beatsPerBar }, edits }] : [] }]
+  const params = {
+    sheet: routine.metre.beatsPerBar,
+    music: tune.metre.beatsPerBar,
+    tune: tune.title,
+  }
+  return [
+    {
+      code: 'sums.metre',
+      severity: 'mend',
+      subject: routine.id,
+      slotKeys: [],
+      at: 0 as Tick,
+      params,
+      repairs: edits
+        ? [{ code: 'take-metre', params: { beats: tune.metre.beatsPerBar }, edits }]
+        : [],
+    },
+  ]
 }

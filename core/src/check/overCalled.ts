@@ -10,7 +10,11 @@ export const WINDOW_SECONDS = 20
 /** Stretches in which more is said than a floor can take in by its school's measure, each once. */
 export function overCalled({ plan, timeline, school }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
-  const said = utterancesOf(plan).map(({ slot, said }) => ({ key: slot.slotKey, start: said.start, words: said.wording.words }))
+  const said = utterancesOf(plan).map(({ slot, said }) => ({
+    key: slot.slotKey,
+    start: said.start,
+    words: said.wording.words,
+  }))
   const found: Finding[] = []
   let from = 0
   let words = 0
@@ -22,7 +26,15 @@ export function overCalled({ plan, timeline, school }: Derived): Finding[] {
     const keys = said.slice(from, i + 1).map(({ key }) => key)
     const slot = slots.get(keys[0]!)!
     quietFrom = one.start + WINDOW_SECONDS
-    found.push({ code: 'voice.over-called', severity: 'note', subject: slot.slot.id, slotKeys: keys, at: slot.start as Tick, params: { words, seconds: WINDOW_SECONDS, most: school.mostWordsIn20Seconds }, repairs: [] })
+    found.push({
+      code: 'voice.over-called',
+      severity: 'note',
+      subject: slot.slot.id,
+      slotKeys: keys,
+      at: slot.start as Tick,
+      params: { words, seconds: WINDOW_SECONDS, most: school.mostWordsIn20Seconds },
+      repairs: [],
+    })
   })
   return found
 }

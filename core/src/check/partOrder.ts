@@ -6,7 +6,11 @@ import type { Finding } from './finding.ts'
 import { freshId } from './freshId.ts'
 
 /** Parts that are empty, never danced, or told twice with two totals. */
-export const partOrder = (derived: Derived): Finding[] => [...emptyParts(derived), ...unusedParts(derived), ...versions(derived)]
+export const partOrder = (derived: Derived): Finding[] => [
+  ...emptyParts(derived),
+  ...unusedParts(derived),
+  ...versions(derived),
+]
 
 function emptyParts({ routine, timeline }: Derived): Finding[] {
   const written = routine.parts.some(({ slots }) => slots.length > 0)
@@ -21,7 +25,9 @@ function emptyParts({ routine, timeline }: Derived): Finding[] {
         slotKeys: [],
         at: pass.start,
         params: { part: pass.part.label },
-        repairs: edits ? [{ code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits }] : [],
+        repairs: edits
+          ? [{ code: 'drop-pass', params: { part: pass.part.label, time: pass.ordinal }, edits }]
+          : [],
       },
     ]
   })
@@ -31,15 +37,34 @@ function unusedParts({ routine, timeline }: Derived): Finding[] {
   const danced = new Set(routine.passes.map(({ partId }) => partId))
   return routine.parts.flatMap((part): Finding[] => {
     if (danced.has(part.id) || part.versionOf !== undefined || part.slots.length === 0) return []
-    const edits = addPass(freshId(routine, `${part.id}-pass`), part.id, routine.passes.at(-1)?.id ?? null)
-    return [{ code: 'missing.pass', severity: 'note', subject: part.id, slotKeys: [], at: timeline.lengthTicks, params: { part: part.label }, repairs: [{ code: 'add-pass', params: { part: part.label }, edits }] }]
+    const edits = addPass(
+      freshId(routine, `${part.id}-pass`),
+      part.id,
+      routine.passes.at(-1)?.id ?? null,
+    )
+    return [
+      {
+        code: 'missing.pass',
+        severity: 'note',
+        subject: part.id,
+        slotKeys: [],
+        at: timeline.lengthTicks,
+        params: { part: part.label },
+        repairs: [{ code: 'add-pass', params: { part: part.label }, edits }],
+      },
+    ]
   })
 }
 
 /** A part and another telling of it, or two parts of one label, that do not come to the same. */
 function versions({ routine, book, timeline }: Derived): Finding[] {
   return routine.parts.flatMap((part, i): Finding[] => {
-    const first = part.versionOf === undefined ? routine.parts.slice(0, i).find(({ label, versionOf }) => label === part.label && versionOf === undefined) : routine.parts.find(({ id }) => id === part.versionOf)
+    const first =
+      part.versionOf === undefined
+        ? routine.parts
+            .slice(0, i)
+            .find(({ label, versionOf }) => label === part.label && versionOf === undefined)
+        : routine.parts.find(({ id }) => id === part.versionOf)
     const [a, b] = first ? [partLength(first, book), partLength(part, book)] : [null, null]
     if (!first || a === null || b === null || a === b) return []
     const beats = (ticks: number): number => beatsOfTicks(ticks as Tick)
@@ -51,7 +76,13 @@ function versions({ routine, book, timeline }: Derived): Finding[] {
         subject: part.id,
         slotKeys: keyOf(timeline.slots, first),
         at,
-        params: { part: first.label, other: part.label, total: beats(a), told: beats(b), difference: beats(Math.abs(a - b)) },
+        params: {
+          part: first.label,
+          other: part.label,
+          total: beats(a),
+          told: beats(b),
+          difference: beats(Math.abs(a - b)),
+        },
         repairs: [],
       },
     ]

@@ -39,4 +39,5 @@ const REPAIRS: Record<RepairCode, (params: Params) => string> = {
 }
 
 /** What a repair's button says. */
-export const repairLabel = (repair: Pick<Repair, 'code' | 'params'>): string => REPAIRS[repair.code](repair.params)
+export const repairLabel = (repair: Pick<Repair, 'code' | 'params'>): string =>
+  REPAIRS[repair.code](repair.params)

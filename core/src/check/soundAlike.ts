@@ -9,7 +9,9 @@ const NEAR = 2
 /** Cues close to each other whose words sound alike though other things are danced. */
 export function soundAlike({ plan, timeline }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
-  const said = plan.planned.flatMap((planned) => (planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : []))
+  const said = plan.planned.flatMap((planned) =>
+    planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : [],
+  )
   const seen = new Set<string>()
   const unlike = new Map<string, Set<string>>()
   const sounds = memo(soundOf)
@@ -27,14 +29,33 @@ export function soundAlike({ plan, timeline }: Derived): Finding[] {
       const pair = [one.slot.slot.id, other.slot.slot.id].sort().join(' ')
       if (seen.has(pair)) return []
       seen.add(pair)
-      return [{ ...aboutSlot(other.slot), code: 'voice.sound-alike', severity: 'note', params: { first: one.text, second: other.text, differ: soundDistance(a, b), sounds: Math.max(a.length, b.length) }, repairs: [] }]
+      return [
+        {
+          ...aboutSlot(other.slot),
+          code: 'voice.sound-alike',
+          severity: 'note',
+          params: {
+            first: one.text,
+            second: other.text,
+            differ: soundDistance(a, b),
+            sounds: Math.max(a.length, b.length),
+          },
+          repairs: [],
+        },
+      ]
     }),
   )
 }
 
-/** What is left of two texts without the words they share: “left” and “right” are told apart however much stands round them. */
+/**
+ * What is left of two texts without the words they share: “left” and “right” are told apart however
+ * much stands round them.
+ */
 function apart(left: readonly string[], right: readonly string[]): [string, string] {
-  return [left.filter((word) => !right.includes(word)).join(' '), right.filter((word) => !left.includes(word)).join(' ')]
+  return [
+    left.filter((word) => !right.includes(word)).join(' '),
+    right.filter((word) => !left.includes(word)).join(' '),
+  ]
 }
 
 /** What was worked out for a text is kept: a cue comes again and again. */

@@ -7,12 +7,32 @@ import type { Finding } from './finding.ts'
 export function teachFirst({ floor, timeline }: Derived): Finding[] {
   if (!floor) return []
   const known = knownFigures(floor)
-  const danced = timeline.slots.filter((slot) => slot.figure !== null && known.of(slot.figure) !== 'covered')
-  const first = danced.filter((slot, i) => danced.findIndex((other) => other.figure!.id === slot.figure!.id) === i)
+  const danced = timeline.slots.filter(
+    (slot) => slot.figure !== null && known.of(slot.figure) !== 'covered',
+  )
+  const first = danced.filter(
+    (slot, i) => danced.findIndex((other) => other.figure!.id === slot.figure!.id) === i,
+  )
   return first.map((slot): Finding => {
     const figure = slot.figure!
     const times = danced.filter((other) => other.figure!.id === figure.id).length
-    const params = { figure: figure.name, floor: floor.name, beyond: known.of(figure) === 'beyond', times, beats: beatsOfTicks(figure.lengthTicks as Tick), level: figure.level, reach: floor.level }
-    return { code: 'missing.teach', severity: 'note', subject: figure.id, slotKeys: [slot.key], at: slot.start, params, repairs: [] }
+    const params = {
+      figure: figure.name,
+      floor: floor.name,
+      beyond: known.of(figure) === 'beyond',
+      times,
+      beats: beatsOfTicks(figure.lengthTicks as Tick),
+      level: figure.level,
+      reach: floor.level,
+    }
+    return {
+      code: 'missing.teach',
+      severity: 'note',
+      subject: figure.id,
+      slotKeys: [slot.key],
+      at: slot.start,
+      params,
+      repairs: [],
+    }
   })
 }

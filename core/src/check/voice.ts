@@ -1,37 +1,76 @@
-import { leastLeadSeconds, plannedSeconds, type Plan, type Planned, type SilenceReason } from '../cue/index.ts'
+import {
+  leastLeadSeconds,
+  plannedSeconds,
+  type Plan,
+  type Planned,
+  type SilenceReason,
+} from '../cue/index.ts'
 import { wordingsIn } from '../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, FindingCode, Repair } from './finding.ts'
 
-/** Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept; what one role or the hall was to be told and there is no gap for. */
+/**
+ * Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept;
+ * what one role or the hall was to be told and there is no gap for.
+ */
 export function voice(derived: Derived): Finding[] {
   const slots = slotsByKey(derived.timeline)
   const names = derived.plan.planned.flatMap((planned, i): Finding[] => {
     const slot = slots.get(planned.slot.slotKey)!
-    if (planned.said) return planned.why.pinBroken ? [pinBroken(slot, planned.said.wording.text)] : []
+    if (planned.said)
+      return planned.why.pinBroken ? [pinBroken(slot, planned.said.wording.text)] : []
     const code = UNSAID[planned.reason]
     return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
   })
   const beside = derived.plan.extras.flatMap((planned): Finding[] => {
     const code = planned.said ? undefined : BESIDE[planned.slot.purpose]
     const slot = slots.get(planned.slot.slotKey)!
-    return code ? [{ code, severity: 'note', ...aboutSlot(slot), params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text }, repairs: [] }] : []
+    return code
+      ? [
+          {
+            code,
+            severity: 'note',
+            ...aboutSlot(slot),
+            params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text },
+            repairs: [],
+          },
+        ]
+      : []
   })
   return [...names, ...beside]
 }
 
-const UNSAID: Partial<Record<SilenceReason, FindingCode>> = { 'no-room': 'voice.no-room', crowded: 'voice.crowded' }
-const BESIDE: Partial<Record<Planned['slot']['purpose'], FindingCode>> = { 'first-role': 'voice.role', 'other-role': 'voice.role', gap: 'voice.no-gap' }
+const UNSAID: Partial<Record<SilenceReason, FindingCode>> = {
+  'no-room': 'voice.no-room',
+  crowded: 'voice.crowded',
+}
+const BESIDE: Partial<Record<Planned['slot']['purpose'], FindingCode>> = {
+  'first-role': 'voice.role',
+  'other-role': 'voice.role',
+  gap: 'voice.no-gap',
+}
 
-function unsaid(derived: Derived, slot: DancedSlot, { slot: cue }: Planned, code: FindingCode, room: number): Finding {
+function unsaid(
+  derived: Derived,
+  slot: DancedSlot,
+  { slot: cue }: Planned,
+  code: FindingCode,
+  room: number,
+): Finding {
   const shortest = cue.wordings.filter((one) => !one.joined).at(-1)!
   return {
     code,
     ...aboutSlot(slot),
     severity: 'mend',
-    params: { figure: slot.figure?.name ?? '', text: shortest.text, needs: round(plannedSeconds(derived.voice, shortest.text)), lead: round(leadKept(derived, cue)), room: round(room) },
+    params: {
+      figure: slot.figure?.name ?? '',
+      text: shortest.text,
+      needs: round(plannedSeconds(derived.voice, shortest.text)),
+      lead: round(leadKept(derived, cue)),
+      room: round(room),
+    },
     repairs: repairs(derived, slot, room),
   }
 }
@@ -39,21 +78,33 @@ function unsaid(derived: Derived, slot: DancedSlot, { slot: cue }: Planned, code
 const round = (seconds: number): number => Math.round(seconds * 100) / 100
 
 /** What must lie between the end of the cue and its step: nothing where it stands on the count. */
-const leadKept = (derived: Derived, { mode }: Planned['slot']): number => (mode === 'ahead' ? leastLeadSeconds(derived) : 0)
+const leadKept = (derived: Derived, { mode }: Planned['slot']): number =>
+  mode === 'ahead' ? leastLeadSeconds(derived) : 0
 
 function pinBroken(slot: DancedSlot, text: string): Finding {
   const loosen = setSlotField(slot.slot, 'pin', undefined)
-  const beats = slot.slot.pin?.startTicks === undefined ? null : Math.round((-slot.slot.pin.startTicks / 24) * 100) / 100
+  const beats =
+    slot.slot.pin?.startTicks === undefined
+      ? null
+      : Math.round((-slot.slot.pin.startTicks / 24) * 100) / 100
   return {
     code: 'voice.pin',
     ...aboutSlot(slot),
     severity: 'mend',
-    params: { figure: slot.figure?.name ?? '', text, beats, wording: slot.slot.pin?.wording ?? null },
+    params: {
+      figure: slot.figure?.name ?? '',
+      text,
+      beats,
+      wording: slot.slot.pin?.wording ?? null,
+    },
     repairs: loosen ? [{ code: 'loosen-pin', params: {}, edits: loosen }] : [],
   }
 }
 
-/** Seconds in which this slot could be spoken: from the figure before or the cue before, to its step less the least lead. */
+/**
+ * Seconds in which this slot could be spoken: from the figure before or the cue before, to its step
+ * less the least lead.
+ */
 function roomFor(derived: Derived, plan: Plan, i: number): number {
   const { clock, school } = derived
   const { slot } = plan.planned[i]!
@@ -61,12 +112,20 @@ function roomFor(derived: Derived, plan: Plan, i: number): number {
     .slice(0, i)
     .reverse()
     .find((one) => one.said)?.said
-  const from = Math.max(clock.heardAt(slot.notBeforeTick), before ? before.end + school.breathSeconds : -Infinity)
+  const from = Math.max(
+    clock.heardAt(slot.notBeforeTick),
+    before ? before.end + school.breathSeconds : -Infinity,
+  )
   return Math.max(0, clock.heardAt(slot.stepTick) - leadKept(derived, slot) - from)
 }
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {
-  const words = (slot.slot.wordings?.prompt ?? (slot.figure && wordingsIn(slot.figure, speaker.language).prompt) ?? slot.figure?.name ?? '').split(/\s+/)
+  const words = (
+    slot.slot.wordings?.prompt ??
+    (slot.figure && wordingsIn(slot.figure, speaker.language).prompt) ??
+    slot.figure?.name ??
+    ''
+  ).split(/\s+/)
   const shorter = words
     .map((_, n) =>
       words
@@ -77,5 +136,10 @@ function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): R
     .find((text) => text !== '' && plannedSeconds(speaker, text) <= room)
   const shorten = shorter ? setWording(slot.slot, 'prompt', shorter) : null
   const silent = setSlotField(slot.slot, 'say', 'nothing')
-  return [...(shorten ? [{ code: 'shorter-wording', params: { text: shorter! }, edits: shorten } as const] : []), ...(silent ? [{ code: 'say-nothing', params: {}, edits: silent } as const] : [])]
+  return [
+    ...(shorten
+      ? [{ code: 'shorter-wording', params: { text: shorter! }, edits: shorten } as const]
+      : []),
+    ...(silent ? [{ code: 'say-nothing', params: {}, edits: silent } as const] : []),
+  ]
 }

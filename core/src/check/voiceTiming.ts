@@ -4,37 +4,72 @@ import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
 
-/** A cue that comes so much sooner than the school aims at is late: the floor has half the time it is used to. */
+/**
+ * A cue that comes so much sooner than the school aims at is late: the floor has half the time it
+ * is used to.
+ */
 const LATE_SHARE = 0.5
 /** A pause in which a cuer gets air. */
 const BREATH_SECONDS = 1
 
-/** Cues that are said in time, but late or so early that the floor goes at once; stretches without a breath. */
-export const voiceTiming = (derived: Derived): Finding[] => [...misplaced(derived), ...breathless(derived)]
+/**
+ * Cues that are said in time, but late or so early that the floor goes at once; stretches without a
+ * breath.
+ */
+export const voiceTiming = (derived: Derived): Finding[] => [
+  ...misplaced(derived),
+  ...breathless(derived),
+]
 
 function misplaced(derived: Derived): Finding[] {
   const { plan, timeline, school, clock, voice, hallSeconds } = derived
   const slots = slotsByKey(timeline)
   return utterancesOf(plan).flatMap(({ slot: cue, said }, i, all): Finding[] => {
     if (cue.mode !== 'ahead' || cue.purpose !== 'cue') return []
-    const target = targetLeadBeats(cue.stepTick, clock.heardAt(cue.stepTick), { school, voice, clock, hallSeconds })
+    const target = targetLeadBeats(cue.stepTick, clock.heardAt(cue.stepTick), {
+      school,
+      voice,
+      clock,
+      hallSeconds,
+    })
     const isEarly = said.leadBeats > Math.max(school.lead.maxBeats, target)
     if (!isEarly && said.leadBeats >= target * LATE_SHARE) return []
     const slot = slots.get(cue.slotKey)!
-    const params = { text: said.wording.text, lead: hundredth(said.leadBeats), target: hundredth(target), most: school.lead.maxBeats }
-    return [{ ...aboutSlot(slot), code: isEarly ? 'voice.early' : 'voice.late', severity: 'note', params, repairs: isEarly ? later(slot, all[i + 1], slots) : shorter(slot, cue.wordings, said) }]
+    const params = {
+      text: said.wording.text,
+      lead: hundredth(said.leadBeats),
+      target: hundredth(target),
+      most: school.lead.maxBeats,
+    }
+    return [
+      {
+        ...aboutSlot(slot),
+        code: isEarly ? 'voice.early' : 'voice.late',
+        severity: 'note',
+        params,
+        repairs: isEarly ? later(slot, all[i + 1], slots) : shorter(slot, cue.wordings, said),
+      },
+    ]
   })
 }
 
 type Slots = ReadonlyMap<string, DancedSlot>
 
-/** What lets a cue come later: its pin loosened, or the cue after it, which takes its place, said in fewer words or not at all. */
+/**
+ * What lets a cue come later: its pin loosened, or the cue after it, which takes its place, said in
+ * fewer words or not at all.
+ */
 function later(slot: DancedSlot, next: Said | undefined, slots: Slots): Repair[] {
   if (slot.slot.pin?.startTicks !== undefined) {
     const edits = setSlotField(slot.slot, 'pin', undefined)
     return edits ? [{ code: 'loosen-pin', params: {}, edits }] : []
   }
-  return next?.slot.purpose === 'cue' ? [...shorter(slots.get(next.slot.slotKey)!, next.slot.wordings, next.said), ...unsaid(next, slots)] : []
+  return next?.slot.purpose === 'cue'
+    ? [
+        ...shorter(slots.get(next.slot.slotKey)!, next.slot.wordings, next.said),
+        ...unsaid(next, slots),
+      ]
+    : []
 }
 
 function unsaid({ slot: cue, said }: Said, slots: Slots): Repair[] {
@@ -43,15 +78,30 @@ function unsaid({ slot: cue, said }: Said, slots: Slots): Repair[] {
 }
 
 /** Fewer words of its own would let it end sooner. */
-export function shorter(slot: DancedSlot, wordings: Said['slot']['wordings'], said: Said['said'], isRight: (text: string) => boolean = () => true): Repair[] {
-  const less = wordings.filter((one) => !one.joined && !one.owes && one.words < said.wording.words && one.kind !== 'full' && isRight(one.text))[0]
+export function shorter(
+  slot: DancedSlot,
+  wordings: Said['slot']['wordings'],
+  said: Said['said'],
+  isRight: (text: string) => boolean = () => true,
+): Repair[] {
+  const less = wordings.filter(
+    (one) =>
+      !one.joined &&
+      !one.owes &&
+      one.words < said.wording.words &&
+      one.kind !== 'full' &&
+      isRight(one.text),
+  )[0]
   const edits = less ? setWording(slot.slot, 'full', less.text) : null
   return edits ? [{ code: 'shorter-wording', params: { text: less!.text }, edits }] : []
 }
 
 const hundredth = (beats: number): number => Math.round(beats * 100) / 100
 
-/** Stretches of more phrases than the school allows in which the voice never pauses long enough for a breath; each once. */
+/**
+ * Stretches of more phrases than the school allows in which the voice never pauses long enough for
+ * a breath; each once.
+ */
 function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
   const slots = slotsByKey(timeline)
   const found: Finding[] = []
@@ -71,7 +121,12 @@ function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
         ...aboutSlot(slots.get(first.slot.slotKey)!),
         code: 'voice.breath',
         severity: 'note',
-        params: { phrases: count, most: school.breathPhrases, seconds: BREATH_SECONDS, words: run.reduce((sum, { said }) => sum + said.wording.words, 0) },
+        params: {
+          phrases: count,
+          most: school.breathPhrases,
+          seconds: BREATH_SECONDS,
+          words: run.reduce((sum, { said }) => sum + said.wording.words, 0),
+        },
         repairs: air(run, slots),
       })
   }
@@ -87,17 +142,29 @@ function breathless({ plan, timeline, phrases, school }: Derived): Finding[] {
   return found
 }
 
-/** Where a breath would be had soonest in the middle of a stretch: one cue in fewer words, or one unsaid. */
+/**
+ * Where a breath would be had soonest in the middle of a stretch: one cue in fewer words, or one
+ * unsaid.
+ */
 function air(run: readonly Said[], slots: Slots): Repair[] {
   const middle = (run.length - 1) / 2
-  const inside = run.map((one, i) => ({ one, i })).filter(({ one, i }) => i > 0 && i < run.length - 1 && one.slot.purpose === 'cue')
+  const inside = run
+    .map((one, i) => ({ one, i }))
+    .filter(({ one, i }) => i > 0 && i < run.length - 1 && one.slot.purpose === 'cue')
   const nearest = inside.sort((a, b) => Math.abs(a.i - middle) - Math.abs(b.i - middle))
   const shortened = nearest.flatMap(({ one, i }) => {
     const free = run[i + 1]!.said.start - (one.said.start + one.said.spokenSeconds)
     const seconds = one.said.spokenSeconds / Math.max(1, one.said.wording.words)
-    const least = one.slot.wordings.filter(({ joined, owes, words }) => !joined && !owes && free + (one.said.wording.words - words) * seconds >= BREATH_SECONDS)
+    const least = one.slot.wordings.filter(
+      ({ joined, owes, words }) =>
+        !joined && !owes && free + (one.said.wording.words - words) * seconds >= BREATH_SECONDS,
+    )
     return shorter(slots.get(one.slot.slotKey)!, least, one.said)
   })
-  const fewest = nearest.reduce<Said | null>((best, { one }) => (best === null || one.said.wording.words < best.said.wording.words ? one : best), null)
+  const fewest = nearest.reduce<Said | null>(
+    (best, { one }) =>
+      best === null || one.said.wording.words < best.said.wording.words ? one : best,
+    null,
+  )
   return [...shortened.slice(0, 1), ...(fewest ? unsaid(fewest, slots) : [])]
 }

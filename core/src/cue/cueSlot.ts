@@ -12,7 +12,10 @@ export interface Wording {
   readonly hasAmount?: true
   /** Words of the amount that is left out here and follows as a second cue. */
   readonly owes?: number
-  /** What follows its own name in the same breath: the cue slots after it, which are then said already. */
+  /**
+   * What follows its own name in the same breath: the cue slots after it, which are then said
+   * already.
+   */
   readonly joined?: readonly JoinedName[]
   /** Words of its own name, where others are joined to it. */
   readonly own?: number
@@ -27,12 +30,16 @@ export interface JoinedName {
 }
 
 /**
- * What an utterance is for: a slot's name; its amount as a second cue; words for one role, the one that comes first or
- * the other; the words of one step; or what has its place in a gap, an announcement or "wait two bars".
+ * What an utterance is for: a slot's name; its amount as a second cue; words for one role, the one
+ * that comes first or the other; the words of one step; or what has its place in a gap, an
+ * announcement or "wait two bars".
  */
 export type CuePurpose = 'cue' | 'amount' | 'first-role' | 'other-role' | 'step' | 'gap'
 
-/** What the planner knows of one thing that may be said: its step, since when it may be said, and in which words. */
+/**
+ * What the planner knows of one thing that may be said: its step, since when it may be said, and in
+ * which words.
+ */
 export interface CueSlot {
   /** Unique in the plan: the key of the danced slot, with what else it is for behind `#`. */
   readonly key: string
@@ -40,13 +47,19 @@ export interface CueSlot {
   readonly slotKey: string
   readonly purpose: CuePurpose
   readonly mode: CueMode | 'gap'
-  /** The earliest event of the roles addressed, pick-up included; for an amount, where the short and the full form part; for a gap, its end. */
+  /**
+   * The earliest event of the roles addressed, pick-up included; for an amount, where the short and
+   * the full form part; for a gap, its end.
+   */
   readonly stepTick: Tick
   /** Where the figure before begins; a cue does not start earlier. */
   readonly notBeforeTick: Tick
   /** Longest first. Empty when there is nothing to say. */
   readonly wordings: readonly Wording[]
-  /** Words of the wording that is wanted this time through, against which lost words and needless ones are counted. */
+  /**
+   * Words of the wording that is wanted this time through, against which lost words and needless
+   * ones are counted.
+   */
   readonly wantedWords: number
   /** Why there is nothing to say, where there is not. */
   readonly silence: 'on-purpose' | 'no-wording' | 'counts-only' | null

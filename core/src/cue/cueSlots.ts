@@ -6,9 +6,21 @@ import type { CueSlot, Wording } from './cueSlot.ts'
 import { joinNames } from './join.ts'
 import { LANGUAGES, wordsOf } from './language.ts'
 import type { Prompt } from './prompts.ts'
-import { amountWords, LEAST_PARTING_TICKS, namesAlone, partingTick, stepTickOf, stepWords, wording, wordingsOf } from './wording.ts'
+import {
+  amountWords,
+  LEAST_PARTING_TICKS,
+  namesAlone,
+  partingTick,
+  stepTickOf,
+  stepWords,
+  wording,
+  wordingsOf,
+} from './wording.ts'
 
-/** Room to speak before the first step where the music has no introduction: two bars of four, under the count-in. */
+/**
+ * Room to speak before the first step where the music has no introduction: two bars of four, under
+ * the count-in.
+ */
 export const COUNT_IN_ROOM_TICKS = (8 * TICKS_PER_BEAT) as Tick
 
 /** What a timeline's cues depend on beside it. */
@@ -16,9 +28,15 @@ export interface CueWishes {
   readonly language: 'en' | 'de'
   readonly school: School
   readonly calling: Calling
-  /** Music before the first step; the first cue may start in it, or under the count-in where there is none. */
+  /**
+   * Music before the first step; the first cue may start in it, or under the count-in where there
+   * is none.
+   */
   readonly introductionTicks: Tick
-  /** What is said in the introduction before the first cue: "wait four bars", "listen for the fiddles". */
+  /**
+   * What is said in the introduction before the first cue: "wait four bars", "listen for the
+   * fiddles".
+   */
   readonly opening: readonly string[]
   /** The wording wanted where a slot is not called in full. */
   readonly wanted: ReadonlyMap<string, WordingKind>
@@ -26,8 +44,9 @@ export interface CueWishes {
 }
 
 /**
- * All that may be said of a timeline, in the order in which it would be said: for each danced slot its name, what is said
- * to one role only, its amount as a second cue, the words of its steps, and what has its place in a gap.
+ * All that may be said of a timeline, in the order in which it would be said: for each danced slot
+ * its name, what is said to one role only, its amount as a second cue, the words of its steps, and
+ * what has its place in a gap.
  */
 export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
   const room = wishes.introductionTicks > 0 ? wishes.introductionTicks : COUNT_IN_ROOM_TICKS
@@ -35,7 +54,13 @@ export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
   let notBefore = -room
   for (const pass of timeline.passes) {
     for (const slot of pass.slots) {
-      found.push(slotsOf(slot, { ...contextOf(slot, pass, wishes), notBeforeTick: notBefore as Tick }, found.length === 1 ? firstRoom(wishes) : null))
+      found.push(
+        slotsOf(
+          slot,
+          { ...contextOf(slot, pass, wishes), notBeforeTick: notBefore as Tick },
+          found.length === 1 ? firstRoom(wishes) : null,
+        ),
+      )
       notBefore = slot.start
     }
   }
@@ -53,45 +78,81 @@ interface Context {
   readonly notBeforeTick: Tick
 }
 
-function contextOf(slot: DancedSlot, pass: DancedPass, { language, school, calling, wanted, prompts }: CueWishes): Omit<Context, 'notBeforeTick'> {
+function contextOf(
+  slot: DancedSlot,
+  pass: DancedPass,
+  { language, school, calling, wanted, prompts }: CueWishes,
+): Omit<Context, 'notBeforeTick'> {
   const usual = calling.mode ?? school.mode
   // Where a part begins nobody can know what comes: it is said ahead.
   const mode = slot.slot.mode ?? (usual === 'on-count' && slot === pass.slots[0] ? 'ahead' : usual)
   const kind = wanted.get(slot.key) ?? 'full'
   const prompt = prompts.get(slot.key)
-  return { language, mode, mouth: calling.mouth, amounts: school.amounts, kind, prompt: prompt && !(prompt.fades && kind !== 'full') ? prompt : null }
+  return {
+    language,
+    mode,
+    mouth: calling.mouth,
+    amounts: school.amounts,
+    kind,
+    prompt: prompt && !(prompt.fades && kind !== 'full') ? prompt : null,
+  }
 }
 
 /** Cue slots already made: a danced slot that an edit left alone keeps its own. */
-const made = new WeakMap<DancedSlot, { readonly context: Context; readonly found: readonly CueSlot[] }>()
+const made = new WeakMap<
+  DancedSlot,
+  { readonly context: Context; readonly found: readonly CueSlot[] }
+>()
 
 const sameContext = (a: Context, b: Context): boolean =>
-  a.language === b.language && a.mode === b.mode && a.mouth === b.mouth && a.amounts === b.amounts && a.kind === b.kind && a.prompt?.text === b.prompt?.text && a.prompt?.place === b.prompt?.place && a.notBeforeTick === b.notBeforeTick
+  a.language === b.language &&
+  a.mode === b.mode &&
+  a.mouth === b.mouth &&
+  a.amounts === b.amounts &&
+  a.kind === b.kind &&
+  a.prompt?.text === b.prompt?.text &&
+  a.prompt?.place === b.prompt?.place &&
+  a.notBeforeTick === b.notBeforeTick
 
 function slotsOf(slot: DancedSlot, context: Context, room: FirstRoom | null): readonly CueSlot[] {
   const before = made.get(slot)
   if (before && !room && sameContext(before.context, context)) return before.found
   const found = makeSlots(slot, context)
-  if (room) return found.map((one) => (one.purpose === 'cue' && one.mode === 'ahead' ? { ...one, ...room } : one))
+  if (room)
+    return found.map((one) =>
+      one.purpose === 'cue' && one.mode === 'ahead' ? { ...one, ...room } : one,
+    )
   made.set(slot, { context, found })
   return found
 }
 
 function makeSlots(slot: DancedSlot, context: Context): CueSlot[] {
-  if (context.mouth === 'counts') return [{ ...nameSlot(slot, context), wordings: [], wantedWords: 0, silence: 'counts-only' }]
+  if (context.mouth === 'counts')
+    return [{ ...nameSlot(slot, context), wordings: [], wantedWords: 0, silence: 'counts-only' }]
   if (context.mode === 'steps' && slot.danced && slot.slot.say === 'cue') {
     const steps = stepSlots(slot, context)
     if (steps.length > 0) return [...steps, ...gapSlots(slot)]
   }
   const roles = roleSlots(slot, context)
   const amount = roles.length === 0 ? amountSlot(slot, context) : null
-  return [nameSlot(slot, context, amount !== null), ...roles, ...(amount ? [amount] : []), ...gapSlots(slot)]
+  return [
+    nameSlot(slot, context, amount !== null),
+    ...roles,
+    ...(amount ? [amount] : []),
+    ...gapSlots(slot),
+  ]
 }
 
-function nameSlot(slot: DancedSlot, { language, mode, amounts, kind, prompt, notBeforeTick }: Context, mayOwe = false): CueSlot {
+function nameSlot(
+  slot: DancedSlot,
+  { language, mode, amounts, kind, prompt, notBeforeTick }: Context,
+  mayOwe = false,
+): CueSlot {
   const data = LANGUAGES[language]
   const plain = wordingsOf(slot, data, amounts)
-  const all = mayOwe ? [...plain, ...namesAlone(slot, data, amounts)].sort((a, b) => b.words - a.words) : plain
+  const all = mayOwe
+    ? [...plain, ...namesAlone(slot, data, amounts)].sort((a, b) => b.words - a.words)
+    : plain
   const wordings = prompt && plain.length > 0 ? withPrompt(all, prompt, kind) : all
   return {
     key: slot.key,
@@ -102,19 +163,31 @@ function nameSlot(slot: DancedSlot, { language, mode, amounts, kind, prompt, not
     notBeforeTick,
     wordings,
     wantedWords: wantedWords(plain, prompt, kind),
-    silence: slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
+    silence:
+      slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
     ...(slot.slot.pin ? { pin: slot.slot.pin } : {}),
   }
 }
 
-/** Every wording with the prompt and without; the prompt alone where the floor knows the part. Longest first. */
+/**
+ * Every wording with the prompt and without; the prompt alone where the floor knows the part.
+ * Longest first.
+ */
 function withPrompt(plain: readonly Wording[], prompt: Prompt, kind: WordingKind): Wording[] {
   const alone = prompt.isEnough && kind === 'prompt' ? [wording('prompt', prompt.text)] : []
-  const beside = (one: Wording): Wording => ({ ...one, ...wording(one.kind, prompt.place === 'after' ? `${one.text}, ${prompt.text}` : `${prompt.text}, ${one.text}`) })
+  const beside = (one: Wording): Wording => ({
+    ...one,
+    ...wording(
+      one.kind,
+      prompt.place === 'after' ? `${one.text}, ${prompt.text}` : `${prompt.text}, ${one.text}`,
+    ),
+  })
   return [...plain.map(beside), ...plain, ...alone].sort((a, b) => b.words - a.words)
 }
 
-/** Words wanted this time through, the prompt's among them; only the prompt's where it is enough. */
+/**
+ * Words wanted this time through, the prompt's among them; only the prompt's where it is enough.
+ */
 function wantedWords(plain: readonly Wording[], prompt: Prompt | null, kind: WordingKind): number {
   const own = wantedOf(plain, kind)?.words ?? 0
   if (!prompt || plain.length === 0) return own
@@ -125,17 +198,33 @@ function wantedWords(plain: readonly Wording[], prompt: Prompt | null, kind: Wor
 /** The wording of a kind; where there is none of it, the next longer one. */
 export function wantedOf(wordings: readonly Wording[], kind: WordingKind): Wording | undefined {
   const order: readonly WordingKind[] = ['full', 'short', 'prompt']
-  return wordings.filter((one) => order.indexOf(one.kind) <= order.indexOf(kind)).at(-1) ?? wordings[0]
+  return (
+    wordings.filter((one) => order.indexOf(one.kind) <= order.indexOf(kind)).at(-1) ?? wordings[0]
+  )
 }
 
 /** The amount as a second cue, ended before the place where the short and the full form part. */
-function amountSlot(slot: DancedSlot, { language, mode, amounts, notBeforeTick }: Context): CueSlot | null {
+function amountSlot(
+  slot: DancedSlot,
+  { language, mode, amounts, notBeforeTick }: Context,
+): CueSlot | null {
   const { danced } = slot
-  if (!danced || mode !== 'ahead' || namesAlone(slot, LANGUAGES[language], amounts).length === 0) return null
+  if (!danced || mode !== 'ahead' || namesAlone(slot, LANGUAGES[language], amounts).length === 0)
+    return null
   const parting = partingTick(danced)
   if (parting < LEAST_PARTING_TICKS) return null
   const one = wording('full', amountWords(danced, LANGUAGES[language], amounts).join(', '))
-  return { key: `${slot.key}#amount`, slotKey: slot.key, purpose: 'amount', mode: 'ahead', stepTick: (slot.start + parting) as Tick, notBeforeTick, wordings: [one], wantedWords: one.words, silence: null }
+  return {
+    key: `${slot.key}#amount`,
+    slotKey: slot.key,
+    purpose: 'amount',
+    mode: 'ahead',
+    stepTick: (slot.start + parting) as Tick,
+    notBeforeTick,
+    wordings: [one],
+    wantedWords: one.words,
+    silence: null,
+  }
 }
 
 /** What is said to one role only, the one that comes first before the other. */
@@ -162,34 +251,79 @@ function roleSlots(slot: DancedSlot, { mode, notBeforeTick }: Context): CueSlot[
   })
 }
 
-/** The words of every step of the lead, each on its step: for who learns the figure. The first stands for the figure. */
+/**
+ * The words of every step of the lead, each on its step: for who learns the figure. The first
+ * stands for the figure.
+ */
 function stepSlots(slot: DancedSlot, { notBeforeTick }: Context): CueSlot[] {
   const steps = slot.danced!.steps.lead.filter((step) => step.layer === 'feet')
   return steps
     .flatMap((step): CueSlot[] => {
       const one = wording('full', stepWords(step))
-      return one.words === 0 ? [] : [{ key: `${slot.key}#${step.at}`, slotKey: slot.key, purpose: 'step', mode: 'steps', stepTick: (slot.start + step.at) as Tick, notBeforeTick, wordings: [one], wantedWords: one.words, silence: null }]
+      return one.words === 0
+        ? []
+        : [
+            {
+              key: `${slot.key}#${step.at}`,
+              slotKey: slot.key,
+              purpose: 'step',
+              mode: 'steps',
+              stepTick: (slot.start + step.at) as Tick,
+              notBeforeTick,
+              wordings: [one],
+              wantedWords: one.words,
+              silence: null,
+            },
+          ]
     })
     .map((one, i): CueSlot => (i === 0 ? { ...one, key: slot.key, purpose: 'cue' } : one))
 }
 
 function gapSlots(slot: DancedSlot): CueSlot[] {
   const one = wording('full', slot.slot.announce ?? '')
-  return one.words === 0 || slot.end <= slot.start ? [] : [gapSlot(`${slot.key}#announce`, slot.key, one, slot.start, slot.end)]
+  return one.words === 0 || slot.end <= slot.start
+    ? []
+    : [gapSlot(`${slot.key}#announce`, slot.key, one, slot.start, slot.end)]
 }
 
-const gapSlot = (key: string, slotKey: string, one: Wording, from: Tick, to: Tick): CueSlot => ({ key, slotKey, purpose: 'gap', mode: 'gap', stepTick: to, notBeforeTick: from, wordings: [one], wantedWords: one.words, silence: null })
+const gapSlot = (key: string, slotKey: string, one: Wording, from: Tick, to: Tick): CueSlot => ({
+  key,
+  slotKey,
+  purpose: 'gap',
+  mode: 'gap',
+  stepTick: to,
+  notBeforeTick: from,
+  wordings: [one],
+  wantedWords: one.words,
+  silence: null,
+})
 
-function openingSlots({ slots: [first] }: Timeline, { opening, introductionTicks, calling }: CueWishes): CueSlot[] {
+function openingSlots(
+  { slots: [first] }: Timeline,
+  { opening, introductionTicks, calling }: CueWishes,
+): CueSlot[] {
   if (!first || introductionTicks <= 0 || calling.mouth === 'counts') return []
-  return opening.map((text, i) => gapSlot(`opening#${i}`, first.key, wording('full', text), -introductionTicks as Tick, stepTickOf(first)))
+  return opening.map((text, i) =>
+    gapSlot(
+      `opening#${i}`,
+      first.key,
+      wording('full', text),
+      -introductionTicks as Tick,
+      stepTickOf(first),
+    ),
+  )
 }
 
 type FirstRoom = { readonly mode?: 'on-count'; readonly stepTick?: Tick }
 
-/** With the count-in in the mouth, the first cue comes before it, or takes the place that the count-in leaves for it. */
+/**
+ * With the count-in in the mouth, the first cue comes before it, or takes the place that the
+ * count-in leaves for it.
+ */
 function firstRoom({ school }: CueWishes): FirstRoom {
   const read = school.prompts.includes('count-in') ? readCountIn(school.countIn) : null
   if (!read?.ok || read.value.length === 0) return {}
-  return read.value.some(({ kind }) => kind === 'cue') ? { mode: 'on-count' } : { stepTick: read.value[0]!.at }
+  return read.value.some(({ kind }) => kind === 'cue')
+    ? { mode: 'on-count' }
+    : { stepTick: read.value[0]!.at }
 }

@@ -7,9 +7,13 @@ import { DEFAULT_VOICES } from './voice.ts'
 import { wantedWordings } from './fading.ts'
 
 const book = bookOf(SHIPPED_FIGURES)
-const START = 'dance: two-step\nbar: 2 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n'
+const START =
+  'dance: two-step\nbar: 2 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n'
 const PARTS = 'part A\n  Vine four (x2)\n  Limp four (x2)\npart B\n  Two-step box (x4)\n'
-const school: School = { ...ROUND_SCHOOL, fading: { fullTimes: 1, shortTimes: 1, newAfterPhrases: 2 } }
+const school: School = {
+  ...ROUND_SCHOOL,
+  fading: { fullTimes: 1, shortTimes: 1, newAfterPhrases: 2 },
+}
 const PHRASE = 16 * 24
 
 /** The wording wanted for the first slot of every pass. */
@@ -28,20 +32,36 @@ describe('words that fade', () => {
   ])('are %s', (_what, order, expected) => expect(kinds(order)).toBe(expected))
 
   it('are in full where one pass differs from its part, and only there', () => {
-    const timeline = unfold(typedRoutine(`${START}${PARTS}order\n  A x2\n  A\n    instead of 2: Two-step box (x2)\n`), book)
+    const timeline = unfold(
+      typedRoutine(`${START}${PARTS}order\n  A x2\n  A\n    instead of 2: Two-step box (x2)\n`),
+      book,
+    )
     const wanted = wantedWordings(timeline, school, 0, PHRASE)
     expect(timeline.passes[2]!.slots.map(({ key }) => wanted.get(key))).toEqual(['prompt', 'full'])
   })
-  it('are fewer from the start where the floor knows the dance', () => expect([kinds('  A x2\n', 1), kinds('  A x2\n', 2)]).toEqual(['short prompt', 'prompt prompt']))
-  it('never fade in a school that does not let them', () => expect(kinds('  A x4\n', 3, ROUND_SCHOOL)).toBe('- - - -'))
+  it('are fewer from the start where the floor knows the dance', () =>
+    expect([kinds('  A x2\n', 1), kinds('  A x2\n', 2)]).toEqual(['short prompt', 'prompt prompt']))
+  it('never fade in a school that does not let them', () =>
+    expect(kinds('  A x4\n', 3, ROUND_SCHOOL)).toBe('- - - -'))
 })
 
 describe('the plan of a school that fades', () => {
   const routine = typedRoutine(demoText('sluice-gate-two-step'))
   const words = (schoolId: string, known = 0): number[] => {
-    const sheet = deriveSheet({ routine, book, school: SHIPPED_SCHOOLS.find(({ id }) => id === schoolId)!, voice: DEFAULT_VOICES.en, tune: demoTune('thimble-bridge'), known })
-    const said = new Map(sheet.plan.planned.map((one) => [one.slot.key, one.said?.wording.words ?? 0]))
-    return sheet.timeline.passes.map((pass) => pass.slots.reduce((sum, { key }) => sum + said.get(key)!, 0))
+    const sheet = deriveSheet({
+      routine,
+      book,
+      school: SHIPPED_SCHOOLS.find(({ id }) => id === schoolId)!,
+      voice: DEFAULT_VOICES.en,
+      tune: demoTune('thimble-bridge'),
+      known,
+    })
+    const said = new Map(
+      sheet.plan.planned.map((one) => [one.slot.key, one.said?.wording.words ?? 0]),
+    )
+    return sheet.timeline.passes.map((pass) =>
+      pass.slots.reduce((sum, { key }) => sum + said.get(key)!, 0),
+    )
   }
   it('says less each time through, and never less than a school that prompts from the start', () => {
     const [first, second, third] = words('sequence')
@@ -59,7 +79,14 @@ describe('the plan of a school that fades', () => {
 describe('the level of a floor', () => {
   const routine = typedRoutine(demoText('sluice-gate-two-step'))
   const sum = (level: FloorProfile['level'] | null): number => {
-    const sheet = deriveSheet({ routine, book, school: SHIPPED_SCHOOLS.find(({ id }) => id === 'sequence')!, voice: DEFAULT_VOICES.en, tune: demoTune('thimble-bridge'), floor: level && emptyProfile('f', 'Wednesdays', level) })
+    const sheet = deriveSheet({
+      routine,
+      book,
+      school: SHIPPED_SCHOOLS.find(({ id }) => id === 'sequence')!,
+      voice: DEFAULT_VOICES.en,
+      tune: demoTune('thimble-bridge'),
+      floor: level && emptyProfile('f', 'Wednesdays', level),
+    })
     return sheet.plan.planned.reduce((words, { said }) => words + (said?.wording.words ?? 0), 0)
   }
   it('sets the pace: beginners are told more, the advanced less, all others as the school has it', () => {
@@ -71,7 +98,13 @@ describe('the level of a floor', () => {
 
 describe('the schools that ship', () => {
   it('are five, each explained', () => {
-    expect(SHIPPED_SCHOOLS.map(({ id }) => id)).toEqual(['round', 'line', 'sequence', 'set', 'ring'])
+    expect(SHIPPED_SCHOOLS.map(({ id }) => id)).toEqual([
+      'round',
+      'line',
+      'sequence',
+      'set',
+      'ring',
+    ])
     for (const { about } of SHIPPED_SCHOOLS) expect(about.length).toBeGreaterThan(200)
   })
 })

@@ -1,11 +1,28 @@
 export { LANGUAGES, spokenText, wordsOf, type CueLanguage } from './language.ts'
-export { voiceSchema, DEFAULT_VOICES, spokenSeconds, plannedSeconds, marginSeconds, byFormula, lengthKey, type Voice } from './voice.ts'
+export {
+  voiceSchema,
+  DEFAULT_VOICES,
+  spokenSeconds,
+  plannedSeconds,
+  marginSeconds,
+  byFormula,
+  lengthKey,
+  type Voice,
+} from './voice.ts'
 export { cueSlots, COUNT_IN_ROOM_TICKS, type CueWishes } from './cueSlots.ts'
 export type { CuePurpose, CueSlot, JoinedName, Wording } from './cueSlot.ts'
 export { wordingsOf } from './wording.ts'
 export { heardClock, type HeardClock } from './clock.ts'
 export { targetLeadBeats, leastLeadSeconds, type Candidate, type CueRules } from './candidate.ts'
-export { utterancesOf, fixedWordings, type Plan, type PlanCache, type Planned, type Said, type SilenceReason } from './planner.ts'
+export {
+  utterancesOf,
+  fixedWordings,
+  type Plan,
+  type PlanCache,
+  type Planned,
+  type Said,
+  type SilenceReason,
+} from './planner.ts'
 export { planRoutine, type PlanInput } from './plan.ts'
 export { knownBy, wantedWordings, type Known } from './fading.ts'
 export { structurePrompts, type Prompt } from './prompts.ts'

@@ -1,6 +1,9 @@
 import type { PromptKind } from '../school/index.ts'
 
-/** What Dellop knows of a language in which cues are spoken: data, so that another can be added beside it. */
+/**
+ * What Dellop knows of a language in which cues are spoken: data, so that another can be added
+ * beside it.
+ */
 export interface CueLanguage {
   readonly id: 'en' | 'de'
   readonly functionWords: ReadonlySet<string>
@@ -16,17 +19,31 @@ export interface CueLanguage {
   /** Several names in one breath. */
   readonly join: (names: readonly string[]) => string
   /** What is said that follows from the structure of a routine. */
-  readonly prompts: Readonly<Record<Exclude<PromptKind, 'part-name' | 'part-number' | 'facing' | 'wait' | 'listen' | 'count-in'>, string>>
+  readonly prompts: Readonly<
+    Record<
+      Exclude<PromptKind, 'part-name' | 'part-number' | 'facing' | 'wait' | 'listen' | 'count-in'>,
+      string
+    >
+  >
   readonly partNumber: (n: number) => string
-  /** To face a direction of the hall, from line of dance clockwise in eighths, or an hour of a line dance. */
+  /**
+   * To face a direction of the hall, from line of dance clockwise in eighths, or an hour of a line
+   * dance.
+   */
   readonly toFace: (facing: number, frame: 'hall' | 'clock') => string
   readonly wait: (bars: number) => string
   readonly listen: (landmark: string) => string
 }
 
-const EN_ONES = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
+const EN_ONES =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  )
 const EN_TENS = ', ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety'.split(',')
-const DE_ONES = 'null eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn siebzehn achtzehn neunzehn'.split(' ')
+const DE_ONES =
+  'null eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn siebzehn achtzehn neunzehn'.split(
+    ' ',
+  )
 const DE_TENS = ', ,zwanzig,dreißig,vierzig,fünfzig,sechzig,siebzig,achtzig,neunzig'.split(',')
 
 function english(n: number): string {
@@ -38,7 +55,10 @@ function english(n: number): string {
 
 function german(n: number): string {
   if (n < 20) return DE_ONES[n]!
-  if (n < 100) return n % 10 ? `${n % 10 === 1 ? 'ein' : DE_ONES[n % 10]}und${DE_TENS[Math.floor(n / 10)]}` : DE_TENS[n / 10]!
+  if (n < 100)
+    return n % 10
+      ? `${n % 10 === 1 ? 'ein' : DE_ONES[n % 10]}und${DE_TENS[Math.floor(n / 10)]}`
+      : DE_TENS[n / 10]!
   const rest = n % 100
   const hundreds = Math.floor(n / 100)
   return `${hundreds === 1 ? 'ein' : DE_ONES[hundreds]}hundert${rest ? german(rest) : ''}`
@@ -46,13 +66,38 @@ function german(n: number): string {
 
 const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 
-const listed = (names: readonly string[], and: string): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${and} ${names.at(-1)}`)
+const listed = (names: readonly string[], and: string): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${and} ${names.at(-1)}`
 const hour = (facing: number): number => (((facing * 3) / 2 + 11) % 12) + 1
-const EN_HALL = ['line of dance', 'diagonal wall', 'the wall', 'diagonal reverse and wall', 'reverse', 'diagonal reverse and centre', 'centre', 'diagonal centre']
-const DE_HALL = ['in Tanzrichtung', 'diagonal zur Wand', 'zur Wand', 'rückwärts diagonal zur Wand', 'gegen die Tanzrichtung', 'rückwärts diagonal zur Mitte', 'zur Mitte', 'diagonal zur Mitte']
+const EN_HALL = [
+  'line of dance',
+  'diagonal wall',
+  'the wall',
+  'diagonal reverse and wall',
+  'reverse',
+  'diagonal reverse and centre',
+  'centre',
+  'diagonal centre',
+]
+const DE_HALL = [
+  'in Tanzrichtung',
+  'diagonal zur Wand',
+  'zur Wand',
+  'rückwärts diagonal zur Wand',
+  'gegen die Tanzrichtung',
+  'rückwärts diagonal zur Mitte',
+  'zur Mitte',
+  'diagonal zur Mitte',
+]
 
 /** Eighths in their simplest words: none, once, twice, or a fraction. */
-function turnWords(eighths: number, none: string, once: string, twice: string, fraction: (top: number, bottom: number) => string): string {
+function turnWords(
+  eighths: number,
+  none: string,
+  once: string,
+  twice: string,
+  fraction: (top: number, bottom: number) => string,
+): string {
   const n = Math.abs(eighths)
   if (n === 0) return none
   if (n === 8) return once
@@ -64,15 +109,26 @@ function turnWords(eighths: number, none: string, once: string, twice: string, f
 export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
   en: {
     id: 'en',
-    functionWords: new Set('a an and as at by for from in into it its no not of off on or out so the then this to up with you your'.split(' ')),
+    functionWords: new Set(
+      'a an and as at by for from in into it its no not of off on or out so the then this to up with you your'.split(
+        ' ',
+      ),
+    ),
     half: 'halfway',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
     toHold: (hold) => (hold === 'none' ? 'let go' : `to ${hold}`),
-    turn: (n) => turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) => LANGUAGES.en.fraction(top, bottom)),
+    turn: (n) =>
+      turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) =>
+        LANGUAGES.en.fraction(top, bottom),
+      ),
     number: english,
     fraction: (top, bottom) =>
-      ({ 2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`, 4: `${english(top)} ${plural(top, 'quarter')}`, 8: `${english(top)} ${plural(top, 'eighth')}`, 3: `${english(top)} ${plural(top, 'third')}` })[bottom] ??
-      `${english(top)} over ${english(bottom)}`,
+      ({
+        2: `${english(top)} ${top === 1 ? 'half' : 'halves'}`,
+        4: `${english(top)} ${plural(top, 'quarter')}`,
+        8: `${english(top)} ${plural(top, 'eighth')}`,
+        3: `${english(top)} ${plural(top, 'third')}`,
+      })[bottom] ?? `${english(top)} over ${english(bottom)}`,
     join: (names) => listed(names, 'and'),
     prompts: {
       again: 'again',
@@ -87,20 +143,30 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       guard: 'don’t turn it',
     },
     partNumber: (n) => `part ${english(n)}`,
-    toFace: (facing, frame) => (frame === 'clock' ? `to face ${english(hour(facing))} o’clock` : `to face ${EN_HALL[facing]}`),
+    toFace: (facing, frame) =>
+      frame === 'clock' ? `to face ${english(hour(facing))} o’clock` : `to face ${EN_HALL[facing]}`,
     wait: (bars) => `wait ${english(bars)} ${plural(bars, 'bar')}`,
-    listen: (landmark) => `listen for ${/^(?:the|a|an)\s/i.test(landmark) ? '' : 'the '}${landmark.replace(/\s+(?:enter|come in|begin|start)s?$/i, '')}`,
+    listen: (landmark) =>
+      `listen for ${/^(?:the|a|an)\s/i.test(landmark) ? '' : 'the '}${landmark.replace(/\s+(?:enter|come in|begin|start)s?$/i, '')}`,
     signs: { '&': 'and', '+': 'and', '%': 'percent', '°': 'degrees' },
   },
   de: {
     id: 'de',
-    functionWords: new Set('am an auf aus das dem den der die du durch ein eine einen es für im in ins ist mit nach nicht noch und um vom von vor zu zum zur'.split(' ')),
+    functionWords: new Set(
+      'am an auf aus das dem den der die du durch ein eine einen es für im in ins ist mit nach nicht noch und um vom von vor zu zum zur'.split(
+        ' ',
+      ),
+    ),
     half: 'halb',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
     toHold: (hold) => (hold === 'none' ? 'loslassen' : `in ${hold}`),
-    turn: (n) => turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) => (bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom))),
+    turn: (n) =>
+      turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) =>
+        bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom),
+      ),
     number: german,
-    fraction: (top, bottom) => `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
+    fraction: (top, bottom) =>
+      `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,
     join: (names) => listed(names, 'und'),
     prompts: {
       again: 'noch einmal',
@@ -115,7 +181,8 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       guard: 'ohne Drehung',
     },
     partNumber: (n) => `Teil ${german(n)}`,
-    toFace: (facing, frame) => (frame === 'clock' ? `auf ${german(hour(facing))} Uhr` : DE_HALL[facing]!),
+    toFace: (facing, frame) =>
+      frame === 'clock' ? `auf ${german(hour(facing))} Uhr` : DE_HALL[facing]!,
     wait: (bars) => `${bars === 1 ? 'einen Takt' : `${german(bars)} Takte`} warten`,
     listen: (landmark) => `auf „${landmark}“ hören`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },
@@ -126,7 +193,10 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
 export function spokenText(text: string, language: keyof typeof LANGUAGES): string {
   const data = LANGUAGES[language]
   return text
-    .replace(/(\d{1,2})\s*\/\s*(\d{1,2})/g, (_, top: string, bottom: string) => ` ${data.fraction(Number(top), Number(bottom))} `)
+    .replace(
+      /(\d{1,2})\s*\/\s*(\d{1,2})/g,
+      (_, top: string, bottom: string) => ` ${data.fraction(Number(top), Number(bottom))} `,
+    )
     .replace(/\d{1,3}/g, (digits) => ` ${data.number(Number(digits))} `)
     .replace(/[&+%°]/g, (sign) => ` ${data.signs[sign]} `)
     .replace(/\s+/g, ' ')
@@ -134,4 +204,5 @@ export function spokenText(text: string, language: keyof typeof LANGUAGES): stri
 }
 
 /** The words of a text, in lower case, without punctuation. */
-export const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\p{M}'’]+/gu) ?? []
+export const wordsOf = (text: string): string[] =>
+  text.toLowerCase().match(/[\p{L}\p{M}'’]+/gu) ?? []

@@ -36,8 +36,9 @@ export interface PlanInput {
 const AS_THE_SCHOOL_HAS_IT: Calling = {}
 
 /**
- * Plans a routine's cues at a speed of 0.5 to 1.5. Wordings are chosen at speed 1; another speed keeps them and moves
- * their starts, choosing anew only where a hard rule would break. A cache takes over what an edit left alone.
+ * Plans a routine's cues at a speed of 0.5 to 1.5. Wordings are chosen at speed 1; another speed
+ * keeps them and moves their starts, choosing anew only where a hard rule would break. A cache
+ * takes over what an edit left alone.
  */
 export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Plan {
   const { timeline, school, voice, firstStep, calling = AS_THE_SCHOOL_HAS_IT } = input
@@ -48,7 +49,12 @@ export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Pla
     calling,
     introductionTicks: firstStep,
     opening: openingOf(input),
-    wanted: wantedWordings(timeline, school, input.known ?? 0, input.phraseTicks ?? USUAL_PHRASE_TICKS),
+    wanted: wantedWordings(
+      timeline,
+      school,
+      input.known ?? 0,
+      input.phraseTicks ?? USUAL_PHRASE_TICKS,
+    ),
     prompts: structurePrompts(timeline, { school, language, formation: input.formation }),
   })
   const rulesAt = (oneSpeed: number): CueRules => ({
@@ -67,7 +73,13 @@ export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Pla
 function openingOf({ school, voice, introduction }: PlanInput): string[] {
   if (!introduction) return []
   const language = LANGUAGES[voice.language]
-  const wait = school.prompts.includes('wait') && introduction.bars >= 1 ? [language.wait(Math.floor(introduction.bars))] : []
-  const listen = school.prompts.includes('listen') && introduction.landmark !== null ? [language.listen(introduction.landmark)] : []
+  const wait =
+    school.prompts.includes('wait') && introduction.bars >= 1
+      ? [language.wait(Math.floor(introduction.bars))]
+      : []
+  const listen =
+    school.prompts.includes('listen') && introduction.landmark !== null
+      ? [language.listen(introduction.landmark)]
+      : []
   return [...wait, ...listen]
 }

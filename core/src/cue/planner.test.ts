@@ -3,22 +3,52 @@ import { ROUND_SCHOOL, type School } from '../school/index.ts'
 import { steadyBeatMap, TICKS_PER_BEAT, type BeatMap, type Tick } from '../time/index.ts'
 import { candidatesOf, silenceCost, type Candidate, type CueRules } from './candidate.ts'
 import { heardClock } from './clock.ts'
-import { fixedWordings, planCues, prefer, utterancesOf, type Plan, type PlanCache } from './planner.ts'
+import {
+  fixedWordings,
+  planCues,
+  prefer,
+  utterancesOf,
+  type Plan,
+  type PlanCache,
+} from './planner.ts'
 import { DEFAULT_VOICES } from './voice.ts'
 import type { CueSlot, Wording } from './cueSlot.ts'
 import { joinNames } from './join.ts'
 import { LANGUAGES } from './language.ts'
 
-const WORDS = ['box', 'hover', 'twirl vine', 'canter', 'left turning box', 'through, face, close', 'roll', 'dip back']
+const WORDS = [
+  'box',
+  'hover',
+  'twirl vine',
+  'canter',
+  'left turning box',
+  'through, face, close',
+  'roll',
+  'dip back',
+]
 
-/** Slots end to end with the given lengths in beats; each may be cued since the one before it begins. */
-function slotsOf(lengths: readonly number[], texts: readonly (readonly string[])[], wants: readonly number[] = [], more: readonly More[] = []): CueSlot[] {
+/**
+ * Slots end to end with the given lengths in beats; each may be cued since the one before it
+ * begins.
+ */
+function slotsOf(
+  lengths: readonly number[],
+  texts: readonly (readonly string[])[],
+  wants: readonly number[] = [],
+  more: readonly More[] = [],
+): CueSlot[] {
   let at = 0
   const slots = lengths.flatMap((length, i): CueSlot[] => {
     const stepTick = (at * TICKS_PER_BEAT) as Tick
-    const notBeforeTick = (i === 0 ? -2 * TICKS_PER_BEAT : (at - lengths[i - 1]!) * TICKS_PER_BEAT) as Tick
+    const notBeforeTick = (
+      i === 0 ? -2 * TICKS_PER_BEAT : (at - lengths[i - 1]!) * TICKS_PER_BEAT
+    ) as Tick
     at += length
-    const wordings = texts[i]!.map((text, k): Wording => ({ kind: (['full', 'short', 'prompt'] as const)[k]!, text, words: text.split(' ').length }))
+    const wordings = texts[i]!.map((text, k): Wording => ({
+      kind: (['full', 'short', 'prompt'] as const)[k]!,
+      text,
+      words: text.split(' ').length,
+    }))
     const { mode = 'ahead', beside = null, pin } = more[i] ?? {}
     const owes = beside === 'amount' && mode === 'ahead' && wordings.length > 0 && length > 1
     const one: CueSlot = {
@@ -34,15 +64,51 @@ function slotsOf(lengths: readonly number[], texts: readonly (readonly string[])
             { ...name, owes: 1 },
           ])
         : wordings,
-      wantedWords: (wants[i] === undefined ? Math.max(0, ...wordings.map((name) => name.words)) : (wordings[wants[i] % wordings.length]?.words ?? 0)) + (owes ? 1 : 0),
+      wantedWords:
+        (wants[i] === undefined
+          ? Math.max(0, ...wordings.map((name) => name.words))
+          : (wordings[wants[i] % wordings.length]?.words ?? 0)) + (owes ? 1 : 0),
       silence: wordings.length === 0 ? 'no-wording' : null,
       ...(pin ? { pin } : {}),
     }
     const extra = { slotKey: one.slotKey, notBeforeTick, wantedWords: 1, silence: null } as const
-    if (owes) return [one, { ...extra, key: `${one.key}#amount`, purpose: 'amount', mode: 'ahead', stepTick: (stepTick + TICKS_PER_BEAT) as Tick, wordings: [{ kind: 'full', text: 'halfway', words: 1 }] }]
-    if (beside === 'role') return [one, { ...extra, key: `${one.key}#lead`, purpose: 'first-role', mode: 'ahead', stepTick, wordings: [{ kind: 'full', text: 'gents', words: 1 }] }]
+    if (owes)
+      return [
+        one,
+        {
+          ...extra,
+          key: `${one.key}#amount`,
+          purpose: 'amount',
+          mode: 'ahead',
+          stepTick: (stepTick + TICKS_PER_BEAT) as Tick,
+          wordings: [{ kind: 'full', text: 'halfway', words: 1 }],
+        },
+      ]
+    if (beside === 'role')
+      return [
+        one,
+        {
+          ...extra,
+          key: `${one.key}#lead`,
+          purpose: 'first-role',
+          mode: 'ahead',
+          stepTick,
+          wordings: [{ kind: 'full', text: 'gents', words: 1 }],
+        },
+      ]
     if (beside === 'gap')
-      return [one, { ...extra, key: `${one.key}#announce`, purpose: 'gap', mode: 'gap', notBeforeTick: stepTick, stepTick: (stepTick + length * TICKS_PER_BEAT) as Tick, wordings: [{ kind: 'full', text: 'lovely', words: 1 }] }]
+      return [
+        one,
+        {
+          ...extra,
+          key: `${one.key}#announce`,
+          purpose: 'gap',
+          mode: 'gap',
+          notBeforeTick: stepTick,
+          stepTick: (stepTick + length * TICKS_PER_BEAT) as Tick,
+          wordings: [{ kind: 'full', text: 'lovely', words: 1 }],
+        },
+      ]
     return [one]
   })
   return slots
@@ -60,13 +126,24 @@ function rules(map: BeatMap, school: School = ROUND_SCHOOL, speed = 1): CueRules
 }
 
 /**
- * Every combination, tried one by one: the cheapest, ties by the longer wording and then the earlier start from the first
- * slot on. What a way says already is passed over; an amount comes up only where it was left out of its name.
+ * Every combination, tried one by one: the cheapest, ties by the longer wording and then the
+ * earlier start from the first slot on. What a way says already is passed over; an amount comes up
+ * only where it was left out of its name.
  */
-function exhaustive(slots: readonly CueSlot[], with_: CueRules): { cost: number; choices: string[] } {
+function exhaustive(
+  slots: readonly CueSlot[],
+  with_: CueRules,
+): { cost: number; choices: string[] } {
   const ways = slots.map((slot) => [...[...candidatesOf(slot, with_)].sort(prefer), null])
   let best: { cost: number; choices: string[] } = { cost: Infinity, choices: [] }
-  const visit = (i: number, ready: number, cost: number, choices: string[], owed: boolean, done: ReadonlySet<string>): void => {
+  const visit = (
+    i: number,
+    ready: number,
+    cost: number,
+    choices: string[],
+    owed: boolean,
+    done: ReadonlySet<string>,
+  ): void => {
     const slot = slots[i]
     if (!slot) {
       if (cost < best.cost) best = { cost, choices }
@@ -79,20 +156,32 @@ function exhaustive(slots: readonly CueSlot[], with_: CueRules): { cost: number;
       const next = cost + (way ? way.cost : silenceCost(slot, with_.school))
       if (next >= best.cost) continue
       const told = way ? [...choices, sayOf(slot, way)] : choices
-      visit(i + 1, way ? way.end + with_.school.breathSeconds : ready, next, told, (way?.wording.owes ?? 0) > 0, new Set([...done, ...(way?.wording.joined ?? []).map(({ key }) => key)]))
+      visit(
+        i + 1,
+        way ? way.end + with_.school.breathSeconds : ready,
+        next,
+        told,
+        (way?.wording.owes ?? 0) > 0,
+        new Set([...done, ...(way?.wording.joined ?? []).map(({ key }) => key)]),
+      )
     }
   }
   visit(0, -Infinity, 0, [], false, new Set())
   return best
 }
 
-const sayOf = (slot: CueSlot, way: Candidate): string => `${slot.key} ${way.wording.text}@${way.startTick}`
+const sayOf = (slot: CueSlot, way: Candidate): string =>
+  `${slot.key} ${way.wording.text}@${way.startTick}`
 const uttered = (plan: Plan): string[] => utterancesOf(plan).map((one) => sayOf(one.slot, one.said))
-const said = (plan: Plan) => plan.planned.map((one) => (one.said ? `${one.said.wording.text}@${one.said.startTick}` : '-'))
+const said = (plan: Plan) =>
+  plan.planned.map((one) => (one.said ? `${one.said.wording.text}@${one.said.startTick}` : '-'))
 
 const smallCase = fc.record({
   lengths: fc.array(fc.integer({ min: 1, max: 3 }), { minLength: 1, maxLength: 4 }),
-  texts: fc.array(fc.uniqueArray(fc.constantFrom(...WORDS), { maxLength: 2 }), { minLength: 4, maxLength: 4 }),
+  texts: fc.array(fc.uniqueArray(fc.constantFrom(...WORDS), { maxLength: 2 }), {
+    minLength: 4,
+    maxLength: 4,
+  }),
   bpm: fc.integer({ min: 60, max: 200 }),
   drift: fc.integer({ min: -20, max: 20 }),
   weights: fc.record({
@@ -115,7 +204,12 @@ const smallCase = fc.record({
   more: fc.array(
     fc.record<More>(
       {
-        mode: fc.constantFrom('ahead' as const, 'ahead' as const, 'on-count' as const, 'with-step' as const),
+        mode: fc.constantFrom(
+          'ahead' as const,
+          'ahead' as const,
+          'on-count' as const,
+          'with-step' as const,
+        ),
         beside: fc.constantFrom(null, null, 'amount' as const, 'role' as const, 'gap' as const),
         pin: fc.record({ startTicks: fc.constantFrom(-60, -36, -24) }),
       },
@@ -129,7 +223,21 @@ const smallCase = fc.record({
   hallSeconds: fc.constantFrom(0, 0, 0.4),
 })
 
-function setUp({ lengths, texts, wants, bpm, drift, weights, breath, minSeconds, more, join, wholeBeats, countsFirst, hallSeconds }: typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never): [CueSlot[], CueRules] {
+function setUp({
+  lengths,
+  texts,
+  wants,
+  bpm,
+  drift,
+  weights,
+  breath,
+  minSeconds,
+  more,
+  join,
+  wholeBeats,
+  countsFirst,
+  hallSeconds,
+}: typeof smallCase extends fc.Arbitrary<infer Case> ? Case : never): [CueSlot[], CueRules] {
   const later = 8 * (60 / bpm) * (1 + drift / 100)
   const map: BeatMap = {
     segments: [
@@ -142,8 +250,17 @@ function setUp({ lengths, texts, wants, bpm, drift, weights, breath, minSeconds,
       },
     ],
   }
-  const school: School = { ...ROUND_SCHOOL, weights, join, breathSeconds: breath, lead: { ...ROUND_SCHOOL.lead, minSeconds } }
-  return [joinNames(slotsOf(lengths, texts, wants, more), school, LANGUAGES.en), { ...rules(map, school), wholeBeats, countsFirst, hallSeconds }]
+  const school: School = {
+    ...ROUND_SCHOOL,
+    weights,
+    join,
+    breathSeconds: breath,
+    lead: { ...ROUND_SCHOOL.lead, minSeconds },
+  }
+  return [
+    joinNames(slotsOf(lengths, texts, wants, more), school, LANGUAGES.en),
+    { ...rules(map, school), wholeBeats, countsFirst, hallSeconds },
+  ]
 }
 
 describe('the planner', () => {
@@ -164,17 +281,31 @@ describe('the planner', () => {
     fc.assert(
       fc.property(smallCase, fc.constantFrom(0.8, 1, 1.2), (input, speed) => {
         const [slots, at1] = setUp(input)
-        const with_: CueRules = { ...at1, clock: { heardAt: (at) => at1.clock.heardAt(at) / speed, tickAtHeard: (s) => at1.clock.tickAtHeard(s * speed) } }
+        const with_: CueRules = {
+          ...at1,
+          clock: {
+            heardAt: (at) => at1.clock.heardAt(at) / speed,
+            tickAtHeard: (s) => at1.clock.tickAtHeard(s * speed),
+          },
+        }
         let ready = -Infinity
         utterancesOf(planCues(slots, with_)).forEach(({ slot, said: way }) => {
           const step = with_.clock.heardAt(slot.stepTick)
           expect(way.start).toBeGreaterThanOrEqual(ready)
           if (slot.mode === 'with-step') expect(way.startTick).toBe(slot.stepTick)
           else expect(way.startTick).toBeGreaterThanOrEqual(slot.notBeforeTick)
-          if (slot.mode === 'ahead') expect(way.end).toBeLessThanOrEqual(step - with_.school.lead.minSeconds - with_.hallSeconds!)
-          if (slot.mode === 'on-count') expect(way.startTick).toBeGreaterThanOrEqual(slot.stepTick - with_.school.onCountBeats * TICKS_PER_BEAT)
-          if (slot.mode === 'on-count' || slot.mode === 'gap') expect(way.end).toBeLessThanOrEqual(step)
-          if (with_.wholeBeats && !slot.pin) expect(Math.abs(way.startTick % TICKS_PER_BEAT)).toBe(0)
+          if (slot.mode === 'ahead')
+            expect(way.end).toBeLessThanOrEqual(
+              step - with_.school.lead.minSeconds - with_.hallSeconds!,
+            )
+          if (slot.mode === 'on-count')
+            expect(way.startTick).toBeGreaterThanOrEqual(
+              slot.stepTick - with_.school.onCountBeats * TICKS_PER_BEAT,
+            )
+          if (slot.mode === 'on-count' || slot.mode === 'gap')
+            expect(way.end).toBeLessThanOrEqual(step)
+          if (with_.wholeBeats && !slot.pin)
+            expect(Math.abs(way.startTick % TICKS_PER_BEAT)).toBe(0)
           ready = way.end + with_.school.breathSeconds
         })
       }),
@@ -190,22 +321,58 @@ describe('the planner', () => {
   })
 
   it('prefers the longer wording and then the earlier start when nothing else decides', () => {
-    const free = { ...ROUND_SCHOOL, weights: { leadPerBeat: 0, rushPerBeat: 0, earlyPerBeat: 0, lostWord: 0, offBeat: 0, silence: 0, overWord: 0, joinedThing: 0, rememberPerBeat: 0, secondCue: 0, coveredCount: 0 } }
-    const plan = planCues(slotsOf([6, 6], [['box'], ['left turning box', 'hover']]), rules(steadyBeatMap(96), free))
+    const free = {
+      ...ROUND_SCHOOL,
+      weights: {
+        leadPerBeat: 0,
+        rushPerBeat: 0,
+        earlyPerBeat: 0,
+        lostWord: 0,
+        offBeat: 0,
+        silence: 0,
+        overWord: 0,
+        joinedThing: 0,
+        rememberPerBeat: 0,
+        secondCue: 0,
+        coveredCount: 0,
+      },
+    }
+    const plan = planCues(
+      slotsOf([6, 6], [['box'], ['left turning box', 'hover']]),
+      rules(steadyBeatMap(96), free),
+    )
     expect(said(plan)).toEqual(['box@-48', 'left turning box@0'])
   })
 
   it('says why it stays silent', () => {
-    const plan = planCues(slotsOf([2, 1, 1], [['box'], ['through, face, close'], []]), rules(steadyBeatMap(120)))
-    expect(plan.planned.map((one) => (one.said ? null : one.reason))).toEqual([null, 'no-room', 'no-wording'])
+    const plan = planCues(
+      slotsOf([2, 1, 1], [['box'], ['through, face, close'], []]),
+      rules(steadyBeatMap(120)),
+    )
+    expect(plan.planned.map((one) => (one.said ? null : one.reason))).toEqual([
+      null,
+      'no-room',
+      'no-wording',
+    ])
   })
 
   it('keeps the wordings of another speed wherever the hard rules let it', () => {
-    const slots = slotsOf([6, 6, 6, 3, 6], [['left turning box', 'box'], ['twirl vine'], ['through, face, close', 'roll'], ['hover'], ['left turning box', 'dip back']])
+    const slots = slotsOf(
+      [6, 6, 6, 3, 6],
+      [
+        ['left turning box', 'box'],
+        ['twirl vine'],
+        ['through, face, close', 'roll'],
+        ['hover'],
+        ['left turning box', 'dip back'],
+      ],
+    )
     const plain = planCues(slots, rules(steadyBeatMap(96)))
     const fixed = fixedWordings(plain)
     const texts = (plan: Plan) => plan.planned.map((one) => one.said?.wording.text)
-    expect(texts(planCues(slots, rules(steadyBeatMap(96), ROUND_SCHOOL, 0.8), fixed))).toEqual(texts(plain))
+    expect(texts(planCues(slots, rules(steadyBeatMap(96), ROUND_SCHOOL, 0.8), fixed))).toEqual(
+      texts(plain),
+    )
   })
 
   it('chooses anew for as few slots as can be, at any speed', () => {
@@ -213,20 +380,40 @@ describe('the planner', () => {
       fc.property(smallCase, fc.constantFrom(0.7, 1.2, 1.5), (input, speed) => {
         const [slots, at1] = setUp(input)
         const fixed = fixedWordings(planCues(slots, at1))
-        const with_: CueRules = { ...at1, clock: { heardAt: (at) => at1.clock.heardAt(at) / speed, tickAtHeard: (s) => at1.clock.tickAtHeard(s * speed) } }
-        const isOther = (key: string, text: string | null): number => (fixed.has(key) && fixed.get(key) !== text ? 1 : 0)
+        const with_: CueRules = {
+          ...at1,
+          clock: {
+            heardAt: (at) => at1.clock.heardAt(at) / speed,
+            tickAtHeard: (s) => at1.clock.tickAtHeard(s * speed),
+          },
+        }
+        const isOther = (key: string, text: string | null): number =>
+          fixed.has(key) && fixed.get(key) !== text ? 1 : 0
         let fewest = Infinity
         const ways = slots.map((slot) => [...candidatesOf(slot, with_), null])
-        const visit = (i: number, ready: number, changes: number, owed: boolean, done: ReadonlySet<string>): void => {
+        const visit = (
+          i: number,
+          ready: number,
+          changes: number,
+          owed: boolean,
+          done: ReadonlySet<string>,
+        ): void => {
           const slot = slots[i]
           if (changes >= fewest) return
           if (!slot) return void (fewest = changes)
-          if ((slot.purpose === 'amount' && !owed) || done.has(slot.key)) return visit(i + 1, ready, changes, false, done)
+          if ((slot.purpose === 'amount' && !owed) || done.has(slot.key))
+            return visit(i + 1, ready, changes, false, done)
           for (const way of ways[i]!) {
             if (way ? way.start < ready : slot.purpose === 'amount') continue
             const keys = [slot.key, ...(way?.wording.joined ?? []).map(({ key }) => key)]
             const more = keys.reduce((sum, key) => sum + isOther(key, way?.wording.text ?? null), 0)
-            visit(i + 1, way ? way.end + with_.school.breathSeconds : ready, changes + more, (way?.wording.owes ?? 0) > 0, new Set([...done, ...keys.slice(1)]))
+            visit(
+              i + 1,
+              way ? way.end + with_.school.breathSeconds : ready,
+              changes + more,
+              (way?.wording.owes ?? 0) > 0,
+              new Set([...done, ...keys.slice(1)]),
+            )
           }
         }
         visit(0, -Infinity, 0, false, new Set())
@@ -239,7 +426,11 @@ describe('the planner', () => {
   })
 
   it('says something else than the cuer has pinned only where the pin cannot be kept, and says so', () => {
-    const plan = (startTicks: number) => planCues(slotsOf([6, 6], [['box'], ['left turning box']], [], [{}, { pin: { startTicks } }]), rules(steadyBeatMap(96)))
+    const plan = (startTicks: number) =>
+      planCues(
+        slotsOf([6, 6], [['box'], ['left turning box']], [], [{}, { pin: { startTicks } }]),
+        rules(steadyBeatMap(96)),
+      )
     const at = (startTicks: number) => {
       const one = plan(startTicks).planned[1]!
       return one.said && [one.said.startTick, one.why.pinBroken]
@@ -249,10 +440,22 @@ describe('the planner', () => {
   })
 
   it('plans around a pin', () => {
-    const slots = (pin?: More['pin']) => slotsOf([6, 4, 6], [['box'], ['hover'], ['left turning box', 'box']], [], [{}, pin ? { pin } : {}, {}])
+    const slots = (pin?: More['pin']) =>
+      slotsOf(
+        [6, 4, 6],
+        [['box'], ['hover'], ['left turning box', 'box']],
+        [],
+        [{}, pin ? { pin } : {}, {}],
+      )
     const texts = (plan: Plan) => plan.planned.map((one) => one.said?.wording.text ?? null)
-    expect(texts(planCues(slots(), rules(steadyBeatMap(96))))).toEqual(['box', 'hover', 'left turning box'])
-    expect(planCues(slots({ startTicks: -48 }), rules(steadyBeatMap(96))).planned[1]!.said!.startTick).toBe(4 * TICKS_PER_BEAT)
+    expect(texts(planCues(slots(), rules(steadyBeatMap(96))))).toEqual([
+      'box',
+      'hover',
+      'left turning box',
+    ])
+    expect(
+      planCues(slots({ startTicks: -48 }), rules(steadyBeatMap(96))).planned[1]!.said!.startTick,
+    ).toBe(4 * TICKS_PER_BEAT)
   })
 
   it('planning on from the plan before equals planning anew, whatever was changed', () => {
@@ -261,17 +464,32 @@ describe('the planner', () => {
         const [before, with_] = setUp(one)
         const cache: PlanCache = { last: null }
         planCues(before, with_, null, cache)
-        // The head of another case before the tail of this one, at its own times: what an edit near the beginning leaves.
+        // The head of another case before the tail of this one, at its own times: what an edit near
+        // the beginning leaves.
         const [head] = setUp({ ...other, lengths: one.lengths, join: one.join })
         const names = before.filter(({ purpose }) => purpose === 'cue')
         const cut = names[from % names.length]!.stepTick
-        const after = [...head.filter(({ slotKey }) => head.find(({ key }) => key === slotKey)!.stepTick < cut), ...before.filter(({ slotKey }) => before.find(({ key }) => key === slotKey)!.stepTick >= cut)]
+        const after = [
+          ...head.filter(({ slotKey }) => head.find(({ key }) => key === slotKey)!.stepTick < cut),
+          ...before.filter(
+            ({ slotKey }) => before.find(({ key }) => key === slotKey)!.stepTick >= cut,
+          ),
+        ]
         const joined = joinNames(
-          after.map((slot) => ({ ...slot, wordings: slot.wordings.filter((wording) => !wording.joined) })),
+          after.map((slot) => ({
+            ...slot,
+            wordings: slot.wordings.filter((wording) => !wording.joined),
+          })),
           { ...with_.school, join: { most: 1, mostBeats: 1 } },
           LANGUAGES.en,
         )
-        const kept = joined.map((slot, i) => (before.includes(after[i]!) && !slot.wordings.some((wording) => wording.joined) && slot.wordings.length === after[i]!.wordings.length ? after[i]! : slot))
+        const kept = joined.map((slot, i) =>
+          before.includes(after[i]!) &&
+          !slot.wordings.some((wording) => wording.joined) &&
+          slot.wordings.length === after[i]!.wordings.length
+            ? after[i]!
+            : slot,
+        )
         const again = planCues(kept, with_, null, cache)
         const anew = planCues(kept, with_)
         expect([again.cost, uttered(again)]).toEqual([anew.cost, uttered(anew)])
@@ -282,16 +500,30 @@ describe('the planner', () => {
 
   it('says a name first and its amount before the half and the whole part, where both in one breath do not fit', () => {
     const said = (beats: number) => {
-      const slots = slotsOf([beats, 8], [['box'], ['left turning box']], [], [{}, { beside: 'amount' }])
-      const later = slots.map((slot) => (slot.purpose === 'amount' ? { ...slot, stepTick: ((beats + 4) * TICKS_PER_BEAT) as Tick } : slot))
-      return utterancesOf(planCues(later, rules(steadyBeatMap(100)))).map((one) => one.said.wording.text)
+      const slots = slotsOf(
+        [beats, 8],
+        [['box'], ['left turning box']],
+        [],
+        [{}, { beside: 'amount' }],
+      )
+      const later = slots.map((slot) =>
+        slot.purpose === 'amount'
+          ? { ...slot, stepTick: ((beats + 4) * TICKS_PER_BEAT) as Tick }
+          : slot,
+      )
+      return utterancesOf(planCues(later, rules(steadyBeatMap(100)))).map(
+        (one) => one.said.wording.text,
+      )
     }
     expect(said(6)).toEqual(['box', 'left turning box, halfway'])
     expect(said(3)).toEqual(['box', 'left turning box', 'halfway'])
   })
 
   it('names the runner-up and what it would cost', () => {
-    const plan = planCues(slotsOf([6, 6], [['box'], ['left turning box', 'box']]), rules(steadyBeatMap(96)))
+    const plan = planCues(
+      slotsOf([6, 6], [['box'], ['left turning box', 'box']]),
+      rules(steadyBeatMap(96)),
+    )
     const why = plan.planned[1]!.said && plan.planned[1]!.why
     expect(why?.runnerUp?.said.wording.text).toBe('box')
     expect(why?.runnerUp?.extraCost).toBeGreaterThan(0)

@@ -1,11 +1,24 @@
 import { remembered } from '../document/index.ts'
-import { usefulCandidates, sameRules, silenceCost, type Candidate, type CueRules } from './candidate.ts'
+import {
+  usefulCandidates,
+  sameRules,
+  silenceCost,
+  type Candidate,
+  type CueRules,
+} from './candidate.ts'
 import type { CueSlot } from './cueSlot.ts'
 import { reasons, type Why, type WhyContext } from './why.ts'
 import { cheaper, END, latestReady, valueAt, type StepFunction } from './stepFunction.ts'
 
 /** What was decided for one cue slot. */
-export type Planned = { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why } | { readonly slot: CueSlot; readonly said: null; readonly reason: SilenceReason; readonly joinedWith?: string }
+export type Planned =
+  | { readonly slot: CueSlot; readonly said: Candidate; readonly why: Why }
+  | {
+      readonly slot: CueSlot
+      readonly said: null
+      readonly reason: SilenceReason
+      readonly joinedWith?: string
+    }
 
 export type SilenceReason =
   /** The cuer wants it silent. */
@@ -24,7 +37,10 @@ export type SilenceReason =
 export interface Plan {
   /** One for each danced slot, in their order. */
   readonly planned: readonly Planned[]
-  /** What else may be said: amounts as second cues, words for one role, words of steps, what has its place in a gap. */
+  /**
+   * What else may be said: amounts as second cues, words for one role, words of steps, what has its
+   * place in a gap.
+   */
   readonly extras: readonly Planned[]
   readonly cost: number
 }
@@ -33,52 +49,89 @@ export interface Plan {
 export type Said = Extract<Planned, { readonly why: Why }>
 
 /** All that a plan says, in order of start. */
-export const utterancesOf = remembered((plan: Plan): readonly Said[] => [...plan.planned, ...plan.extras].filter((one): one is Said => one.said !== null).sort((a, b) => a.said.start - b.said.start))
+export const utterancesOf = remembered((plan: Plan): readonly Said[] =>
+  [...plan.planned, ...plan.extras]
+    .filter((one): one is Said => one.said !== null)
+    .sort((a, b) => a.said.start - b.said.start),
+)
 
-/** Cost of each slot that says something else than the fixed wordings do: beyond any sum of ordinary costs. */
+/**
+ * Cost of each slot that says something else than the fixed wordings do: beyond any sum of ordinary
+ * costs.
+ */
 const CHANGE_COST = 1_000_000_000
 
-/** Wordings to keep: by the key of a cue slot its text, or null where it was silent. What is joined has the text that it is joined in. */
+/**
+ * Wordings to keep: by the key of a cue slot its text, or null where it was silent. What is joined
+ * has the text that it is joined in.
+ */
 export type FixedWordings = ReadonlyMap<string, string | null>
 
 export function fixedWordings(plan: Plan): FixedWordings {
   const all = [...plan.planned, ...plan.extras]
   const texts = new Map(all.map((one) => [one.slot.key, one.said?.wording.text ?? null]))
-  return new Map(all.map((one) => [one.slot.key, texts.get(one.said === null && one.joinedWith ? one.joinedWith : one.slot.key)!]))
+  return new Map(
+    all.map((one) => [
+      one.slot.key,
+      texts.get(one.said === null && one.joinedWith ? one.joinedWith : one.slot.key)!,
+    ]),
+  )
 }
 
-/** What a plan was worked out from, kept so that the next one takes over the end that an edit left alone. */
+/**
+ * What a plan was worked out from, kept so that the next one takes over the end that an edit left
+ * alone.
+ */
 export interface PlanCache {
-  last: { readonly slots: readonly CueSlot[]; readonly rules: CueRules; readonly worked: Worked } | null
+  last: {
+    readonly slots: readonly CueSlot[]
+    readonly rules: CueRules
+    readonly worked: Worked
+  } | null
 }
 
 interface Worked {
   readonly candidates: readonly (readonly Candidate[])[]
   /** For each slot and way the cost of it and of the cheapest rest. */
   readonly totals: readonly Float64Array[]
-  /** For each slot the cheapest rest from it on, by the moment from which the mouth is free; one more for the end. */
+  /**
+   * For each slot the cheapest rest from it on, by the moment from which the mouth is free; one
+   * more for the end.
+   */
   readonly rests: readonly StepFunction[]
   readonly lastReady: readonly number[]
 }
 
 /**
- * The cheapest plan that keeps every hard rule: each cue that of its mode, none begins before the one before it has ended
- * and a breath is taken, and an amount left out of a name is said after it. Exact: must equal exhaustive search over all
- * wordings, joins and starts. Equal costs go to the longer wording, then to the earlier start, from the first slot on.
+ * The cheapest plan that keeps every hard rule: each cue that of its mode, none begins before the
+ * one before it has ended and a breath is taken, and an amount left out of a name is said after it.
+ * Exact: must equal exhaustive search over all wordings, joins and starts. Equal costs go to the
+ * longer wording, then to the earlier start, from the first slot on.
  *
- * Dynamic programming from the last slot to the first (Bellman 1957): the cheapest rest is a step function of the moment
- * from which the mouth is free.
+ * Dynamic programming from the last slot to the first (Bellman 1957): the cheapest rest is a step
+ * function of the moment from which the mouth is free.
  *
- * `fixed` keeps the wordings of another plan and changes only as few slots as the hard rules force. With a cache, what
- * an edit left alone at the end is taken from the plan before; the result must equal planning anew.
+ * `fixed` keeps the wordings of another plan and changes only as few slots as the hard rules force.
+ * With a cache, what an edit left alone at the end is taken from the plan before; the result must
+ * equal planning anew.
  */
-export function planCues(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings | null = null, cache?: PlanCache): Plan {
+export function planCues(
+  slots: readonly CueSlot[],
+  rules: CueRules,
+  fixed: FixedWordings | null = null,
+  cache?: PlanCache,
+): Plan {
   const worked = work(slots, rules, fixed, fixed ? undefined : cache)
   if (cache && !fixed) cache.last = { slots, rules, worked }
   return walk(slots, rules, worked)
 }
 
-function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings | null, cache: PlanCache | undefined): Worked {
+function work(
+  slots: readonly CueSlot[],
+  rules: CueRules,
+  fixed: FixedWordings | null,
+  cache: PlanCache | undefined,
+): Worked {
   const { school } = rules
   const candidates = slots.map((slot, i) => usefulCandidates(slot, rules, freeBy(slots, i, rules)))
   const lastReady = latestReady(candidates, school.breathSeconds)
@@ -90,7 +143,12 @@ function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings |
   if (old && sameRules(old.rules, rules)) {
     const by = old.slots.length - slots.length
     // A rest is worked out only up to the latest moment that was ever asked for.
-    while (i >= 0 && i + by >= 0 && slots[i] === old.slots[i + by] && lastReady[i]! <= old.worked.lastReady[i + by]!) {
+    while (
+      i >= 0 &&
+      i + by >= 0 &&
+      slots[i] === old.slots[i + by] &&
+      lastReady[i]! <= old.worked.lastReady[i + by]!
+    ) {
       totals[i] = old.worked.totals[i + by]!
       rests[i] = old.worked.rests[i + by]!
       i--
@@ -99,21 +157,43 @@ function work(slots: readonly CueSlot[], rules: CueRules, fixed: FixedWordings |
   for (; i >= 0; i--) {
     const slot = slots[i]!
     const ways = candidates[i]!
-    totals[i] = Float64Array.from(ways, (way) => way.cost + changeCost(slot, way, fixed) + valueAt(rests[nextOf(slots, i, way)]!, way.end + school.breathSeconds))
-    rests[i] = cheaper(ways, totals[i]!, silenceCost(slot, school) + silentChange(slot, fixed), rests[nextOf(slots, i, null)]!, lastReady[i]!)
+    totals[i] = Float64Array.from(
+      ways,
+      (way) =>
+        way.cost +
+        changeCost(slot, way, fixed) +
+        valueAt(rests[nextOf(slots, i, way)]!, way.end + school.breathSeconds),
+    )
+    rests[i] = cheaper(
+      ways,
+      totals[i]!,
+      silenceCost(slot, school) + silentChange(slot, fixed),
+      rests[nextOf(slots, i, null)]!,
+      lastReady[i]!,
+    )
   }
   return { candidates, totals, rests, lastReady }
 }
 
-/** The heard second before which nothing after a slot may start; the end of all where nothing follows. What one slot is told besides may follow its name at once. */
+/**
+ * The heard second before which nothing after a slot may start; the end of all where nothing
+ * follows. What one slot is told besides may follow its name at once.
+ */
 function freeBy(slots: readonly CueSlot[], i: number, { clock }: CueRules): number {
   const next = slots[i + 1]
   if (!next) return Infinity
   return next.slotKey === slots[i]!.slotKey ? -Infinity : clock.heardAt(next.notBeforeTick)
 }
 
-/** The slot that is decided after a way to say this one, or after leaving it unsaid: past what is joined, and past an amount that is not owed. */
-function nextOf(slots: readonly CueSlot[], i: number, way: Pick<Candidate, 'wording'> | null): number {
+/**
+ * The slot that is decided after a way to say this one, or after leaving it unsaid: past what is
+ * joined, and past an amount that is not owed.
+ */
+function nextOf(
+  slots: readonly CueSlot[],
+  i: number,
+  way: Pick<Candidate, 'wording'> | null,
+): number {
   const pastAmount = (k: number): number => (slots[k]?.purpose === 'amount' ? k + 1 : k)
   if (way?.wording.owes) return i + 1
   return (way?.wording.joined ?? []).reduce((next) => pastAmount(next + 1), pastAmount(i + 1))
@@ -121,9 +201,13 @@ function nextOf(slots: readonly CueSlot[], i: number, way: Pick<Candidate, 'word
 
 function changeCost(slot: CueSlot, { wording }: Candidate, fixed: FixedWordings | null): number {
   if (!fixed) return 0
-  return [slot, ...(wording.joined ?? [])].reduce((sum, { key }) => sum + (fixed.has(key) && fixed.get(key) !== wording.text ? CHANGE_COST : 0), 0)
+  return [slot, ...(wording.joined ?? [])].reduce(
+    (sum, { key }) => sum + (fixed.has(key) && fixed.get(key) !== wording.text ? CHANGE_COST : 0),
+    0,
+  )
 }
-const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number => (fixed?.has(key) && fixed.get(key) !== null ? CHANGE_COST : 0)
+const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number =>
+  fixed?.has(key) && fixed.get(key) !== null ? CHANGE_COST : 0
 
 /** Goes through the slots from the first on and takes the best way at each. */
 function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan {
@@ -139,24 +223,54 @@ function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan 
     const way = choose(candidates[i]!, totals[i]!, ready, best)
     const next = nextOf(slots, i, way)
     if (way) {
-      const context: WhyContext = { slot, rules, way, ways: candidates[i]!, total: totals[i]!, rest: rests[next]!, ready, best, nextStart: Infinity }
+      const context: WhyContext = {
+        slot,
+        rules,
+        way,
+        ways: candidates[i]!,
+        total: totals[i]!,
+        rest: rests[next]!,
+        ready,
+        best,
+        nextStart: Infinity,
+      }
       const last = contexts.at(-1)
       if (last) last.nextStart = way.start
       contexts.push(context)
       decided.push({ slot, said: way, why: reasons(context) })
       ready = way.end + school.breathSeconds
-    } else decided.push({ slot, said: null, reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded') })
-    for (const passed of slots.slice(i + 1, next)) if (passed.purpose === 'cue') decided.push({ slot: passed, said: null, reason: 'joined', joinedWith: slot.key })
+    } else
+      decided.push({
+        slot,
+        said: null,
+        reason: slot.silence ?? (candidates[i]!.length === 0 ? 'no-room' : 'crowded'),
+      })
+    for (const passed of slots.slice(i + 1, next))
+      if (passed.purpose === 'cue')
+        decided.push({ slot: passed, said: null, reason: 'joined', joinedWith: slot.key })
     i = next
   }
   const cost = decided.reduce((sum, one) => sum + costOf(one, school), 0)
-  return { planned: decided.filter(({ slot }) => slot.purpose === 'cue'), extras: decided.filter(({ slot }) => slot.purpose !== 'cue'), cost }
+  return {
+    planned: decided.filter(({ slot }) => slot.purpose === 'cue'),
+    extras: decided.filter(({ slot }) => slot.purpose !== 'cue'),
+    cost,
+  }
 }
 
-const costOf = (one: Planned, school: CueRules['school']): number => (one.said ? one.said.cost : one.reason === 'joined' ? 0 : silenceCost(one.slot, school))
+const costOf = (one: Planned, school: CueRules['school']): number =>
+  one.said ? one.said.cost : one.reason === 'joined' ? 0 : silenceCost(one.slot, school)
 
-/** The preferred way among those that reach the best cost, or null when silence does and no way does. */
-function choose(ways: readonly Candidate[], total: Float64Array, ready: number, best: number): Candidate | null {
+/**
+ * The preferred way among those that reach the best cost, or null when silence does and no way
+ * does.
+ */
+function choose(
+  ways: readonly Candidate[],
+  total: Float64Array,
+  ready: number,
+  best: number,
+): Candidate | null {
   let chosen: Candidate | null = null
   ways.forEach((way, k) => {
     if (way.start < ready || total[k] !== best) return

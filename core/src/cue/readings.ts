@@ -1,4 +1,7 @@
-/** A dozen short cues to be read aloud, from one word to six, so that short and long ones, and words that carry little, are all measured. */
+/**
+ * A dozen short cues to be read aloud, from one word to six, so that short and long ones, and words
+ * that carry little, are all measured.
+ */
 export const READINGS: Readonly<Record<'en' | 'de', readonly string[]>> = {
   en: [
     'box',

@@ -21,14 +21,21 @@ export function soundOf(text: string): string {
 }
 
 /** Whether two sounds, as `soundOf` writes them, can be taken for each other in a loud hall. */
-export const soundsLike = (a: string, b: string): boolean => Math.min(a.length, b.length) >= SHORTEST && soundDistance(a, b) <= ALIKE * Math.max(a.length, b.length)
+export const soundsLike = (a: string, b: string): boolean =>
+  Math.min(a.length, b.length) >= SHORTEST &&
+  soundDistance(a, b) <= ALIKE * Math.max(a.length, b.length)
 
 /** Least number of sounds to change, add or leave out (Levenshtein, 1966). */
 export function soundDistance(a: string, b: string): number {
   let row = Array.from({ length: b.length + 1 }, (_, j) => j)
   for (let i = 1; i <= a.length; i++) {
     const next = [i]
-    for (let j = 1; j <= b.length; j++) next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1))
+    for (let j = 1; j <= b.length; j++)
+      next[j] = Math.min(
+        row[j]! + 1,
+        next[j - 1]! + 1,
+        row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1),
+      )
     row = next
   }
   return row[b.length]!

@@ -1,6 +1,9 @@
 import type { Candidate } from './candidate.ts'
 
-/** A cost that depends on the moment from which the mouth is free: `values[k]` holds up to and including `upTo[k]`. Both rise; the last `upTo` is infinite. */
+/**
+ * A cost that depends on the moment from which the mouth is free: `values[k]` holds up to and
+ * including `upTo[k]`. Both rise; the last `upTo` is infinite.
+ */
 export interface StepFunction {
   readonly upTo: readonly number[]
   readonly values: readonly number[]
@@ -20,8 +23,14 @@ export function valueAt({ upTo, values }: StepFunction, ready: number): number {
   return values[low]!
 }
 
-/** For each slot, the latest moment at which the mouth can become free before it. Beyond that nothing is ever asked. */
-export function latestReady(candidates: readonly (readonly Candidate[])[], breath: number): number[] {
+/**
+ * For each slot, the latest moment at which the mouth can become free before it. Beyond that
+ * nothing is ever asked.
+ */
+export function latestReady(
+  candidates: readonly (readonly Candidate[])[],
+  breath: number,
+): number[] {
   const latest: number[] = []
   let end = -Infinity
   for (const ways of candidates) {
@@ -31,8 +40,17 @@ export function latestReady(candidates: readonly (readonly Candidate[])[], breat
   return latest
 }
 
-/** The cheapest rest from a slot on: the better of saying it in a way that starts late enough, and of leaving it unsaid. */
-export function cheaper(ways: readonly Candidate[], total: Float64Array, silence: number, rest: StepFunction, lastReady: number): StepFunction {
+/**
+ * The cheapest rest from a slot on: the better of saying it in a way that starts late enough, and
+ * of leaving it unsaid.
+ */
+export function cheaper(
+  ways: readonly Candidate[],
+  total: Float64Array,
+  silence: number,
+  rest: StepFunction,
+  lastReady: number,
+): StepFunction {
   const upTo: number[] = []
   const values: number[] = []
   const push = (to: number, value: number): void => {

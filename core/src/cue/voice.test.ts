@@ -11,11 +11,17 @@ describe('the length of a cue', () => {
   })
 
   it('in German is 0.042 + 0.0572 a letter + 0.0858 a function word', () => {
-    expect(spokenSeconds(de, 'Drehung in die Mitte')).toBeCloseTo(0.042 + 17 * 0.0572 + 2 * 0.0858, 9)
+    expect(spokenSeconds(de, 'Drehung in die Mitte')).toBeCloseTo(
+      0.042 + 17 * 0.0572 + 2 * 0.0858,
+      9,
+    )
   })
 
   it('grows with the speed of speech turned down, and never falls below a syllable', () => {
-    expect(spokenSeconds({ ...en, wordsPerMinute: 87.5 }, 'twirl vine')).toBeCloseTo(2 * spokenSeconds(en, 'twirl vine'), 9)
+    expect(spokenSeconds({ ...en, wordsPerMinute: 87.5 }, 'twirl vine')).toBeCloseTo(
+      2 * spokenSeconds(en, 'twirl vine'),
+      9,
+    )
     expect(spokenSeconds({ ...en, wordsPerMinute: 350 }, 'a')).toBeGreaterThanOrEqual(0.12)
     expect(spokenSeconds(en, '  ')).toBe(0)
   })
@@ -33,13 +39,24 @@ describe('the length of a cue', () => {
 
   it('of a wording that was measured by itself is that length, without margin, however it is written', () => {
     const some = { ...en, lengths: { 'twirl vine': 0.71 } }
-    expect([spokenSeconds(some, 'Twirl, vine!'), plannedSeconds(some, 'twirl vine')]).toEqual([0.71, 0.71])
+    expect([spokenSeconds(some, 'Twirl, vine!'), plannedSeconds(some, 'twirl vine')]).toEqual([
+      0.71, 0.71,
+    ])
     expect(plannedSeconds(some, 'box')).toBe(plannedSeconds(en, 'box'))
   })
 
   it('is never shorter for more words', () => {
-    const words = fc.array(fc.constantFrom('left', 'turn', 'box', 'through', 'face', 'hover'), { minLength: 1, maxLength: 8 })
-    fc.assert(fc.property(words, fc.constantFrom('canter', 'vine'), (list, more) => expect(spokenSeconds(en, [...list, more].join(' '))).toBeGreaterThan(spokenSeconds(en, list.join(' ')))))
+    const words = fc.array(fc.constantFrom('left', 'turn', 'box', 'through', 'face', 'hover'), {
+      minLength: 1,
+      maxLength: 8,
+    })
+    fc.assert(
+      fc.property(words, fc.constantFrom('canter', 'vine'), (list, more) =>
+        expect(spokenSeconds(en, [...list, more].join(' '))).toBeGreaterThan(
+          spokenSeconds(en, list.join(' ')),
+        ),
+      ),
+    )
   })
 })
 
@@ -55,7 +72,9 @@ describe('what is written as digits and signs', () => {
     ['de', '21 Schritte', 'einundzwanzig Schritte'],
     ['de', '1/4 & Schluss', 'ein Viertel und Schluss'],
     ['de', '340', 'dreihundertvierzig'],
-  ] as const)('in %s, "%s" is said "%s"', (language, text, said) => expect(spokenText(text, language)).toBe(said))
+  ] as const)('in %s, "%s" is said "%s"', (language, text, said) =>
+    expect(spokenText(text, language)).toBe(said),
+  )
 
   it('counts as the words it is said in', () => {
     expect(spokenSeconds(en, '3/4')).toBe(spokenSeconds(en, 'three quarters'))

@@ -11,7 +11,10 @@ export interface Reading {
 /** A voice fitted to readings, with what the fit makes of each of them. */
 export interface VoiceFit {
   readonly voice: Voice
-  readonly readings: readonly (Reading & { readonly predicted: number; readonly residual: number })[]
+  readonly readings: readonly (Reading & {
+    readonly predicted: number
+    readonly residual: number
+  })[]
   /** Root mean square of the residuals in seconds, as the measure of how far to trust it. */
   readonly spreadSeconds: number
   /** The same of the usual voice on these readings, to compare with. */
@@ -20,26 +23,49 @@ export interface VoiceFit {
 
 /** Fewer readings say more about those words than about the voice. */
 export const LEAST_READINGS = 6
-/** How strongly the fit is held to the usual voice at this cuer's speed, in readings: enough that a dozen cannot turn it upside down. */
+/**
+ * How strongly the fit is held to the usual voice at this cuer's speed, in readings: enough that a
+ * dozen cannot turn it upside down.
+ */
 const PRIOR_READINGS = 2
 const SPEED_RANGE = [60, 350] as const
 
 /**
- * Fits seconds = base + perLetter * letters + perFunctionWord * function words to what was read. First the speed by
- * which all of the usual voice is faster or slower, then ridge regression (Hoerl and Kennard 1970) around the usual voice
- * at that speed. Refused with fewer than six readings, or where one cannot be that text.
+ * Fits seconds = base + perLetter * letters + perFunctionWord * function words to what was read.
+ * First the speed by which all of the usual voice is faster or slower, then ridge regression (Hoerl
+ * and Kennard 1970) around the usual voice at that speed. Refused with fewer than six readings, or
+ * where one cannot be that text.
  */
 export function fitVoice(readings: readonly Reading[], language: 'en' | 'de'): Result<VoiceFit> {
-  if (readings.length < LEAST_READINGS) return problem('voice.few', `At least ${LEAST_READINGS} readings were expected; there ${readings.length === 1 ? 'is 1' : `are ${readings.length}`}.`)
+  if (readings.length < LEAST_READINGS)
+    return problem(
+      'voice.few',
+      `At least ${LEAST_READINGS} readings were expected; there ${readings.length === 1 ? 'is 1' : `are ${readings.length}`}.`,
+    )
   const usual = DEFAULT_VOICES[language]
-  const odd = readings.find(({ text, seconds }) => !(seconds > byFormula(usual, text) / 4 && seconds < byFormula(usual, text) * 4))
-  if (odd) return problem('voice.odd', `“${odd.text}” in ${odd.seconds.toFixed(2)} s cannot be right: about ${byFormula(usual, odd.text).toFixed(1)} s were expected. Read it again.`)
-  const pace = readings.reduce((sum, { seconds }) => sum + seconds, 0) / readings.reduce((sum, { text }) => sum + byFormula(usual, text), 0)
-  const wordsPerMinute = Math.min(SPEED_RANGE[1], Math.max(SPEED_RANGE[0], usual.wordsPerMinute / pace))
+  const odd = readings.find(
+    ({ text, seconds }) =>
+      !(seconds > byFormula(usual, text) / 4 && seconds < byFormula(usual, text) * 4),
+  )
+  if (odd)
+    return problem(
+      'voice.odd',
+      `“${odd.text}” in ${odd.seconds.toFixed(2)} s cannot be right: about ${byFormula(usual, odd.text).toFixed(1)} s were expected. Read it again.`,
+    )
+  const pace =
+    readings.reduce((sum, { seconds }) => sum + seconds, 0) /
+    readings.reduce((sum, { text }) => sum + byFormula(usual, text), 0)
+  const wordsPerMinute = Math.min(
+    SPEED_RANGE[1],
+    Math.max(SPEED_RANGE[0], usual.wordsPerMinute / pace),
+  )
   const prior = [usual.baseSeconds, usual.perLetterSeconds, usual.perFunctionWordSeconds]
   // At 175 words a minute, as the voice keeps its numbers.
   const scale = wordsPerMinute / 175
-  const rows = readings.map(({ text, seconds }) => ({ x: featuresOf(text, language), y: seconds * scale }))
+  const rows = readings.map(({ text, seconds }) => ({
+    x: featuresOf(text, language),
+    y: seconds * scale,
+  }))
   const [base, perLetter, perFunctionWord] = ridge(rows, prior)
   const voice: Voice = {
     ...usual,
@@ -50,26 +76,56 @@ export function fitVoice(readings: readonly Reading[], language: 'en' | 'de'): R
     perFunctionWordSeconds: perFunctionWord!,
     measured: true,
   }
-  const told = readings.map((one) => ({ ...one, predicted: byFormula(voice, one.text), residual: one.seconds - byFormula(voice, one.text) }))
+  const told = readings.map((one) => ({
+    ...one,
+    predicted: byFormula(voice, one.text),
+    residual: one.seconds - byFormula(voice, one.text),
+  }))
   const spreadSeconds = rootMeanSquare(told.map(({ residual }) => residual))
-  const usualSpreadSeconds = rootMeanSquare(readings.map(({ text, seconds }) => seconds - byFormula(usual, text)))
-  return succeed({ voice: { ...voice, spreadSeconds }, readings: told, spreadSeconds, usualSpreadSeconds })
+  const usualSpreadSeconds = rootMeanSquare(
+    readings.map(({ text, seconds }) => seconds - byFormula(usual, text)),
+  )
+  return succeed({
+    voice: { ...voice, spreadSeconds },
+    readings: told,
+    spreadSeconds,
+    usualSpreadSeconds,
+  })
 }
 
-const rootMeanSquare = (values: readonly number[]): number => Math.sqrt(values.reduce((sum, value) => sum + value ** 2, 0) / values.length)
+const rootMeanSquare = (values: readonly number[]): number =>
+  Math.sqrt(values.reduce((sum, value) => sum + value ** 2, 0) / values.length)
 
 function featuresOf(text: string, language: 'en' | 'de'): readonly number[] {
   const words = wordsOf(spokenText(text, language))
-  const letters = words.reduce((sum, word) => sum + [...word].filter((letter) => /\p{L}/u.test(letter)).length, 0)
+  const letters = words.reduce(
+    (sum, word) => sum + [...word].filter((letter) => /\p{L}/u.test(letter)).length,
+    0,
+  )
   return [1, letters, words.filter((word) => LANGUAGES[language].functionWords.has(word)).length]
 }
 
-/** Least squares, with the prior as so many readings more: (X'X + kD) b = X'y + kD prior, where D is the mean square of each feature. */
-function ridge(rows: readonly { readonly x: readonly number[]; readonly y: number }[], prior: readonly number[]): number[] {
+/**
+ * Least squares, with the prior as so many readings more: (X'X + kD) b = X'y + kD prior, where D is
+ * the mean square of each feature.
+ */
+function ridge(
+  rows: readonly { readonly x: readonly number[]; readonly y: number }[],
+  prior: readonly number[],
+): number[] {
   const size = prior.length
-  const weight = prior.map((_, i) => (PRIOR_READINGS * rows.reduce((sum, { x }) => sum + x[i]! ** 2, 0)) / rows.length || 1)
-  const matrix = prior.map((_, i) => prior.map((__, k) => rows.reduce((sum, { x }) => sum + x[i]! * x[k]!, 0) + (i === k ? weight[i]! : 0)))
-  const right = prior.map((value, i) => rows.reduce((sum, { x, y }) => sum + x[i]! * y, 0) + weight[i]! * value)
+  const weight = prior.map(
+    (_, i) =>
+      (PRIOR_READINGS * rows.reduce((sum, { x }) => sum + x[i]! ** 2, 0)) / rows.length || 1,
+  )
+  const matrix = prior.map((_, i) =>
+    prior.map(
+      (__, k) => rows.reduce((sum, { x }) => sum + x[i]! * x[k]!, 0) + (i === k ? weight[i]! : 0),
+    ),
+  )
+  const right = prior.map(
+    (value, i) => rows.reduce((sum, { x, y }) => sum + x[i]! * y, 0) + weight[i]! * value,
+  )
   // Gaussian elimination; the matrix is positive definite, so no row has to be exchanged.
   for (let i = 0; i < size; i++) {
     for (let k = i + 1; k < size; k++) {
@@ -79,7 +135,11 @@ function ridge(rows: readonly { readonly x: readonly number[]; readonly y: numbe
     }
   }
   const solved = new Array<number>(size).fill(0)
-  for (let i = size - 1; i >= 0; i--) solved[i] = (right[i]! - solved.reduce((sum, value, k) => sum + (k > i ? matrix[i]![k]! * value : 0), 0)) / matrix[i]![i]!
+  for (let i = size - 1; i >= 0; i--)
+    solved[i] =
+      (right[i]! -
+        solved.reduce((sum, value, k) => sum + (k > i ? matrix[i]![k]! * value : 0), 0)) /
+      matrix[i]![i]!
   return solved
 }
 

@@ -10,7 +10,10 @@ export interface Why {
   readonly runnerUp: { readonly said: Candidate; readonly extraCost: number } | null
   /** The cuer's pin could not be kept: nothing it allows fits here. */
   readonly pinBroken: boolean
-  /** What it would cost more to start the same words elsewhere, given what is said before, in order of start. */
+  /**
+   * What it would cost more to start the same words elsewhere, given what is said before, in order
+   * of start.
+   */
   readonly moves: () => readonly Move[]
 }
 
@@ -45,11 +48,16 @@ export interface WhyContext {
   nextStart: number
 }
 
-/** Why a cue stands where it stands. What is only looked at now and then is worked out when it is asked for. */
+/**
+ * Why a cue stands where it stands. What is only looked at now and then is worked out when it is
+ * asked for.
+ */
 export function reasons(context: WhyContext): Why {
   const { slot, rules, way, rest, ready, best } = context
   const breath = rules.school.breathSeconds
-  const same = once(() => candidatesOf(slot, rules).filter(({ wording }) => wording === way.wording))
+  const same = once(() =>
+    candidatesOf(slot, rules).filter(({ wording }) => wording === way.wording),
+  )
   const free = once(() => same().filter(({ start }) => start >= ready))
   return {
     runnerUp: runnerUpOf(context),
@@ -63,7 +71,11 @@ export function reasons(context: WhyContext): Why {
     room: once((): Room => {
       const latest = same().findLast(({ end }) => end + breath <= context.nextStart) ?? way
       const earliest = free()[0] ?? way
-      return { earlierSeconds: way.start - earliest.start, laterSeconds: Math.max(0, latest.start - way.start), heldBy: earliest.start === same()[0]!.start ? 'figure-before' : 'cue-before' }
+      return {
+        earlierSeconds: way.start - earliest.start,
+        laterSeconds: Math.max(0, latest.start - way.start),
+        heldBy: earliest.start === same()[0]!.start ? 'figure-before' : 'cue-before',
+      }
     }),
   }
 }

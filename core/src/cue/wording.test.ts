@@ -9,112 +9,234 @@ import { COUNT_IN_ROOM_TICKS, cueSlots, type CueWishes } from './cueSlots.ts'
 import { wordingsOf } from './wording.ts'
 
 const book = bookOf(WALTZ_FIGURES)
-const unfolded = (...slots: Parameters<typeof part>[1][]): Timeline => unfold(routineOf([part('A', ...slots)], [pass('1', 'A')]), book)
+const unfolded = (...slots: Parameters<typeof part>[1][]): Timeline =>
+  unfold(routineOf([part('A', ...slots)], [pass('1', 'A')]), book)
 const slotsOf = (...slots: Parameters<typeof part>[1][]) => unfolded(...slots).slots
 const ALONE = { ...ROUND_SCHOOL, join: { most: 1, mostBeats: 8 } }
-const cuesOf = (timeline: Timeline, over: Partial<CueWishes> = {}) => cueSlots(timeline, { language: 'en', school: ALONE, calling: {}, introductionTicks: tick(0), opening: [], wanted: new Map(), prompts: new Map(), ...over })
-const texts = (...slots: Parameters<typeof part>[1][]) => slotsOf(...slots).map((one) => wordingsOf(one, LANGUAGES.en).map((wording) => wording.text))
+const cuesOf = (timeline: Timeline, over: Partial<CueWishes> = {}) =>
+  cueSlots(timeline, {
+    language: 'en',
+    school: ALONE,
+    calling: {},
+    introductionTicks: tick(0),
+    opening: [],
+    wanted: new Map(),
+    prompts: new Map(),
+    ...over,
+  })
+const texts = (...slots: Parameters<typeof part>[1][]) =>
+  slotsOf(...slots).map((one) => wordingsOf(one, LANGUAGES.en).map((wording) => wording.text))
 
 describe('what may be said', () => {
   it('is full, short and prompt, longest first, the same words once', () => {
-    expect(texts(slot('a', 'twirl-vine'), slot('b', 'canter'))).toEqual([['twirl vine, three', 'twirl vine', 'twirl'], ['canter']])
+    expect(texts(slot('a', 'twirl-vine'), slot('b', 'canter'))).toEqual([
+      ['twirl vine, three', 'twirl vine', 'twirl'],
+      ['canter'],
+    ])
   })
 
   it('always says how much and to where', () => {
-    expect(texts(slot('a', 'left-turning-box', { cut: { type: 'half' } }))).toEqual([['left turning box, halfway', 'left turn box, halfway', 'turning box, halfway']])
+    expect(texts(slot('a', 'left-turning-box', { cut: { type: 'half' } }))).toEqual([
+      ['left turning box, halfway', 'left turn box, halfway', 'turning box, halfway'],
+    ])
     expect(texts(slot('a', 'canter', { times: 2 }))).toEqual([['canter, twice']])
-    expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe('forward box, three times, to butterfly')
+    expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe(
+      'forward box, three times, to butterfly',
+    )
   })
 
   it('leaves out the amounts that a school does not say', () => {
     const [box] = slotsOf(slot('a', 'box', { times: 2, exitHold: 'butterfly' }))
-    const full = (amounts: readonly AmountKind[]) => wordingsOf(box!, LANGUAGES.en, amounts)[0]!.text
-    expect([full(AMOUNT_KINDS), full(['times']), full(['exit']), full([])]).toEqual(['forward box, twice, to butterfly', 'forward box, twice', 'forward box, to butterfly', 'forward box'])
-    const quiet = cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })), { school: { ...ALONE, amounts: [] } })
+    const full = (amounts: readonly AmountKind[]) =>
+      wordingsOf(box!, LANGUAGES.en, amounts)[0]!.text
+    expect([full(AMOUNT_KINDS), full(['times']), full(['exit']), full([])]).toEqual([
+      'forward box, twice, to butterfly',
+      'forward box, twice',
+      'forward box, to butterfly',
+      'forward box',
+    ])
+    const quiet = cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })), {
+      school: { ...ALONE, amounts: [] },
+    })
     expect(quiet.map(({ wordings }) => wordings[0]!.text)).toEqual(['left turning box'])
   })
 
   it('says another amount of turn, an option and another ending', () => {
-    expect(texts(slot('a', 'left-turning-box', { turn: -6 }))[0]![0]).toBe('left turning box, three quarters')
-    expect(texts(slot('a', 'left-turning-box', { turn: -4, times: 2 }))[0]![0]).toBe('left turning box, one half, twice')
-    expect(texts(slot('a', 'hover', { options: ['look to the joined hands'] }))[0]![0]).toBe('hover to semi, look to the joined hands')
-    expect([-2, -4, 8, 16, 0, 3].map((n) => LANGUAGES.de.turn(n))).toEqual(['ein Viertel', 'halb herum', 'ganz herum', 'zweimal herum', 'ohne Drehung', 'drei Achtel'])
+    expect(texts(slot('a', 'left-turning-box', { turn: -6 }))[0]![0]).toBe(
+      'left turning box, three quarters',
+    )
+    expect(texts(slot('a', 'left-turning-box', { turn: -4, times: 2 }))[0]![0]).toBe(
+      'left turning box, one half, twice',
+    )
+    expect(texts(slot('a', 'hover', { options: ['look to the joined hands'] }))[0]![0]).toBe(
+      'hover to semi, look to the joined hands',
+    )
+    expect([-2, -4, 8, 16, 0, 3].map((n) => LANGUAGES.de.turn(n))).toEqual([
+      'ein Viertel',
+      'halb herum',
+      'ganz herum',
+      'zweimal herum',
+      'ohne Drehung',
+      'drei Achtel',
+    ])
   })
   it('is what the slot says where it says something', () => {
-    const own = { ...slot('a', 'box'), wordings: { full: 'box, don’t turn it', short: null, prompt: null } }
+    const own = {
+      ...slot('a', 'box'),
+      wordings: { full: 'box, don’t turn it', short: null, prompt: null },
+    }
     expect(texts(own)).toEqual([['box, don’t turn it', 'box']])
     expect(texts({ ...own, say: 'nothing' })).toEqual([[]])
   })
 
   it('of plain words is the words, and of open counts nothing', () => {
-    expect(texts(words('w', 'gather in a ring', 8), words('o', '', 4))).toEqual([['gather in a ring'], []])
+    expect(texts(words('w', 'gather in a ring', 8), words('o', '', 4))).toEqual([
+      ['gather in a ring'],
+      [],
+    ])
   })
 })
 
 describe('cue slots', () => {
   it('may be cued since the figure before begins; the first one in the introduction, or under the count-in', () => {
     const timeline = unfolded(slot('a', 'balance-left-right'), slot('b', 'canter'))
-    expect(cuesOf(timeline, { introductionTicks: tick(288) }).map((one) => one.notBeforeTick)).toEqual([-288, 0])
+    expect(
+      cuesOf(timeline, { introductionTicks: tick(288) }).map((one) => one.notBeforeTick),
+    ).toEqual([-288, 0])
     expect(cuesOf(timeline)[0]!.notBeforeTick).toBe(-COUNT_IN_ROOM_TICKS)
   })
 
   it('name their step by its earliest event, pick-up included', () => {
-    const picked = { ...book.get('box')!, id: 'picked', lead: [{ ...book.get('box')!.lead[0]!, at: -12 }], follow: [] }
-    const [, second] = cuesOf(unfold(routineOf([part('A', slot('a', 'canter'), slot('b', 'picked'))], [pass('1', 'A')]), new Map([...book, ['picked', picked]])))
+    const picked = {
+      ...book.get('box')!,
+      id: 'picked',
+      lead: [{ ...book.get('box')!.lead[0]!, at: -12 }],
+      follow: [],
+    }
+    const [, second] = cuesOf(
+      unfold(
+        routineOf([part('A', slot('a', 'canter'), slot('b', 'picked'))], [pass('1', 'A')]),
+        new Map([...book, ['picked', picked]]),
+      ),
+    )
     expect(second!.stepTick).toBe(72 - 12)
   })
 
   it('say why they are silent', () => {
     const quiet = { ...slot('a', 'canter'), say: 'nothing' as const }
-    expect(cuesOf(unfolded(quiet, words('o', '', 3), slot('b', 'box'))).map((one) => one.silence)).toEqual(['on-purpose', 'no-wording', null])
+    expect(
+      cuesOf(unfolded(quiet, words('o', '', 3), slot('b', 'box'))).map((one) => one.silence),
+    ).toEqual(['on-purpose', 'no-wording', null])
   })
 
-  const kinds = (cues: readonly CueSlot[]) => cues.map((one) => `${one.purpose} ${one.mode} ${one.stepTick / 24} ${one.wordings[0]?.text ?? '-'}`)
+  const kinds = (cues: readonly CueSlot[]) =>
+    cues.map(
+      (one) => `${one.purpose} ${one.mode} ${one.stepTick / 24} ${one.wordings[0]?.text ?? '-'}`,
+    )
 
   it('give an amount as a second cue too, ended before the half and the whole part', () => {
-    expect(kinds(cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } }))))).toEqual(['cue ahead 0 left turning box, halfway', 'amount ahead 6 halfway'])
-    expect(kinds(cuesOf(unfolded(slot('a', 'canter', { times: 2 }))))).toEqual(['cue ahead 0 canter, twice', 'amount ahead 3 twice'])
+    expect(
+      kinds(cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })))),
+    ).toEqual(['cue ahead 0 left turning box, halfway', 'amount ahead 6 halfway'])
+    expect(kinds(cuesOf(unfolded(slot('a', 'canter', { times: 2 }))))).toEqual([
+      'cue ahead 0 canter, twice',
+      'amount ahead 3 twice',
+    ])
   })
   it('say to one role what concerns it, the one that comes first before the other', () => {
-    const both = { ...slot('a', 'box'), roleCues: { lead: 'gents wait', follow: 'ladies turn', first: 'follow' as const } }
-    expect(kinds(cuesOf(unfolded(both)))).toEqual(['cue ahead 0 forward box', 'first-role ahead 0 ladies turn', 'other-role ahead 0 gents wait'])
+    const both = {
+      ...slot('a', 'box'),
+      roleCues: { lead: 'gents wait', follow: 'ladies turn', first: 'follow' as const },
+    }
+    expect(kinds(cuesOf(unfolded(both)))).toEqual([
+      'cue ahead 0 forward box',
+      'first-role ahead 0 ladies turn',
+      'other-role ahead 0 gents wait',
+    ])
   })
   it('are said on the count where the sheet, the figure or the school has it so, and ahead where a part begins', () => {
-    const modes = (over: Partial<CueWishes>, ...slots: Parameters<typeof part>[1][]) => cuesOf(unfolded(...slots), over).map((one) => one.mode)
-    expect(modes({ calling: { mode: 'on-count' } }, slot('a', 'box'), slot('b', 'canter'))).toEqual(['ahead', 'on-count'])
-    expect(modes({ school: { ...ALONE, mode: 'on-count' } }, slot('a', 'box'), { ...slot('b', 'canter'), mode: 'ahead' })).toEqual(['ahead', 'ahead'])
-    expect(modes({ calling: { mode: 'with-step' } }, slot('a', 'box'), slot('b', 'canter'))).toEqual(['with-step', 'with-step'])
+    const modes = (over: Partial<CueWishes>, ...slots: Parameters<typeof part>[1][]) =>
+      cuesOf(unfolded(...slots), over).map((one) => one.mode)
+    expect(modes({ calling: { mode: 'on-count' } }, slot('a', 'box'), slot('b', 'canter'))).toEqual(
+      ['ahead', 'on-count'],
+    )
+    expect(
+      modes({ school: { ...ALONE, mode: 'on-count' } }, slot('a', 'box'), {
+        ...slot('b', 'canter'),
+        mode: 'ahead',
+      }),
+    ).toEqual(['ahead', 'ahead'])
+    expect(
+      modes({ calling: { mode: 'with-step' } }, slot('a', 'box'), slot('b', 'canter')),
+    ).toEqual(['with-step', 'with-step'])
   })
   it('are the words of every step where a figure is taught step by step', () => {
-    expect(kinds(cuesOf(unfolded({ ...slot('a', 'canter'), mode: 'steps' })))).toEqual(['cue steps 0 side', 'step steps 1 draw', 'step steps 2 close'].slice(0, book.get('canter')!.lead.length))
+    expect(kinds(cuesOf(unfolded({ ...slot('a', 'canter'), mode: 'steps' })))).toEqual(
+      ['cue steps 0 side', 'step steps 1 draw', 'step steps 2 close'].slice(
+        0,
+        book.get('canter')!.lead.length,
+      ),
+    )
   })
   it('are nothing where only counts are spoken', () => {
-    expect(cuesOf(unfolded(slot('a', 'box')), { calling: { mouth: 'counts' } }).map((one) => one.silence)).toEqual(['counts-only'])
+    expect(
+      cuesOf(unfolded(slot('a', 'box')), { calling: { mouth: 'counts' } }).map(
+        (one) => one.silence,
+      ),
+    ).toEqual(['counts-only'])
   })
   it('tell how long to wait and what to listen for, in the introduction', () => {
-    const [wait] = cuesOf(unfolded(slot('a', 'box')), { introductionTicks: tick(288), opening: ['wait four bars'] })
+    const [wait] = cuesOf(unfolded(slot('a', 'box')), {
+      introductionTicks: tick(288),
+      opening: ['wait four bars'],
+    })
     expect([wait!.purpose, wait!.notBeforeTick, wait!.stepTick]).toEqual(['gap', -288, 0])
   })
   it('leave the mouth to the count-in where the school speaks it', () => {
     const school = { ...ALONE, prompts: ['count-in' as const], countIn: '5 6 7 8' }
     expect(cuesOf(unfolded(slot('a', 'box')), { school })[0]!.stepTick).toBe(-96)
-    expect(cuesOf(unfolded(slot('a', 'box')), { school: { ...school, countIn: '5 6 + cue' } })[0]!.mode).toBe('on-count')
+    expect(
+      cuesOf(unfolded(slot('a', 'box')), { school: { ...school, countIn: '5 6 + cue' } })[0]!.mode,
+    ).toBe('on-count')
   })
 })
 
 describe('joined utterances', () => {
   const JOINING = { ...ROUND_SCHOOL, join: { most: 3, mostBeats: 12 } }
-  const joined = (...slots: Parameters<typeof part>[1][]) => cuesOf(unfolded(...slots), { school: JOINING }).map((one) => one.wordings.filter((wording) => wording.joined).map((wording) => wording.text))
+  const joined = (...slots: Parameters<typeof part>[1][]) =>
+    cuesOf(unfolded(...slots), { school: JOINING }).map((one) =>
+      one.wordings.filter((wording) => wording.joined).map((wording) => wording.text),
+    )
 
   it('name what follows in the same breath, the same figure by its number of times', () => {
-    expect(joined(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'hover'))[0]).toEqual(expect.arrayContaining(['canter, twice', 'canter, canter and hover to semi']))
-    expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain('forward box and hover to semi')
+    expect(joined(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'hover'))[0]).toEqual(
+      expect.arrayContaining(['canter, twice', 'canter, canter and hover to semi']),
+    )
+    expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain(
+      'forward box and hover to semi',
+    )
   })
-  it('count a name that has a stop of its own too', () => expect(joined(slot('a', 'through-face-close'), slot('b', 'through-face-close'))[0]).toContain('through, face, close, twice'))
-  it('never make four times of twice twice', () => expect(joined(slot('a', 'canter', { times: 2 }), slot('b', 'canter', { times: 2 }))[0]).toEqual([]))
+  it('count a name that has a stop of its own too', () =>
+    expect(joined(slot('a', 'through-face-close'), slot('b', 'through-face-close'))[0]).toContain(
+      'through, face, close, twice',
+    ))
+  it('never make four times of twice twice', () =>
+    expect(joined(slot('a', 'canter', { times: 2 }), slot('b', 'canter', { times: 2 }))[0]).toEqual(
+      [],
+    ))
   it('end at a silent figure, at a pin, and where one role is told something', () => {
-    expect(joined(slot('a', 'box'), { ...slot('b', 'hover'), say: 'nothing' }, slot('c', 'canter'))).toEqual([[], [], []])
-    expect(joined(slot('a', 'box'), { ...slot('b', 'hover'), pin: { wording: 'full' } })).toEqual([[], []])
-    expect(joined({ ...slot('a', 'box'), roleCues: { lead: 'wait', follow: '', first: 'lead' } }, slot('b', 'hover'))[0]).toEqual([])
+    expect(
+      joined(slot('a', 'box'), { ...slot('b', 'hover'), say: 'nothing' }, slot('c', 'canter')),
+    ).toEqual([[], [], []])
+    expect(joined(slot('a', 'box'), { ...slot('b', 'hover'), pin: { wording: 'full' } })).toEqual([
+      [],
+      [],
+    ])
+    expect(
+      joined(
+        { ...slot('a', 'box'), roleCues: { lead: 'wait', follow: '', first: 'lead' } },
+        slot('b', 'hover'),
+      )[0],
+    ).toEqual([])
   })
 })

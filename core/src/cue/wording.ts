@@ -6,7 +6,11 @@ import type { Wording } from './cueSlot.ts'
 import { wordsOf, type CueLanguage } from './language.ts'
 
 /** What may be said of a slot, longest first, each with the words for how much and to where. */
-export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>, language: CueLanguage, amounts: readonly AmountKind[] = AMOUNT_KINDS): Wording[] {
+export function wordingsOf(
+  { slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>,
+  language: CueLanguage,
+  amounts: readonly AmountKind[] = AMOUNT_KINDS,
+): Wording[] {
   if (slot.say === 'nothing') return []
   const own = slot.wordings
   const book = figure ? wordingsIn(figure, language.id) : undefined
@@ -20,66 +24,125 @@ export function wordingsOf({ slot, figure, danced }: Pick<DancedSlot, 'slot' | '
     short: own?.short ?? withAmount(book?.short, amount),
     prompt: own?.prompt ?? withAmount(book?.prompt, amount),
   }
-  return unlike(KINDS.flatMap((kind) => (texts[kind] ? [{ ...wording(kind, texts[kind]), ...(amount !== '' && own?.[kind] == null ? { hasAmount: true as const } : {}) }] : [])))
+  return unlike(
+    KINDS.flatMap((kind) =>
+      texts[kind]
+        ? [
+            {
+              ...wording(kind, texts[kind]),
+              ...(amount !== '' && own?.[kind] == null ? { hasAmount: true as const } : {}),
+            },
+          ]
+        : [],
+    ),
+  )
 }
 
-/** The names of a slot without its amount, which then follows as a second cue: only where the book's words are used. */
-export function namesAlone({ slot, figure, danced }: DancedSlot, language: CueLanguage, amounts: readonly AmountKind[]): Wording[] {
+/**
+ * The names of a slot without its amount, which then follows as a second cue: only where the book's
+ * words are used.
+ */
+export function namesAlone(
+  { slot, figure, danced }: DancedSlot,
+  language: CueLanguage,
+  amounts: readonly AmountKind[],
+): Wording[] {
   const amount = danced ? amountText(danced, language, amounts) : ''
   if (!figure || slot.say === 'nothing' || amount === '') return []
   const book = wordingsIn(figure, language.id)
   const owes = wordsOf(amount).length
-  return unlike(KINDS.flatMap((kind) => (slot.wordings?.[kind] || !book?.[kind] ? [] : [{ ...wording(kind, book[kind]), owes }])))
+  return unlike(
+    KINDS.flatMap((kind) =>
+      slot.wordings?.[kind] || !book?.[kind] ? [] : [{ ...wording(kind, book[kind]), owes }],
+    ),
+  )
 }
 
 const KINDS = ['full', 'short', 'prompt'] as const
-const unlike = (written: readonly Wording[]): Wording[] => written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
-export const wording = (kind: WordingKind, text: string): Wording => ({ kind, text, words: wordsOf(text).length })
-const withAmount = (text: string | undefined, amount: string): string | undefined => (text === undefined ? undefined : text + amount)
-const amountText = (danced: DancedFigure, language: CueLanguage, amounts: readonly AmountKind[]): string =>
+const unlike = (written: readonly Wording[]): Wording[] =>
+  written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
+export const wording = (kind: WordingKind, text: string): Wording => ({
+  kind,
+  text,
+  words: wordsOf(text).length,
+})
+const withAmount = (text: string | undefined, amount: string): string | undefined =>
+  text === undefined ? undefined : text + amount
+const amountText = (
+  danced: DancedFigure,
+  language: CueLanguage,
+  amounts: readonly AmountKind[],
+): string =>
   amountWords(danced, language, amounts)
     .map((word) => `, ${word}`)
     .join('')
 
-/** "halfway", "twice", "a quarter", "to butterfly" or another ending by its name: amounts and exits are part of the cue, and left out of it only where a school says no amounts of a kind. */
-export function amountWords({ variation }: DancedFigure, language: CueLanguage, amounts: readonly AmountKind[]): string[] {
+/**
+ * "halfway", "twice", "a quarter", "to butterfly" or another ending by its name: amounts and exits
+ * are part of the cue, and left out of it only where a school says no amounts of a kind.
+ */
+export function amountWords(
+  { variation }: DancedFigure,
+  language: CueLanguage,
+  amounts: readonly AmountKind[],
+): string[] {
   const { cut, turn, times, ending, exitHold, options = [] } = variation
   const said: Readonly<Record<AmountKind, readonly (string | null)[]>> = {
     half: [cut?.type === 'half' ? language.half : null],
     turn: [turn === undefined ? null : language.turn(turn)],
     times: [times > 1 ? language.times(times) : null],
-    exit: [...options, ending ?? null, exitHold && ending === undefined ? language.toHold(exitHold) : null],
+    exit: [
+      ...options,
+      ending ?? null,
+      exitHold && ending === undefined ? language.toHold(exitHold) : null,
+    ],
   }
-  return AMOUNT_KINDS.filter((kind) => amounts.includes(kind)).flatMap((kind) => said[kind].filter((word) => word !== null))
+  return AMOUNT_KINDS.filter((kind) => amounts.includes(kind)).flatMap((kind) =>
+    said[kind].filter((word) => word !== null),
+  )
 }
 
 /**
- * Where the figure as it is danced and the one that would be danced without its amount part, in ticks from the slot's
- * start: after the first time of several, at the first turning step, at a half's end, at the last step before an exit.
+ * Where the figure as it is danced and the one that would be danced without its amount part, in
+ * ticks from the slot's start: after the first time of several, at the first turning step, at a
+ * half's end, at the last step before an exit.
  */
 export function partingTick({ variation, lengthTicks, steps }: DancedFigure): number {
   const all = [...steps.lead, ...steps.follow]
   const places = [
     variation.cut?.type === 'half' ? lengthTicks : null,
     variation.times > 1 ? lengthTicks / variation.times : null,
-    variation.turn === undefined ? null : Math.min(...all.filter((step) => step.layer === 'feet' && step.turn !== 0).map(({ at }) => at)),
-    variation.ending !== undefined || variation.exitHold || (variation.options ?? []).length > 0 ? Math.max(...all.map(({ at }) => at)) : null,
+    variation.turn === undefined
+      ? null
+      : Math.min(
+          ...all.filter((step) => step.layer === 'feet' && step.turn !== 0).map(({ at }) => at),
+        ),
+    variation.ending !== undefined || variation.exitHold || (variation.options ?? []).length > 0
+      ? Math.max(...all.map(({ at }) => at))
+      : null,
   ]
   const known = places.filter((place): place is number => place !== null && Number.isFinite(place))
   return known.length > 0 ? Math.min(...known) : 0
 }
 
 /** The words of one step as they are called: its own without the foot, which the feet know. */
-export const stepWords = (step: Step): string => step.text.replace(/^(?:left|right|both|link[se]?|rechts?)\s+(?=\p{L})/iu, '')
+export const stepWords = (step: Step): string =>
+  step.text.replace(/^(?:left|right|both|link[se]?|rechts?)\s+(?=\p{L})/iu, '')
 
-/** The first tick on which somebody of these steps, pick-up included, does something, from the slot's start; 0 where nobody does. */
+/**
+ * The first tick on which somebody of these steps, pick-up included, does something, from the
+ * slot's start; 0 where nobody does.
+ */
 export function firstStep(steps: readonly Step[]): number {
   const first = Math.min(...steps.map(({ at }) => at))
   return Number.isFinite(first) ? first : 0
 }
 
 /** The tick of a slot's earliest step, of both roles or of one, pick-up included. */
-export function stepTickOf({ start, danced }: DancedSlot, role: 'lead' | 'follow' | 'both' = 'both'): Tick {
+export function stepTickOf(
+  { start, danced }: DancedSlot,
+  role: 'lead' | 'follow' | 'both' = 'both',
+): Tick {
   if (!danced) return start
   const steps = role === 'both' ? Object.values(danced.steps).flat() : danced.steps[role]
   return (start + firstStep(steps)) as Tick

@@ -23,10 +23,20 @@ interface Doc {
   readonly title: string
   readonly parts: readonly Part[]
 }
-const shape: DocumentShape = { lists: { parts: { lists: { slots: { lists: {}, optional: ['note'] } } } } }
+const shape: DocumentShape = {
+  lists: { parts: { lists: { slots: { lists: {}, optional: ['note'] } } } },
+}
 
-const part = (id: string, ...slots: string[]): Part => ({ id, label: id, slots: slots.map((slot) => ({ id: slot, name: slot })) })
-const base: Doc = { id: 'doc', title: 'Waltz', parts: [part('A', 'a1', 'a2', 'a3', 'a4'), part('B', 'b1', 'b2'), part('C')] }
+const part = (id: string, ...slots: string[]): Part => ({
+  id,
+  label: id,
+  slots: slots.map((slot) => ({ id: slot, name: slot })),
+})
+const base: Doc = {
+  id: 'doc',
+  title: 'Waltz',
+  parts: [part('A', 'a1', 'a2', 'a3', 'a4'), part('B', 'b1', 'b2'), part('C')],
+}
 
 type Move =
   | { readonly do: 'rename'; readonly pick: number; readonly name: string }
@@ -44,11 +54,18 @@ const move: fc.Arbitrary<Move> = fc.oneof(
   fc.record({ do: fc.constant('move' as const), pick, to: pick, at: pick }),
   fc.record({ do: fc.constant('addPart' as const), at: pick }),
   fc.record({ do: fc.constant('title' as const), name: fc.string({ maxLength: 4 }) }),
-  fc.record({ do: fc.constant('note' as const), pick, text: fc.option(fc.string({ maxLength: 3 })) }),
+  fc.record({
+    do: fc.constant('note' as const),
+    pick,
+    text: fc.option(fc.string({ maxLength: 3 })),
+  }),
 )
 const moves = fc.array(move, { maxLength: 8 })
 
-/** The edit a move makes of a document as it stands; ids carry the side, so that two sides never make the same one. */
+/**
+ * The edit a move makes of a document as it stands; ids carry the side, so that two sides never
+ * make the same one.
+ */
 function editOf(doc: Doc, one: Move, side: string, n: number): Edit | null {
   const slots = [...walk(shape, doc)].filter((found) => found.address.list === 'slots')
   const found = 'pick' in one && slots.length > 0 ? slots[one.pick % slots.length]! : null
@@ -61,19 +78,47 @@ function editOf(doc: Doc, one: Move, side: string, n: number): Edit | null {
     case 'title':
       return { type: 'set', id: ROOT_ID, field: 'title', from: doc.title, to: one.name }
     case 'addPart':
-      return { type: 'insert', into: { owner: ROOT_ID, list: 'parts' }, item: { ...part(`${side}P${n}`) }, after: doc.parts[(one.at % (doc.parts.length + 1)) - 1]?.id ?? null }
+      return {
+        type: 'insert',
+        into: { owner: ROOT_ID, list: 'parts' },
+        item: { ...part(`${side}P${n}`) },
+        after: doc.parts[(one.at % (doc.parts.length + 1)) - 1]?.id ?? null,
+      }
     case 'insert': {
       const { after, ...into } = place(one.pick, one.at)
       return { type: 'insert', into, item: { id: `${side}s${n}`, name: side }, after }
     }
     case 'rename':
-      return found && { type: 'set', id: found.node.id, field: 'name', from: found.node['name'], to: one.name }
+      return (
+        found && {
+          type: 'set',
+          id: found.node.id,
+          field: 'name',
+          from: found.node['name'],
+          to: one.name,
+        }
+      )
     case 'note':
-      return found && { type: 'set', id: found.node.id, field: 'note', from: found.node['note'] ?? null, to: one.text }
+      return (
+        found && {
+          type: 'set',
+          id: found.node.id,
+          field: 'note',
+          from: found.node['note'] ?? null,
+          to: one.text,
+        }
+      )
     case 'remove':
       return found && { type: 'remove', from: found.address, item: found.node, after: found.after }
     case 'move':
-      return found && { type: 'move', id: found.node.id, from: { ...found.address, after: found.after }, to: place(one.to, one.at, found.node.id) }
+      return (
+        found && {
+          type: 'move',
+          id: found.node.id,
+          from: { ...found.address, after: found.after },
+          to: place(one.to, one.at, found.node.id),
+        }
+      )
   }
 }
 
@@ -101,31 +146,98 @@ describe('edits', () => {
   })
 
   it('leave what they do not touch as the very same value', () => {
-    const next = expectOk(applyEdit(shape, base, { type: 'set', id: 'a2', field: 'name', from: 'a2', to: 'new' }))
+    const next = expectOk(
+      applyEdit(shape, base, { type: 'set', id: 'a2', field: 'name', from: 'a2', to: 'new' }),
+    )
     expect(next.parts[1]).toBe(base.parts[1])
     expect(next.parts[0]!.slots[0]).toBe(base.parts[0]!.slots[0])
     expect(next.parts[0]!.slots[1]!.name).toBe('new')
   })
 
   it.each<[string, Edit, RegExp]>([
-    ['a field that has changed', { type: 'set', id: 'a1', field: 'name', from: 'other', to: 'x' }, /has changed/],
-    ['a node that is gone', { type: 'set', id: 'zz', field: 'name', from: 'a', to: 'b' }, /no "zz"/],
-    ['a field there is not', { type: 'set', id: 'a1', field: 'colour', from: undefined, to: 'b' }, /no field "colour"/],
-    ['an id twice', { type: 'insert', into: { owner: 'B', list: 'slots' }, item: { id: 'a1', name: '' }, after: null }, /there already/],
-    ['a place behind nobody', { type: 'insert', into: { owner: 'B', list: 'slots' }, item: { id: 'n', name: '' }, after: 'a1' }, /not there any more/],
-    ['a list there is not', { type: 'insert', into: { owner: 'a1', list: 'slots' }, item: { id: 'n', name: '' }, after: null }, /no list/],
-    ['what was written since', { type: 'remove', from: { owner: 'A', list: 'slots' }, item: { id: 'a1', name: 'older' }, after: null }, /has changed/],
-    ['a move of nobody', { type: 'move', id: 'zz', from: { owner: 'A', list: 'slots', after: null }, to: { owner: 'B', list: 'slots', after: null } }, /not there/],
+    [
+      'a field that has changed',
+      { type: 'set', id: 'a1', field: 'name', from: 'other', to: 'x' },
+      /has changed/,
+    ],
+    [
+      'a node that is gone',
+      { type: 'set', id: 'zz', field: 'name', from: 'a', to: 'b' },
+      /no "zz"/,
+    ],
+    [
+      'a field there is not',
+      { type: 'set', id: 'a1', field: 'colour', from: undefined, to: 'b' },
+      /no field "colour"/,
+    ],
+    [
+      'an id twice',
+      {
+        type: 'insert',
+        into: { owner: 'B', list: 'slots' },
+        item: { id: 'a1', name: '' },
+        after: null,
+      },
+      /there already/,
+    ],
+    [
+      'a place behind nobody',
+      {
+        type: 'insert',
+        into: { owner: 'B', list: 'slots' },
+        item: { id: 'n', name: '' },
+        after: 'a1',
+      },
+      /not there any more/,
+    ],
+    [
+      'a list there is not',
+      {
+        type: 'insert',
+        into: { owner: 'a1', list: 'slots' },
+        item: { id: 'n', name: '' },
+        after: null,
+      },
+      /no list/,
+    ],
+    [
+      'what was written since',
+      {
+        type: 'remove',
+        from: { owner: 'A', list: 'slots' },
+        item: { id: 'a1', name: 'older' },
+        after: null,
+      },
+      /has changed/,
+    ],
+    [
+      'a move of nobody',
+      {
+        type: 'move',
+        id: 'zz',
+        from: { owner: 'A', list: 'slots', after: null },
+        to: { owner: 'B', list: 'slots', after: null },
+      },
+      /not there/,
+    ],
   ])('refuse %s', (_name, edit, message) => {
     const result = applyEdit(shape, base, edit)
     expect(result.ok ? '' : result.problem.message).toMatch(message)
   })
 
   it('write null for what may be left out and is not there, and leave it out again', () => {
-    const noted = expectOk(applyEdit(shape, base, { type: 'set', id: 'a1', field: 'note', from: null, to: 'x' }))
+    const noted = expectOk(
+      applyEdit(shape, base, { type: 'set', id: 'a1', field: 'note', from: null, to: 'x' }),
+    )
     expect(noted.parts[0]!.slots[0]).toEqual({ id: 'a1', name: 'a1', note: 'x' })
-    expect(expectOk(applyEdit(shape, noted, { type: 'set', id: 'a1', field: 'note', from: 'x', to: null })).parts[0]!.slots[0]).toEqual({ id: 'a1', name: 'a1' })
-    expect(diff(shape, base, noted)).toEqual([{ type: 'set', id: 'a1', field: 'note', from: null, to: 'x' }])
+    expect(
+      expectOk(
+        applyEdit(shape, noted, { type: 'set', id: 'a1', field: 'note', from: 'x', to: null }),
+      ).parts[0]!.slots[0],
+    ).toEqual({ id: 'a1', name: 'a1' })
+    expect(diff(shape, base, noted)).toEqual([
+      { type: 'set', id: 'a1', field: 'note', from: null, to: 'x' },
+    ])
   })
 
   it('apply all or none', () => {
@@ -150,7 +262,10 @@ describe('the difference of two documents', () => {
 
   it('is nothing for equal ones, and one move for a moved node', () => {
     expect(diff(shape, base, structuredClone(base))).toEqual([])
-    const moved = { ...base, parts: [part('A', 'a2', 'a3', 'a4', 'a1'), base.parts[1]!, base.parts[2]!] }
+    const moved = {
+      ...base,
+      parts: [part('A', 'a2', 'a3', 'a4', 'a1'), base.parts[1]!, base.parts[2]!],
+    }
     expect(diff(shape, base, moved).map((edit) => edit.type)).toEqual(['move'])
   })
 })
@@ -199,15 +314,34 @@ describe('merging', () => {
     )
   })
 
-  const set = (doc: Doc, id: string, to: string): Doc => expectOk(applyEdit(shape, doc, { type: 'set', id, field: 'name', from: id, to }))
-  const without = (doc: Doc, id: string): Doc => ({ ...doc, parts: doc.parts.map((one) => ({ ...one, slots: one.slots.filter((slot) => slot.id !== id) })) })
-  const add = (doc: Doc, id: string, after: string): Doc => expectOk(applyEdit(shape, doc, { type: 'insert', into: { owner: 'A', list: 'slots' }, item: { id, name: id }, after }))
+  const set = (doc: Doc, id: string, to: string): Doc =>
+    expectOk(applyEdit(shape, doc, { type: 'set', id, field: 'name', from: id, to }))
+  const without = (doc: Doc, id: string): Doc => ({
+    ...doc,
+    parts: doc.parts.map((one) => ({ ...one, slots: one.slots.filter((slot) => slot.id !== id) })),
+  })
+  const add = (doc: Doc, id: string, after: string): Doc =>
+    expectOk(
+      applyEdit(shape, doc, {
+        type: 'insert',
+        into: { owner: 'A', list: 'slots' },
+        item: { id, name: id },
+        after,
+      }),
+    )
   const order = (doc: Doc) => doc.parts[0]!.slots.map((slot) => slot.id).join(' ')
 
   it('keeps theirs in a conflict and hands mine back', () => {
-    const { document, conflicts } = merge(shape, base, set(base, 'a1', 'theirs'), set(base, 'a1', 'mine'))
+    const { document, conflicts } = merge(
+      shape,
+      base,
+      set(base, 'a1', 'theirs'),
+      set(base, 'a1', 'mine'),
+    )
     expect(document.parts[0]!.slots[0]!.name).toBe('theirs')
-    expect(conflicts).toEqual([{ type: 'field', id: 'a1', field: 'name', kept: 'theirs', mine: 'mine' }])
+    expect(conflicts).toEqual([
+      { type: 'field', id: 'a1', field: 'name', kept: 'theirs', mine: 'mine' },
+    ])
   })
 
   it('keeps a node that one side took out and the other changed, and says so', () => {
@@ -217,16 +351,28 @@ describe('merging', () => {
   })
 
   it('puts what followed a removed node behind its nearest surviving predecessor', () => {
-    expect(order(merge(shape, base, without(without(base, 'a2'), 'a3'), add(base, 'new', 'a3')).document)).toBe('a1 new a4')
+    expect(
+      order(
+        merge(shape, base, without(without(base, 'a2'), 'a3'), add(base, 'new', 'a3')).document,
+      ),
+    ).toBe('a1 new a4')
   })
 
   it('puts two at the same place in the order of their ids, whoever came first', () => {
-    expect(order(merge(shape, base, add(base, 'x', 'a1'), add(base, 'm', 'a1')).document)).toBe('a1 m x a2 a3 a4')
+    expect(order(merge(shape, base, add(base, 'x', 'a1'), add(base, 'm', 'a1')).document)).toBe(
+      'a1 m x a2 a3 a4',
+    )
   })
 })
 
 describe('history', () => {
-  const step = (before: Doc, after: Doc, atMs: number, key: string | null = null) => ({ label: 'step', before, after, atMs, key })
+  const step = (before: Doc, after: Doc, atMs: number, key: string | null = null) => ({
+    label: 'step',
+    before,
+    after,
+    atMs,
+    key,
+  })
   const renamed = (doc: Doc, to: string): Doc => ({ ...doc, title: to })
 
   it('undoes and redoes', () => {
@@ -240,7 +386,11 @@ describe('history', () => {
   })
 
   it('takes typing in one field within half a second for one step', () => {
-    const [one, two, three] = ['a', 'ab', 'abc'].map((title) => renamed(base, title)) as [Doc, Doc, Doc]
+    const [one, two, three] = ['a', 'ab', 'abc'].map((title) => renamed(base, title)) as [
+      Doc,
+      Doc,
+      Doc,
+    ]
     let history = record(emptyHistory<Doc>(), step(base, one, 0, 'title'))
     history = record(history, step(one, two, 400, 'title'))
     history = record(history, step(two, three, 1000, 'title'))

@@ -1,15 +1,41 @@
 import { problem, succeed, type Result } from './result.ts'
-import { findList, findNode, hasField, replaceNode, ROOT_ID, type DocumentNode, type DocumentShape, type ListAddress } from './shape.ts'
+import {
+  findList,
+  findNode,
+  hasField,
+  replaceNode,
+  ROOT_ID,
+  type DocumentNode,
+  type DocumentShape,
+  type ListAddress,
+} from './shape.ts'
 import { sameValue } from './value.ts'
 
 /**
- * An edit is a value that carries both what was and what is to be, so that it can be applied, inverted and read in a
- * history without the document. Nodes are addressed by id and `after`, never by index.
+ * An edit is a value that carries both what was and what is to be, so that it can be applied,
+ * inverted and read in a history without the document. Nodes are addressed by id and `after`, never
+ * by index.
  */
 export type Edit =
-  | { readonly type: 'set'; readonly id: string; readonly field: string; readonly from: unknown; readonly to: unknown }
-  | { readonly type: 'insert'; readonly into: ListAddress; readonly item: DocumentNode; readonly after: string | null }
-  | { readonly type: 'remove'; readonly from: ListAddress; readonly item: DocumentNode; readonly after: string | null }
+  | {
+      readonly type: 'set'
+      readonly id: string
+      readonly field: string
+      readonly from: unknown
+      readonly to: unknown
+    }
+  | {
+      readonly type: 'insert'
+      readonly into: ListAddress
+      readonly item: DocumentNode
+      readonly after: string | null
+    }
+  | {
+      readonly type: 'remove'
+      readonly from: ListAddress
+      readonly item: DocumentNode
+      readonly after: string | null
+    }
   | { readonly type: 'move'; readonly id: string; readonly from: Place; readonly to: Place }
 
 /** A place in a list: behind the node `after`, or at its head. */
@@ -20,10 +46,15 @@ export interface Place extends ListAddress {
 const refuse = (code: string, message: string) => problem(`edit.${code}`, message)
 
 /**
- * Applies one edit, or says why it cannot be applied. A `set` whose `from` is not what stands there is refused, so no
- * edit ever overwrites what its author has not seen. Untouched nodes keep their identity.
+ * Applies one edit, or says why it cannot be applied. A `set` whose `from` is not what stands there
+ * is refused, so no edit ever overwrites what its author has not seen. Untouched nodes keep their
+ * identity.
  */
-export function applyEdit<Document extends object>(shape: DocumentShape, document: Document, edit: Edit): Result<Document> {
+export function applyEdit<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edit: Edit,
+): Result<Document> {
   switch (edit.type) {
     case 'set':
       return applySet(shape, document, edit)
@@ -37,7 +68,11 @@ export function applyEdit<Document extends object>(shape: DocumentShape, documen
 }
 
 /** Applies edits in order; all or none. */
-export function applyEdits<Document extends object>(shape: DocumentShape, document: Document, edits: readonly Edit[]): Result<Document> {
+export function applyEdits<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edits: readonly Edit[],
+): Result<Document> {
   let now = document
   for (const edit of edits) {
     const next = applyEdit(shape, now, edit)
@@ -49,43 +84,82 @@ export function applyEdits<Document extends object>(shape: DocumentShape, docume
 
 type Of<Type extends Edit['type']> = Extract<Edit, { type: Type }>
 
-function applySet<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'set'>): Result<Document> {
-  const target = edit.id === ROOT_ID ? { node: document as object, shape } : findNode(shape, document, edit.id)
+function applySet<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edit: Of<'set'>,
+): Result<Document> {
+  const target =
+    edit.id === ROOT_ID ? { node: document as object, shape } : findNode(shape, document, edit.id)
   if (!target) return refuse('missing', `There is no "${edit.id}" to change any more.`)
-  if (!hasField(target.shape, target.node, edit.field)) return refuse('field', `"${edit.id}" has no field "${edit.field}".`)
+  if (!hasField(target.shape, target.node, edit.field))
+    return refuse('field', `"${edit.id}" has no field "${edit.field}".`)
   const now = (target.node as Record<string, unknown>)[edit.field] ?? null
-  if (!sameValue(now, edit.from)) return refuse('stale', `"${edit.field}" has changed since this edit was made.`)
+  if (!sameValue(now, edit.from))
+    return refuse('stale', `"${edit.field}" has changed since this edit was made.`)
   const isLeftOut = edit.to === null && target.shape.optional?.includes(edit.field)
-  return succeed(replaceNode(shape, document, edit.id, (node) => (isLeftOut ? without(node, edit.field) : { ...node, [edit.field]: edit.to })))
+  return succeed(
+    replaceNode(shape, document, edit.id, (node) =>
+      isLeftOut ? without(node, edit.field) : { ...node, [edit.field]: edit.to },
+    ),
+  )
 }
 
-const without = (node: object, field: string): object => Object.fromEntries(Object.entries(node).filter(([key]) => key !== field))
+const without = (node: object, field: string): object =>
+  Object.fromEntries(Object.entries(node).filter(([key]) => key !== field))
 
-function withList<Document extends object>(shape: DocumentShape, document: Document, address: ListAddress, list: readonly DocumentNode[]): Document {
-  return replaceNode(shape, document, address.owner, (owner) => ({ ...owner, [address.list]: list }))
+function withList<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  address: ListAddress,
+  list: readonly DocumentNode[],
+): Document {
+  return replaceNode(shape, document, address.owner, (owner) => ({
+    ...owner,
+    [address.list]: list,
+  }))
 }
 
 /** The list with `item` behind `after`; null when `after` is not in it. */
-function placed(list: readonly DocumentNode[], item: DocumentNode, after: string | null): readonly DocumentNode[] | null {
+function placed(
+  list: readonly DocumentNode[],
+  item: DocumentNode,
+  after: string | null,
+): readonly DocumentNode[] | null {
   const at = after === null ? 0 : list.findIndex((node) => node.id === after) + 1
   if (at === 0 && after !== null) return null
   return [...list.slice(0, at), item, ...list.slice(at)]
 }
 
-function applyInsert<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'insert'>): Result<Document> {
+function applyInsert<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edit: Of<'insert'>,
+): Result<Document> {
   const list = findList(shape, document, edit.into)
-  if (!list) return refuse('missing', `There is no list "${edit.into.list}" of "${edit.into.owner}" to add to.`)
-  if (findNode(shape, document, edit.item.id)) return refuse('twice', `"${edit.item.id}" is there already.`)
+  if (!list)
+    return refuse(
+      'missing',
+      `There is no list "${edit.into.list}" of "${edit.into.owner}" to add to.`,
+    )
+  if (findNode(shape, document, edit.item.id))
+    return refuse('twice', `"${edit.item.id}" is there already.`)
   const longer = placed(list, edit.item, edit.after)
-  if (!longer) return refuse('missing', `"${edit.after}", which this was to follow, is not there any more.`)
+  if (!longer)
+    return refuse('missing', `"${edit.after}", which this was to follow, is not there any more.`)
   return succeed(withList(shape, document, edit.into, longer))
 }
 
-function applyRemove<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'remove'>): Result<Document> {
+function applyRemove<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edit: Of<'remove'>,
+): Result<Document> {
   const list = findList(shape, document, edit.from)
   const now = list?.find((node) => node.id === edit.item.id)
   if (!list || !now) return refuse('missing', `"${edit.item.id}" is not there any more.`)
-  if (!sameValue(now, edit.item)) return refuse('stale', `"${edit.item.id}" has changed since this edit was made.`)
+  if (!sameValue(now, edit.item))
+    return refuse('stale', `"${edit.item.id}" has changed since this edit was made.`)
   return succeed(
     withList(
       shape,
@@ -96,7 +170,11 @@ function applyRemove<Document extends object>(shape: DocumentShape, document: Do
   )
 }
 
-function applyMove<Document extends object>(shape: DocumentShape, document: Document, edit: Of<'move'>): Result<Document> {
+function applyMove<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  edit: Of<'move'>,
+): Result<Document> {
   const list = findList(shape, document, edit.from)
   const item = list?.find((node) => node.id === edit.id)
   if (!list || !item) return refuse('missing', `"${edit.id}" is not there any more.`)
@@ -108,11 +186,14 @@ function applyMove<Document extends object>(shape: DocumentShape, document: Docu
   )
   const target = findList(shape, without, edit.to)
   const longer = target && placed(target, item, edit.to.after)
-  if (!longer) return refuse('missing', `The place "${edit.id}" was to move to is not there any more.`)
+  if (!longer)
+    return refuse('missing', `The place "${edit.id}" was to move to is not there any more.`)
   return succeed(withList(shape, without, edit.to, longer))
 }
 
-/** The edit that takes this one back: `applyEdit(applyEdit(d, e), invertEdit(e))` must equal `d`. */
+/**
+ * The edit that takes this one back: `applyEdit(applyEdit(d, e), invertEdit(e))` must equal `d`.
+ */
 export function invertEdit(edit: Edit): Edit {
   switch (edit.type) {
     case 'set':

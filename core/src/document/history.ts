@@ -4,8 +4,9 @@ import { merge } from './merge.ts'
 import type { DocumentShape } from './shape.ts'
 
 /**
- * Undo and redo of one's own edits, as a value. A step remembers the documents around it, so it can be taken back over
- * whatever others have done since: the inverse is merged into the present, not applied blindly.
+ * Undo and redo of one's own edits, as a value. A step remembers the documents around it, so it can
+ * be taken back over whatever others have done since: the inverse is merged into the present, not
+ * applied blindly.
  */
 export interface Step<Document> {
   readonly label: string
@@ -29,10 +30,20 @@ const MOST_STEPS = 500
 export const emptyHistory = <Document>(): History<Document> => ({ done: [], undone: [] })
 
 /** Adds a step that was just done; what had been undone is gone. */
-export function record<Document>(history: History<Document>, step: Step<Document>): History<Document> {
+export function record<Document>(
+  history: History<Document>,
+  step: Step<Document>,
+): History<Document> {
   const last = history.done.at(-1)
-  const joins = last && step.key !== null && last.key === step.key && step.atMs - last.atMs <= COALESCE_MS && last.after === step.before
-  const done = joins ? [...history.done.slice(0, -1), { ...step, before: last.before }] : [...history.done, step]
+  const joins =
+    last &&
+    step.key !== null &&
+    last.key === step.key &&
+    step.atMs - last.atMs <= COALESCE_MS &&
+    last.after === step.before
+  const done = joins
+    ? [...history.done.slice(0, -1), { ...step, before: last.before }]
+    : [...history.done, step]
   return { done: done.slice(-MOST_STEPS), undone: [] }
 }
 
@@ -42,22 +53,45 @@ export interface Travel<Document> {
   readonly label: string
 }
 
-/** Edits that take back the last step in the present document, or null when nothing is left to undo. */
-export function undo<Document extends object>(shape: DocumentShape, history: History<Document>, now: Document): Travel<Document> | null {
+/**
+ * Edits that take back the last step in the present document, or null when nothing is left to undo.
+ */
+export function undo<Document extends object>(
+  shape: DocumentShape,
+  history: History<Document>,
+  now: Document,
+): Travel<Document> | null {
   const step = history.done.at(-1)
   if (!step) return null
-  return { edits: between(shape, step.after, step.before, now), label: step.label, history: { done: history.done.slice(0, -1), undone: [...history.undone, step] } }
+  return {
+    edits: between(shape, step.after, step.before, now),
+    label: step.label,
+    history: { done: history.done.slice(0, -1), undone: [...history.undone, step] },
+  }
 }
 
 /** Edits that do the last undone step again, or null. */
-export function redo<Document extends object>(shape: DocumentShape, history: History<Document>, now: Document): Travel<Document> | null {
+export function redo<Document extends object>(
+  shape: DocumentShape,
+  history: History<Document>,
+  now: Document,
+): Travel<Document> | null {
   const step = history.undone.at(-1)
   if (!step) return null
-  return { edits: between(shape, step.before, step.after, now), label: step.label, history: { done: [...history.done, step], undone: history.undone.slice(0, -1) } }
+  return {
+    edits: between(shape, step.before, step.after, now),
+    label: step.label,
+    history: { done: [...history.done, step], undone: history.undone.slice(0, -1) },
+  }
 }
 
 /** The change from `from` to `to`, carried over to `now`. */
-function between<Document extends object>(shape: DocumentShape, from: Document, to: Document, now: Document): Edit[] {
+function between<Document extends object>(
+  shape: DocumentShape,
+  from: Document,
+  to: Document,
+  now: Document,
+): Edit[] {
   if (now === from) return diff(shape, from, to)
   return diff(shape, now, merge(shape, from, now, to).document)
 }

@@ -1,11 +1,29 @@
 export { problem, succeed, expectOk, type Problem, type Result } from './result.ts'
 export { validate, readJson, pathText } from './validate.ts'
 export { idSchema, countingIds, type Id, type NewId } from './id.ts'
-export { ROOT_ID, findNode, findList, walk, type DocumentNode, type DocumentShape, type NodeShape, type ListAddress } from './shape.ts'
+export {
+  ROOT_ID,
+  findNode,
+  findList,
+  walk,
+  type DocumentNode,
+  type DocumentShape,
+  type NodeShape,
+  type ListAddress,
+} from './shape.ts'
 export { applyEdit, applyEdits, invertEdit, invertEdits, type Edit, type Place } from './edit.ts'
 export { diff } from './diff.ts'
 export { merge, type Merged, type Conflict } from './merge.ts'
-export { emptyHistory, record, undo, redo, COALESCE_MS, type History, type Step, type Travel } from './history.ts'
+export {
+  emptyHistory,
+  record,
+  undo,
+  redo,
+  COALESCE_MS,
+  type History,
+  type Step,
+  type Travel,
+} from './history.ts'
 export { remembered } from './remembered.ts'
 export { sameValue } from './value.ts'
 export { editSchema } from './editSchema.ts'

@@ -1,6 +1,7 @@
 /**
- * Works a value out once for each object and keeps it as long as the object lives: what is danced, planned or laid is never
- * changed in place, and an edit leaves most of it as it was. `work` must depend on nothing else.
+ * Works a value out once for each object and keeps it as long as the object lives: what is danced,
+ * planned or laid is never changed in place, and an edit leaves most of it as it was. `work` must
+ * depend on nothing else.
  */
 export function remembered<Of extends object, Value>(work: (of: Of) => Value): (of: Of) => Value {
   const known = new WeakMap<Of, { readonly value: Value }>()

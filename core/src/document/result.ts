@@ -1,5 +1,6 @@
 /**
- * Expected failure is a value; misuse throws. A problem says in one sentence what was expected and where.
+ * Expected failure is a value; misuse throws. A problem says in one sentence what was expected and
+ * where.
  */
 export interface Problem {
   /** Stable, dotted, never shown. */
@@ -12,11 +13,16 @@ export interface Problem {
   readonly offset?: number
 }
 
-export type Result<Value> = { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly problem: Problem }
+export type Result<Value> =
+  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly problem: Problem }
 
 export const succeed = <Value>(value: Value): Result<Value> => ({ ok: true, value })
 
-export function problem(code: string, message: string, where: { field?: string; offset?: number } = {}): { readonly ok: false; readonly problem: Problem } {
+export function problem(
+  code: string,
+  message: string,
+  where: { field?: string; offset?: number } = {},
+): { readonly ok: false; readonly problem: Problem } {
   return { ok: false, problem: { code, message, ...where } }
 }
 

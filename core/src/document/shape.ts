@@ -1,11 +1,17 @@
 /**
- * How a kind of document nests: a root with fields and named lists; each list holds nodes of one kind, each with an
- * id that is unique in the whole document, fields, and lists of its own. The edit algebra needs to know no more.
+ * How a kind of document nests: a root with fields and named lists; each list holds nodes of one
+ * kind, each with an id that is unique in the whole document, fields, and lists of its own. The
+ * edit algebra needs to know no more.
  */
 export interface NodeShape {
-  /** Nested lists by property name. Every other property of the node, apart from `id`, is a field. */
+  /**
+   * Nested lists by property name. Every other property of the node, apart from `id`, is a field.
+   */
   readonly lists: Readonly<Record<string, NodeShape>>
-  /** Fields that may be left out. An edit writes null for one that is not there; such a field is never null itself. */
+  /**
+   * Fields that may be left out. An edit writes null for one that is not there; such a field is
+   * never null itself.
+   */
   readonly optional?: readonly string[]
 }
 export type DocumentShape = NodeShape
@@ -16,7 +22,10 @@ export type DocumentNode = { readonly id: string } & Readonly<Record<string, unk
 /** The id by which edits address the document itself. */
 export const ROOT_ID = ''
 
-/** Where a list lives: the id of its owner (`ROOT_ID` for the document) and the property that holds it. */
+/**
+ * Where a list lives: the id of its owner (`ROOT_ID` for the document) and the property that holds
+ * it.
+ */
 export interface ListAddress {
   readonly owner: string
   readonly list: string
@@ -31,7 +40,8 @@ export interface Found {
   readonly after: string | null
 }
 
-const listOf = (node: object, list: string): readonly DocumentNode[] => (node as Record<string, readonly DocumentNode[]>)[list]!
+const listOf = (node: object, list: string): readonly DocumentNode[] =>
+  (node as Record<string, readonly DocumentNode[]>)[list]!
 
 /** Visits every node below the root, owners before what they own. */
 export function* walk(shape: NodeShape, node: object, owner: string = ROOT_ID): Generator<Found> {
@@ -52,19 +62,34 @@ export function findNode(shape: DocumentShape, document: object, id: string): Fo
 }
 
 /** The list at an address, or null when its owner does not exist or has no such list. */
-export function findList(shape: DocumentShape, document: object, address: ListAddress): readonly DocumentNode[] | null {
-  const owner = address.owner === ROOT_ID ? { node: document, shape } : findNode(shape, document, address.owner)
+export function findList(
+  shape: DocumentShape,
+  document: object,
+  address: ListAddress,
+): readonly DocumentNode[] | null {
+  const owner =
+    address.owner === ROOT_ID ? { node: document, shape } : findNode(shape, document, address.owner)
   if (!owner || !(address.list in owner.shape.lists)) return null
   return listOf(owner.node, address.list)
 }
 
 /** Rebuilds the document with one node replaced. All that does not own it keeps its identity. */
-export function replaceNode<Document extends object>(shape: DocumentShape, document: Document, id: string, change: (node: object) => object): Document {
+export function replaceNode<Document extends object>(
+  shape: DocumentShape,
+  document: Document,
+  id: string,
+  change: (node: object) => object,
+): Document {
   if (id === ROOT_ID) return change(document) as Document
   return (within(shape, document, id, change) ?? document) as Document
 }
 
-function within(shape: NodeShape, node: object, id: string, change: (node: object) => object): object | null {
+function within(
+  shape: NodeShape,
+  node: object,
+  id: string,
+  change: (node: object) => object,
+): object | null {
   for (const [list, inner] of Object.entries(shape.lists)) {
     const children = listOf(node, list)
     for (let i = 0; i < children.length; i++) {
@@ -77,7 +102,8 @@ function within(shape: NodeShape, node: object, id: string, change: (node: objec
 }
 
 /** Whether a node has, or may have, a field. */
-export const hasField = (shape: NodeShape, node: object, field: string): boolean => fieldNames(shape, node).includes(field) || (shape.optional?.includes(field) ?? false)
+export const hasField = (shape: NodeShape, node: object, field: string): boolean =>
+  fieldNames(shape, node).includes(field) || (shape.optional?.includes(field) ?? false)
 
 /** Field names of a node: everything but its id and its lists. */
 export function fieldNames(shape: NodeShape, node: object): string[] {

@@ -25,9 +25,21 @@ export interface FigureWish {
 }
 
 /** Any figure. */
-export const NO_WISH: FigureWish = { text: '', family: null, level: null, startFoot: null, endHold: null, lengthTicks: null, after: null, floor: null }
+export const NO_WISH: FigureWish = {
+  text: '',
+  family: null,
+  level: null,
+  startFoot: null,
+  endHold: null,
+  lengthTicks: null,
+  after: null,
+  floor: null,
+}
 
-/** Whether a figure is one of a dance's own: of the family that has the dance's name, or the name of its kind. */
+/**
+ * Whether a figure is one of a dance's own: of the family that has the dance's name, or the name of
+ * its kind.
+ */
 export function isOfDance(figure: Figure, dance: string): boolean {
   const wanted = dance.trim().toLowerCase()
   return figure.family === wanted || (danceTempo(wanted)?.dance ?? '') === figure.family
@@ -47,9 +59,13 @@ export function browseFigures(figures: readonly Figure[], wish: FigureWish): Fig
       (wish.level === null || figure.level === wish.level) &&
       (wish.lengthTicks === null || figure.lengthTicks === wish.lengthTicks) &&
       (wish.startFoot === null || startFoot(figure) === wish.startFoot) &&
-      (wish.endHold === null || (figure.exitHold === null ? figure.entry.holds.includes(wish.endHold) : figure.exitHold === wish.endHold)),
+      (wish.endHold === null ||
+        (figure.exitHold === null
+          ? figure.entry.holds.includes(wish.endHold)
+          : figure.exitHold === wish.endHold)),
   )
-  const known = wish.floor === null ? fitting : fitting.filter((figure) => isFor(wish.floor!, figure))
+  const known =
+    wish.floor === null ? fitting : fitting.filter((figure) => isFor(wish.floor!, figure))
   const following = wish.after === null ? known : mayFollow(wish.after, known)
   return searchFigures(following, wish.text)
 }

@@ -1,6 +1,7 @@
 /**
- * Facing is an angle in eighths of a turn, clockwise seen from above, in a named frame. In the hall's frame 0 is line of
- * dance (anticlockwise round the hall), so the wall is at 2, reverse at 4 and the centre at 6.
+ * Facing is an angle in eighths of a turn, clockwise seen from above, in a named frame. In the
+ * hall's frame 0 is line of dance (anticlockwise round the hall), so the wall is at 2, reverse at 4
+ * and the centre at 6.
  */
 export type Facing = 0 | 1 | 2 | 3 | 4 | 5 | 6 | 7
 
@@ -13,7 +14,16 @@ export const CENTRE: Facing = 6
 export const wrapFacing = (eighths: number): Facing => (((eighths % 8) + 8) % 8) as Facing
 
 /** Names of the hall's directions, by facing; screen catalogues are keyed by these. */
-export const HALL_DIRECTIONS = ['lineOfDance', 'diagonalWall', 'wall', 'diagonalReverseWall', 'reverse', 'diagonalReverseCentre', 'centre', 'diagonalCentre'] as const
+export const HALL_DIRECTIONS = [
+  'lineOfDance',
+  'diagonalWall',
+  'wall',
+  'diagonalReverseWall',
+  'reverse',
+  'diagonalReverseCentre',
+  'centre',
+  'diagonalCentre',
+] as const
 export type HallDirection = (typeof HALL_DIRECTIONS)[number]
 export const hallDirection = (facing: Facing): HallDirection => HALL_DIRECTIONS[facing]
 
@@ -30,18 +40,24 @@ export function turnTo(from: Facing, target: Facing): number {
 }
 
 /**
- * The side of a turn that goes through `through` on its way, without ending there: facing reverse, through the centre is
- * to the right; facing line of dance, to the left. Straight ahead or behind there is no side, and 0 is returned.
+ * The side of a turn that goes through `through` on its way, without ending there: facing reverse,
+ * through the centre is to the right; facing line of dance, to the left. Straight ahead or behind
+ * there is no side, and 0 is returned.
  */
 export function sideThrough(from: Facing, through: Facing): 1 | -1 | 0 {
   const clockwise = wrapFacing(through - from)
   return clockwise === 0 || clockwise === 4 ? 0 : clockwise < 4 ? 1 : -1
 }
 
-/** Body-relative travel as a direction in the frame the facing is given in: backing along the line of dance faces reverse. */
-export const travelInFrame = (facing: Facing, direction: Facing): Facing => wrapFacing(facing + direction)
+/**
+ * Body-relative travel as a direction in the frame the facing is given in: backing along the line
+ * of dance faces reverse.
+ */
+export const travelInFrame = (facing: Facing, direction: Facing): Facing =>
+  wrapFacing(facing + direction)
 /** Travel in a frame as the body feels it: 0 forward, 2 right, 4 back, 6 left. */
-export const travelOfBody = (facing: Facing, inFrame: Facing): Facing => wrapFacing(inFrame - facing)
+export const travelOfBody = (facing: Facing, inFrame: Facing): Facing =>
+  wrapFacing(inFrame - facing)
 
 /** A mirrored direction: forward and back stay, left and right change. */
 export const mirrored = (direction: Facing): Facing => wrapFacing(-direction)

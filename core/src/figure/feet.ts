@@ -20,20 +20,28 @@ const BESIDE = /\b(?:close|together|draw|touch)\b/
 export const CROSSED = /\b(?:across|behind|through|lock)\b/
 
 /**
- * Follows one dancer's feet over the floor. A step goes from where the body is; one without a way comes beside the other
- * foot (close, together, touch) or stays where that foot is (recover, in place), and the weight goes back there.
+ * Follows one dancer's feet over the floor. A step goes from where the body is; one without a way
+ * comes beside the other foot (close, together, touch) or stays where that foot is (recover, in
+ * place), and the weight goes back there.
  */
 export function walkFeet(steps: readonly Step[]): FeetAfter[] {
   let facing = 0
   let body = ORIGIN
   /** Where the body is when it stands on that foot, and how far the foot is to the side of it. */
-  const stand: Record<Foot, { at: FloorPoint; side: number; facing: number }> = { left: { at: ORIGIN, side: -HIP, facing: 0 }, right: { at: ORIGIN, side: HIP, facing: 0 } }
-  const placeOf = (foot: Foot): FloorPoint => plus(stand[foot].at, toward(stand[foot].facing + 2, stand[foot].side))
+  const stand: Record<Foot, { at: FloorPoint; side: number; facing: number }> = {
+    left: { at: ORIGIN, side: -HIP, facing: 0 },
+    right: { at: ORIGIN, side: HIP, facing: 0 },
+  }
+  const placeOf = (foot: Foot): FloorPoint =>
+    plus(stand[foot].at, toward(stand[foot].facing + 2, stand[foot].side))
   return [...steps]
     .filter(({ layer }) => layer === 'feet')
     .map((step): FeetAfter => {
-      const moving: readonly Foot[] = step.foot === 'both' ? ['left', 'right'] : step.foot === null ? [] : [step.foot]
-      const target = step.travel ? plus(body, toward(facing + step.travel.direction, step.travel.strides)) : body
+      const moving: readonly Foot[] =
+        step.foot === 'both' ? ['left', 'right'] : step.foot === null ? [] : [step.foot]
+      const target = step.travel
+        ? plus(body, toward(facing + step.travel.direction, step.travel.strides))
+        : body
       for (const foot of moving) {
         const stays = step.travel === null && !BESIDE.test(step.text) && moving.length === 1
         const side = (foot === 'left' ? -1 : 1) * HIP * (CROSSED.test(step.text) ? -1 : 1)

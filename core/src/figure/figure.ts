@@ -5,10 +5,16 @@ import { stepSchema } from './step.ts'
 import { variationSchema } from './variation.ts'
 
 /**
- * What it is called (`name`), what is said (`wordings`) and what is done (`steps`) are three things. Length out, feet,
- * facing and turn are computed from the steps and never stored.
+ * What it is called (`name`), what is said (`wordings`) and what is done (`steps`) are three
+ * things. Length out, feet, facing and turn are computed from the steps and never stored.
  */
-const wordingSchema = z.strictObject({ full: z.string().min(1).max(120), short: z.string().min(1).max(80), prompt: z.string().min(1).max(60) }).readonly()
+const wordingSchema = z
+  .strictObject({
+    full: z.string().min(1).max(120),
+    short: z.string().min(1).max(80),
+    prompt: z.string().min(1).max(60),
+  })
+  .readonly()
 export type Wordings = z.infer<typeof wordingSchema>
 export const WORDING_KINDS = ['full', 'short', 'prompt'] as const
 export type WordingKind = (typeof WORDING_KINDS)[number]
@@ -18,10 +24,15 @@ export const CUE_LANGUAGES = ['en', 'de'] as const
 export type CueLanguageId = (typeof CUE_LANGUAGES)[number]
 const wordingsSchema = z
   .strictObject({ en: wordingSchema.optional(), de: wordingSchema.optional() })
-  .refine(({ en, de }) => en !== undefined || de !== undefined, 'words in English or German were expected')
+  .refine(
+    ({ en, de }) => en !== undefined || de !== undefined,
+    'words in English or German were expected',
+  )
   .readonly()
 
-/** Another name, and whose it is: of a school, a region, a language; plain where it is everybody's. */
+/**
+ * Another name, and whose it is: of a school, a region, a language; plain where it is everybody's.
+ */
 const aliasSchema = z
   .strictObject({
     name: z
@@ -46,10 +57,16 @@ const aliasSchema = z
 export type Alias = z.infer<typeof aliasSchema>
 
 const stepsSchema = z.array(stepSchema).max(400).readonly()
-/** The follow's steps: written out, the lead's with opposite feet in the same direction of the hall, or the lead's own. */
+/**
+ * The follow's steps: written out, the lead's with opposite feet in the same direction of the hall,
+ * or the lead's own.
+ */
 const followSchema = z.union([z.literal('opposite'), z.literal('same'), stepsSchema])
 
-/** Another way to end, or something that may be added; not danced and not counted unless it is chosen, by its name. */
+/**
+ * Another way to end, or something that may be added; not danced and not counted unless it is
+ * chosen, by its name.
+ */
 const namedSchema = z
   .string()
   .min(1)
@@ -66,11 +83,16 @@ const endingSchema = z
     follow: followSchema,
   })
   .readonly()
-const optionSchema = z.strictObject({ name: namedSchema, lead: stepsSchema, follow: followSchema }).readonly()
+const optionSchema = z
+  .strictObject({ name: namedSchema, lead: stepsSchema, follow: followSchema })
+  .readonly()
 export type Ending = z.infer<typeof endingSchema>
 export type FigureOption = z.infer<typeof optionSchema>
 
-/** Dancers of a set who do something else than the figure's lead and follow: these couples, one role of them or both. No steps: they stand. */
+/**
+ * Dancers of a set who do something else than the figure's lead and follow: these couples, one role
+ * of them or both. No steps: they stand.
+ */
 const othersSchema = z
   .strictObject({
     couples: z.array(z.int().min(1).max(8)).min(1).max(8).readonly(),
@@ -81,7 +103,17 @@ const othersSchema = z
 export type SetOthers = z.infer<typeof othersSchema>
 
 const strictnessSchema = z.enum(['hard', 'soft'])
-export const CAUTION_KINDS = ['arms', 'neck', 'spin', 'dip', 'knees', 'floor', 'crowding', 'heat', 'tempo'] as const
+export const CAUTION_KINDS = [
+  'arms',
+  'neck',
+  'spin',
+  'dip',
+  'knees',
+  'floor',
+  'crowding',
+  'heat',
+  'tempo',
+] as const
 export const LEVELS = ['first', 'easy', 'steady', 'advanced'] as const
 export const FRAMES = ['hall', 'walls', 'ring', 'set'] as const
 
@@ -97,14 +129,20 @@ export const figureSchema = z
     /** Who dances it: a lead with a follow, everybody alone, or the couples of a set. */
     dancers: z.enum(['couple', 'solo', 'set']),
     /** Length of the figure; its pick-up is not part of it. */
-    lengthTicks: z.int().min(1, 'a length of at least 1 tick (24 ticks are a beat) was expected').max(100_000),
+    lengthTicks: z
+      .int()
+      .min(1, 'a length of at least 1 tick (24 ticks are a beat) was expected')
+      .max(100_000),
     /** Count of the bar on which its first beat falls; 1 where left out. */
     countFrom: z.int().min(1).max(12).optional(),
     lead: stepsSchema,
     follow: followSchema,
     /** In a set: how many couples it is for, and those who do something else. */
     set: z
-      .strictObject({ couples: z.tuple([z.int().min(1).max(8), z.int().min(1).max(8)]).readonly(), others: z.array(othersSchema).max(16).readonly() })
+      .strictObject({
+        couples: z.tuple([z.int().min(1).max(8), z.int().min(1).max(8)]).readonly(),
+        others: z.array(othersSchema).max(16).readonly(),
+      })
       .readonly()
       .optional(),
     /** Hands changed on the way; the last hold is `exitHold`. */
@@ -122,7 +160,13 @@ export const figureSchema = z
         /** The frame whose words the facings are said in; the hall where left out. */
         frame: z.enum(FRAMES).optional(),
         /** `hard`: it cannot begin otherwise; `soft`: it is only less comfortable. */
-        strictness: z.strictObject({ feet: strictnessSchema, holds: strictnessSchema, facings: strictnessSchema }).readonly(),
+        strictness: z
+          .strictObject({
+            feet: strictnessSchema,
+            holds: strictnessSchema,
+            facings: strictnessSchema,
+          })
+          .readonly(),
       })
       .readonly(),
     /** The hold it ends in; null where it keeps the one it began in. */
@@ -140,7 +184,11 @@ export const figureSchema = z
       .optional(),
     wordings: wordingsSchema,
     cautions: z
-      .array(z.strictObject({ kind: z.enum(CAUTION_KINDS), text: z.string().min(1).max(200) }).readonly())
+      .array(
+        z
+          .strictObject({ kind: z.enum(CAUTION_KINDS), text: z.string().min(1).max(200) })
+          .readonly(),
+      )
       .max(10)
       .readonly(),
     remarks: z.string().max(500),
@@ -155,7 +203,8 @@ export function wordingsIn({ wordings }: Figure, language: CueLanguageId): Wordi
 }
 
 /** Whether all who dance it do the same, so that one line tells it. */
-export const isDancedAlike = ({ dancers, follow, set }: Figure): boolean => dancers !== 'couple' && follow === 'same' && (set?.others.length ?? 0) === 0
+export const isDancedAlike = ({ dancers, follow, set }: Figure): boolean =>
+  dancers !== 'couple' && follow === 'same' && (set?.others.length ?? 0) === 0
 
 /** Figures by id. */
 export type FigureBook = ReadonlyMap<string, Figure>

@@ -44,11 +44,18 @@ export const MOST_FIGURES = 20_000
 /** A spreadsheet would run what begins like a formula; an apostrophe before it keeps it a text. */
 const FORMULA = /^[=+\-@\t\r]/
 
-/** What must hold for a figure to begin, as it is written: `feet holds`, the rest is soft; empty for feet and holds. */
+/**
+ * What must hold for a figure to begin, as it is written: `feet holds`, the rest is soft; empty for
+ * feet and holds.
+ */
 const STRICT = ['feet', 'holds', 'facings'] as const
-const usual = (strictness: Figure['entry']['strictness']): boolean => sameValue(strictness, UNWRITTEN.strictness)
+const usual = (strictness: Figure['entry']['strictness']): boolean =>
+  sameValue(strictness, UNWRITTEN.strictness)
 
-/** Figures as comma-separated values, one a row, steps as typed lines; `readFigureCsv` reads them back the same. */
+/**
+ * Figures as comma-separated values, one a row, steps as typed lines; `readFigureCsv` reads them
+ * back the same.
+ */
 export function figureCsv(figures: readonly Figure[]): string {
   const rows = figures.map((figure) => {
     const written = writtenOfFigure(figure, { figures })
@@ -63,7 +70,8 @@ export function figureCsv(figures: readonly Figure[]): string {
       beats: written.beats,
       'count from': written.countFrom,
       lead: written.lead,
-      follow: written.followKind === 'own' ? (figure.parts ? 'own' : written.follow) : written.followKind,
+      follow:
+        written.followKind === 'own' ? (figure.parts ? 'own' : written.follow) : written.followKind,
       couples: figure.set ? written.couples : '',
       others: written.others,
       holds: written.holds.join('; '),
@@ -85,23 +93,52 @@ export function figureCsv(figures: readonly Figure[]): string {
       cautions: figure.cautions.map(({ kind, text }) => `${kind}: ${text}`).join(' | '),
       remarks: figure.remarks,
     }
-    return COLUMNS.map((column) => (FORMULA.test(cells[column]) ? `'${cells[column]}` : cells[column]))
+    return COLUMNS.map((column) =>
+      FORMULA.test(cells[column]) ? `'${cells[column]}` : cells[column],
+    )
   })
   return `${Papa.unparse([[...COLUMNS], ...rows])}\r\n`
 }
 
-/** Reads figures from comma-separated values: all of them, or the first row and column that cannot be read, and what was expected there. Composites may name figures of the table or of `known`. */
-export function readFigureCsv(text: string, newId: () => string, name = 'The table', known: readonly Figure[] = []): Result<readonly Figure[]> {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimiter: ',' })
+/**
+ * Reads figures from comma-separated values: all of them, or the first row and column that cannot
+ * be read, and what was expected there. Composites may name figures of the table or of `known`.
+ */
+export function readFigureCsv(
+  text: string,
+  newId: () => string,
+  name = 'The table',
+  known: readonly Figure[] = [],
+): Result<readonly Figure[]> {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    skipEmptyLines: 'greedy',
+    delimiter: ',',
+  })
   const [broken] = errors.filter(({ type }) => type === 'Quotes')
-  if (broken) return problem('table.quotes', `${name} has a quotation mark that is not closed in row ${(broken.row ?? 0) + 1}.`)
+  if (broken)
+    return problem(
+      'table.quotes',
+      `${name} has a quotation mark that is not closed in row ${(broken.row ?? 0) + 1}.`,
+    )
   const [head = [], ...rows] = data
   const columns = head.map((cell) => cell.trim().toLowerCase())
   const unknown = columns.find((column) => !COLUMNS.includes(column as Column))
-  if (unknown !== undefined) return problem('table.column', `${name} has a column “${unknown}”; the columns may be ${COLUMNS.join(', ')}.`)
+  if (unknown !== undefined)
+    return problem(
+      'table.column',
+      `${name} has a column “${unknown}”; the columns may be ${COLUMNS.join(', ')}.`,
+    )
   const missing = NEEDED.find((column) => !columns.includes(column))
-  if (missing) return problem('table.column', `${name} has no column “${missing}”; at least ${NEEDED.join(', ')} were expected.`)
-  if (rows.length > MOST_FIGURES) return problem('table.long', `${name} has ${rows.length} rows; at most ${MOST_FIGURES} were expected.`)
+  if (missing)
+    return problem(
+      'table.column',
+      `${name} has no column “${missing}”; at least ${NEEDED.join(', ')} were expected.`,
+    )
+  if (rows.length > MOST_FIGURES)
+    return problem(
+      'table.long',
+      `${name} has ${rows.length} rows; at most ${MOST_FIGURES} were expected.`,
+    )
   const figures: Figure[] = []
   const ids = new Map<string, number>()
   const later: number[] = []
@@ -110,8 +147,13 @@ export function readFigureCsv(text: string, newId: () => string, name = 'The tab
     // A composite names other figures of the table, so it waits until they are there.
     const isMade = partsAt >= 0 && (row[partsAt] ?? '').trim() !== ''
     const figure = readRow(row, columns, newId, isMade)
-    if (!figure.ok) return problem(figure.problem.code, `${name}, row ${i + 2}: ${figure.problem.message}`)
-    if (ids.has(figure.value.id)) return problem('table.twice', `${name}, row ${i + 2}: the id “${figure.value.id}” is there a second time; every id may be used once.`)
+    if (!figure.ok)
+      return problem(figure.problem.code, `${name}, row ${i + 2}: ${figure.problem.message}`)
+    if (ids.has(figure.value.id))
+      return problem(
+        'table.twice',
+        `${name}, row ${i + 2}: the id “${figure.value.id}” is there a second time; every id may be used once.`,
+      )
     ids.set(figure.value.id, i)
     figures.push(figure.value)
     if (isMade) later.push(i)
@@ -119,28 +161,53 @@ export function readFigureCsv(text: string, newId: () => string, name = 'The tab
   const all = [...figures, ...known.filter(({ id }) => !ids.has(id))]
   for (const i of later) {
     const parts = readParts(rows[i]![partsAt]!.trim(), all, figures[i]!.family)
-    if (!parts.ok) return problem('table.cell', `${name}, row ${i + 2}: column parts: ${parts.problem.message}`)
+    if (!parts.ok)
+      return problem('table.cell', `${name}, row ${i + 2}: column parts: ${parts.problem.message}`)
     figures[i] = { ...figures[i]!, parts: parts.value }
   }
   const { book, problems } = composeBook([...figures, ...all.slice(figures.length)])
   const [wrong] = problems.filter(({ figureId }) => ids.has(figureId))
-  if (wrong) return problem('table.parts', `${name}, row ${ids.get(wrong.figureId)! + 2}: ${wrong.message}`)
+  if (wrong)
+    return problem('table.parts', `${name}, row ${ids.get(wrong.figureId)! + 2}: ${wrong.message}`)
   return succeed(figures.map(({ id }) => book.get(id)!))
 }
 
-const list = (text: string): string[] => text.split(';').map((one) => one.trim()).filter(Boolean) // prettier-ignore
+const list = (text: string): string[] =>
+  text
+    .split(';')
+    .map((one) => one.trim())
+    .filter(Boolean)
 
-function readRow(row: readonly string[], columns: readonly string[], newId: () => string, isMade: boolean): Result<Figure> {
+function readRow(
+  row: readonly string[],
+  columns: readonly string[],
+  newId: () => string,
+  isMade: boolean,
+): Result<Figure> {
   const cells = new Map(columns.map((column, i) => [column, row[i]?.trim() ?? '']))
   for (const [column, cell] of cells) {
-    if (FORMULA.test(cell)) return problem('table.formula', `“${cell.slice(0, 40)}” in column ${column} looks like a formula; a text was expected.`)
+    if (FORMULA.test(cell))
+      return problem(
+        'table.formula',
+        `“${cell.slice(0, 40)}” in column ${column} looks like a formula; a text was expected.`,
+      )
     if (/^'[=+\-@\t\r]/.test(cell)) cells.set(column, cell.slice(1))
   }
   const cell = (column: Column): string => cells.get(column) ?? ''
   const follow = cell('follow') || 'opposite'
-  const cautions = cell('cautions').split('|').map((one) => one.trim()).filter(Boolean).map((one) => /^(\w+): *(.+)$/.exec(one)) // prettier-ignore
-  const wrongCaution = cautions.findIndex((one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!))
-  if (wrongCaution >= 0) return problem('table.caution', `a caution such as “spin: give room” was expected in column cautions, its kind one of ${CAUTION_KINDS.join(', ')}.`)
+  const cautions = cell('cautions')
+    .split('|')
+    .map((one) => one.trim())
+    .filter(Boolean)
+    .map((one) => /^(\w+): *(.+)$/.exec(one))
+  const wrongCaution = cautions.findIndex(
+    (one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!),
+  )
+  if (wrongCaution >= 0)
+    return problem(
+      'table.caution',
+      `a caution such as “spin: give room” was expected in column cautions, its kind one of ${CAUTION_KINDS.join(', ')}.`,
+    )
   const own = follow !== 'opposite' && follow !== 'same'
   const strict = cell('strict')
   const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
@@ -162,19 +229,29 @@ function readRow(row: readonly string[], columns: readonly string[], newId: () =
       holds: list(cell('holds')),
       facings: list(cell('facings')).map(Number),
       frame: (cell('frame') || 'hall') as (typeof FRAMES)[number],
-      strictness: strict === '' ? UNWRITTEN.strictness : { feet: has('feet'), holds: has('holds'), facings: has('facings') },
+      strictness:
+        strict === ''
+          ? UNWRITTEN.strictness
+          : { feet: has('feet'), holds: has('holds'), facings: has('facings') },
       holdChanges: cell('hands'),
       exitHold: cell('ends') || null,
       endings: cell('endings'),
       options: cell('options'),
       half: cell('half'),
-      words: { en: { full: cell('full'), short: cell('short'), prompt: cell('prompt') }, de: { full: cell('full de'), short: cell('short de'), prompt: cell('prompt de') } },
+      words: {
+        en: { full: cell('full'), short: cell('short'), prompt: cell('prompt') },
+        de: { full: cell('full de'), short: cell('short de'), prompt: cell('prompt de') },
+      },
       remarks: cell('remarks'),
-      cautions: cautions.map((one) => ({ kind: one![1] as Figure['cautions'][number]['kind'], text: one![2]! })),
+      cautions: cautions.map((one) => ({
+        kind: one![1] as Figure['cautions'][number]['kind'],
+        text: one![2]!,
+      })),
     },
     cell('id') || newId(),
   )
-  if (!figure) return problem('table.cell', `column ${columnOf(problems[0]!.field)}: ${problems[0]!.message}`)
+  if (!figure)
+    return problem('table.cell', `column ${columnOf(problems[0]!.field)}: ${problems[0]!.message}`)
   const valid = figureSchema.safeParse(own && isMade ? { ...figure, follow: [] } : figure)
   if (valid.success) return succeed(valid.data)
   const [issue] = valid.error.issues
@@ -183,6 +260,12 @@ function readRow(row: readonly string[], columns: readonly string[], newId: () =
 
 /** The column in which a field is typed. */
 function columnOf(field: keyof WrittenFigure): string {
-  const named: Partial<Record<keyof WrittenFigure, Column>> = { countFrom: 'count from', holdChanges: 'hands', exitHold: 'ends', words: 'full', strictness: 'strict' }
+  const named: Partial<Record<keyof WrittenFigure, Column>> = {
+    countFrom: 'count from',
+    holdChanges: 'hands',
+    exitHold: 'ends',
+    words: 'full',
+    strictness: 'strict',
+  }
   return named[field] ?? field
 }

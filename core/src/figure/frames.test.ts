@@ -10,7 +10,8 @@ const room = new Map<string, Facing>([
 ])
 const standing: Standing = { facing: 1, partner: 5, line: 'lead', room }
 const facings = [0, 1, 2, 3, 4, 5, 6, 7] as const
-const message = (result: ReturnType<typeof readDirection>) => (result.ok ? '' : result.problem.message)
+const message = (result: ReturnType<typeof readDirection>) =>
+  result.ok ? '' : result.problem.message
 
 describe('directions by name', () => {
   it('are read as they are written, in every frame', () => {
@@ -18,10 +19,15 @@ describe('directions by name', () => {
       fc.property(
         fc.constantFrom(...DIRECTION_FRAMES),
         fc.constantFrom(...facings),
-        fc.record({ facing: fc.constantFrom(...facings), partner: fc.constantFrom(...facings), line: fc.constantFrom('lead' as const, 'follow' as const) }),
+        fc.record({
+          facing: fc.constantFrom(...facings),
+          partner: fc.constantFrom(...facings),
+          line: fc.constantFrom('lead' as const, 'follow' as const),
+        }),
         (frame, facing, from) => {
           const words = directionWords(frame, facing, { ...from, room })
-          if (words !== null) expect(expectOk(readDirection(words, frame, { ...from, room }))).toBe(facing)
+          if (words !== null)
+            expect(expectOk(readDirection(words, frame, { ...from, room }))).toBe(facing)
         },
       ),
     )
@@ -43,16 +49,30 @@ describe('directions by name', () => {
     ['the door', 'room', 3],
     ['back', 'body', 5],
     ['right', 'body', 3],
-  ] as const)('“%s” in the %s frame is %i eighths', (text, frame, facing) => expect(expectOk(readDirection(text, frame, standing))).toBe(facing))
+  ] as const)('“%s” in the %s frame is %i eighths', (text, frame, facing) =>
+    expect(expectOk(readDirection(text, frame, standing))).toBe(facing),
+  )
   it('say across and inside of what', () => {
-    expect([expectOk(readDirection('across', 'set', { line: 'lead' })), expectOk(readDirection('across', 'set', { line: 'follow' }))]).toEqual([2, 6])
-    expect(message(readDirection('inside', 'couple'))).toBe('From here nothing is known of “inside”: say first where the dancer stands.')
+    expect([
+      expectOk(readDirection('across', 'set', { line: 'lead' })),
+      expectOk(readDirection('across', 'set', { line: 'follow' })),
+    ]).toEqual([2, 6])
+    expect(message(readDirection('inside', 'couple'))).toBe(
+      'From here nothing is known of “inside”: say first where the dancer stands.',
+    )
   })
-  it('name those that are known where one is not', () => expect(message(readDirection('the bar', 'set', standing))).toBe('“the bar” is no direction here; one of these was expected: up, down, across, out.'))
+  it('name those that are known where one is not', () =>
+    expect(message(readDirection('the bar', 'set', standing))).toBe(
+      '“the bar” is no direction here; one of these was expected: up, down, across, out.',
+    ))
 })
 
 describe('a turn told by the room', () => {
-  const from = (facing: Facing, frame: 'hall' | 'walls' | 'set' = 'hall') => ({ facing, frame, line: 'lead' as const })
+  const from = (facing: Facing, frame: 'hall' | 'walls' | 'set' = 'hall') => ({
+    facing,
+    frame,
+    line: 'lead' as const,
+  })
   it.each([
     ['to the centre', LINE_OF_DANCE, -2],
     ['toward the wall', LINE_OF_DANCE, 2],
@@ -62,10 +82,15 @@ describe('a turn told by the room', () => {
     ['3/4 through the centre', REVERSE, 6],
     ['a quarter right to reverse', WALL, 2],
     ['a full turn right to the wall', WALL, 8],
-  ] as const)('“%s” from %i turns %i eighths', (text, facing, eighths) => expect(expectOk(parseTurn(text, from(facing))).eighths).toBe(eighths))
+  ] as const)('“%s” from %i turns %i eighths', (text, facing, eighths) =>
+    expect(expectOk(parseTurn(text, from(facing))).eighths).toBe(eighths),
+  )
   it('ends at a wall of the room or up the set', () => {
     expect(expectOk(parseTurn('to 9 o’clock', from(0, 'walls'))).eighths).toBe(-2)
-    expect(expectOk(parseTurn('nearly a quarter right to across', from(0, 'set')))).toEqual({ eighths: 2, about: true })
+    expect(expectOk(parseTurn('nearly a quarter right to across', from(0, 'set')))).toEqual({
+      eighths: 2,
+      about: true,
+    })
   })
   it.each([
     ['a half to the centre', LINE_OF_DANCE, /contradicts itself: from here it is 2\/8 to the left/],

@@ -2,8 +2,8 @@ import { problem, succeed, type Result } from '../document/index.ts'
 import { wrapFacing, type Facing } from './facing.ts'
 
 /**
- * Directions by name. One angle is meant throughout (eighths clockwise seen from above, 0 = line of dance, 12 o'clock or
- * up the set); a frame gives it its words.
+ * Directions by name. One angle is meant throughout (eighths clockwise seen from above, 0 = line of
+ * dance, 12 o'clock or up the set); a frame gives it its words.
  */
 export const DIRECTION_FRAMES = ['hall', 'walls', 'ring', 'set', 'couple', 'room', 'body'] as const
 export type DirectionFrame = (typeof DIRECTION_FRAMES)[number]
@@ -66,11 +66,22 @@ function naming(frame: DirectionFrame, { facing, partner, line, room }: Standing
       return WALLS
     case 'set': {
       // Facing up, the leads' line stands on the left, so that the follows are to its right.
-      const across: Naming = line === undefined ? [] : [[line === 'lead' ? 2 : 6, ['across']], [line === 'lead' ? 6 : 2, ['out']]] // prettier-ignore
+      const across: Naming =
+        line === undefined
+          ? []
+          : [
+              [line === 'lead' ? 2 : 6, ['across']],
+              [line === 'lead' ? 6 : 2, ['out']],
+            ]
       return [[0, ['up', 'the top']], [4, ['down', 'the bottom']], ...across] // prettier-ignore
     }
     case 'couple':
-      return partner === undefined ? [] : [[partner, ['inside', 'the partner', 'partner']], [wrapFacing(partner + 4), ['outside', 'away from the partner']]] // prettier-ignore
+      return partner === undefined
+        ? []
+        : [
+            [partner, ['inside', 'the partner', 'partner']],
+            [wrapFacing(partner + 4), ['outside', 'away from the partner']],
+          ]
     case 'room':
       return [...(room ?? [])].map(([name, at]) => [at, [name]] as const)
     case 'body':
@@ -79,16 +90,37 @@ function naming(frame: DirectionFrame, { facing, partner, line, room }: Standing
 }
 
 /** The words for a direction in a frame; null where the frame has none for it. */
-export const directionWords = (frame: DirectionFrame, facing: Facing, standing: Standing = {}): string | null => naming(frame, standing).find(([one]) => one === facing)?.[1][0] ?? null
+export const directionWords = (
+  frame: DirectionFrame,
+  facing: Facing,
+  standing: Standing = {},
+): string | null => naming(frame, standing).find(([one]) => one === facing)?.[1][0] ?? null
 
-const plain = (text: string): string => text.trim().toLowerCase().replace(/[’]/g, "'").replace(/^(?:the|toward|towards|to) +/, '').replace(/^the +/, '') // prettier-ignore
+const plain = (text: string): string =>
+  text
+    .trim()
+    .toLowerCase()
+    .replace(/[’]/g, "'")
+    .replace(/^(?:the|toward|towards|to) +/, '')
+    .replace(/^the +/, '')
 
-/** The direction that words name in a frame. Refuses words it does not know, and says which it does. */
-export function readDirection(text: string, frame: DirectionFrame, standing: Standing = {}): Result<Facing> {
+/**
+ * The direction that words name in a frame. Refuses words it does not know, and says which it does.
+ */
+export function readDirection(
+  text: string,
+  frame: DirectionFrame,
+  standing: Standing = {},
+): Result<Facing> {
   const wanted = plain(text)
   const names = naming(frame, standing)
   const found = names.find(([, words]) => words.some((word) => plain(word) === wanted))
   if (found) return succeed(found[0])
   const known = names.map(([, words]) => words[0]).join(', ')
-  return problem('direction.unknown', known === '' ? `From here nothing is known of “${text.trim()}”: say first where the dancer stands.` : `“${text.trim()}” is no direction here; one of these was expected: ${known}.`)
+  return problem(
+    'direction.unknown',
+    known === ''
+      ? `From here nothing is known of “${text.trim()}”: say first where the dancer stands.`
+      : `“${text.trim()}” is no direction here; one of these was expected: ${known}.`,
+  )
 }

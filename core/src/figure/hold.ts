@@ -1,8 +1,9 @@
 import { z } from 'zod'
 
 /**
- * Holds: which hands are joined and how the two stand to each other. Data that can be added to; `relation` is the
- * follow's facing less the lead's in eighths (4 = face to face, 0 = side by side), null where it is not fixed.
+ * Holds: which hands are joined and how the two stand to each other. Data that can be added to;
+ * `relation` is the follow's facing less the lead's in eighths (4 = face to face, 0 = side by
+ * side), null where it is not fixed.
  */
 export interface Hold {
   readonly id: string
@@ -81,14 +82,26 @@ export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)
 
 /** The hold of this id, or null when the vocabulary has none. */
 export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? null
-export const holdIdSchema = z.string().refine((id) => HOLD_IDS.includes(id), `one of the holds was expected: ${HOLD_IDS.join(', ')}`)
+export const holdIdSchema = z
+  .string()
+  .refine((id) => HOLD_IDS.includes(id), `one of the holds was expected: ${HOLD_IDS.join(', ')}`)
 
 type HandPair = Hold['hands'][number]
-const has = (hands: Hold['hands'], [lead, follow]: HandPair): boolean => hands.some((pair) => pair[0] === lead && pair[1] === follow)
+const has = (hands: Hold['hands'], [lead, follow]: HandPair): boolean =>
+  hands.some((pair) => pair[0] === lead && pair[1] === follow)
 
-/** The change of hands that leads from one hold into another: pairs let go and pairs joined, lead's hand first. */
-export function handChange(from: string, to: string): { readonly released: Hold['hands']; readonly joined: Hold['hands'] } {
+/**
+ * The change of hands that leads from one hold into another: pairs let go and pairs joined, lead's
+ * hand first.
+ */
+export function handChange(
+  from: string,
+  to: string,
+): { readonly released: Hold['hands']; readonly joined: Hold['hands'] } {
   const before = holdOf(from)?.hands ?? []
   const after = holdOf(to)?.hands ?? []
-  return { released: before.filter((pair) => !has(after, pair)), joined: after.filter((pair) => !has(before, pair)) }
+  return {
+    released: before.filter((pair) => !has(after, pair)),
+    joined: after.filter((pair) => !has(before, pair)),
+  }
 }

@@ -7,7 +7,10 @@ import type { Figure } from './figure.ts'
 /** What bringing in one figure would do to a book. */
 export interface ImportRow {
   readonly figure: Figure
-  /** `new`: not in the book; `same`: there already; `changed`: other than the one of its id; `conflict`: another figure has its name in its dance. */
+  /**
+   * `new`: not in the book; `same`: there already; `changed`: other than the one of its id;
+   * `conflict`: another figure has its name in its dance.
+   */
   readonly state: 'new' | 'same' | 'changed' | 'conflict'
   /** The figure of the book it is measured against; null where there is none. */
   readonly against: Figure | null
@@ -24,9 +27,15 @@ export function importPreview(book: readonly Figure[], incoming: readonly Figure
   const parts = new Map(made.problems.map(({ figureId, message }) => [figureId, message]))
   return incoming.map((figure): ImportRow => {
     const unmade = parts.get(figure.id)
-    const findings = [...(unmade === undefined ? [] : [{ figureId: figure.id, ...stop('figure.parts', unmade) }]), ...checkFigure(made.book.get(figure.id) ?? figure).filter(({ severity }) => severity !== 'note')]
+    const findings = [
+      ...(unmade === undefined ? [] : [{ figureId: figure.id, ...stop('figure.parts', unmade) }]),
+      ...checkFigure(made.book.get(figure.id) ?? figure).filter(
+        ({ severity }) => severity !== 'note',
+      ),
+    ]
     const own = byId.get(figure.id)
-    if (own) return { figure, state: sameValue(own, figure) ? 'same' : 'changed', against: own, findings }
+    if (own)
+      return { figure, state: sameValue(own, figure) ? 'same' : 'changed', against: own, findings }
     const namesake = byName.get(keyOf(figure))
     return { figure, state: namesake ? 'conflict' : 'new', against: namesake ?? null, findings }
   })

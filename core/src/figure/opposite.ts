@@ -2,13 +2,22 @@ import { wrapFacing } from './facing.ts'
 import { otherFoot, type Step } from './step.ts'
 
 /**
- * The follow's steps where the couple moves as one: the other foot, the same direction of the hall, the same turn.
- * `relation` is the follow's facing less the lead's in eighths; as both turn alike it stays the same throughout.
+ * The follow's steps where the couple moves as one: the other foot, the same direction of the hall,
+ * the same turn. `relation` is the follow's facing less the lead's in eighths; as both turn alike
+ * it stays the same throughout.
  */
 export function oppositeSteps(lead: readonly Step[], relation: number): Step[] {
   return lead.map((step) => {
-    const travel = step.travel && { ...step.travel, direction: wrapFacing(step.travel.direction - relation) }
-    return { ...step, foot: step.foot === 'left' || step.foot === 'right' ? otherFoot(step.foot) : step.foot, travel, text: oppositeText(step.text, relation) }
+    const travel = step.travel && {
+      ...step.travel,
+      direction: wrapFacing(step.travel.direction - relation),
+    }
+    return {
+      ...step,
+      foot: step.foot === 'left' || step.foot === 'right' ? otherFoot(step.foot) : step.foot,
+      travel,
+      text: oppositeText(step.text, relation),
+    }
   })
 }
 

@@ -11,8 +11,9 @@ import type { DancedFigure } from './vary.ts'
 import { startingWeight, weightAfter, type Weight } from './weight.ts'
 
 /**
- * A figure seen from above. Places are in strides from where the lead (or the one who dances alone) stood first: forward
- * is that dancer's way ahead, right to the right of it. Facings are eighths clockwise from there, whole turns kept.
+ * A figure seen from above. Places are in strides from where the lead (or the one who dances alone)
+ * stood first: forward is that dancer's way ahead, right to the right of it. Facings are eighths
+ * clockwise from there, whole turns kept.
  */
 export interface PictureDancer {
   readonly role: Role | 'everyone'
@@ -49,10 +50,18 @@ export function partnerPlace({ id, relation }: Pick<Hold, 'id' | 'relation'>): F
   return { forward: apart, right: id === 'banjo' ? -0.35 : id === 'sidecar' ? 0.35 : 0 }
 }
 
-/** Everyone who dances a figure, seen from above, begun in a hold (its first where none is said). */
-export function figurePicture(danced: DancedFigure, begun = danced.figure.entry.holds[0] ?? 'none'): PictureDancer[] {
+/**
+ * Everyone who dances a figure, seen from above, begun in a hold (its first where none is said).
+ */
+export function figurePicture(
+  danced: DancedFigure,
+  begun = danced.figure.entry.holds[0] ?? 'none',
+): PictureDancer[] {
   const { figure, steps } = danced
-  if (isDancedAlike(figure) && figure.dancers === 'solo') return [{ role: 'everyone', couple: null, poses: posesOf(steps.lead, { at: ORIGIN, facing: 0 }) }]
+  if (isDancedAlike(figure) && figure.dancers === 'solo')
+    return [
+      { role: 'everyone', couple: null, poses: posesOf(steps.lead, { at: ORIGIN, facing: 0 }) },
+    ]
   const hold = holdOf(begun) ?? holdOf('none')!
   if (figure.dancers === 'set') return setPicture(danced, hold)
   const lead = posesOf(steps.lead, { at: ORIGIN, facing: 0 })
@@ -60,7 +69,11 @@ export function figurePicture(danced: DancedFigure, begun = danced.figure.entry.
   const changes = handChanges(danced, begun)
   return [
     { role: 'lead', couple: null, poses: lead },
-    { role: 'follow', couple: null, poses: together(lead, follow, (tick) => holdAt(changes, begun, tick)) },
+    {
+      role: 'follow',
+      couple: null,
+      poses: together(lead, follow, (tick) => holdAt(changes, begun, tick)),
+    },
   ]
 }
 
@@ -68,7 +81,10 @@ export function figurePicture(danced: DancedFigure, begun = danced.figure.entry.
 const ROW = 1.6
 const LINES = 2.2
 
-/** A set with its couples one below the other, each line facing across; a couple that moves hand in hand does so between the lines. */
+/**
+ * A set with its couples one below the other, each line facing across; a couple that moves hand in
+ * hand does so between the lines.
+ */
 function setPicture(danced: DancedFigure, hold: Hold): PictureDancer[] {
   const [, most] = danced.figure.set!.couples
   const pair = hold.relation === 0 ? 0.45 : LINES / 2
@@ -77,7 +93,17 @@ function setPicture(danced: DancedFigure, hold: Hold): PictureDancer[] {
       const steps = stepsOfDancer(danced, couple, role)
       const fromMiddle = steps.length === 0 ? LINES / 2 : pair
       const facing = steps.length === 0 ? startFacing(null, role) : startFacing(danced, role)
-      return { role, couple, poses: posesOf(steps, { at: { forward: -(couple - 1) * ROW, right: LINES / 2 + (role === 'lead' ? -fromMiddle : fromMiddle) }, facing }) }
+      return {
+        role,
+        couple,
+        poses: posesOf(steps, {
+          at: {
+            forward: -(couple - 1) * ROW,
+            right: LINES / 2 + (role === 'lead' ? -fromMiddle : fromMiddle),
+          },
+          facing,
+        }),
+      }
     }),
   )
 }
@@ -92,34 +118,67 @@ function startFacing(danced: DancedFigure | null, role: Role): number {
 function posesOf(steps: readonly Step[], start: Start): Pose[] {
   let weight = startingWeight(steps)
   const place = (point: FloorPoint): FloorPoint => plus(start.at, along(point, start.facing))
-  const first: Pose = { at: -Infinity, step: null, left: place({ forward: 0, right: -HIP }), right: place({ forward: 0, right: HIP }), body: start.at, facing: start.facing, weight }
+  const first: Pose = {
+    at: -Infinity,
+    step: null,
+    left: place({ forward: 0, right: -HIP }),
+    right: place({ forward: 0, right: HIP }),
+    body: start.at,
+    facing: start.facing,
+    weight,
+  }
   const walked = walkFeet(steps).map((feet): Pose => {
     weight = weightAfter(weight, feet.step).weight
-    return { at: feet.step.at, step: feet.step, left: place(feet.left), right: place(feet.right), body: place(feet.body), facing: start.facing + feet.facing, weight }
+    return {
+      at: feet.step.at,
+      step: feet.step,
+      left: place(feet.left),
+      right: place(feet.right),
+      body: place(feet.body),
+      facing: start.facing + feet.facing,
+      weight,
+    }
   })
   return [first, ...walked]
 }
 
 /**
- * The follow kept where the hold says, as often as the two stand as it says: each walks by strides alone, and would drift
- * from the other in a turn that a couple dances as one.
+ * The follow kept where the hold says, as often as the two stand as it says: each walks by strides
+ * alone, and would drift from the other in a turn that a couple dances as one.
  */
-function together(lead: readonly Pose[], follow: readonly Pose[], heldAt: (tick: number) => string): Pose[] {
+function together(
+  lead: readonly Pose[],
+  follow: readonly Pose[],
+  heldAt: (tick: number) => string,
+): Pose[] {
   let shift = ORIGIN
   return follow.map((pose) => {
     const partner = lead.findLast(({ at }) => at <= pose.at)!
     const hold = holdOf(heldAt(pose.at))
-    if (hold && hold.relation !== null && hold.hands.length > 0 && wrapFacing(pose.facing - partner.facing) === hold.relation) {
+    if (
+      hold &&
+      hold.relation !== null &&
+      hold.hands.length > 0 &&
+      wrapFacing(pose.facing - partner.facing) === hold.relation
+    ) {
       shift = minus(plus(partner.body, along(partnerPlace(hold), partner.facing)), pose.body)
     }
-    return { ...pose, left: plus(pose.left, shift), right: plus(pose.right, shift), body: plus(pose.body, shift) }
+    return {
+      ...pose,
+      left: plus(pose.left, shift),
+      right: plus(pose.right, shift),
+      body: plus(pose.body, shift),
+    }
   })
 }
 
 /** A foot moves for at most so long before it arrives. */
 const MOVING_TICKS = TICKS_PER_BEAT / 2
 
-/** How a dancer stands at any tick: on the way to the next step just before it, else as after the last. */
+/**
+ * How a dancer stands at any tick: on the way to the next step just before it, else as after the
+ * last.
+ */
 export function poseAt({ poses }: PictureDancer, tick: number): Pose {
   const i = poses.findLastIndex(({ at }) => at <= tick)
   const now = poses[i]!
@@ -128,6 +187,15 @@ export function poseAt({ poses }: PictureDancer, tick: number): Pose {
   const from = Math.max(next.at - MOVING_TICKS, now.at)
   const share = (tick - from) / (next.at - from)
   if (!(share > 0)) return now
-  const mix = (a: FloorPoint, b: FloorPoint): FloorPoint => ({ forward: a.forward + (b.forward - a.forward) * share, right: a.right + (b.right - a.right) * share })
-  return { ...now, left: mix(now.left, next.left), right: mix(now.right, next.right), body: mix(now.body, next.body), facing: now.facing + (next.facing - now.facing) * share }
+  const mix = (a: FloorPoint, b: FloorPoint): FloorPoint => ({
+    forward: a.forward + (b.forward - a.forward) * share,
+    right: a.right + (b.right - a.right) * share,
+  })
+  return {
+    ...now,
+    left: mix(now.left, next.left),
+    right: mix(now.right, next.right),
+    body: mix(now.body, next.body),
+    facing: now.facing + (next.facing - now.facing) * share,
+  }
 }

@@ -1,5 +1,10 @@
-/** Pieces of a text between separators that stand outside quotation marks, with where each begins. */
-export function piecesOutsideQuotes(text: string, separator: string): { text: string; offset: number }[] {
+/**
+ * Pieces of a text between separators that stand outside quotation marks, with where each begins.
+ */
+export function piecesOutsideQuotes(
+  text: string,
+  separator: string,
+): { text: string; offset: number }[] {
   const found: { text: string; offset: number }[] = []
   let isQuoted = false
   let from = 0

@@ -2,8 +2,8 @@ import { mirrored } from './facing.ts'
 import { otherFoot, type Step } from './step.ts'
 
 /**
- * The mirror of a step in the dancer's own frame: feet and sideways travel change, turns change side, forward and back
- * stay. Reflecting twice must give the step itself.
+ * The mirror of a step in the dancer's own frame: feet and sideways travel change, turns change
+ * side, forward and back stay. Reflecting twice must give the step itself.
  */
 export function reflectStep(step: Step): Step {
   return {
@@ -17,4 +17,5 @@ export function reflectStep(step: Step): Step {
 
 export const reflectSteps = (steps: readonly Step[]): Step[] => steps.map(reflectStep)
 
-const swapSides = (text: string): string => text.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left'))
+const swapSides = (text: string): string =>
+  text.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left'))

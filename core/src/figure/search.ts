@@ -7,7 +7,14 @@ function rank(figure: Figure, words: string): number | null {
   if (names.some((name) => name === words)) return 0
   if (names.some((name) => name.startsWith(words))) return 1
   if (names.some((name) => initials(name).startsWith(words.replace(/\s/g, '')))) return 2
-  if (names.some((name) => words.split(/\s+/).every((word) => name.split(/[\s,]+/).some((part) => part.startsWith(word))))) return 3
+  if (
+    names.some((name) =>
+      words
+        .split(/\s+/)
+        .every((word) => name.split(/[\s,]+/).some((part) => part.startsWith(word))),
+    )
+  )
+    return 3
   return names.some((name) => name.includes(words)) ? 4 : null
 }
 

@@ -10,19 +10,28 @@ import type { Figure } from './figure.ts'
 export interface Stage {
   readonly ticks: Tick
   /** Per line of steps: changes of weight, turn in eighths, and the foot that is free then. */
-  readonly totals: readonly { readonly role: Performer['role']; readonly couples: Performer['couples']; readonly steps: number; readonly turn: number; readonly free: 'left' | 'right' | null }[]
+  readonly totals: readonly {
+    readonly role: Performer['role']
+    readonly couples: Performer['couples']
+    readonly steps: number
+    readonly turn: number
+    readonly free: 'left' | 'right' | null
+  }[]
 }
 
 /**
- * The places up to which a figure can be taught: every whole count on which all who move can stop, its end included. Each
- * holds all that stands before it.
+ * The places up to which a figure can be taught: every whole count on which all who move can stop,
+ * its end included. Each holds all that stands before it.
  */
 export function stagesOf(figure: Figure): Stage[] {
   const whole = applyVariation(figure)
   if (!whole.ok) return []
   const stages: Stage[] = []
   for (let ticks = TICKS_PER_BEAT; ticks <= figure.lengthTicks; ticks += TICKS_PER_BEAT) {
-    const danced = ticks === figure.lengthTicks ? whole : applyVariation(figure, { ...AS_WRITTEN, cut: { type: 'first', ticks } })
+    const danced =
+      ticks === figure.lengthTicks
+        ? whole
+        : applyVariation(figure, { ...AS_WRITTEN, cut: { type: 'first', ticks } })
     if (!danced.ok) continue
     stages.push({
       ticks: ticks as Tick,
@@ -31,7 +40,9 @@ export function stagesOf(figure: Figure): Stage[] {
         couples,
         steps: weightChanges(steps),
         turn: netTurn(steps),
-        free: freeFoot(steps.reduce((weight, step) => weightAfter(weight, step).weight, startingWeight(steps))),
+        free: freeFoot(
+          steps.reduce((weight, step) => weightAfter(weight, step).weight, startingWeight(steps)),
+        ),
       })),
     })
   }

@@ -5,7 +5,32 @@ export const ROLES = ['lead', 'follow'] as const
 export const roleSchema = z.enum(ROLES)
 export type Role = z.infer<typeof roleSchema>
 
-export const STEP_KINDS = ['step', 'leap', 'touch', 'tap', 'point', 'brush', 'kick', 'lift', 'swing', 'draw', 'swivel', 'twist', 'pivot', 'spin', 'hop', 'jump', 'stamp', 'stomp', 'clap', 'hold', 'pose', 'arch', 'join', 'release'] as const
+export const STEP_KINDS = [
+  'step',
+  'leap',
+  'touch',
+  'tap',
+  'point',
+  'brush',
+  'kick',
+  'lift',
+  'swing',
+  'draw',
+  'swivel',
+  'twist',
+  'pivot',
+  'spin',
+  'hop',
+  'jump',
+  'stamp',
+  'stomp',
+  'clap',
+  'hold',
+  'pose',
+  'arch',
+  'join',
+  'release',
+] as const
 
 const direction = z.int().min(0).max(7) as unknown as z.ZodType<Facing>
 
@@ -18,7 +43,10 @@ export const stepSchema = z
     foot: z.enum(['left', 'right', 'both']).nullable(),
     kind: z.enum(STEP_KINDS),
     weight: z.enum(['full', 'part', 'split', 'none']),
-    /** Direction in the body's own frame as the step begins, in eighths clockwise from forward, and size in strides. */
+    /**
+     * Direction in the body's own frame as the step begins, in eighths clockwise from forward, and
+     * size in strides.
+     */
     travel: z
       .strictObject({ direction, strides: z.number().min(0).max(4) })
       .readonly()

@@ -8,7 +8,10 @@ import type { Step } from './step.ts'
 export type Travel = NonNullable<Step['travel']>
 const way = (direction: Facing, strides = 1): Travel => ({ direction, strides })
 
-/** Ways that are plain directions; longer names first, as they are looked for in this order. `side` goes to the foot's own side. */
+/**
+ * Ways that are plain directions; longer names first, as they are looked for in this order. `side`
+ * goes to the foot's own side.
+ */
 export const DIRECTIONS: readonly (readonly [string, Facing])[] = [
   ['forward left', 7],
   ['forward right', 1],
@@ -35,7 +38,8 @@ export const MANNERS: ReadonlyMap<string, Travel | null> = new Map([
 
 /** Kinds that take the weight unless it is said otherwise. */
 const TAKES_WEIGHT: ReadonlySet<Step['kind']> = new Set(['step', 'leap', 'jump', 'stamp'])
-export const usualWeight = (kind: Step['kind']): Step['weight'] => (TAKES_WEIGHT.has(kind) ? 'full' : 'none')
+export const usualWeight = (kind: Step['kind']): Step['weight'] =>
+  TAKES_WEIGHT.has(kind) ? 'full' : 'none'
 export const WEIGHT_WORDS: readonly (readonly [string, Step['weight']])[] = [
   ['full weight', 'full'],
   ['part weight', 'part'],
@@ -43,7 +47,10 @@ export const WEIGHT_WORDS: readonly (readonly [string, Step['weight']])[] = [
   ['no weight', 'none'],
 ]
 
-/** Parts of a beat by their syllable, for beats in four and beats in three; shares of a beat after its number. */
+/**
+ * Parts of a beat by their syllable, for beats in four and beats in three; shares of a beat after
+ * its number.
+ */
 export const SYLLABLES: Readonly<Record<4 | 3, readonly (readonly [string, number])[]>> = {
   4: [
     ['e', TICKS_PER_BEAT / 4],
@@ -56,5 +63,9 @@ export const SYLLABLES: Readonly<Record<4 | 3, readonly (readonly [string, numbe
   ],
 }
 
-/** The words that a step has where none are given in quotes: foot, kind where it is more than a step, and way. */
-export const usualText = (foot: Step['foot'], kind: Step['kind'], wayText: string): string => [foot, kind === 'step' ? '' : kind, wayText].filter(Boolean).join(' ')
+/**
+ * The words that a step has where none are given in quotes: foot, kind where it is more than a
+ * step, and way.
+ */
+export const usualText = (foot: Step['foot'], kind: Step['kind'], wayText: string): string =>
+  [foot, kind === 'step' ? '' : kind, wayText].filter(Boolean).join(' ')

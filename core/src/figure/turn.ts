@@ -37,27 +37,46 @@ const AMOUNTS: readonly (readonly [RegExp, (match: RegExpExecArray) => number])[
 const WHOLE = 8
 
 /**
- * Reads any wording of a turn: "3/4 right", "270 degrees clockwise", "one and a half left", "nearly a half to the right",
- * "quarter, left shoulder back". A left shoulder that goes back turns left. From a facing also "toward the wall" (ends
- * there, by the shorter way unless a side is named) and "a half through the centre" (fixes only its side). Refuses a
- * wording whose sides contradict each other, one without a side, and an amount that is no whole number of eighths.
+ * Reads any wording of a turn: "3/4 right", "270 degrees clockwise", "one and a half left", "nearly
+ * a half to the right", "quarter, left shoulder back". A left shoulder that goes back turns left.
+ * From a facing also "toward the wall" (ends there, by the shorter way unless a side is named) and
+ * "a half through the centre" (fixes only its side). Refuses a wording whose sides contradict each
+ * other, one without a side, and an amount that is no whole number of eighths.
  */
 export function parseTurn(text: string, from?: TurnFrom): Result<TurnAmount> {
   const words = text.toLowerCase()
-  const aimed = /\b(?:(through)|to face|toward|towards|to)\s+(?!the (?:right|left)\b|(?:right|left)\b)(?:the\s+)?(.+)$/.exec(words)
+  const aimed =
+    /\b(?:(through)|to face|toward|towards|to)\s+(?!the (?:right|left)\b|(?:right|left)\b)(?:the\s+)?(.+)$/.exec(
+      words,
+    )
   const before = aimed ? words.slice(0, aimed.index) : words
   const sides = sidesIn(aimed ? before : words)
   const about = /\b(nearly|almost|about|not quite)\b/.test(words)
-  if (sides.size > 1) return problem('turn.contradiction', `"${text}" names both sides; left is anticlockwise, right is clockwise.`)
+  if (sides.size > 1)
+    return problem(
+      'turn.contradiction',
+      `"${text}" names both sides; left is anticlockwise, right is clockwise.`,
+    )
   const side = [...sides][0]
   const amount = AMOUNTS.flatMap(([pattern, eighths]) => {
     const match = pattern.exec(before.trim())
     return match ? [eighths(match)] : []
   })[0]
-  if (amount !== undefined && !Number.isInteger(amount)) return problem('turn.eighths', `"${text}" is no whole number of eighths of a turn.`)
-  if (aimed) return aimedTurn(text, { target: aimed[2]!, isThrough: aimed[1] !== undefined, side, amount, about }, from)
-  if (amount === undefined) return problem('turn.amount', `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`)
-  if (side === undefined) return problem('turn.side', `"${text}" does not say which way; left or right was expected.`)
+  if (amount !== undefined && !Number.isInteger(amount))
+    return problem('turn.eighths', `"${text}" is no whole number of eighths of a turn.`)
+  if (aimed)
+    return aimedTurn(
+      text,
+      { target: aimed[2]!, isThrough: aimed[1] !== undefined, side, amount, about },
+      from,
+    )
+  if (amount === undefined)
+    return problem(
+      'turn.amount',
+      `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
+    )
+  if (side === undefined)
+    return problem('turn.side', `"${text}" does not say which way; left or right was expected.`)
   return succeed({ eighths: amount * side, about })
 }
 
@@ -69,23 +88,53 @@ interface Aim {
   readonly about: boolean
 }
 
-function aimedTurn(text: string, { target, isThrough, side, amount, about }: Aim, from: TurnFrom | undefined): Result<TurnAmount> {
-  if (!from) return problem('turn.from', `"${text}" depends on where it begins, and that is not known here; a side and an amount were expected.`)
+function aimedTurn(
+  text: string,
+  { target, isThrough, side, amount, about }: Aim,
+  from: TurnFrom | undefined,
+): Result<TurnAmount> {
+  if (!from)
+    return problem(
+      'turn.from',
+      `"${text}" depends on where it begins, and that is not known here; a side and an amount were expected.`,
+    )
   const direction = readDirection(target, from.frame, from)
   if (!direction.ok) return direction
   if (isThrough) {
     const way = sideThrough(from.facing, direction.value)
-    if (way === 0) return problem('turn.side', `"${text}": that is straight ahead or behind, so it gives no side.`)
-    if (side !== undefined && side !== way) return problem('turn.contradiction', `"${text}" contradicts itself: from here that is to the ${way === 1 ? 'right' : 'left'}.`)
-    if (amount === undefined) return problem('turn.amount', `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`)
+    if (way === 0)
+      return problem(
+        'turn.side',
+        `"${text}": that is straight ahead or behind, so it gives no side.`,
+      )
+    if (side !== undefined && side !== way)
+      return problem(
+        'turn.contradiction',
+        `"${text}" contradicts itself: from here that is to the ${way === 1 ? 'right' : 'left'}.`,
+      )
+    if (amount === undefined)
+      return problem(
+        'turn.amount',
+        `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
+      )
     return succeed({ eighths: amount * way, about })
   }
   const short = turnTo(from.facing, direction.value)
   const eighths = side === undefined ? short : side * wrapFacing(side * short) + 0
-  if (amount !== undefined && amount * (side ?? Math.sign(short)) !== eighths && !(amount === WHOLE && eighths === 0)) {
-    return problem('turn.contradiction', `"${text}" contradicts itself: from here it is ${Math.abs(eighths)}/8 to the ${eighths < 0 ? 'left' : 'right'}.`)
+  if (
+    amount !== undefined &&
+    amount * (side ?? Math.sign(short)) !== eighths &&
+    !(amount === WHOLE && eighths === 0)
+  ) {
+    return problem(
+      'turn.contradiction',
+      `"${text}" contradicts itself: from here it is ${Math.abs(eighths)}/8 to the ${eighths < 0 ? 'left' : 'right'}.`,
+    )
   }
-  return succeed({ eighths: amount === WHOLE && eighths === 0 ? WHOLE * (side ?? 1) : eighths, about })
+  return succeed({
+    eighths: amount === WHOLE && eighths === 0 ? WHOLE * (side ?? 1) : eighths,
+    about,
+  })
 }
 
 function sidesIn(words: string): Set<1 | -1> {

@@ -10,8 +10,18 @@ const text = readFileSync(join(__dirname, '../testing/fixtures/figures-1.json'),
 describe('a file of figures of form 1', () => {
   const figures = expectOk(readFigureFile(text))
   it('is read whole, in today’s form', () => {
-    expect(figures.map(({ id, version }) => [id, version])).toEqual([['box', 2], ['basic', 2], ['set', 2], ['side', 2]]) // prettier-ignore
-    expect(figures[0]).toMatchObject({ aliases: [{ name: 'Forward box' }], wordings: { en: { full: 'forward box' } }, dancers: 'couple', entry: { strictness: { feet: 'hard', holds: 'soft', facings: 'soft' } } })
+    expect(figures.map(({ id, version }) => [id, version])).toEqual([
+      ['box', 2],
+      ['basic', 2],
+      ['set', 2],
+      ['side', 2],
+    ])
+    expect(figures[0]).toMatchObject({
+      aliases: [{ name: 'Forward box' }],
+      wordings: { en: { full: 'forward box' } },
+      dancers: 'couple',
+      entry: { strictness: { feet: 'hard', holds: 'soft', facings: 'soft' } },
+    })
     expect(figures.map(({ dancers }) => dancers)).toEqual(['couple', 'solo', 'set', 'couple'])
   })
   it('is written in today’s form and read again the same', () => {
@@ -19,7 +29,9 @@ describe('a file of figures of form 1', () => {
     expect(expectOk(readFigureFile(again))).toEqual(figures)
   })
   it('of a form still to come is refused, and what is no figure stays what it is', () => {
-    expect(figureSchema.safeParse(upgradeFigure({ format: 'dellop-figure', version: 3 })).success).toBe(false)
+    expect(
+      figureSchema.safeParse(upgradeFigure({ format: 'dellop-figure', version: 3 })).success,
+    ).toBe(false)
     expect(upgradeFigure('a text')).toBe('a text')
   })
 })

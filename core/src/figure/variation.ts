@@ -9,7 +9,10 @@ export const cutSchema = z.discriminatedUnion('type', [
 ])
 export type Cut = z.infer<typeof cutSchema>
 
-/** How a figure differs where it is used. Never a copy: the figure stays the one in the book. What is left out is as the figure has it. */
+/**
+ * How a figure differs where it is used. Never a copy: the figure stays the one in the book. What
+ * is left out is as the figure has it.
+ */
 export const variationSchema = z
   .strictObject({
     cut: cutSchema.nullable(),
@@ -19,7 +22,10 @@ export const variationSchema = z
     exitHold: holdIdSchema.nullable(),
     /** Danced that many eighths further round, clockwise: feet and turns stay, facings change. */
     rotate: z.int().min(-8).max(8).optional(),
-    /** Turns this much in all, in eighths clockwise (the lead; the follow as much more or less), instead of its own amount. */
+    /**
+     * Turns this much in all, in eighths clockwise (the lead; the follow as much more or less),
+     * instead of its own amount.
+     */
     turn: z.int().min(-24).max(24).optional(),
     /** The name of one of its other endings. */
     ending: z.string().min(1).max(60).optional(),

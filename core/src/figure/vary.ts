@@ -25,7 +25,10 @@ type HoldChange = { readonly at: number; readonly hold: string }
 type Follow = Figure['follow']
 
 /** The steps of both roles as written, `opposite` and `same` spelled out. */
-export const stepsOf = (figure: Figure): Record<Role, readonly Step[]> => ({ lead: figure.lead, follow: followSteps(figure, figure.lead, figure.follow) })
+export const stepsOf = (figure: Figure): Record<Role, readonly Step[]> => ({
+  lead: figure.lead,
+  follow: followSteps(figure, figure.lead, figure.follow),
+})
 
 function followSteps(figure: Figure, lead: readonly Step[], follow: Follow): readonly Step[] {
   if (follow === 'same') return lead
@@ -34,7 +37,10 @@ function followSteps(figure: Figure, lead: readonly Step[], follow: Follow): rea
   return oppositeSteps(lead, hold?.relation ?? 4)
 }
 
-/** Steps side by side for all who dance, in the order lead, follow, others; each working on all of them alike. */
+/**
+ * Steps side by side for all who dance, in the order lead, follow, others; each working on all of
+ * them alike.
+ */
 interface Stretch {
   readonly lengthTicks: number
   readonly tracks: readonly (readonly Step[])[]
@@ -42,16 +48,28 @@ interface Stretch {
   readonly exitHold: string | null
 }
 type Stage = (stretch: Stretch) => Result<Stretch>
-const onTracks = (stretch: Stretch, change: (steps: readonly Step[]) => readonly Step[]): Stretch => ({ ...stretch, tracks: stretch.tracks.map(change) })
+const onTracks = (
+  stretch: Stretch,
+  change: (steps: readonly Step[]) => readonly Step[],
+): Stretch => ({ ...stretch, tracks: stretch.tracks.map(change) })
 
 /**
- * Applies a variation: the ending and the options, then the cut, the pause, the amount of turn, the repeats, and last the
- * mirror. A cut must fall on a step boundary of every role that moves; the problem says where it falls instead.
+ * Applies a variation: the ending and the options, then the cut, the pause, the amount of turn, the
+ * repeats, and last the mirror. A cut must fall on a step boundary of every role that moves; the
+ * problem says where it falls instead.
  */
-export function applyVariation(figure: Figure, variation: Variation = AS_WRITTEN): Result<DancedFigure> {
+export function applyVariation(
+  figure: Figure,
+  variation: Variation = AS_WRITTEN,
+): Result<DancedFigure> {
   const { lead, follow } = stepsOf(figure)
   const others = figure.set?.others ?? []
-  let stretch: Stretch = { lengthTicks: figure.lengthTicks, tracks: [lead, follow, ...others.map(({ steps }) => steps)], holds: figure.holdChanges ?? [], exitHold: figure.exitHold }
+  let stretch: Stretch = {
+    lengthTicks: figure.lengthTicks,
+    tracks: [lead, follow, ...others.map(({ steps }) => steps)],
+    holds: figure.holdChanges ?? [],
+    exitHold: figure.exitHold,
+  }
   const stages: readonly (Stage | false)[] = [
     variation.ending !== undefined && ((now) => withEnding(figure, now, variation.ending!)),
     variation.options !== undefined && ((now) => withOptions(figure, now, variation.options!)),
@@ -83,42 +101,80 @@ export function applyVariation(figure: Figure, variation: Variation = AS_WRITTEN
 function withEnding(figure: Figure, stretch: Stretch, name: string): Result<Stretch> {
   const ending = figure.endings?.find((one) => one.name === name)
   if (!ending) return unknown(figure, 'ending', name, figure.endings ?? [])
-  const own: Record<Role, readonly Step[]> = { lead: ending.lead, follow: followSteps(figure, ending.lead, ending.follow) }
+  const own: Record<Role, readonly Step[]> = {
+    lead: ending.lead,
+    follow: followSteps(figure, ending.lead, ending.follow),
+  }
   return succeed({
     ...stretch,
-    tracks: stretch.tracks.map((steps, i) => (i < ROLES.length ? [...steps.filter(({ at }) => at < ending.from), ...own[ROLES[i]!]] : steps)),
+    tracks: stretch.tracks.map((steps, i) =>
+      i < ROLES.length ? [...steps.filter(({ at }) => at < ending.from), ...own[ROLES[i]!]] : steps,
+    ),
     holds: stretch.holds.filter(({ at }) => at < ending.from),
     exitHold: ending.hold ?? stretch.exitHold,
   })
 }
 
-/** An option's steps take the place of those of the same layer on the same tick, and come beside all others. */
+/**
+ * An option's steps take the place of those of the same layer on the same tick, and come beside all
+ * others.
+ */
 function withOptions(figure: Figure, stretch: Stretch, names: readonly string[]): Result<Stretch> {
   let { tracks } = stretch
   for (const name of names) {
     const option = figure.options?.find((one) => one.name === name)
     if (!option) return unknown(figure, 'option', name, figure.options ?? [])
-    const own: Record<Role, readonly Step[]> = { lead: option.lead, follow: followSteps(figure, option.lead, option.follow) }
+    const own: Record<Role, readonly Step[]> = {
+      lead: option.lead,
+      follow: followSteps(figure, option.lead, option.follow),
+    }
     tracks = tracks.map((steps, i) => (i < ROLES.length ? overlaid(steps, own[ROLES[i]!]) : steps))
   }
   return succeed({ ...stretch, tracks })
 }
 
-const overlaid = (steps: readonly Step[], over: readonly Step[]): Step[] => [...steps.filter((step) => !over.some(({ at, layer }) => at === step.at && layer === step.layer)), ...over].sort((a, b) => a.at - b.at)
+const overlaid = (steps: readonly Step[], over: readonly Step[]): Step[] =>
+  [
+    ...steps.filter(
+      (step) => !over.some(({ at, layer }) => at === step.at && layer === step.layer),
+    ),
+    ...over,
+  ].sort((a, b) => a.at - b.at)
 
-const unknown = (figure: Figure, kind: 'ending' | 'option', name: string, known: readonly { readonly name: string }[]): Result<never> =>
-  problem(`figure.no-${kind}`, `“${figure.name}” has no ${kind} “${name}”; ${known.length === 0 ? 'it has none' : `it has ${known.map((one) => `“${one.name}”`).join(', ')}`}.`)
+const unknown = (
+  figure: Figure,
+  kind: 'ending' | 'option',
+  name: string,
+  known: readonly { readonly name: string }[],
+): Result<never> =>
+  problem(
+    `figure.no-${kind}`,
+    `“${figure.name}” has no ${kind} “${name}”; ${known.length === 0 ? 'it has none' : `it has ${known.map((one) => `“${one.name}”`).join(', ')}`}.`,
+  )
 
 function cutStretch(figure: Figure, whole: Stretch, cut: Cut): Result<Stretch> {
   const at = cut.type === 'half' ? (figure.halfTicks ?? whole.lengthTicks / 2) : cut.ticks
-  if (at >= whole.lengthTicks) return problem('figure.cut-outside', `"${figure.name}" is ${beatsOfTicks(whole.lengthTicks as Tick)} counts long; a cut at ${beatsOfTicks(at as Tick)} leaves nothing to cut.`)
+  if (at >= whole.lengthTicks)
+    return problem(
+      'figure.cut-outside',
+      `"${figure.name}" is ${beatsOfTicks(whole.lengthTicks as Tick)} counts long; a cut at ${beatsOfTicks(at as Tick)} leaves nothing to cut.`,
+    )
   if (!whole.tracks.every((steps) => onBoundary(steps, at))) {
-    return problem('figure.cut-in-step', `"${figure.name}" has no step on count ${beatsOfTicks(at as Tick) + 1}, so it cannot be cut there.`)
+    return problem(
+      'figure.cut-in-step',
+      `"${figure.name}" has no step on count ${beatsOfTicks(at as Tick) + 1}, so it cannot be cut there.`,
+    )
   }
   const pickup = Math.max(0, ...whole.tracks.flat().map((step) => -step.at))
   if (cut.type === 'from') {
-    const late = onTracks(whole, (steps) => steps.filter((step) => step.at >= at - pickup).map((step) => ({ ...step, at: step.at - at })))
-    return succeed({ ...late, lengthTicks: whole.lengthTicks - at, holds: whole.holds.filter((one) => one.at >= at).map((one) => ({ ...one, at: one.at - at })) })
+    const late = onTracks(whole, (steps) =>
+      steps.filter((step) => step.at >= at - pickup).map((step) => ({ ...step, at: step.at - at })),
+    )
+    return succeed({
+      ...late,
+      lengthTicks: whole.lengthTicks - at,
+      holds: whole.holds.filter((one) => one.at >= at).map((one) => ({ ...one, at: one.at - at })),
+    })
   }
   const early = onTracks(whole, (steps) => steps.filter((step) => step.at < at - pickup))
   const holds = whole.holds.filter((one) => one.at < at)
@@ -126,14 +182,25 @@ function cutStretch(figure: Figure, whole: Stretch, cut: Cut): Result<Stretch> {
 }
 
 /** A role that never moves can be cut anywhere; one that moves needs a step on the cut. */
-const onBoundary = (steps: readonly Step[], at: number): boolean => Number.isInteger(at) && (steps.length === 0 || steps.some((step) => step.at === at))
+const onBoundary = (steps: readonly Step[], at: number): boolean =>
+  Number.isInteger(at) && (steps.length === 0 || steps.some((step) => step.at === at))
 
 /** Everything after the beat of the last thing that is done, of anybody, is a pause. */
 function withoutPause(figure: Figure, stretch: Stretch): Result<Stretch> {
-  const last = Math.max(-1, ...stretch.tracks.flat().flatMap(({ kind, at }) => (kind === 'hold' ? [] : [at])))
+  const last = Math.max(
+    -1,
+    ...stretch.tracks.flat().flatMap(({ kind, at }) => (kind === 'hold' ? [] : [at])),
+  )
   const end = last < 0 ? 0 : (Math.floor(last / TICKS_PER_BEAT) + 1) * TICKS_PER_BEAT
-  if (end === 0 || end >= stretch.lengthTicks) return problem('figure.no-pause', `“${figure.name}” has no pause at its end that could be left out.`)
-  return succeed({ ...onTracks(stretch, (steps) => steps.filter(({ at }) => at < end)), lengthTicks: end })
+  if (end === 0 || end >= stretch.lengthTicks)
+    return problem(
+      'figure.no-pause',
+      `“${figure.name}” has no pause at its end that could be left out.`,
+    )
+  return succeed({
+    ...onTracks(stretch, (steps) => steps.filter(({ at }) => at < end)),
+    lengthTicks: end,
+  })
 }
 
 function withTurn(figure: Figure, stretch: Stretch, eighths: number): Result<Stretch> {
@@ -143,21 +210,48 @@ function withTurn(figure: Figure, stretch: Stretch, eighths: number): Result<Str
 }
 
 function repeat(stretch: Stretch, times: number): Stretch {
-  const copies = <Timed extends { readonly at: number }>(list: readonly Timed[]): Timed[] => Array.from({ length: times }, (_, i) => list.map((one) => ({ ...one, at: one.at + i * stretch.lengthTicks }))).flat()
+  const copies = <Timed extends { readonly at: number }>(list: readonly Timed[]): Timed[] =>
+    Array.from({ length: times }, (_, i) =>
+      list.map((one) => ({ ...one, at: one.at + i * stretch.lengthTicks })),
+    ).flat()
   // Between one time and the next the figure's own exit is a change of hands too.
-  const between = stretch.exitHold !== null && stretch.holds.length > 0 ? Array.from({ length: times - 1 }, (_, i) => ({ at: (i + 1) * stretch.lengthTicks, hold: stretch.exitHold! })) : []
-  return { ...onTracks(stretch, copies), lengthTicks: stretch.lengthTicks * times, holds: [...copies(stretch.holds), ...between].sort((a, b) => a.at - b.at) }
+  const between =
+    stretch.exitHold !== null && stretch.holds.length > 0
+      ? Array.from({ length: times - 1 }, (_, i) => ({
+          at: (i + 1) * stretch.lengthTicks,
+          hold: stretch.exitHold!,
+        }))
+      : []
+  return {
+    ...onTracks(stretch, copies),
+    lengthTicks: stretch.lengthTicks * times,
+    holds: [...copies(stretch.holds), ...between].sort((a, b) => a.at - b.at),
+  }
 }
 
 /** The exit that was asked for stays as it was asked; all other holds go by their mirror. */
 function reflect(figure: Figure, stretch: Stretch, asked: string | null): Result<Stretch> {
-  const without = [...stretch.holds.map(({ hold }) => hold), ...(asked === null && stretch.exitHold !== null ? [stretch.exitHold] : [])].find((hold) => holdOf(hold)?.mirror == null)
-  if (without) return problem('figure.no-mirror', `"${figure.name}" cannot be mirrored: the hold ${without} has no mirror.`)
+  const without = [
+    ...stretch.holds.map(({ hold }) => hold),
+    ...(asked === null && stretch.exitHold !== null ? [stretch.exitHold] : []),
+  ].find((hold) => holdOf(hold)?.mirror == null)
+  if (without)
+    return problem(
+      'figure.no-mirror',
+      `"${figure.name}" cannot be mirrored: the hold ${without} has no mirror.`,
+    )
   const mirror = (hold: string): string => holdOf(hold)!.mirror!
-  return succeed({ ...onTracks(stretch, reflectSteps), holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirror(hold) })), exitHold: asked ?? (stretch.exitHold === null ? null : mirror(stretch.exitHold)) })
+  return succeed({
+    ...onTracks(stretch, reflectSteps),
+    holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirror(hold) })),
+    exitHold: asked ?? (stretch.exitHold === null ? null : mirror(stretch.exitHold)),
+  })
 }
 
-/** How far before the first beat the figure sounds. Every cut takes as much before its own first beat. */
+/**
+ * How far before the first beat the figure sounds. Every cut takes as much before its own first
+ * beat.
+ */
 export const pickupTicks = (steps: Readonly<Record<Role, readonly Step[]>>): number =>
   Math.max(
     0,

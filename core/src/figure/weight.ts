@@ -8,21 +8,29 @@ const ON_CARRYING: ReadonlySet<Step['kind']> = new Set(['hop', 'pivot', 'spin', 
 
 export type WeightChange = {
   readonly weight: Weight
-  /** `taken`: the step needs a foot that carries the weight. `unsure`: the weight was split, so it may or may not. */
+  /**
+   * `taken`: the step needs a foot that carries the weight. `unsure`: the weight was split, so it
+   * may or may not.
+   */
   readonly trouble: 'taken' | 'unsure' | null
 }
 
 /** The foot without weight; null when both are free or the weight is split. */
-export const freeFoot = (weight: Weight): Foot | null => (weight === 'left' || weight === 'right' ? otherFoot(weight) : null)
+export const freeFoot = (weight: Weight): Foot | null =>
+  weight === 'left' || weight === 'right' ? otherFoot(weight) : null
 
 /**
- * Weight after a step. A step that takes weight uses a free foot; a touch leaves the foot free; hop, pivot, spin, swivel
- * and twist use the carrying foot and keep it; a jump ends on both; a gesture by one foot from both puts the weight on
- * the other.
+ * Weight after a step. A step that takes weight uses a free foot; a touch leaves the foot free;
+ * hop, pivot, spin, swivel and twist use the carrying foot and keep it; a jump ends on both; a
+ * gesture by one foot from both puts the weight on the other.
  */
 export function weightAfter(before: Weight, step: Step): WeightChange {
   if (step.layer !== 'feet' || step.foot === null) return { weight: before, trouble: null }
-  if (step.foot === 'both') return { weight: step.weight === 'split' ? 'split' : step.weight === 'none' ? before : 'both', trouble: null }
+  if (step.foot === 'both')
+    return {
+      weight: step.weight === 'split' ? 'split' : step.weight === 'none' ? before : 'both',
+      trouble: null,
+    }
   const { foot } = step
   if (ON_CARRYING.has(step.kind)) return carry(before, foot)
   const trouble = before === foot ? 'taken' : before === 'split' ? 'unsure' : null
@@ -51,4 +59,11 @@ export function startingWeight(steps: readonly Step[]): Weight {
 }
 
 /** How many times weight is taken. */
-export const weightChanges = (steps: readonly Step[]): number => steps.filter((step) => step.layer === 'feet' && step.foot !== null && (step.weight === 'full' || step.weight === 'part') && !ON_CARRYING.has(step.kind)).length
+export const weightChanges = (steps: readonly Step[]): number =>
+  steps.filter(
+    (step) =>
+      step.layer === 'feet' &&
+      step.foot !== null &&
+      (step.weight === 'full' || step.weight === 'part') &&
+      !ON_CARRYING.has(step.kind),
+  ).length

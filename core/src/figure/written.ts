@@ -3,7 +3,18 @@ import { TICKS_PER_BEAT } from '../time/index.ts'
 import { aliasesText, readAliases } from './aliasText.ts'
 import { composeFigure } from './compose.ts'
 import { wrapFacing, type Facing } from './facing.ts'
-import { endingsText, holdChangesText, optionsText, othersText, partsText, readEndings, readHoldChanges, readOptions, readOthers, readParts } from './figureText.ts'
+import {
+  endingsText,
+  holdChangesText,
+  optionsText,
+  othersText,
+  partsText,
+  readEndings,
+  readHoldChanges,
+  readOptions,
+  readOthers,
+  readParts,
+} from './figureText.ts'
 import { CUE_LANGUAGES, type Figure, type Wordings } from './figure.ts'
 import { slowQuick } from './familyTempo.ts'
 import { holdOf } from './hold.ts'
@@ -27,7 +38,9 @@ export interface WrittenFigure {
   /** `opposite`, `same`, or `own` with a line of its own. */
   readonly followKind: 'opposite' | 'same' | 'own'
   readonly follow: string
-  /** In a set: how many couples, such as `2` or `2-4`, and those who do something else, a line each. */
+  /**
+   * In a set: how many couples, such as `2` or `2-4`, and those who do something else, a line each.
+   */
   readonly couples: string
   readonly others: string
   readonly holds: readonly string[]
@@ -93,8 +106,14 @@ export const UNWRITTEN: WrittenFigure = {
 const MOST_BEATS = 256
 const step = TICKS_PER_BEAT / 4
 
-/** Makes a figure of what was typed, or says which fields are wrong. Words left out are the name's. */
-export function figureOfWritten(written: WrittenFigure, id: string, { division = 4, figures = [] }: WrittenOptions = {}): { readonly figure: Figure | null; readonly problems: readonly FieldProblem[] } {
+/**
+ * Makes a figure of what was typed, or says which fields are wrong. Words left out are the name's.
+ */
+export function figureOfWritten(
+  written: WrittenFigure,
+  id: string,
+  { division = 4, figures = [] }: WrittenOptions = {},
+): { readonly figure: Figure | null; readonly problems: readonly FieldProblem[] } {
   const problems: FieldProblem[] = []
   const take = <Value>(field: keyof WrittenFigure, result: Result<Value>): Value | null => {
     if (result.ok) return result.value
@@ -109,10 +128,19 @@ export function figureOfWritten(written: WrittenFigure, id: string, { division =
   const lengthTicks = isMade ? 1 : take('beats', lengthOf(written.beats))
   const countFrom = take('countFrom', countOf(written.countFrom))
   const lead = isMade ? [] : take('lead', stepsOfLine(written.lead, forLead))
-  const follow = written.followKind !== 'own' ? written.followKind : isMade ? [] : take('follow', stepsOfLine(written.follow, forFollow))
-  const couples = written.dancers === 'set' ? take('couples', couplesOf(written.couples)) : ([1, 1] as const)
-  const others = written.dancers === 'set' ? take('others', readOthers(written.others, forLead)) : []
-  const holdChanges = isMade ? [] : take('holdChanges', readHoldChanges(written.holdChanges, forLead))
+  const follow =
+    written.followKind !== 'own'
+      ? written.followKind
+      : isMade
+        ? []
+        : take('follow', stepsOfLine(written.follow, forFollow))
+  const couples =
+    written.dancers === 'set' ? take('couples', couplesOf(written.couples)) : ([1, 1] as const)
+  const others =
+    written.dancers === 'set' ? take('others', readOthers(written.others, forLead)) : []
+  const holdChanges = isMade
+    ? []
+    : take('holdChanges', readHoldChanges(written.holdChanges, forLead))
   const endings = take('endings', readEndings(written.endings, forLead))
   const options = take('options', readOptions(written.options, forLead))
   const halfTicks = written.half.trim() === '' ? 0 : take('half', lengthOf(written.half))
@@ -133,7 +161,12 @@ export function figureOfWritten(written: WrittenFigure, id: string, { division =
     follow: follow!,
     ...(written.dancers === 'set' ? { set: { couples: couples!, others: others! } } : {}),
     ...(holdChanges!.length > 0 ? { holdChanges: holdChanges! } : {}),
-    entry: { holds: written.holds, facings: written.facings, ...(written.frame === 'hall' ? {} : { frame: written.frame }), strictness: written.strictness },
+    entry: {
+      holds: written.holds,
+      facings: written.facings,
+      ...(written.frame === 'hall' ? {} : { frame: written.frame }),
+      strictness: written.strictness,
+    },
     exitHold: written.exitHold,
     ...(endings!.length > 0 ? { endings: endings! } : {}),
     ...(options!.length > 0 ? { options: options! } : {}),
@@ -143,17 +176,27 @@ export function figureOfWritten(written: WrittenFigure, id: string, { division =
     cautions: written.cautions.filter(({ text }) => text.trim() !== ''),
     remarks: written.remarks.trim(),
   }
-  const whole = take('parts', composeFigure(simple, new Map(figures.map((figure) => [figure.id, figure]))))
+  const whole = take(
+    'parts',
+    composeFigure(simple, new Map(figures.map((figure) => [figure.id, figure]))),
+  )
   return { figure: whole, problems }
 }
 
 /** Where lead and follow face as it begins, for lines that tell ways and turns by the room. */
-function lineOptions({ facings, frame, holds, family }: WrittenFigure, division: 4 | 3): readonly [StepLineOptions, StepLineOptions] {
+function lineOptions(
+  { facings, frame, holds, family }: WrittenFigure,
+  division: 4 | 3,
+): readonly [StepLineOptions, StepLineOptions] {
   const [first] = facings
   const plain: StepLineOptions = { division, ...slowQuick(family) }
   if (first === undefined) return [plain, plain]
   const relation = holds.map(holdOf).find((hold) => hold?.relation != null)?.relation ?? 4
-  const from = (line: 'lead' | 'follow'): TurnFrom => ({ frame, line, facing: line === 'lead' ? (first as Facing) : wrapFacing(first + relation) })
+  const from = (line: 'lead' | 'follow'): TurnFrom => ({
+    frame,
+    line,
+    facing: line === 'lead' ? (first as Facing) : wrapFacing(first + relation),
+  })
   return [
     { ...plain, begun: from('lead') },
     { ...plain, begun: from('follow') },
@@ -161,7 +204,9 @@ function lineOptions({ facings, frame, holds, family }: WrittenFigure, division:
 }
 
 function wordingsOf(words: WrittenFigure['words'], name: string): Figure['wordings'] {
-  const given = CUE_LANGUAGES.filter((language) => Object.values(words[language]).some((text) => text.trim() !== ''))
+  const given = CUE_LANGUAGES.filter((language) =>
+    Object.values(words[language]).some((text) => text.trim() !== ''),
+  )
   const languages = given.length === 0 ? (['en'] as const) : given
   return Object.fromEntries(
     languages.map((language) => {
@@ -172,34 +217,56 @@ function wordingsOf(words: WrittenFigure['words'], name: string): Figure['wordin
   )
 }
 
-const named = (text: string): Result<string> => (text.trim() === '' ? problem('written.empty', 'A name was expected here.') : succeed(text.trim()))
+const named = (text: string): Result<string> =>
+  text.trim() === '' ? problem('written.empty', 'A name was expected here.') : succeed(text.trim())
 
 function lengthOf(text: string): Result<number> {
   const beats = Number(text.trim().replace(',', '.'))
   const ticks = beats * TICKS_PER_BEAT
-  const isGood = text.trim() !== '' && beats > 0 && beats <= MOST_BEATS && Number.isInteger(ticks / step)
-  return isGood ? succeed(ticks) : problem('written.beats', `A number of counts up to ${MOST_BEATS}, in quarters, was expected, such as 4 or 6.`)
+  const isGood =
+    text.trim() !== '' && beats > 0 && beats <= MOST_BEATS && Number.isInteger(ticks / step)
+  return isGood
+    ? succeed(ticks)
+    : problem(
+        'written.beats',
+        `A number of counts up to ${MOST_BEATS}, in quarters, was expected, such as 4 or 6.`,
+      )
 }
 
 function countOf(text: string): Result<number> {
   const count = text.trim() === '' ? 1 : Number(text)
-  return Number.isInteger(count) && count >= 1 && count <= 12 ? succeed(count) : problem('written.count', 'The count of the bar on which it begins was expected, from 1 to 12.')
+  return Number.isInteger(count) && count >= 1 && count <= 12
+    ? succeed(count)
+    : problem(
+        'written.count',
+        'The count of the bar on which it begins was expected, from 1 to 12.',
+      )
 }
 
 function couplesOf(text: string): Result<readonly [number, number]> {
   const found = /^\s*([1-8])(?:\s*(?:-|–|to)\s*([1-8]))?\s*$/.exec(text)
   const [least, most] = [Number(found?.[1]), Number(found?.[2] ?? found?.[1])]
-  return least <= most ? succeed([least, most]) : problem('written.couples', 'The number of couples was expected, such as 3 or 2-4, up to 8.')
+  return least <= most
+    ? succeed([least, most])
+    : problem('written.couples', 'The number of couples was expected, such as 3 or 2-4, up to 8.')
 }
 
 function stepsOfLine(text: string, options: StepLineOptions): Result<Step[]> {
-  if (text.trim() === '') return problem('written.no-steps', 'Steps were expected, such as: 1 left forward, 2 right side, 3 left close; or “stand”')
+  if (text.trim() === '')
+    return problem(
+      'written.no-steps',
+      'Steps were expected, such as: 1 left forward, 2 right side, 3 left close; or “stand”',
+    )
   return /^\s*stand\s*$/i.test(text) ? succeed([]) : readStepLine(text, options)
 }
-const lineOf = (steps: readonly Step[], division: 4 | 3): string => (steps.length === 0 ? 'stand' : stepLineText(steps, division))
+const lineOf = (steps: readonly Step[], division: 4 | 3): string =>
+  steps.length === 0 ? 'stand' : stepLineText(steps, division)
 
 /** A figure as it would be typed. */
-export const writtenOfFigure = (figure: Figure, { division = 4, figures = [] }: WrittenOptions = {}): WrittenFigure => ({
+export const writtenOfFigure = (
+  figure: Figure,
+  { division = 4, figures = [] }: WrittenOptions = {},
+): WrittenFigure => ({
   name: figure.name,
   aliases: aliasesText(figure.aliases),
   family: figure.family,
@@ -210,7 +277,11 @@ export const writtenOfFigure = (figure: Figure, { division = 4, figures = [] }: 
   lead: figure.parts ? '' : lineOf(figure.lead, division),
   followKind: typeof figure.follow === 'string' ? figure.follow : 'own',
   follow: typeof figure.follow === 'string' || figure.parts ? '' : lineOf(figure.follow, division),
-  couples: figure.set ? (figure.set.couples[0] === figure.set.couples[1] ? String(figure.set.couples[0]) : figure.set.couples.join('-')) : UNWRITTEN.couples,
+  couples: figure.set
+    ? figure.set.couples[0] === figure.set.couples[1]
+      ? String(figure.set.couples[0])
+      : figure.set.couples.join('-')
+    : UNWRITTEN.couples,
   others: othersText(figure.set?.others ?? [], division),
   holds: figure.entry.holds,
   facings: figure.entry.facings,

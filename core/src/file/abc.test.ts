@@ -7,7 +7,10 @@ import { tuneOfScore } from './tuneOfScore.ts'
 import { countingIds } from '../document/index.ts'
 import { tuneBars, tuneSchema } from '../tune/index.ts'
 
-const lamps = readFileSync(new URL('../../../demo/tunes/lamps-along-the-staithe.abc', `file://${__filename}`), 'utf8')
+const lamps = readFileSync(
+  new URL('../../../demo/tunes/lamps-along-the-staithe.abc', `file://${__filename}`),
+  'utf8',
+)
 
 describe('the house waltz', () => {
   const score = expectOk(readAbc(lamps))
@@ -15,7 +18,19 @@ describe('the house waltz', () => {
 
   it('has 72 bars, 68 of them danced, and a pick-up', () => {
     expect([score.start, score.end]).toEqual([-24, 72 * 72])
-    expect(score.sections.map((section) => `${section.label} ${section.bars}`)).toEqual(['intro 4', 'A 8', 'A 8', 'B 8', 'A 8', 'link 2', 'A 8', 'A 8', 'B 8', 'A 8', 'tag 2'])
+    expect(score.sections.map((section) => `${section.label} ${section.bars}`)).toEqual([
+      'intro 4',
+      'A 8',
+      'A 8',
+      'B 8',
+      'A 8',
+      'link 2',
+      'A 8',
+      'A 8',
+      'B 8',
+      'A 8',
+      'tag 2',
+    ])
     const tune = tuneOfScore(score, performance, null, countingIds('t'))
     expect(tuneSchema.safeParse(tune).success).toBe(true)
     expect(tuneBars(tune)).toEqual({ bars: 72, danced: 68 })
@@ -40,7 +55,11 @@ describe('the house waltz', () => {
   it('stays under -1 dBFS and makes no click between its notes', () => {
     const { samples, sampleRate } = playScore(score)
     const near = new Uint8Array(Math.ceil(samples.length / 220) + 1)
-    for (const at of [...score.notes.map((note) => note.at as number), ...Array.from({ length: 216 }, (_, i) => i * 24)]) near[Math.floor((secondsAt(performance.beatMap, tickPosition(at)) * sampleRate) / 220)] = 1
+    for (const at of [
+      ...score.notes.map((note) => note.at as number),
+      ...Array.from({ length: 216 }, (_, i) => i * 24),
+    ])
+      near[Math.floor((secondsAt(performance.beatMap, tickPosition(at)) * sampleRate) / 220)] = 1
     let loudest = 0
     let step = 0
     const { abs, max } = Math

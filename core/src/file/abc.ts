@@ -1,5 +1,11 @@
 import abcjs from 'abcjs'
-import { readChord, type Score, type ScoreChord, type ScoreNote, type ScoreSection } from '../band/index.ts'
+import {
+  readChord,
+  type Score,
+  type ScoreChord,
+  type ScoreNote,
+  type ScoreSection,
+} from '../band/index.ts'
 import { problem, succeed, type Result } from '../document/index.ts'
 import { TICKS_PER_BEAT, type Metre, type Tick } from '../time/index.ts'
 import { readAbcMarks } from './abcMarks.ts'
@@ -22,25 +28,43 @@ const METRES: Record<string, Metre> = {
   '2/2': { beatsPerBar: 2, beatNote: '1/2', division: 4 },
   '6/8': { beatsPerBar: 2, beatNote: '3/8', division: 3 },
 }
-const BEAT_IN_WHOLE_NOTES: Record<Metre['beatNote'], number> = { '1/2': 1 / 2, '1/4': 1 / 4, '3/8': 3 / 8, '1/8': 1 / 8 }
+const BEAT_IN_WHOLE_NOTES: Record<Metre['beatNote'], number> = {
+  '1/2': 1 / 2,
+  '1/4': 1 / 4,
+  '3/8': 3 / 8,
+  '1/8': 1 / 8,
+}
 const SEMITONES = [0, 2, 4, 5, 7, 9, 11]
 const SIGNS: Record<string, number> = { sharp: 1, flat: -1, natural: 0, dblsharp: 2, dblflat: -2 }
 const MOST_CHARACTERS = 200_000
 
 /**
- * Reads one tune in ABC notation into a score: one voice, chord symbols, parts in the order of the `P:` header. Every bar
- * must be full; only the first may be a pick-up. `%%dellop-sections I=intro L=link` names parts; for how it is played see
- * `readAbcMarks`.
+ * Reads one tune in ABC notation into a score: one voice, chord symbols, parts in the order of the
+ * `P:` header. Every bar must be full; only the first may be a pick-up. `%%dellop-sections I=intro
+ * L=link` names parts; for how it is played see `readAbcMarks`.
  */
 export function readAbc(text: string): Result<Score> {
-  if (text.length > MOST_CHARACTERS) return problem('abc.too-long', `A tune of at most ${MOST_CHARACTERS / 1000} thousand characters was expected.`)
-  if (!/^X:/m.test(text) || !/^K:/m.test(text)) return problem('abc.header', 'This is no ABC tune: a line that begins with X: and one that begins with K: were expected.')
+  if (text.length > MOST_CHARACTERS)
+    return problem(
+      'abc.too-long',
+      `A tune of at most ${MOST_CHARACTERS / 1000} thousand characters was expected.`,
+    )
+  if (!/^X:/m.test(text) || !/^K:/m.test(text))
+    return problem(
+      'abc.header',
+      'This is no ABC tune: a line that begins with X: and one that begins with K: were expected.',
+    )
   const names = sectionNames(text)
-  const tune = abcjs.parseOnly(text.replace(/^%%dellop-.*$/gm, '%'))[0] as unknown as AbcTune | undefined
+  const tune = abcjs.parseOnly(text.replace(/^%%dellop-.*$/gm, '%'))[0] as unknown as
+    AbcTune | undefined
   if (!tune) return problem('abc.empty', 'There is no tune in this ABC file.')
   const fraction = tune.getMeterFraction()
   const metre = METRES[`${fraction.num}/${fraction.den}`]
-  if (!metre) return problem('abc.metre', `The metre ${fraction.num}/${fraction.den} is not one of ${Object.keys(METRES).join(', ')}.`)
+  if (!metre)
+    return problem(
+      'abc.metre',
+      `The metre ${fraction.num}/${fraction.den} is not one of ${Object.keys(METRES).join(', ')}.`,
+    )
   const parts = readParts(tune, metre)
   if (!parts.ok) return parts
   return playOut(tune, metre, parts.value, names, text)
@@ -88,11 +112,19 @@ function readParts(tune: AbcTune, metre: Metre): Result<WrittenPart[]> {
         reader.endBar(parts)
         parts.push({ label: element.title ?? '', bars: [] })
       } else if (element.el_type === 'bar') {
-        if (/repeat/.test(element.type ?? '')) return problem('abc.repeat', 'Repeat signs are not read: give the parts letters and their order in a P: line before K:.')
+        if (/repeat/.test(element.type ?? ''))
+          return problem(
+            'abc.repeat',
+            'Repeat signs are not read: give the parts letters and their order in a P: line before K:.',
+          )
         reader.endBar(parts)
       } else if (element.el_type === 'note') {
         const ticks = ((element.duration ?? 0) / beat) * TICKS_PER_BEAT
-        if (Math.abs(ticks - Math.round(ticks)) > 1e-6) return problem('abc.duration', `In ${reader.place(parts)} a note does not fall on a twenty-fourth of a beat.`)
+        if (Math.abs(ticks - Math.round(ticks)) > 1e-6)
+          return problem(
+            'abc.duration',
+            `In ${reader.place(parts)} a note does not fall on a twenty-fourth of a beat.`,
+          )
         reader.note(element, Math.round(ticks))
       }
     }
@@ -108,14 +140,24 @@ class BarReader {
   private signs = new Map<number, number>()
 
   constructor(key: AbcKey) {
-    this.key = new Map((key.accidentals ?? []).map(({ acc, note }) => ['cdefgab'.indexOf(note.toLowerCase()), SIGNS[acc] ?? 0]))
+    this.key = new Map(
+      (key.accidentals ?? []).map(({ acc, note }) => [
+        'cdefgab'.indexOf(note.toLowerCase()),
+        SIGNS[acc] ?? 0,
+      ]),
+    )
   }
 
   note(element: AbcElement, ticks: number): void {
-    for (const chord of element.chord ?? []) this.bar.chords.push({ at: this.bar.lengthTicks, symbol: chord.name })
+    for (const chord of element.chord ?? [])
+      this.bar.chords.push({ at: this.bar.lengthTicks, symbol: chord.name })
     for (const pitch of element.pitches ?? []) {
       if (pitch.accidental) this.signs.set(pitch.pitch, SIGNS[pitch.accidental] ?? 0)
-      this.bar.notes.push({ at: this.bar.lengthTicks, lengthTicks: ticks, midi: this.midi(pitch.pitch) })
+      this.bar.notes.push({
+        at: this.bar.lengthTicks,
+        lengthTicks: ticks,
+        midi: this.midi(pitch.pitch),
+      })
     }
     this.bar.lengthTicks += ticks
   }
@@ -123,7 +165,12 @@ class BarReader {
   /** abcjs counts diatonic pitches from middle C. */
   private midi(pitch: number): number {
     const degree = ((pitch % 7) + 7) % 7
-    return 60 + 12 * Math.floor(pitch / 7) + SEMITONES[degree]! + (this.signs.get(pitch) ?? this.key.get(degree) ?? 0)
+    return (
+      60 +
+      12 * Math.floor(pitch / 7) +
+      SEMITONES[degree]! +
+      (this.signs.get(pitch) ?? this.key.get(degree) ?? 0)
+    )
   }
 
   endBar(parts: WrittenPart[]): void {
@@ -141,7 +188,10 @@ class BarReader {
 
 const barName = (part: string, bar: number): string => `bar ${bar} of part ${part}`
 
-/** Every bar must be full. The very first may be shorter: it is the pick-up, and bars are then counted behind it. */
+/**
+ * Every bar must be full. The very first may be shorter: it is the pick-up, and bars are then
+ * counted behind it.
+ */
 function checkBars(parts: WrittenPart[], metre: Metre): Result<WrittenPart[]> {
   const full = metre.beatsPerBar * TICKS_PER_BEAT
   const pickup = parts[0]?.bars[0] && parts[0].bars[0].lengthTicks < full ? 1 : 0
@@ -150,15 +200,29 @@ function checkBars(parts: WrittenPart[], metre: Metre): Result<WrittenPart[]> {
       const isPickup = pickup === 1 && p === 0 && b === 0
       if (isPickup || bar.lengthTicks === full) continue
       const number = b + 1 - (p === 0 ? pickup : 0)
-      return problem('abc.bar', `In ${barName(part.label, number)} there are ${bar.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`)
+      return problem(
+        'abc.bar',
+        `In ${barName(part.label, number)} there are ${bar.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`,
+      )
     }
   }
-  return parts.some((part) => part.bars.length > 0) ? succeed(parts) : problem('abc.empty', 'There are no notes in this ABC tune.')
+  return parts.some((part) => part.bars.length > 0)
+    ? succeed(parts)
+    : problem('abc.empty', 'There are no notes in this ABC tune.')
 }
 
-function playOut(tune: AbcTune, metre: Metre, parts: readonly WrittenPart[], names: ReadonlyMap<string, string>, text: string): Result<Score> {
+function playOut(
+  tune: AbcTune,
+  metre: Metre,
+  parts: readonly WrittenPart[],
+  names: ReadonlyMap<string, string>,
+  text: string,
+): Result<Score> {
   const written = tune.metaText.partOrder
-  const order = [...((typeof written === 'object' ? written.text : written) ?? parts.map((part) => part.label).join(''))].filter((letter) => /\S/.test(letter))
+  const order = [
+    ...((typeof written === 'object' ? written.text : written) ??
+      parts.map((part) => part.label).join('')),
+  ].filter((letter) => /\S/.test(letter))
   const full = metre.beatsPerBar * TICKS_PER_BEAT
   const first = parts[0]!.bars[0]!
   const start = first.lengthTicks < full ? -first.lengthTicks : 0
@@ -168,22 +232,43 @@ function playOut(tune: AbcTune, metre: Metre, parts: readonly WrittenPart[], nam
   let at = 0
   for (const [i, letter] of order.entries()) {
     const part = parts.find((one) => one.label === letter)
-    if (!part) return problem('abc.order', `The order of parts names ${letter}, and there is no part ${letter}.`)
+    if (!part)
+      return problem(
+        'abc.order',
+        `The order of parts names ${letter}, and there is no part ${letter}.`,
+      )
     const bars = part === parts[0] && start < 0 ? part.bars.slice(1) : part.bars
     if (i === 0 && start < 0) addBar(first, start)
     sections.push({ label: names.get(letter) ?? letter, at: at as Tick, bars: bars.length })
     for (const bar of bars) {
       const unknown = addBar(bar, at)
-      if (unknown) return problem('abc.chord', `In part ${letter}, the chord "${unknown}" is not understood.`)
+      if (unknown)
+        return problem('abc.chord', `In part ${letter}, the chord "${unknown}" is not understood.`)
       at += bar.lengthTicks
     }
   }
   const marks = readAbcMarks(text, sections, metre)
   if (!marks.ok) return marks
-  return succeed({ title: tune.metaText.title ?? 'Untitled', dance: tune.metaText.rhythm ?? '', metre, bpm: tune.getBpm() || 120, ...marks.value, notes, chords, sections, start: start as Tick, end: at as Tick })
+  return succeed({
+    title: tune.metaText.title ?? 'Untitled',
+    dance: tune.metaText.rhythm ?? '',
+    metre,
+    bpm: tune.getBpm() || 120,
+    ...marks.value,
+    notes,
+    chords,
+    sections,
+    start: start as Tick,
+    end: at as Tick,
+  })
 
   function addBar(bar: WrittenBar, from: number): string | null {
-    for (const note of bar.notes) notes.push({ at: (from + note.at) as Tick, lengthTicks: note.lengthTicks as Tick, midi: note.midi })
+    for (const note of bar.notes)
+      notes.push({
+        at: (from + note.at) as Tick,
+        lengthTicks: note.lengthTicks as Tick,
+        midi: note.midi,
+      })
     for (const chord of bar.chords) {
       const tones = readChord(chord.symbol)
       if (!tones) return chord.symbol

@@ -15,22 +15,36 @@ function timed(bytes: Uint8Array): { seconds: number; event: MidiEvent }[] {
   })
 }
 
-const textOf = (event: MidiEvent): string => new TextDecoder().decode(Uint8Array.from((event as { text: string }).text, (letter) => letter.charCodeAt(0)))
+const textOf = (event: MidiEvent): string =>
+  new TextDecoder().decode(
+    Uint8Array.from((event as { text: string }).text, (letter) => letter.charCodeAt(0)),
+  )
 
 describe('cues as MIDI', () => {
-  it.each(SHEET_NAMES)('of %s are lyrics that sound when they are planned, at any speed, within a millisecond', (name) => {
-    const sheet = proved(demoText(name))
-    for (const speed of [0.8, 1, 1.2]) {
-      const lyrics = timed(cueMidi(sheet, speed)).filter(({ event }) => event.type === 'lyrics')
-      const cues = cueLines(sheet, speed)
-      expect(lyrics.map(({ event }) => textOf(event))).toEqual(cues.map(({ text }) => text))
-      lyrics.forEach(({ seconds }, i) => expect(Math.abs(seconds - Math.max(0, cues[i]!.startSeconds))).toBeLessThanOrEqual(0.001))
-    }
-  })
+  it.each(SHEET_NAMES)(
+    'of %s are lyrics that sound when they are planned, at any speed, within a millisecond',
+    (name) => {
+      const sheet = proved(demoText(name))
+      for (const speed of [0.8, 1, 1.2]) {
+        const lyrics = timed(cueMidi(sheet, speed)).filter(({ event }) => event.type === 'lyrics')
+        const cues = cueLines(sheet, speed)
+        expect(lyrics.map(({ event }) => textOf(event))).toEqual(cues.map(({ text }) => text))
+        lyrics.forEach(({ seconds }, i) =>
+          expect(Math.abs(seconds - Math.max(0, cues[i]!.startSeconds))).toBeLessThanOrEqual(0.001),
+        )
+      }
+    },
+  )
   it('have each pass as a marker', () => {
     const sheet = proved(demoText('sluice-gate-two-step'))
     const markers = timed(cueMidi(sheet)).filter(({ event }) => event.type === 'marker')
-    expect(markers.map(({ event }) => textOf(event))).toEqual(sheet.timeline.passes.map((pass) => `${pass.part.label} ${pass.ordinal}`))
-    markers.forEach(({ seconds }, i) => expect(Math.abs(seconds - sheet.clock.heardAt(sheet.timeline.passes[i]!.start))).toBeLessThanOrEqual(0.001))
+    expect(markers.map(({ event }) => textOf(event))).toEqual(
+      sheet.timeline.passes.map((pass) => `${pass.part.label} ${pass.ordinal}`),
+    )
+    markers.forEach(({ seconds }, i) =>
+      expect(
+        Math.abs(seconds - sheet.clock.heardAt(sheet.timeline.passes[i]!.start)),
+      ).toBeLessThanOrEqual(0.001),
+    )
   })
 })

@@ -1,7 +1,10 @@
 import Papa from 'papaparse'
 import type { CueLine } from '../sheet/index.ts'
 
-/** The cues of a sheet as timed text and as a table, for other programs. Times are written to the millisecond (LRC: to the hundredth). */
+/**
+ * The cues of a sheet as timed text and as a table, for other programs. Times are written to the
+ * millisecond (LRC: to the hundredth).
+ */
 
 const pad = (n: number, digits: number): string => String(n).padStart(digits, '0')
 /** Milliseconds from the recording's start; what would be said before it is said at its start. */
@@ -13,7 +16,10 @@ function clockTime(seconds: number, point: '.' | ','): string {
 }
 const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim()
 
-/** WebVTT: a cue for each utterance, from its start to the end of its words; the figure it is for stands in the identifier. */
+/**
+ * WebVTT: a cue for each utterance, from its start to the end of its words; the figure it is for
+ * stands in the identifier.
+ */
 export const cuesVtt = (title: string, cues: readonly CueLine[]): string =>
   [
     'WEBVTT ' + oneLine(title),
@@ -27,7 +33,15 @@ export const cuesVtt = (title: string, cues: readonly CueLine[]): string =>
   ].join('\n')
 
 /** SubRip: the same, as players of films read it. */
-export const cuesSrt = (cues: readonly CueLine[]): string => cues.flatMap((cue, i) => [String(i + 1), `${clockTime(cue.startSeconds, ',')} --> ${clockTime(cue.endSeconds, ',')}`, oneLine(cue.text), '']).join('\n')
+export const cuesSrt = (cues: readonly CueLine[]): string =>
+  cues
+    .flatMap((cue, i) => [
+      String(i + 1),
+      `${clockTime(cue.startSeconds, ',')} --> ${clockTime(cue.endSeconds, ',')}`,
+      oneLine(cue.text),
+      '',
+    ])
+    .join('\n')
 
 /** LRC: the start of each utterance, to the hundredth of a second. */
 export function cuesLrc(title: string, cues: readonly CueLine[]): string {
@@ -35,7 +49,11 @@ export function cuesLrc(title: string, cues: readonly CueLine[]): string {
     const hundredths = Math.round(msOf(seconds) / 10)
     return `${pad(Math.floor(hundredths / 6000), 2)}:${pad(Math.floor(hundredths / 100) % 60, 2)}.${pad(hundredths % 100, 2)}`
   }
-  return [`[ti:${oneLine(title)}]`, ...cues.map((cue) => `[${time(cue.startSeconds)}]${oneLine(cue.text)}`), ''].join('\n')
+  return [
+    `[ti:${oneLine(title)}]`,
+    ...cues.map((cue) => `[${time(cue.startSeconds)}]${oneLine(cue.text)}`),
+    '',
+  ].join('\n')
 }
 
 /** A table with everything: times in seconds, the step, bar and beat, part, figure and lead. */
@@ -57,14 +75,26 @@ export const cuesCsv = (cues: readonly CueLine[]): string =>
     { newline: '\n' },
   ) + '\n'
 
-/** The cue script as a Markdown table for each pass: when, in which bar and on which count its step is, and the words. */
+/**
+ * The cue script as a Markdown table for each pass: when, in which bar and on which count its step
+ * is, and the words.
+ */
 export function cuesMarkdown(title: string, cues: readonly CueLine[]): string {
   const cell = (text: string): string => oneLine(text).replaceAll('|', '\\|')
   const lines = [`# ${oneLine(title)}: what is said`, '']
   cues.forEach((cue, i) => {
     const before = cues[i - 1]
-    if (before?.part !== cue.part || before.time !== cue.time) lines.push(...(i > 0 ? [''] : []), `## ${oneLine(cue.part)}, time ${cue.time}`, '', '| at | bar | count | words |', '| --: | --: | --: | --- |')
-    lines.push(`| ${clockTime(cue.startSeconds, '.').slice(3, -2)} | ${cue.bar} | ${cue.beat} | ${cell(cue.text)}${cue.byHand ? ' (by hand)' : ''} |`)
+    if (before?.part !== cue.part || before.time !== cue.time)
+      lines.push(
+        ...(i > 0 ? [''] : []),
+        `## ${oneLine(cue.part)}, time ${cue.time}`,
+        '',
+        '| at | bar | count | words |',
+        '| --: | --: | --: | --- |',
+      )
+    lines.push(
+      `| ${clockTime(cue.startSeconds, '.').slice(3, -2)} | ${cue.bar} | ${cue.beat} | ${cell(cue.text)}${cue.byHand ? ' (by hand)' : ''} |`,
+    )
   })
   return `${lines.join('\n')}\n`
 }

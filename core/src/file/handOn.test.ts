@@ -8,8 +8,24 @@ import { beatMidi } from './beatMidi.ts'
 import { sectionsVtt, vttTime } from './sectionsVtt.ts'
 
 /** The house waltz with a map that drifts, as a live band would play it. */
-const drifting: BeatMap = { segments: [{ anchors: Array.from({ length: 218 }, (_, i) => ({ beat: i - 1, seconds: 0.25 + i * 0.62 + 0.4 * Math.sin(i / 20) })) }] }
-const tune: Tune = { ...houseWaltz(), recordings: houseWaltz().recordings.map((one) => ({ ...one, beatMap: drifting, durationSeconds: 137 })) }
+const drifting: BeatMap = {
+  segments: [
+    {
+      anchors: Array.from({ length: 218 }, (_, i) => ({
+        beat: i - 1,
+        seconds: 0.25 + i * 0.62 + 0.4 * Math.sin(i / 20),
+      })),
+    },
+  ],
+}
+const tune: Tune = {
+  ...houseWaltz(),
+  recordings: houseWaltz().recordings.map((one) => ({
+    ...one,
+    beatMap: drifting,
+    durationSeconds: 137,
+  })),
+}
 const recording: Recording = tune.recordings[0]!
 
 describe('beats as CSV', () => {
@@ -37,9 +53,18 @@ describe('beats as MIDI', () => {
       if (event.type === 'setTempo') tempi.push({ ticks, micros: event.microsecondsPerBeat })
       if (event.type === 'marker') markers.push(event.text)
     }
-    const secondsOf = (at: number): number => tempi.reduce((sum, { ticks: from, micros }, i) => sum + (Math.max(0, Math.min(at, tempi[i + 1]?.ticks ?? Infinity) - from) / perBeat) * (micros / 1e6), 0)
+    const secondsOf = (at: number): number =>
+      tempi.reduce(
+        (sum, { ticks: from, micros }, i) =>
+          sum +
+          (Math.max(0, Math.min(at, tempi[i + 1]?.ticks ?? Infinity) - from) / perBeat) *
+            (micros / 1e6),
+        0,
+      )
     const beats = beatMoments(recording, tune.metre)
-    beats.forEach(({ seconds }, i) => expect(Math.abs(secondsOf((i + 1) * perBeat) - seconds)).toBeLessThan(0.001))
+    beats.forEach(({ seconds }, i) =>
+      expect(Math.abs(secondsOf((i + 1) * perBeat) - seconds)).toBeLessThan(0.001),
+    )
     expect(markers).toEqual(['intro', 'A', 'A', 'B', 'A', 'link', 'A', 'A', 'B', 'A', 'tag'])
   })
 })
@@ -53,7 +78,10 @@ describe('phrases as WebVTT', () => {
     expect(cues[1]![1]).toBe(cues[0]![2])
   })
   it('write no name that would break the file', () => {
-    const odd = { ...tune, sections: tune.sections.map((section) => ({ ...section, label: 'a --> b <c>' })) }
+    const odd = {
+      ...tune,
+      sections: tune.sections.map((section) => ({ ...section, label: 'a --> b <c>' })),
+    }
     expect(sectionsVtt(odd, recording)).not.toMatch(/a -->/)
     expect(vttTime(3661.0005)).toBe('01:01:01.001')
   })
@@ -69,7 +97,8 @@ describe('a click track', () => {
       1.5,
       8000,
     )
-    const loud = (from: number, to: number): number => Math.max(...samples.subarray(from, to).map(Math.abs))
+    const loud = (from: number, to: number): number =>
+      Math.max(...samples.subarray(from, to).map(Math.abs))
     expect([loud(0, 4000), loud(4600, 8000), loud(8600, 12_000)]).toEqual([0, 0, 0])
     expect(loud(4000, 4040)).toBeGreaterThan(loud(8000, 8040))
   })

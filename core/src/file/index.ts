@@ -6,7 +6,13 @@ export { readAbc } from './abc.ts'
 export { readMidi } from './midi.ts'
 export { readMusicXml } from './musicXml.ts'
 export { readSheetFile, sheetFileSchema, writeSheetFile, type SheetFile } from './sheetFile.ts'
-export { beatMapOfHeard, choicesOf, recordingOfHeard, tuneOfHeard, type RecordingFacts } from './tuneOfHeard.ts'
+export {
+  beatMapOfHeard,
+  choicesOf,
+  recordingOfHeard,
+  tuneOfHeard,
+  type RecordingFacts,
+} from './tuneOfHeard.ts'
 export { tuneOfScore } from './tuneOfScore.ts'
 export { sheetFileOfText } from './sheetFileOfText.ts'
 export { sheetMarkdown } from './sheetMarkdown.ts'

@@ -2,14 +2,21 @@ import { writeMidi, type MidiEvent } from 'midi-file'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
 /** Notes of the metre's beat as MIDI counts them: numerator, denominator, clocks to a click. */
-const SIGNATURES: Readonly<Record<Metre['beatNote'], (beats: number) => readonly [number, number, number]>> = {
+const SIGNATURES: Readonly<
+  Record<Metre['beatNote'], (beats: number) => readonly [number, number, number]>
+> = {
   '1/2': (beats) => [beats, 2, 48],
   '1/4': (beats) => [beats, 4, 24],
   '1/8': (beats) => [beats, 8, 12],
   '3/8': (beats) => [beats * 3, 8, 36],
 }
 /** Quarter notes in one beat: MIDI writes tempo by the quarter note. */
-const QUARTERS: Readonly<Record<Metre['beatNote'], number>> = { '1/2': 2, '1/4': 1, '1/8': 0.5, '3/8': 1.5 }
+const QUARTERS: Readonly<Record<Metre['beatNote'], number>> = {
+  '1/2': 2,
+  '1/4': 1,
+  '1/8': 0.5,
+  '3/8': 1.5,
+}
 /** Fine enough that rounding to a tick stays well under a millisecond at any tempo to dance to. */
 const TICKS_PER_QUARTER = TICKS_PER_BEAT * 40
 
@@ -29,15 +36,25 @@ export interface MidiBeats {
 }
 
 /**
- * A tempo for every beat whose length differs, so that a sequencer follows the recording. `moments` are the seconds of its
- * beats, rising; what sounds before the first is one long beat.
+ * A tempo for every beat whose length differs, so that a sequencer follows the recording. `moments`
+ * are the seconds of its beats, rising; what sounds before the first is one long beat.
  */
 export function midiBeats(title: string, metre: Metre, moments: readonly number[]): MidiBeats {
   const beatTicks = TICKS_PER_QUARTER * QUARTERS[metre.beatNote]
   const [numerator, denominator, metronome] = SIGNATURES[metre.beatNote](metre.beatsPerBar)
   const events: TimedEvent[] = [
     { ticks: 0, event: { deltaTime: 0, type: 'trackName', text: title } },
-    { ticks: 0, event: { deltaTime: 0, type: 'timeSignature', numerator, denominator, metronome, thirtyseconds: 8 } },
+    {
+      ticks: 0,
+      event: {
+        deltaTime: 0,
+        type: 'timeSignature',
+        numerator,
+        denominator,
+        metronome,
+        thirtyseconds: 8,
+      },
+    },
   ]
   const lead = moments[0] !== undefined && moments[0] > 0.001
   const all = lead ? [0, ...moments] : [...moments]
@@ -58,20 +75,44 @@ export function midiBeats(title: string, metre: Metre, moments: readonly number[
 }
 
 /** A beat of some seconds, as microseconds a quarter note (24 bits). */
-const tempo = (beatSeconds: number, metre: Metre): MidiEvent => ({ deltaTime: 0, type: 'setTempo', microsecondsPerBeat: Math.max(1, Math.min(0xffffff, Math.round((beatSeconds / QUARTERS[metre.beatNote]) * 1e6))) })
+const tempo = (beatSeconds: number, metre: Metre): MidiEvent => ({
+  deltaTime: 0,
+  type: 'setTempo',
+  microsecondsPerBeat: Math.max(
+    1,
+    Math.min(0xffffff, Math.round((beatSeconds / QUARTERS[metre.beatNote]) * 1e6)),
+  ),
+})
 
 /** Texts stand in the file as UTF-8; the writer takes one letter for each byte. */
 const asBytes = (text: string): string => String.fromCharCode(...new TextEncoder().encode(text))
 
-/** A Standard MIDI File of one track with these events, whatever their order, and its end at `endTicks`. */
+/**
+ * A Standard MIDI File of one track with these events, whatever their order, and its end at
+ * `endTicks`.
+ */
 export function midiFile(events: readonly TimedEvent[], endTicks: number): Uint8Array {
   const last = Math.max(endTicks, ...events.map(({ ticks }) => ticks))
   let now = 0
-  const sorted = events.map((one, i) => ({ ...one, i })).sort((a, b) => a.ticks - b.ticks || a.i - b.i)
-  const track = [...sorted, { ticks: last, event: { deltaTime: 0, type: 'endOfTrack' } as const }].map(({ ticks, event }) => {
+  const sorted = events
+    .map((one, i) => ({ ...one, i }))
+    .sort((a, b) => a.ticks - b.ticks || a.i - b.i)
+  const track = [
+    ...sorted,
+    { ticks: last, event: { deltaTime: 0, type: 'endOfTrack' } as const },
+  ].map(({ ticks, event }) => {
     const deltaTime = Math.round(ticks) - now
     now = Math.round(ticks)
-    return { ...event, ...('text' in event ? { text: asBytes(event.text) } : {}), deltaTime } as MidiEvent
+    return {
+      ...event,
+      ...('text' in event ? { text: asBytes(event.text) } : {}),
+      deltaTime,
+    } as MidiEvent
   })
-  return Uint8Array.from(writeMidi({ header: { format: 0, numTracks: 1, ticksPerBeat: TICKS_PER_QUARTER }, tracks: [track] }))
+  return Uint8Array.from(
+    writeMidi({
+      header: { format: 0, numTracks: 1, ticksPerBeat: TICKS_PER_QUARTER },
+      tracks: [track],
+    }),
+  )
 }

@@ -1,5 +1,12 @@
 import { strFromU8, unzipSync } from 'fflate'
-import type { Score, ScoreChord, ScoreLandmark, ScoreNote, ScoreSection, TempoMark } from '../band/index.ts'
+import type {
+  Score,
+  ScoreChord,
+  ScoreLandmark,
+  ScoreNote,
+  ScoreSection,
+  TempoMark,
+} from '../band/index.ts'
 import { problem, succeed, type Result } from '../document/index.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 import { CROTCHETS, inSteps, metreOfSignature } from './scoreMetre.ts'
@@ -33,38 +40,77 @@ interface WrittenMeasure {
 }
 
 /**
- * Reads MusicXML, plain or packed (.mxl): the first part's notes, chord names, tempo, rehearsal marks as sections and
- * directions as landmarks. Repeats and first and second endings are played out. One metre throughout.
+ * Reads MusicXML, plain or packed (.mxl): the first part's notes, chord names, tempo, rehearsal
+ * marks as sections and directions as landmarks. Repeats and first and second endings are played
+ * out. One metre throughout.
  */
 export function readMusicXml(bytes: Uint8Array, name: string): Result<Score> {
   const text = textOf(bytes, name)
   if (!text.ok) return text
   const root = parseXml(text.value)
-  if (!root) return problem('musicxml.broken', `"${name}" is no XML that can be read; perhaps it was cut off.`)
+  if (!root)
+    return problem(
+      'musicxml.broken',
+      `"${name}" is no XML that can be read; perhaps it was cut off.`,
+    )
   const score = child(root, 'score-partwise')
-  if (!score) return problem('musicxml.kind', `"${name}" is no MusicXML written part by part; "score-partwise" was expected.`)
-  const measures = children(child(score, 'part') ?? { name: '', attributes: {}, children: [], text: '' }, 'measure')
+  if (!score)
+    return problem(
+      'musicxml.kind',
+      `"${name}" is no MusicXML written part by part; "score-partwise" was expected.`,
+    )
+  const measures = children(
+    child(score, 'part') ?? { name: '', attributes: {}, children: [], text: '' },
+    'measure',
+  )
   if (measures.length === 0) return problem('musicxml.empty', `There are no bars in "${name}".`)
   const metre = metreOf(measures)
-  if (!metre) return problem('musicxml.metre', `The metre of "${name}" is not one that dances are counted in, or it changes; one metre throughout was expected.`)
+  if (!metre)
+    return problem(
+      'musicxml.metre',
+      `The metre of "${name}" is not one that dances are counted in, or it changes; one metre throughout was expected.`,
+    )
   const reader = new MeasureReader(metre)
   const written = measures.map((measure) => reader.read(measure))
   const full = ticksPerBar(metre)
-  const wrong = written.findIndex((measure, i) => measure.lengthTicks > full || (measure.lengthTicks < full && i > 0 && i < written.length - 1 && measure.notes.length > 0 && !child(measure.xml, 'barline')))
-  if (wrong >= 0) return problem('musicxml.bar', `In bar ${wrong + 1} of "${name}" there are ${written[wrong]!.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`)
-  const title = textIn(score, 'work', 'work-title') ?? textIn(score, 'movement-title') ?? name.replace(/\.[^.]+$/, '')
+  const wrong = written.findIndex(
+    (measure, i) =>
+      measure.lengthTicks > full ||
+      (measure.lengthTicks < full &&
+        i > 0 &&
+        i < written.length - 1 &&
+        measure.notes.length > 0 &&
+        !child(measure.xml, 'barline')),
+  )
+  if (wrong >= 0)
+    return problem(
+      'musicxml.bar',
+      `In bar ${wrong + 1} of "${name}" there are ${written[wrong]!.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`,
+    )
+  const title =
+    textIn(score, 'work', 'work-title') ??
+    textIn(score, 'movement-title') ??
+    name.replace(/\.[^.]+$/, '')
   return played(written, metre, title.slice(0, 120))
 }
 
 function textOf(bytes: Uint8Array, name: string): Result<string> {
-  if (bytes.length > MOST_BYTES) return problem('musicxml.large', `"${name}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+  if (bytes.length > MOST_BYTES)
+    return problem('musicxml.large', `"${name}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
   if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return succeed(unpackedText(bytes))
   try {
-    const files = unzipSync(bytes, { filter: (file) => /\.(xml|musicxml)$/i.test(file.name) && file.originalSize <= MOST_BYTES })
+    const files = unzipSync(bytes, {
+      filter: (file) => /\.(xml|musicxml)$/i.test(file.name) && file.originalSize <= MOST_BYTES,
+    })
     const inside = Object.keys(files).find((path) => !path.startsWith('META-INF'))
-    return inside ? succeed(strFromU8(files[inside]!)) : problem('musicxml.packed', `There is no MusicXML in the packed file "${name}".`)
+    return inside
+      ? succeed(strFromU8(files[inside]!))
+      : problem('musicxml.packed', `There is no MusicXML in the packed file "${name}".`)
   } catch {
-    return problem('musicxml.packed', `The packed file "${name}" cannot be opened; perhaps it was cut off.`)
+    return problem(
+      'musicxml.packed',
+      `The packed file "${name}" cannot be opened; perhaps it was cut off.`,
+    )
   }
 }
 
@@ -74,13 +120,16 @@ function unpackedText(bytes: Uint8Array): string {
   if (!wide) return strFromU8(bytes)
   const [high, low] = bytes[0] === 0xfe ? [0, 1] : [1, 0]
   let text = ''
-  for (let i = 2; i + 1 < bytes.length; i += 2) text += String.fromCharCode(bytes[i + high]! * 256 + bytes[i + low]!)
+  for (let i = 2; i + 1 < bytes.length; i += 2)
+    text += String.fromCharCode(bytes[i + high]! * 256 + bytes[i + low]!)
   return text
 }
 
 /** The one metre of all bars, or null. */
 function metreOf(measures: readonly XmlNode[]): Metre | null {
-  const times = measures.flatMap((measure) => children(measure, 'attributes').flatMap((attributes) => children(attributes, 'time')))
+  const times = measures.flatMap((measure) =>
+    children(measure, 'attributes').flatMap((attributes) => children(attributes, 'time')),
+  )
   const signatures = times.map((time) => `${textIn(time, 'beats')}/${textIn(time, 'beat-type')}`)
   if (signatures.some((one) => one !== signatures[0])) return null
   const [beats, note] = (signatures[0] ?? '4/4').split('/').map(Number)
@@ -108,7 +157,8 @@ class MeasureReader {
       else if (item.name === 'note' && !child(item, 'grace')) {
         const start = child(item, 'chord') ? last : at
         const midi = pitchOf(item)
-        if (midi !== null && length > 0) notes.push({ at: start as Tick, lengthTicks: length as Tick, midi })
+        if (midi !== null && length > 0)
+          notes.push({ at: start as Tick, lengthTicks: length as Tick, midi })
         if (!child(item, 'chord')) [last, at] = [at, at + length]
       } else if (item.name === 'harmony') chords.push(...chordOf(item, at))
       else if (item.name === 'direction' || item.name === 'sound') {
@@ -131,14 +181,24 @@ class MeasureReader {
 function pitchOf(note: XmlNode): number | null {
   const pitch = child(note, 'pitch')
   const step = pitch && STEPS[textIn(pitch, 'step') ?? '']
-  return pitch && step !== undefined && step !== null ? 12 * ((numberIn(pitch, 'octave') ?? 4) + 1) + step + (numberIn(pitch, 'alter') ?? 0) : null
+  return pitch && step !== undefined && step !== null
+    ? 12 * ((numberIn(pitch, 'octave') ?? 4) + 1) + step + (numberIn(pitch, 'alter') ?? 0)
+    : null
 }
 
 function chordOf(harmony: XmlNode, at: number): ScoreChord[] {
   const step = STEPS[textIn(harmony, 'root', 'root-step') ?? '']
   if (step === undefined) return []
   const root = (step + (Number(textIn(harmony, 'root', 'root-alter') ?? 0) + 12)) % 12
-  return [{ at: at as Tick, root, tones: (KINDS[textIn(harmony, 'kind') ?? 'major'] ?? KINDS['major']!).map((tone) => (root + tone) % 12) }]
+  return [
+    {
+      at: at as Tick,
+      root,
+      tones: (KINDS[textIn(harmony, 'kind') ?? 'major'] ?? KINDS['major']!).map(
+        (tone) => (root + tone) % 12,
+      ),
+    },
+  ]
 }
 
 /** Beats a minute of a direction, from what is to sound. MusicXML counts crotchets a minute. */
@@ -154,7 +214,8 @@ function played(written: readonly WrittenMeasure[], metre: Metre, title: string)
   const first = written[0]!
   const pickup = first.lengthTicks < full ? first.lengthTicks : 0
   const order = playedOrder(written.map((measure) => measure.xml))
-  if (order.length > MOST_BARS) return problem('musicxml.long', `At most ${MOST_BARS} bars were expected.`)
+  if (order.length > MOST_BARS)
+    return problem('musicxml.long', `At most ${MOST_BARS} bars were expected.`)
   const notes: ScoreNote[] = []
   const chords: ScoreChord[] = []
   const tempo: TempoMark[] = []
@@ -168,14 +229,40 @@ function played(written: readonly WrittenMeasure[], metre: Metre, title: string)
     notes.push(...measure.notes.map(on))
     chords.push(...measure.chords.map(on))
     tempo.push(...measure.tempo.map(on))
-    landmarks.push(...measure.words.map(({ at: place, text }) => ({ at: Math.max(0, from + place) as Tick, kind: 'character' as const, text })))
+    landmarks.push(
+      ...measure.words.map(({ at: place, text }) => ({
+        at: Math.max(0, from + place) as Tick,
+        kind: 'character' as const,
+        text,
+      })),
+    )
     if (measure.rehearsal && from >= 0) starts.push({ at: from, label: measure.rehearsal })
     at += index === 0 && pickup > 0 ? pickup : full
   }
-  if (notes.length === 0) return problem('musicxml.empty', 'There are no notes in the first part of this MusicXML file.')
+  if (notes.length === 0)
+    return problem('musicxml.empty', 'There are no notes in the first part of this MusicXML file.')
   if (starts[0]?.at !== 0) starts.unshift({ at: 0, label: starts.length > 0 ? 'intro' : 'A' })
   const end = at as Tick
-  const sections = starts.map(({ at: start, label }, i): ScoreSection => ({ label, at: start as Tick, bars: ((starts[i + 1]?.at ?? end) - start) / full })).filter(({ bars }) => bars > 0)
+  const sections = starts
+    .map(({ at: start, label }, i): ScoreSection => ({
+      label,
+      at: start as Tick,
+      bars: ((starts[i + 1]?.at ?? end) - start) / full,
+    }))
+    .filter(({ bars }) => bars > 0)
   const bpm = tempo[0]?.bpm ?? 120 / CROTCHETS[metre.beatNote]
-  return succeed({ title, dance: '', metre, bpm, tempo: inSteps(tempo), free: [], landmarks: landmarks.slice(0, 500), notes: notes.sort((a, b) => a.at - b.at), chords, sections, start: -pickup as Tick, end })
+  return succeed({
+    title,
+    dance: '',
+    metre,
+    bpm,
+    tempo: inSteps(tempo),
+    free: [],
+    landmarks: landmarks.slice(0, 500),
+    notes: notes.sort((a, b) => a.at - b.at),
+    chords,
+    sections,
+    start: -pickup as Tick,
+    end,
+  })
 }

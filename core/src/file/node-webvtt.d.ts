@@ -5,6 +5,14 @@ declare module 'node-webvtt/lib/parser.js' {
     readonly end: number
     readonly text: string
   }
-  const parser: { readonly parse: (text: string, options: { readonly meta: boolean; readonly strict: boolean }) => { readonly cues: readonly VttCue[]; readonly errors: readonly { readonly message: string }[] } }
+  const parser: {
+    readonly parse: (
+      text: string,
+      options: { readonly meta: boolean; readonly strict: boolean },
+    ) => {
+      readonly cues: readonly VttCue[]
+      readonly errors: readonly { readonly message: string }[]
+    }
+  }
   export default parser
 }

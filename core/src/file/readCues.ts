@@ -2,7 +2,9 @@ import vtt from 'node-webvtt/lib/parser.js'
 import Papa from 'papaparse'
 import { problem, succeed, type Result } from '../document/index.ts'
 
-/** A cue as a file has it: when it is said, in seconds from the music's beginning, and its words. */
+/**
+ * A cue as a file has it: when it is said, in seconds from the music's beginning, and its words.
+ */
 export interface ReadCue {
   readonly start: number
   /** Null where the file says only when it begins. */
@@ -13,21 +15,34 @@ export interface ReadCue {
 const MOST_BYTES = 2_000_000
 const MOST_CUES = 5000
 
-/** Reads cues from a WebVTT or CSV file (by what stands in it), in UTF-8 or UTF-16. In order of start. */
+/**
+ * Reads cues from a WebVTT or CSV file (by what stands in it), in UTF-8 or UTF-16. In order of
+ * start.
+ */
 export function readCues(bytes: Uint8Array): Result<readonly ReadCue[]> {
-  if (bytes.length > MOST_BYTES) return problem('cues.size', 'A file of cues of at most 2 MB was expected.')
+  if (bytes.length > MOST_BYTES)
+    return problem('cues.size', 'A file of cues of at most 2 MB was expected.')
   const text = decode(bytes)
-  if (text === null) return problem('cues.encoding', 'The file is in another encoding than UTF-8 or UTF-16. Save it as UTF-8 and bring it again.')
+  if (text === null)
+    return problem(
+      'cues.encoding',
+      'The file is in another encoding than UTF-8 or UTF-16. Save it as UTF-8 and bring it again.',
+    )
   const read = text.trimStart().startsWith('WEBVTT') ? readVtt(text.trimStart()) : readCsv(text)
   if (!read.ok) return read
   if (read.value.length === 0) return problem('cues.none', 'No cue was found in the file.')
-  if (read.value.length > MOST_CUES) return problem('cues.many', `At most ${MOST_CUES} cues were expected; there are ${read.value.length}.`)
+  if (read.value.length > MOST_CUES)
+    return problem(
+      'cues.many',
+      `At most ${MOST_CUES} cues were expected; there are ${read.value.length}.`,
+    )
   return succeed([...read.value].sort((a, b) => a.start - b.start))
 }
 
 function decode(bytes: Uint8Array): string | null {
   const [a, b] = bytes
-  const encoding = a === 0xff && b === 0xfe ? 'utf-16le' : a === 0xfe && b === 0xff ? 'utf-16be' : 'utf-8'
+  const encoding =
+    a === 0xff && b === 0xfe ? 'utf-16le' : a === 0xfe && b === 0xff ? 'utf-16be' : 'utf-8'
   try {
     const text = new TextDecoder(encoding, { fatal: true }).decode(bytes)
     // Text does not have these; UTF-16 without its mark does.
@@ -48,28 +63,60 @@ const unescaped = (text: string): string =>
 
 function readVtt(text: string): Result<readonly ReadCue[]> {
   try {
-    const { cues, errors } = vtt.parse(text.replace(/\r\n?/g, '\n').replace(/\n{3,}/g, '\n\n'), { meta: true, strict: false })
-    if (errors[0]) return problem('cues.vtt', `The WebVTT file cannot be read: ${errors[0].message}. A time such as 00:01:02.500 --> 00:01:03.400 was expected above each cue.`)
-    return succeed(cues.map(({ start, end, text: said }) => ({ start, end, text: unescaped(said) })))
+    const { cues, errors } = vtt.parse(text.replace(/\r\n?/g, '\n').replace(/\n{3,}/g, '\n\n'), {
+      meta: true,
+      strict: false,
+    })
+    if (errors[0])
+      return problem(
+        'cues.vtt',
+        `The WebVTT file cannot be read: ${errors[0].message}. A time such as 00:01:02.500 --> 00:01:03.400 was expected above each cue.`,
+      )
+    return succeed(
+      cues.map(({ start, end, text: said }) => ({ start, end, text: unescaped(said) })),
+    )
   } catch (error) {
-    return problem('cues.vtt', `The WebVTT file cannot be read: ${error instanceof Error || (error as { message?: unknown })?.message ? String((error as { message: unknown }).message) : 'it is no WebVTT'}.`)
+    return problem(
+      'cues.vtt',
+      `The WebVTT file cannot be read: ${error instanceof Error || (error as { message?: unknown })?.message ? String((error as { message: unknown }).message) : 'it is no WebVTT'}.`,
+    )
   }
 }
 
 const START = ['start', 'time', 'seconds', 'at']
 const WORDS = ['words', 'text', 'cue', 'said']
 
-/** A table with a heading: a column for the start, one for the words, and one for the end where there is one. */
+/**
+ * A table with a heading: a column for the start, one for the words, and one for the end where
+ * there is one.
+ */
 function readCsv(text: string): Result<readonly ReadCue[]> {
-  const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true, transformHeader: (name) => name.trim().toLowerCase() })
-  const column = (names: readonly string[]): string | undefined => names.find((name) => meta.fields?.includes(name))
+  const { data, meta } = Papa.parse<Record<string, string>>(text, {
+    header: true,
+    skipEmptyLines: true,
+    transformHeader: (name) => name.trim().toLowerCase(),
+  })
+  const column = (names: readonly string[]): string | undefined =>
+    names.find((name) => meta.fields?.includes(name))
   const [start, words] = [column(START), column(WORDS)]
-  if (!start || !words) return problem('cues.columns', 'A WebVTT file, or a table with the columns “start” and “words” was expected.')
+  if (!start || !words)
+    return problem(
+      'cues.columns',
+      'A WebVTT file, or a table with the columns “start” and “words” was expected.',
+    )
   const cues: ReadCue[] = []
   for (const [i, row] of data.entries()) {
     const at = secondsOf(row[start] ?? '')
-    if (at === null) return problem('cues.time', `Line ${i + 2}: “${row[start] ?? ''}” is no time; seconds such as 62.5, or 1:02.5 was expected.`)
-    cues.push({ start: at, end: row['end'] ? secondsOf(row['end']) : null, text: (row[words] ?? '').trim() })
+    if (at === null)
+      return problem(
+        'cues.time',
+        `Line ${i + 2}: “${row[start] ?? ''}” is no time; seconds such as 62.5, or 1:02.5 was expected.`,
+      )
+    cues.push({
+      start: at,
+      end: row['end'] ? secondsOf(row['end']) : null,
+      text: (row[words] ?? '').trim(),
+    })
   }
   return succeed(cues.filter((cue) => cue.text !== ''))
 }

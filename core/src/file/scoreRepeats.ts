@@ -1,8 +1,8 @@
 import { child, children, type XmlNode } from './xml.ts'
 
 /**
- * The order in which written bars are played: what lies between repeat signs twice (or as often as the sign says), first and
- * second endings each in their turn. Indices of `measures`.
+ * The order in which written bars are played: what lies between repeat signs twice (or as often as
+ * the sign says), first and second endings each in their turn. Indices of `measures`.
  */
 export function playedOrder(measures: readonly XmlNode[]): number[] {
   const order: number[] = []
@@ -12,14 +12,19 @@ export function playedOrder(measures: readonly XmlNode[]): number[] {
   const most = measures.length * 12
   for (let i = 0; i < measures.length && order.length < most; i++) {
     const bars = children(measures[i]!, 'barline')
-    if (bars.some((bar) => child(bar, 'repeat')?.attributes['direction'] === 'forward') && from !== i) {
+    if (
+      bars.some((bar) => child(bar, 'repeat')?.attributes['direction'] === 'forward') &&
+      from !== i
+    ) {
       from = i
       time = 1
     }
     const endings = endingAt(measures, i)
     if (endings && !endings.includes(time)) continue
     order.push(i)
-    const back = bars.map((bar) => child(bar, 'repeat')).find((repeat) => repeat?.attributes['direction'] === 'backward')
+    const back = bars
+      .map((bar) => child(bar, 'repeat'))
+      .find((repeat) => repeat?.attributes['direction'] === 'backward')
     if (!back) continue
     const times = Math.min(8, Math.max(2, Number(back.attributes['times'] ?? 2) || 2))
     if (time < times) {
@@ -39,7 +44,13 @@ function endingAt(measures: readonly XmlNode[], index: number): number[] | null 
     const marks = children(measures[i]!, 'barline').flatMap((bar) => children(bar, 'ending'))
     const start = marks.find((mark) => mark.attributes['type'] === 'start')
     if (start) return (start.attributes['number'] ?? '1').split(/[ ,]+/).map(Number)
-    if (i < index && marks.some((mark) => mark.attributes['type'] === 'stop' || mark.attributes['type'] === 'discontinue')) return null
+    if (
+      i < index &&
+      marks.some(
+        (mark) => mark.attributes['type'] === 'stop' || mark.attributes['type'] === 'discontinue',
+      )
+    )
+      return null
   }
   return null
 }

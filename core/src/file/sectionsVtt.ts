@@ -8,14 +8,25 @@ export function vttTime(seconds: number): string {
   return `${part(Math.floor(ms / 3_600_000), 2)}:${part(Math.floor(ms / 60_000) % 60, 2)}:${part(Math.floor(ms / 1000) % 60, 2)}.${part(ms % 1000, 3)}`
 }
 
-/** The tune's phrases as WebVTT, one cue a phrase, so that any player can show where the music is. */
+/**
+ * The tune's phrases as WebVTT, one cue a phrase, so that any player can show where the music is.
+ */
 export function sectionsVtt(tune: Tune, recording: Recording): string {
   const cues = tunePhrases(tune).flatMap((phrase, i) => {
     const start = secondsAt(recording.beatMap, phrase.start)
-    const end = Math.min(recording.durationSeconds, secondsAt(recording.beatMap, phrase.end, 'leaving'))
+    const end = Math.min(
+      recording.durationSeconds,
+      secondsAt(recording.beatMap, phrase.end, 'leaving'),
+    )
     // A line that looks like an arrow, or an empty one, would end the cue.
-    const label = phrase.label.replace(/-->/g, '→').replace(/\s+/g, ' ').replace(/&/g, '&amp;').replace(/</g, '&lt;')
-    return start < end ? [`${i + 1}\n${vttTime(start)} --> ${vttTime(end)}\n${label} (${phrase.bars} bars)`] : []
+    const label = phrase.label
+      .replace(/-->/g, '→')
+      .replace(/\s+/g, ' ')
+      .replace(/&/g, '&amp;')
+      .replace(/</g, '&lt;')
+    return start < end
+      ? [`${i + 1}\n${vttTime(start)} --> ${vttTime(end)}\n${label} (${phrase.bars} bars)`]
+      : []
   })
   return `WEBVTT\n\n${cues.join('\n\n')}\n`
 }

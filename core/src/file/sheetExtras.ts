@@ -5,15 +5,32 @@ import { TICKS_PER_BEAT } from '../time/index.ts'
 import { UNITS, type Part, type Pass, type Slot, type Unit } from '../routine/index.ts'
 import { quoted, readQuoted } from './sheetTextWords.ts'
 
-/** What may stand behind `|` after a slot, a part or a pass, each written and read back the same. */
+/**
+ * What may stand behind `|` after a slot, a part or a pass, each written and read back the same.
+ */
 
 const SAID = ['full', 'short', 'prompt'] as const
 type Wordings = NonNullable<Slot['wordings']>
 const refused = (message: string): Result<never> => problem('sheet-text', message)
 const QUOTED = /^"(?:[^"\\]|\\.)*"$/s
 
-export function slotExtras({ wordings, say, remark, hard, optional, caution, roleRemarks, swap, mode, pin, roleCues, announce }: Omit<Slot, 'id' | 'content'>): string[] {
-  const own = wordings && SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
+export function slotExtras({
+  wordings,
+  say,
+  remark,
+  hard,
+  optional,
+  caution,
+  roleRemarks,
+  swap,
+  mode,
+  pin,
+  roleCues,
+  announce,
+}: Omit<Slot, 'id' | 'content'>): string[] {
+  const own =
+    wordings &&
+    SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
   return [
     own ? `say ${own}` : '',
     say === 'nothing' ? 'silent' : '',
@@ -27,43 +44,77 @@ export function slotExtras({ wordings, say, remark, hard, optional, caution, rol
     mode ? MODE_WORDS[mode] : '',
     pin?.startTicks === undefined ? '' : `pinned ${beatsText(-pin.startTicks)} before`,
     pin?.wording ? `pinned ${pin.wording}` : '',
-    ...(roleCues ? [`tell lead ${quoted(roleCues.lead)}`, `tell follow ${quoted(roleCues.follow)}`, `${roleCues.first} first`] : []),
+    ...(roleCues
+      ? [
+          `tell lead ${quoted(roleCues.lead)}`,
+          `tell follow ${quoted(roleCues.follow)}`,
+          `${roleCues.first} first`,
+        ]
+      : []),
     announce === undefined ? '' : `announce ${quoted(announce)}`,
   ].filter((one) => one !== '')
 }
 
 /** When words are said, as it is written. */
-export const MODE_WORDS: Readonly<Record<CueMode, string>> = { ahead: 'ahead', 'on-count': 'on the count', 'with-step': 'with the step', steps: 'step by step' }
+export const MODE_WORDS: Readonly<Record<CueMode, string>> = {
+  ahead: 'ahead',
+  'on-count': 'on the count',
+  'with-step': 'with the step',
+  steps: 'step by step',
+}
 
 /** Quarters of a beat as a decimal, anything finer as a fraction of its ticks. */
-const beatsText = (ticks: number): string => (ticks % (TICKS_PER_BEAT / 4) === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}/${TICKS_PER_BEAT}`)
+const beatsText = (ticks: number): string =>
+  ticks % (TICKS_PER_BEAT / 4) === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}/${TICKS_PER_BEAT}`
 function ticksOfBeats(text: string): number | null {
   const [, top, bottom] = /^(\d+(?:\.\d+)?)(?:\/(\d+))?$/.exec(text) ?? []
-  const ticks = top === undefined ? NaN : Math.round((Number(top) / Number(bottom ?? 1)) * TICKS_PER_BEAT)
+  const ticks =
+    top === undefined ? NaN : Math.round((Number(top) / Number(bottom ?? 1)) * TICKS_PER_BEAT)
   return Number.isFinite(ticks) && ticks <= MOST_PIN_TICKS ? ticks : null
 }
 const MOST_PIN_TICKS = 3072
 
 export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
-  const set = (change: Partial<Slot>): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> => succeed((slot) => ({ ...slot, ...change }))
+  const set = (change: Partial<Slot>): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> =>
+    succeed((slot) => ({ ...slot, ...change }))
   if (extra === 'silent') return set({ say: 'nothing' })
   if (extra === 'hard') return set({ hard: true })
   if (extra === 'optional') return set({ optional: true })
   if (extra === 'change roles') return set({ swap: true })
-  if (extra === 'caution shown' || extra === 'caution hidden') return set({ caution: extra === 'caution shown' ? 'shown' : 'hidden' })
+  if (extra === 'caution shown' || extra === 'caution hidden')
+    return set({ caution: extra === 'caution shown' ? 'shown' : 'hidden' })
   const mode = (Object.keys(MODE_WORDS) as CueMode[]).find((one) => MODE_WORDS[one] === extra)
   if (mode) return set({ mode })
-  if (extra === 'lead first' || extra === 'follow first') return succeed((slot) => ({ ...slot, roleCues: { lead: '', follow: '', ...slot.roleCues, first: extra === 'lead first' ? 'lead' : 'follow' } }))
+  if (extra === 'lead first' || extra === 'follow first')
+    return succeed((slot) => ({
+      ...slot,
+      roleCues: {
+        lead: '',
+        follow: '',
+        ...slot.roleCues,
+        first: extra === 'lead first' ? 'lead' : 'follow',
+      },
+    }))
   const [, pinned] = /^pinned (\S+)(?: before)?$/.exec(extra) ?? []
   if (pinned !== undefined) return readPin(pinned)
   const [, told, cue = ''] = /^tell (lead|follow) (.*)$/s.exec(extra) ?? []
-  if (told !== undefined) return mapped(readQuoted(cue), (text) => (slot) => ({ ...slot, roleCues: { lead: '', follow: '', first: 'lead' as const, ...slot.roleCues, [told]: text } }))
+  if (told !== undefined)
+    return mapped(readQuoted(cue), (text) => (slot) => ({
+      ...slot,
+      roleCues: { lead: '', follow: '', first: 'lead' as const, ...slot.roleCues, [told]: text },
+    }))
   const [, announced] = /^announce (.*)$/s.exec(extra) ?? []
-  if (announced !== undefined) return mapped(readQuoted(announced), (announce) => (slot) => ({ ...slot, announce }))
+  if (announced !== undefined)
+    return mapped(readQuoted(announced), (announce) => (slot) => ({ ...slot, announce }))
   const [, word = '', rest = ''] = /^(note|say|for lead|for follow) (.*)$/s.exec(extra) ?? []
   if (word === 'note') return mapped(readQuoted(rest), (remark) => (slot) => ({ ...slot, remark }))
-  if (word === 'say') return mapped(readWordings(rest), (wordings) => (slot) => ({ ...slot, wordings }))
-  if (word !== '') return mapped(readQuoted(rest), (text) => (slot) => ({ ...slot, roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text } }))
+  if (word === 'say')
+    return mapped(readWordings(rest), (wordings) => (slot) => ({ ...slot, wordings }))
+  if (word !== '')
+    return mapped(readQuoted(rest), (text) => (slot) => ({
+      ...slot,
+      roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text },
+    }))
   return refused(
     `“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
   )
@@ -74,16 +125,26 @@ function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'i
   if (wording) return succeed((slot) => ({ ...slot, pin: { ...slot.pin, wording } }))
   const ticks = ticksOfBeats(text)
   return ticks === null
-    ? refused(`“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or prompt was expected.`)
+    ? refused(
+        `“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or prompt was expected.`,
+      )
     : succeed((slot) => ({ ...slot, pin: { ...slot.pin, startTicks: ticks === 0 ? 0 : -ticks } }))
 }
 
-const mapped = <From, To>(result: Result<From>, change: (value: From) => To): Result<To> => (result.ok ? succeed(change(result.value)) : result)
+const mapped = <From, To>(result: Result<From>, change: (value: From) => To): Result<To> =>
+  result.ok ? succeed(change(result.value)) : result
 
 function readWordings(text: string): Result<Wordings> {
   const pieces = text.match(/"(?:[^"\\]|\\.)*"|-/g) ?? []
-  if (pieces.length === 0 || pieces.length > SAID.length) return refused('words as they are said were expected: "full" / "short" / "prompt", with - for the figure’s own.')
-  const wordings: Record<(typeof SAID)[number], string | null> = { full: null, short: null, prompt: null }
+  if (pieces.length === 0 || pieces.length > SAID.length)
+    return refused(
+      'words as they are said were expected: "full" / "short" / "prompt", with - for the figure’s own.',
+    )
+  const wordings: Record<(typeof SAID)[number], string | null> = {
+    full: null,
+    short: null,
+    prompt: null,
+  }
   for (const [i, piece] of pieces.entries()) {
     const read = piece === '-' ? succeed(null) : readQuoted(piece)
     if (!read.ok) return read
@@ -93,7 +154,10 @@ function readWordings(text: string): Result<Wordings> {
 }
 
 /** `referenceOf` names another part, as the order does. */
-export function partExtras({ unit, lesson, versionOf, origin }: Omit<Part, 'id' | 'slots'>, referenceOf: (partId: string) => string): string[] {
+export function partExtras(
+  { unit, lesson, versionOf, origin }: Omit<Part, 'id' | 'slots'>,
+  referenceOf: (partId: string) => string,
+): string[] {
   return [
     unit ? `in ${unit}` : '',
     lesson === undefined ? '' : `lesson ${lesson}`,
@@ -102,22 +166,42 @@ export function partExtras({ unit, lesson, versionOf, origin }: Omit<Part, 'id' 
   ].filter((one) => one !== '')
 }
 
-/** One extra of a part; the part it is a version of comes as it is named, to be looked up when all parts are read. */
-export function readPartExtra(extra: string): Result<{ readonly change: Partial<Part> } | { readonly versionOf: string }> {
+/**
+ * One extra of a part; the part it is a version of comes as it is named, to be looked up when all
+ * parts are read.
+ */
+export function readPartExtra(
+  extra: string,
+): Result<{ readonly change: Partial<Part> } | { readonly versionOf: string }> {
   const [, unit] = /^in (\S+)$/.exec(extra) ?? []
-  if ((UNITS as readonly string[]).includes(unit ?? '')) return succeed({ change: { unit: unit as Unit } })
+  if ((UNITS as readonly string[]).includes(unit ?? ''))
+    return succeed({ change: { unit: unit as Unit } })
   const [, lesson] = /^lesson (\d{1,3})$/.exec(extra) ?? []
   if (lesson !== undefined) return succeed({ change: { lesson: Number(lesson) } })
   const [, version] = /^version of (.+)$/s.exec(extra) ?? []
   if (version !== undefined) return succeed({ versionOf: version })
   const [, title, routineId, partId] = /^from ("(?:[^"\\]|\\.)*") (\S+) (\S+)$/s.exec(extra) ?? []
-  if (title !== undefined) return mapped(readQuoted(title), (read) => ({ change: { origin: { title: read, routineId: routineId!, partId: partId! } } }))
-  return refused(`“${extra}” says nothing known of a part; in ${UNITS.join(', in ')}, lesson 2, version of A, or from "a sheet" with its ids was expected.`)
+  if (title !== undefined)
+    return mapped(readQuoted(title), (read) => ({
+      change: { origin: { title: read, routineId: routineId!, partId: partId! } },
+    }))
+  return refused(
+    `“${extra}” says nothing known of a part; in ${UNITS.join(', in ')}, lesson 2, version of A, or from "a sheet" with its ids was expected.`,
+  )
 }
 
-const HOW = { hold: 'extract and hold', pose: 'in a pose', 'walk-off': 'walk off', music: 'until the music ends' } as const
+const HOW = {
+  hold: 'extract and hold',
+  pose: 'in a pose',
+  'walk-off': 'walk off',
+  music: 'until the music ends',
+} as const
 const side = (eighths: number): string => `${Math.abs(eighths)}/8 ${eighths < 0 ? 'left' : 'right'}`
-const UNTIL = { section: 'until the section', released: 'until released', end: 'until the music ends' } as const
+const UNTIL = {
+  section: 'until the section',
+  released: 'until released',
+  end: 'until the music ends',
+} as const
 
 export function passExtras({ rotate, exitHold, tie, fill, finish, shift }: Pass): string[] {
   return [
@@ -134,16 +218,35 @@ export function readPassExtra(extra: string): Result<Partial<Pass>> {
   const [, amount, way] = /^rotated (\d)\/8 (left|right)$/.exec(extra) ?? []
   if (amount !== undefined) return succeed({ rotate: Number(amount) * (way === 'left' ? -1 : 1) })
   const [, hold] = /^ends in (.+)$/.exec(extra) ?? []
-  if (hold !== undefined) return HOLD_IDS.includes(hold) ? succeed({ exitHold: hold }) : refused(`“${hold}” is no hold; one of these was expected: ${HOLD_IDS.join(', ')}.`)
+  if (hold !== undefined)
+    return HOLD_IDS.includes(hold)
+      ? succeed({ exitHold: hold })
+      : refused(`“${hold}” is no hold; one of these was expected: ${HOLD_IDS.join(', ')}.`)
   const [, to, label] = /^at (section|landmark) (.+)$/s.exec(extra) ?? []
-  if (label !== undefined) return mapped(QUOTED.test(label) ? readQuoted(label) : succeed(label), (read) => ({ tie: { to: to as 'section' | 'landmark', label: read } }))
-  const [, until, min, max] = /^fill (until the section|until released|until the music ends)(?:, (\d{1,2}) to (\d{1,2}))?$/.exec(extra) ?? []
-  if (until !== undefined) return succeed({ fill: { until: keyOf(UNTIL, until), min: Number(min ?? 0), max: Number(max ?? 64) } })
-  const [, how, spin] = /^finish (extract and hold|in a pose|walk off|until the music ends)(, spin who likes)?$/.exec(extra) ?? []
-  if (how !== undefined) return succeed({ finish: { how: keyOf(HOW, how), ...(spin ? { spin: true } : {}) } })
+  if (label !== undefined)
+    return mapped(QUOTED.test(label) ? readQuoted(label) : succeed(label), (read) => ({
+      tie: { to: to as 'section' | 'landmark', label: read },
+    }))
+  const [, until, min, max] =
+    /^fill (until the section|until released|until the music ends)(?:, (\d{1,2}) to (\d{1,2}))?$/.exec(
+      extra,
+    ) ?? []
+  if (until !== undefined)
+    return succeed({
+      fill: { until: keyOf(UNTIL, until), min: Number(min ?? 0), max: Number(max ?? 64) },
+    })
+  const [, how, spin] =
+    /^finish (extract and hold|in a pose|walk off|until the music ends)(, spin who likes)?$/.exec(
+      extra,
+    ) ?? []
+  if (how !== undefined)
+    return succeed({ finish: { how: keyOf(HOW, how), ...(spin ? { spin: true } : {}) } })
   const [, lead, follow] = /^on by (-?\d{1,2}) \/ (-?\d{1,2})$/.exec(extra) ?? []
   if (lead !== undefined) return succeed({ shift: { lead: Number(lead), follow: Number(follow) } })
-  return refused(`“${extra}” says nothing known of a pass; rotated 4/8 right, ends in closed, at section "B", fill until the section, finish in a pose or on by 0 / 1 was expected.`)
+  return refused(
+    `“${extra}” says nothing known of a pass; rotated 4/8 right, ends in closed, at section "B", fill until the section, finish in a pose or on by 0 / 1 was expected.`,
+  )
 }
 
-const keyOf = <Key extends string>(words: Readonly<Record<Key, string>>, word: string): Key => (Object.keys(words) as Key[]).find((key) => words[key] === word)!
+const keyOf = <Key extends string>(words: Readonly<Record<Key, string>>, word: string): Key =>
+  (Object.keys(words) as Key[]).find((key) => words[key] === word)!

@@ -6,8 +6,8 @@ import { schoolSchema } from '../school/index.ts'
 import { tuneSchema } from '../tune/index.ts'
 
 /**
- * A routine with all it needs to be checked and called elsewhere: its figures, and its tune and school where it has them.
- * `docs/formats/sheet.schema.json` is generated from this.
+ * A routine with all it needs to be checked and called elsewhere: its figures, and its tune and
+ * school where it has them. `docs/formats/sheet.schema.json` is generated from this.
  */
 export const sheetFileSchema = z
   .strictObject({
@@ -21,18 +21,39 @@ export const sheetFileSchema = z
   .readonly()
 export type SheetFile = z.infer<typeof sheetFileSchema>
 
-/** Reads a sheet file, or says at which line or field it stops making sense and what was expected there. */
+/**
+ * Reads a sheet file, or says at which line or field it stops making sense and what was expected
+ * there.
+ */
 export function readSheetFile(text: string, name = 'The sheet file'): Result<SheetFile> {
   const json = readJson(text, name)
   if (!json.ok) return json
   const format = (json.value as { format?: unknown } | null)?.format
-  if (format !== 'dellop-sheet') return problem('file.format', `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-sheet" was expected.`, { field: 'format' })
+  if (format !== 'dellop-sheet')
+    return problem(
+      'file.format',
+      `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-sheet" was expected.`,
+      { field: 'format' },
+    )
   const version = (json.value as { version?: unknown }).version
-  if (typeof version === 'number' && version > 1) return problem('file.newer', `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`, { field: 'version' })
+  if (typeof version === 'number' && version > 1)
+    return problem(
+      'file.newer',
+      `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`,
+      { field: 'version' },
+    )
   const valid = validate(sheetFileSchema, upgradeFiguresIn(json.value), name)
   if (!valid.ok) return valid
-  const twice = valid.value.figures.find((figure, i, all) => all.findIndex((other) => other.id === figure.id) !== i)
-  return twice ? problem('file.twice', `${name} has two figures with the id "${twice.id}"; every id may be used once.`, { field: 'figures' }) : succeed(valid.value)
+  const twice = valid.value.figures.find(
+    (figure, i, all) => all.findIndex((other) => other.id === figure.id) !== i,
+  )
+  return twice
+    ? problem(
+        'file.twice',
+        `${name} has two figures with the id "${twice.id}"; every id may be used once.`,
+        { field: 'figures' },
+      )
+    : succeed(valid.value)
 }
 
 /** Writes a sheet file; reading it back must give the same value. */

@@ -3,18 +3,39 @@ import { LEVELS } from '../figure/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
-import { metreText, readMetre, readStart, readValue, startText, valueText } from './sheetTextWords.ts'
+import {
+  metreText,
+  readMetre,
+  readStart,
+  readValue,
+  startText,
+  valueText,
+} from './sheetTextWords.ts'
 
 /** The heading of a sheet's text: a key, a colon and a value on each line. */
 
 type Heading = Partial<Routine>
 type HeadingKey = (value: string) => Result<Heading>
 
-/** What may be left out of a routine: written only where it is there. Whether it is put away, and what it is a branch of, stay out of the text. */
-export const HEADING_EXTRAS = ['year', 'source', 'formation', 'couples', 'level', 'unit', 'roleLabels', 'calling', 'tags'] as const
+/**
+ * What may be left out of a routine: written only where it is there. Whether it is put away, and
+ * what it is a branch of, stay out of the text.
+ */
+export const HEADING_EXTRAS = [
+  'year',
+  'source',
+  'formation',
+  'couples',
+  'level',
+  'unit',
+  'roleLabels',
+  'calling',
+  'tags',
+] as const
 
 export function headingText(routine: Routine): string[] {
-  const written = (text: string | undefined): string => (text === undefined || text === '' ? '' : valueText(text))
+  const written = (text: string | undefined): string =>
+    text === undefined || text === '' ? '' : valueText(text)
   const always: readonly (readonly [string, string])[] = [
     ['title', valueText(routine.title)],
     ['by', written(routine.by)],
@@ -36,33 +57,56 @@ export function headingText(routine: Routine): string[] {
     ['couples', couples === undefined ? '' : String(couples)],
     ['level', level ?? ''],
     ['unit', unit ?? ''],
-    ['roles', roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : ''],
+    [
+      'roles',
+      roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : '',
+    ],
     ['calling', calling ? callingText(calling) : ''],
     ['tags', tags ? tags.map((tag) => JSON.stringify(tag)).join(', ') : ''],
   ]
-  return [...always, ...extra.filter(([, value]) => value !== '')].map(([key, value]) => `${key}:${value ? ` ${value}` : ''}`)
+  return [...always, ...extra.filter(([, value]) => value !== '')].map(
+    ([key, value]) => `${key}:${value ? ` ${value}` : ''}`,
+  )
 }
 
 const refused = (message: string): Result<never> => problem('sheet-text', message)
-const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> => (result.ok ? succeed({ [key]: result.value } as Heading) : result)
+const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> =>
+  result.ok ? succeed({ [key]: result.value } as Heading) : result
 const text =
   (key: 'title' | 'by' | 'dance' | 'remark' | 'source'): HeadingKey =>
   (value) =>
     as(key, readValue(value))
 const oneOf =
-  <Key extends 'formation' | 'level' | 'unit' | 'language'>(key: Key, words: readonly string[], what: string): HeadingKey =>
+  <Key extends 'formation' | 'level' | 'unit' | 'language'>(
+    key: Key,
+    words: readonly string[],
+    what: string,
+  ): HeadingKey =>
   (value) =>
-    words.includes(value.toLowerCase()) ? succeed({ [key]: value.toLowerCase() } as Heading) : refused(`“${value}” is no ${what}; ${words.slice(0, -1).join(', ')} or ${words.at(-1)} was expected.`)
+    words.includes(value.toLowerCase())
+      ? succeed({ [key]: value.toLowerCase() } as Heading)
+      : refused(
+          `“${value}” is no ${what}; ${words.slice(0, -1).join(', ')} or ${words.at(-1)} was expected.`,
+        )
 const number =
-  (key: 'year' | 'couples' | 'bpm', [least, most]: readonly [number, number], what: string): HeadingKey =>
+  (
+    key: 'year' | 'couples' | 'bpm',
+    [least, most]: readonly [number, number],
+    what: string,
+  ): HeadingKey =>
   (value) =>
-    value !== '' && Number(value) >= least && Number(value) <= most ? succeed({ [key]: Number(value) }) : refused(`“${value}” is no ${what} from ${least} to ${most} were expected.`)
+    value !== '' && Number(value) >= least && Number(value) <= most
+      ? succeed({ [key]: Number(value) })
+      : refused(`“${value}” is no ${what} from ${least} to ${most} were expected.`)
 
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   title: text('title'),
   by: text('by'),
   dance: text('dance'),
-  school: (value) => succeed({ schoolId: SHIPPED_SCHOOLS.find(({ id }) => id === value.toLowerCase())?.id ?? value }),
+  school: (value) =>
+    succeed({
+      schoolId: SHIPPED_SCHOOLS.find(({ id }) => id === value.toLowerCase())?.id ?? value,
+    }),
   tune: (value) => succeed({ tuneId: value || null }),
   recording: (value) => succeed({ recordingId: value || null }),
   bar: (value) => as('metre', readMetre(value)),
@@ -72,7 +116,8 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   remark: text('remark'),
   year: number('year', [1500, 2200], 'year; a number'),
   source: text('source'),
-  formation: (value) => oneOf('formation', FORMATIONS, 'formation')(/^line$/i.test(value) ? 'lines' : value),
+  formation: (value) =>
+    oneOf('formation', FORMATIONS, 'formation')(/^line$/i.test(value) ? 'lines' : value),
   couples: number('couples', [1, 200], 'number of couples; one'),
   level: oneOf('level', LEVELS, 'level'),
   unit: oneOf('unit', UNITS, 'way of counting'),
@@ -83,25 +128,44 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
 
 function readRoles(value: string): Result<Heading> {
   const [lead, follow, ...more] = quotedIn(value)
-  return lead && follow && more.length === 0 ? succeed({ roleLabels: { lead, follow } }) : refused(`“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`)
+  return lead && follow && more.length === 0
+    ? succeed({ roleLabels: { lead, follow } })
+    : refused(
+        `“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`,
+      )
 }
 
 const MOUTH = { words: 'words only', counts: 'counts only', both: 'words and counts' } as const
 const FIRST = { words: 'words first', counts: 'counts first' } as const
 
 const callingText = ({ mode, mouth, first, halves, wholeBeats }: Calling): string =>
-  [mode && MODE_WORDS[mode], mouth && MOUTH[mouth], first && FIRST[first], halves && 'half beats too', wholeBeats && 'on whole beats'].filter(Boolean).join('; ') || 'as the school has it'
+  [
+    mode && MODE_WORDS[mode],
+    mouth && MOUTH[mouth],
+    first && FIRST[first],
+    halves && 'half beats too',
+    wholeBeats && 'on whole beats',
+  ]
+    .filter(Boolean)
+    .join('; ') || 'as the school has it'
 
 function readCalling(value: string): Result<Heading> {
   let calling: Calling = {}
   for (const word of value.split(';').map((one) => one.trim())) {
     const found = CALLING_WORDS.get(word)
-    if (!found) return refused(`“${word}” says nothing known of how it is called; ${[...CALLING_WORDS.keys()].join(', ')} were expected, with ; between.`)
+    if (!found)
+      return refused(
+        `“${word}” says nothing known of how it is called; ${[...CALLING_WORDS.keys()].join(', ')} were expected, with ; between.`,
+      )
     calling = { ...calling, ...found }
   }
   return succeed({ calling })
 }
-const wordsOf = <Key extends string>(words: Readonly<Record<Key, string>>, field: string): [string, Calling][] => Object.entries(words).map(([key, word]) => [word as string, { [field]: key }])
+const wordsOf = <Key extends string>(
+  words: Readonly<Record<Key, string>>,
+  field: string,
+): [string, Calling][] =>
+  Object.entries(words).map(([key, word]) => [word as string, { [field]: key }])
 const CALLING_WORDS: ReadonlyMap<string, Calling> = new Map<string, Calling>([
   ...wordsOf(MODE_WORDS, 'mode'),
   ...wordsOf(MOUTH, 'mouth'),
@@ -112,8 +176,15 @@ const CALLING_WORDS: ReadonlyMap<string, Calling> = new Map<string, Calling>([
 ])
 
 function readTags(value: string): Result<Heading> {
-  const tags = value.includes('"') ? quotedIn(value) : value.split(',').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]))
-  return tags.length > 0 ? succeed({ tags }) : refused('a tag was expected, or several with commas between.')
+  const tags = value.includes('"')
+    ? quotedIn(value)
+    : value.split(',').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]))
+  return tags.length > 0
+    ? succeed({ tags })
+    : refused('a tag was expected, or several with commas between.')
 }
 
-const quotedIn = (value: string): string[] => (value.match(/"(?:[^"\\]|\\.)*"/g) ?? value.split('/').map((one) => JSON.stringify(one.trim()))).map((one) => JSON.parse(one) as string).filter((one) => one !== '')
+const quotedIn = (value: string): string[] =>
+  (value.match(/"(?:[^"\\]|\\.)*"/g) ?? value.split('/').map((one) => JSON.stringify(one.trim())))
+    .map((one) => JSON.parse(one) as string)
+    .filter((one) => one !== '')

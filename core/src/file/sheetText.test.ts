@@ -4,12 +4,21 @@ import fc from 'fast-check'
 import { CUE_MODES } from '../school/index.ts'
 import { applyEdits, countingIds, diff, expectOk } from '../document/index.ts'
 import { AS_WRITTEN, HOLD_IDS, SHIPPED_FIGURES, type Variation } from '../figure/index.ts'
-import { adoptIds, routineSchema, routineShape, type Change, type Pass, type Routine, type Slot } from '../routine/index.ts'
+import {
+  adoptIds,
+  routineSchema,
+  routineShape,
+  type Change,
+  type Pass,
+  type Routine,
+  type Slot,
+} from '../routine/index.ts'
 import { demoRoutine, routineOf } from '../testing/sheets.ts'
 import { readSheetText, sheetText } from './sheetText.ts'
 
 const base = routineOf([], [])
-const read = (text: string, from: Routine = base) => readSheetText(text, { figures: SHIPPED_FIGURES, base: from, newId: countingIds('n') })
+const read = (text: string, from: Routine = base) =>
+  readSheetText(text, { figures: SHIPPED_FIGURES, base: from, newId: countingIds('n') })
 const ok = (text: string) => expectOk(read(text)).routine
 const refusal = (text: string): string => {
   const result = read(text)
@@ -26,17 +35,41 @@ const anyText = fc.string({ maxLength: 30 })
 const word = fc.string({ minLength: 1, maxLength: 20 })
 const fields = {
   content: fc.oneof(
-    fc.record({ type: fc.constant('figure' as const), figureId: fc.oneof(fc.constantFrom(...SHIPPED_FIGURES).map(({ id }) => id), fc.constant('not-in-the-book')), variation: anyVariation }), // prettier-ignore
-    fc.record({ type: fc.constant('words' as const), text: anyText, lengthTicks: fc.option(fc.integer({ min: 0, max: 400 })) }),
-    fc.record({ type: fc.constant('words' as const), text: anyText, lengthTicks: fc.constant(null), choices: fc.array(fc.constantFrom(96, 50, 192), { minLength: 2, maxLength: 4 }) }),
-    fc.record({ type: fc.constant('words' as const), text: anyText, lengthTicks: fc.constant(null), until: fc.constantFrom('phrase' as const, 'section' as const) }),
+    fc.record({
+      type: fc.constant('figure' as const),
+      figureId: fc.oneof(
+        fc.constantFrom(...SHIPPED_FIGURES).map(({ id }) => id),
+        fc.constant('not-in-the-book'),
+      ),
+      variation: anyVariation,
+    }),
+    fc.record({
+      type: fc.constant('words' as const),
+      text: anyText,
+      lengthTicks: fc.option(fc.integer({ min: 0, max: 400 })),
+    }),
+    fc.record({
+      type: fc.constant('words' as const),
+      text: anyText,
+      lengthTicks: fc.constant(null),
+      choices: fc.array(fc.constantFrom(96, 50, 192), { minLength: 2, maxLength: 4 }),
+    }),
+    fc.record({
+      type: fc.constant('words' as const),
+      text: anyText,
+      lengthTicks: fc.constant(null),
+      until: fc.constantFrom('phrase' as const, 'section' as const),
+    }),
   ),
-  wordings: fc.option(fc.record({ full: fc.option(anyText), short: fc.option(anyText), prompt: fc.option(anyText) })),
+  wordings: fc.option(
+    fc.record({ full: fc.option(anyText), short: fc.option(anyText), prompt: fc.option(anyText) }),
+  ),
   say: fc.constantFrom('cue' as const, 'nothing' as const),
   remark: anyText,
 }
 /** Fields that may be left out, any of them there or not. */
-const some = <Model extends Record<string, fc.Arbitrary<unknown>>>(model: Model) => fc.record(model, { requiredKeys: [] }) as unknown as fc.Arbitrary<object>
+const some = <Model extends Record<string, fc.Arbitrary<unknown>>>(model: Model) =>
+  fc.record(model, { requiredKeys: [] }) as unknown as fc.Arbitrary<object>
 const slotExtras = some({
   hard: fc.constant(true),
   optional: fc.constant(true),
@@ -44,7 +77,13 @@ const slotExtras = some({
   roleRemarks: fc.record({ lead: anyText, follow: anyText }),
   swap: fc.constant(true),
   mode: fc.constantFrom(...CUE_MODES),
-  pin: fc.oneof(fc.record({ startTicks: fc.integer({ min: -200, max: 0 }).map((ticks) => (ticks === 0 ? 0 : ticks)) }), fc.record({ wording: fc.constantFrom('full', 'short') }), fc.constant({ startTicks: -61, wording: 'prompt' })),
+  pin: fc.oneof(
+    fc.record({
+      startTicks: fc.integer({ min: -200, max: 0 }).map((ticks) => (ticks === 0 ? 0 : ticks)),
+    }),
+    fc.record({ wording: fc.constantFrom('full', 'short') }),
+    fc.constant({ startTicks: -61, wording: 'prompt' }),
+  ),
   roleCues: fc.record({ lead: anyText, follow: anyText, first: fc.constantFrom('lead', 'follow') }),
   announce: word,
 })
@@ -52,9 +91,16 @@ const passExtras = some({
   rotate: fc.integer({ min: -7, max: 7 }),
   exitHold: fc.constantFrom(...HOLD_IDS),
   tie: fc.record({ to: fc.constantFrom('section', 'landmark'), label: word }),
-  fill: fc.record({ until: fc.constantFrom('section', 'released', 'end'), min: fc.integer({ min: 0, max: 4 }), max: fc.integer({ min: 4, max: 64 }) }),
+  fill: fc.record({
+    until: fc.constantFrom('section', 'released', 'end'),
+    min: fc.integer({ min: 0, max: 4 }),
+    max: fc.integer({ min: 4, max: 64 }),
+  }),
   finish: fc.record({ how: fc.constantFrom('hold', 'pose', 'walk-off', 'music') }),
-  shift: fc.record({ lead: fc.integer({ min: -4, max: 4 }), follow: fc.integer({ min: -4, max: 4 }) }),
+  shift: fc.record({
+    lead: fc.integer({ min: -4, max: 4 }),
+    follow: fc.integer({ min: -4, max: 4 }),
+  }),
 })
 const headingExtras = some({
   year: fc.constantFrom(1897, 2026),
@@ -64,31 +110,87 @@ const headingExtras = some({
   level: fc.constantFrom('easy', 'advanced'),
   unit: fc.constantFrom('eights', 'words'),
   roleLabels: fc.record({ lead: word, follow: word }),
-  calling: some({ mode: fc.constantFrom(...CUE_MODES), mouth: fc.constantFrom('words', 'counts', 'both'), first: fc.constantFrom('words', 'counts'), halves: fc.constant(true), wholeBeats: fc.constant(true) }),
+  calling: some({
+    mode: fc.constantFrom(...CUE_MODES),
+    mouth: fc.constantFrom('words', 'counts', 'both'),
+    first: fc.constantFrom('words', 'counts'),
+    halves: fc.constant(true),
+    wholeBeats: fc.constant(true),
+  }),
   tags: fc.array(word, { minLength: 1, maxLength: 3 }),
 })
-const partExtras = some({ unit: fc.constantFrom('words', 'bars'), lesson: fc.integer({ min: 1, max: 9 }), origin: fc.record({ routineId: fc.constant('other'), partId: fc.constant('p9'), title: anyText }) })
+const partExtras = some({
+  unit: fc.constantFrom('words', 'bars'),
+  lesson: fc.integer({ min: 1, max: 9 }),
+  origin: fc.record({ routineId: fc.constant('other'), partId: fc.constant('p9'), title: anyText }),
+})
 const anyRoutine: fc.Arbitrary<Routine> = fc
   .record({
-    heading: fc.record({ title: word, by: anyText, dance: fc.constantFrom('waltz', 'slow waltz', 'tango', '', 'reel "of" five'), remark: anyText, tuneId: fc.option(fc.constant('some-tune')), bpm: fc.constantFrom(96, 104.5) }),
-    parts: fc.array(fc.record({ label: fc.oneof(fc.constantFrom('A', 'B', 'bridge', 'Verse 2', '"odd" |'), word), slots: fc.array(fc.tuple(fc.record(fields), slotExtras).map(([slot, extra]) => ({ ...slot, ...extra })), { maxLength: 5 }), extra: partExtras, isVersion: fc.boolean() }), { minLength: 1, maxLength: 4 }), // prettier-ignore
+    heading: fc.record({
+      title: word,
+      by: anyText,
+      dance: fc.constantFrom('waltz', 'slow waltz', 'tango', '', 'reel "of" five'),
+      remark: anyText,
+      tuneId: fc.option(fc.constant('some-tune')),
+      bpm: fc.constantFrom(96, 104.5),
+    }),
+    parts: fc.array(
+      fc.record({
+        label: fc.oneof(fc.constantFrom('A', 'B', 'bridge', 'Verse 2', '"odd" |'), word),
+        slots: fc.array(
+          fc.tuple(fc.record(fields), slotExtras).map(([slot, extra]) => ({ ...slot, ...extra })),
+          { maxLength: 5 },
+        ),
+        extra: partExtras,
+        isVersion: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 4 },
+    ),
     passes: fc.array(
       fc.record({
         part: fc.nat(),
-        kind: fc.constantFrom('pass' as const, 'bridge' as const, 'ending' as const, 'entrance' as const, 'fill' as const),
+        kind: fc.constantFrom(
+          'pass' as const,
+          'bridge' as const,
+          'ending' as const,
+          'entrance' as const,
+          'fill' as const,
+        ),
         extra: passExtras,
         times: fc.integer({ min: 1, max: 4 }),
         reflected: fc.boolean(),
         isStretch: fc.boolean(),
-        changes: fc.array(fc.record({ ...fields, extra: slotExtras, type: fc.constantFrom('replace' as const, 'drop' as const, 'insert' as const), at: fc.nat() }), { maxLength: 3 }),
+        changes: fc.array(
+          fc.record({
+            ...fields,
+            extra: slotExtras,
+            type: fc.constantFrom('replace' as const, 'drop' as const, 'insert' as const),
+            at: fc.nat(),
+          }),
+          { maxLength: 3 },
+        ),
       }),
       { maxLength: 5 },
     ),
     extra: headingExtras,
-    overrules: fc.array(fc.record({ of: fc.constantFrom('slot', 'pass', 'other'), at: fc.nat(), code: fc.constantFrom('feet.not-free', 'sums.phrase'), reason: anyText }), { maxLength: 2 }),
+    overrules: fc.array(
+      fc.record({
+        of: fc.constantFrom('slot', 'pass', 'other'),
+        at: fc.nat(),
+        code: fc.constantFrom('feet.not-free', 'sums.phrase'),
+        reason: anyText,
+      }),
+      { maxLength: 2 },
+    ),
   })
   .map(({ heading, extra, parts, passes, overrules }): Routine => {
-    const own = parts.map((part, p) => ({ id: `p${p}`, label: part.label, slots: part.slots.map((slot, s): Slot => ({ id: `p${p}s${s}`, ...slot })), ...part.extra, ...(part.isVersion ? { versionOf: `p${(p + 1) % parts.length}` } : {}) }))
+    const own = parts.map((part, p) => ({
+      id: `p${p}`,
+      label: part.label,
+      slots: part.slots.map((slot, s): Slot => ({ id: `p${p}s${s}`, ...slot })),
+      ...part.extra,
+      ...(part.isVersion ? { versionOf: `p${(p + 1) % parts.length}` } : {}),
+    }))
     const danced = passes.map(({ part: n, isStretch, changes, extra: more, ...pass }, i): Pass => {
       const part = own[n % own.length]!
       const slotAt = (at: number): string | null => part.slots[at % part.slots.length]?.id ?? null
@@ -97,13 +199,36 @@ const anyRoutine: fc.Arbitrary<Routine> = fc
         ...more,
         id: `d${i}`,
         partId: part.id,
-        stretch: isStretch && part.slots.length > 0 ? { from: part.slots[0]!.id, to: part.slots.at(-1)!.id } : null,
-        changes: changes.flatMap(({ at, extra: own, ...change }, c): Change[] => (slotAt(at) === null && change.type !== 'insert' ? [] : [{ ...change, ...own, id: `d${i}c${c}`, slotId: slotAt(at) }])),
+        stretch:
+          isStretch && part.slots.length > 0
+            ? { from: part.slots[0]!.id, to: part.slots.at(-1)!.id }
+            : null,
+        changes: changes.flatMap(({ at, extra: own, ...change }, c): Change[] =>
+          slotAt(at) === null && change.type !== 'insert'
+            ? []
+            : [{ ...change, ...own, id: `d${i}c${c}`, slotId: slotAt(at) }],
+        ),
       }
     })
     const slots = own.flatMap((part) => part.slots)
-    const subject = (of: string, at: number): string => (of === 'slot' && slots.length > 0 ? slots[at % slots.length]!.id : of === 'pass' && danced.length > 0 ? danced[at % danced.length]!.id : 'something else')
-    return { ...base, ...heading, ...extra, parts: own, passes: danced, overrules: overrules.map(({ of, at, ...one }, i) => ({ ...one, id: `o${i}`, subject: subject(of, at) })) }
+    const subject = (of: string, at: number): string =>
+      of === 'slot' && slots.length > 0
+        ? slots[at % slots.length]!.id
+        : of === 'pass' && danced.length > 0
+          ? danced[at % danced.length]!.id
+          : 'something else'
+    return {
+      ...base,
+      ...heading,
+      ...extra,
+      parts: own,
+      passes: danced,
+      overrules: overrules.map(({ of, at, ...one }, i) => ({
+        ...one,
+        id: `o${i}`,
+        subject: subject(of, at),
+      })),
+    }
   })
 
 describe('a sheet as text', () => {
@@ -118,67 +243,142 @@ describe('a sheet as text', () => {
       { numRuns: 300 },
     )
   })
-  it.each(['lanterns-at-the-weir', 'rushlight-waltz-first-draft'])('of the demo, %s, comes back with every id, so that nothing is edited', (name) => {
-    const routine = demoRoutine(name)
-    expect(adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine)).toEqual(routine)
-  })
+  it.each(['lanterns-at-the-weir', 'rushlight-waltz-first-draft'])(
+    'of the demo, %s, comes back with every id, so that nothing is edited',
+    (name) => {
+      const routine = demoRoutine(name)
+      expect(
+        adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine),
+      ).toEqual(routine)
+    },
+  )
   it('is as its page in the documentation says: the example there is read, and comes back whole', () => {
-    const [, example] = /```\n([\s\S]*?)```/.exec(readFileSync(join(__dirname, '../../../docs/formats/sheet-text.md'), 'utf8'))!
+    const [, example] = /```\n([\s\S]*?)```/.exec(
+      readFileSync(join(__dirname, '../../../docs/formats/sheet-text.md'), 'utf8'),
+    )!
     const routine = ok(example!)
     expect(routine.parts[0]).toMatchObject({ label: 'A', lesson: 1 })
-    expect(routine.passes.map(({ kind }) => kind)).toEqual(['pass', 'fill', 'pass', 'pass', 'ending'])
-    expect(adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine)).toEqual(routine)
+    expect(routine.passes.map(({ kind }) => kind)).toEqual([
+      'pass',
+      'fill',
+      'pass',
+      'pass',
+      'ending',
+    ])
+    expect(
+      adoptIds(routine, expectOk(read(sheetText(routine, SHIPPED_FIGURES), routine)).routine),
+    ).toEqual(routine)
   })
   it('is typed as it is said, and names stay short', () => {
     const text = sheetText(demoRoutine('lanterns-at-the-weir'), SHIPPED_FIGURES)
-    expect(text).toContain('start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n')
+    expect(text).toContain(
+      'start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n',
+    )
     expect(text).toMatch(/\npart A\n  Balance left and right\n  Twirl vine\n/)
     expect(text).toMatch(/\norder\n  A\n  B\n/)
     expect(text).toMatch(/ {2}A\n {4}instead of Twirl vine: Vine three\n/)
   })
   it('says once how all stand where they stand alike, by the clock in lines, and reads either way', () => {
-    const all = ok("formation: lines\nstart: none; all face 3 o'clock, right foot free\npart A\n  Box\norder\n  A\n")
-    expect(all.start).toEqual({ hold: 'none', lead: { facing: 2, weight: 'left' }, follow: { facing: 2, weight: 'left' } })
-    expect(sheetText(all, SHIPPED_FIGURES)).toContain('start: none; all face 3 o’clock, right foot free\n')
-    expect(ok('formation: lines\nstart: none; lead faces wall, right foot free; follow faces wall, right foot free\npart A\n  Box\norder\n  A\n').start).toEqual(all.start)
-    expect(sheetText({ ...all, formation: 'ring' }, SHIPPED_FIGURES)).toContain('start: none; all face wall, right foot free\n')
+    const all = ok(
+      "formation: lines\nstart: none; all face 3 o'clock, right foot free\npart A\n  Box\norder\n  A\n",
+    )
+    expect(all.start).toEqual({
+      hold: 'none',
+      lead: { facing: 2, weight: 'left' },
+      follow: { facing: 2, weight: 'left' },
+    })
+    expect(sheetText(all, SHIPPED_FIGURES)).toContain(
+      'start: none; all face 3 o’clock, right foot free\n',
+    )
+    expect(
+      ok(
+        'formation: lines\nstart: none; lead faces wall, right foot free; follow faces wall, right foot free\npart A\n  Box\norder\n  A\n',
+      ).start,
+    ).toEqual(all.start)
+    expect(sheetText({ ...all, formation: 'ring' }, SHIPPED_FIGURES)).toContain(
+      'start: none; all face wall, right foot free\n',
+    )
   })
   it('needs little: parts and an order; the heading stands as it was', () => {
-    const routine = ok('part A\n  Box\n  Left turning box (half)\n  "step and clap" = 6\norder\n  A x2\n')
+    const routine = ok(
+      'part A\n  Box\n  Left turning box (half)\n  "step and clap" = 6\norder\n  A x2\n',
+    )
     expect(routine.parts[0]!.slots.map(({ content }) => content)).toEqual([
       { type: 'figure', figureId: 'box', variation: AS_WRITTEN },
-      { type: 'figure', figureId: 'left-turning-box', variation: { ...AS_WRITTEN, cut: { type: 'half' } } },
+      {
+        type: 'figure',
+        figureId: 'left-turning-box',
+        variation: { ...AS_WRITTEN, cut: { type: 'half' } },
+      },
       { type: 'words', text: 'step and clap', lengthTicks: 144 },
     ])
-    expect(routine.passes.map(({ times, partId }) => [times, partId])).toEqual([[2, routine.parts[0]!.id]])
+    expect(routine.passes.map(({ times, partId }) => [times, partId])).toEqual([
+      [2, routine.parts[0]!.id],
+    ])
     expect([routine.bpm, routine.metre]).toEqual([base.bpm, base.metre])
   })
   it('takes tabs for indenting, and quotation marks as they are printed', () => {
     const routine = ok('part A\n\tBox\n\t“step and clap” = 6\norder\n\tA\n\t\twithout Box\n')
-    expect(routine.parts[0]!.slots[1]!.content).toEqual({ type: 'words', text: 'step and clap', lengthTicks: 144 })
+    expect(routine.parts[0]!.slots[1]!.content).toEqual({
+      type: 'words',
+      text: 'step and clap',
+      lengthTicks: 144,
+    })
     expect(routine.passes[0]!.changes).toHaveLength(1)
   })
   it('takes capital letters as a telephone puts them, and a start without a hold', () => {
     const routine = ok(
       'Dance : Two-step\nSchool: Line\nFormation: Line\nStart: All face 12 o’clock, right foot free\n\nPart a\n  vine four\n  Limp Four\nPart Fill\n  Hitch\nOrder:\n  A x 2\n    After End: hitch\n  Fill Fill\n  Fill\n  Ending a\n',
     )
-    expect([routine.schoolId, routine.formation, routine.start.hold, routine.start.lead]).toEqual(['line', 'lines', 'none', routine.start.follow])
-    expect(routine.passes.map(({ kind, times, partId, changes }) => [kind, times, routine.parts.findIndex(({ id }) => id === partId), changes.length])).toEqual([
+    expect([routine.schoolId, routine.formation, routine.start.hold, routine.start.lead]).toEqual([
+      'line',
+      'lines',
+      'none',
+      routine.start.follow,
+    ])
+    expect(
+      routine.passes.map(({ kind, times, partId, changes }) => [
+        kind,
+        times,
+        routine.parts.findIndex(({ id }) => id === partId),
+        changes.length,
+      ]),
+    ).toEqual([
       ['pass', 2, 0, 1],
       ['fill', 1, 1, 0],
       ['pass', 1, 1, 0],
       ['ending', 1, 0, 0],
     ])
-    const again = expectOk(readSheetText(sheetText(routine, SHIPPED_FIGURES), { figures: SHIPPED_FIGURES, base: routine, newId: countingIds('x') })).routine
+    const again = expectOk(
+      readSheetText(sheetText(routine, SHIPPED_FIGURES), {
+        figures: SHIPPED_FIGURES,
+        base: routine,
+        newId: countingIds('x'),
+      }),
+    ).routine
     expect(sheetText(again, SHIPPED_FIGURES)).toBe(sheetText(routine, SHIPPED_FIGURES))
-    expect(again.passes.map(({ kind, partId }) => [kind, again.parts.findIndex(({ id }) => id === partId)])).toEqual(routine.passes.map(({ kind, partId }) => [kind, routine.parts.findIndex(({ id }) => id === partId)]))
+    expect(
+      again.passes.map(({ kind, partId }) => [
+        kind,
+        again.parts.findIndex(({ id }) => id === partId),
+      ]),
+    ).toEqual(
+      routine.passes.map(({ kind, partId }) => [
+        kind,
+        routine.parts.findIndex(({ id }) => id === partId),
+      ]),
+    )
   })
   it('tells on which line every part and every slot stands', () => {
-    const { slotLines, partLines } = expectOk(read('dance: waltz\n\npart A\n  Box\n\n  Hover\npart B\n  Dip\norder\n  A\n'))
+    const { slotLines, partLines } = expectOk(
+      read('dance: waltz\n\npart A\n  Box\n\n  Hover\npart B\n  Dip\norder\n  A\n'),
+    )
     expect([partLines, slotLines]).toEqual([[3, 7], [[4, 6], [8]]]) // prettier-ignore
   })
   it('keeps a name that nobody knows as words, and never guesses', () => {
-    const contents = ok('dance: waltz\npart A\n  Heron step\n  Heron step = 6\n').parts[0]!.slots.map(({ content }) => content)
+    const contents = ok(
+      'dance: waltz\npart A\n  Heron step\n  Heron step = 6\n',
+    ).parts[0]!.slots.map(({ content }) => content)
     expect(contents).toEqual([
       { type: 'words', text: 'Heron step', lengthTicks: null },
       { type: 'words', text: 'Heron step', lengthTicks: 144 },
@@ -189,39 +389,99 @@ describe('a sheet as text', () => {
     ['title: One\n', 'At least one part was expected'],
     ['tempo: fast\npart A\n', '0: Line 1: “fast” is no tempo; beats a minute from 20 to 400'],
     ['start: hug; x; y\npart A\n', 'Line 1: “hug” is no hold to start in'],
-    ['start: none; all face nowhere, left foot free\npart A\n', 'Line 1: “all face nowhere, left foot free” does not say how all start'],
-    ['start: none; lead faces wall, left foot free; follow sits\npart A\n', 'Line 1: “follow sits” does not say how the follow starts'],
-    ['dance: salsa\npart A\n  Walk two\n', '22: Line 3: the book holds several figures called “Walk two”; say which: “two-step: Walk two” or'],
+    [
+      'start: none; all face nowhere, left foot free\npart A\n',
+      'Line 1: “all face nowhere, left foot free” does not say how all start',
+    ],
+    [
+      'start: none; lead faces wall, left foot free; follow sits\npart A\n',
+      'Line 1: “follow sits” does not say how the follow starts',
+    ],
+    [
+      'dance: salsa\npart A\n  Walk two\n',
+      '22: Line 3: the book holds several figures called “Walk two”; say which: “two-step: Walk two” or',
+    ],
     ['dance: waltz\npart A\n  Box (haf)\n', 'Line 3: “haf” is no way to vary a figure'],
     ['dance: waltz\npart A\n  Box = 4\n', 'Line 3: Box takes 6 counts here, and 4 is written'],
     ['dance: waltz\npart A\n  Box | loud\n', 'Line 3: “loud” says nothing known of a figure'],
     ['dance: waltz\npart A\n  Box | say "box\n', 'Line 3: words as they are said were expected'],
-    ['dance: waltz\npart A\n  Box\norder\n  B\n', '34: Line 5: there is no part “B”; the parts are “A”.'],
-    ['dance: waltz\npart A\n  Box\norder\n  A twice\n', 'Line 5: “A twice” is no pass of the order'],
-    ['dance: waltz\npart A\n  Box\norder\n  A\n    instead of 4: Hover\n', 'Line 6: part “A” has 1 lines; the number of one of them was expected, not “4”.'],
-    ['dance: waltz\npart A\n  Box\norder\n  A\n    without Hover\n', 'Line 6: part “A” has no line “Hover”; a line of it as it stands there, or its number, was expected.'],
-    ['dance: waltz\npart A\n  Box\n  Box\norder\n  A\n    without Box\n', 'Line 7: part “A” has “Box” more than once; its number was expected.'],
-    ['dance: waltz\npart A\n  Box\norder\n  A\n    end: Hover\n', 'Line 6: “end: Hover” is no change of a pass'],
-    ['dance: waltz\npart A\n  Box\nleft so\n  A.9 feet.not-free "no"\n', 'Line 5: part “A” has 1 lines'],
+    [
+      'dance: waltz\npart A\n  Box\norder\n  B\n',
+      '34: Line 5: there is no part “B”; the parts are “A”.',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\norder\n  A twice\n',
+      'Line 5: “A twice” is no pass of the order',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\norder\n  A\n    instead of 4: Hover\n',
+      'Line 6: part “A” has 1 lines; the number of one of them was expected, not “4”.',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\norder\n  A\n    without Hover\n',
+      'Line 6: part “A” has no line “Hover”; a line of it as it stands there, or its number, was expected.',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\n  Box\norder\n  A\n    without Box\n',
+      'Line 7: part “A” has “Box” more than once; its number was expected.',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\norder\n  A\n    end: Hover\n',
+      'Line 6: “end: Hover” is no change of a pass',
+    ],
+    [
+      'dance: waltz\npart A\n  Box\nleft so\n  A.9 feet.not-free "no"\n',
+      'Line 5: part “A” has 1 lines',
+    ],
   ])('%j is refused at its line', (text, sentence) => expect(refusal(text)).toContain(sentence))
 })
 
 describe('typing in the text of a sheet', () => {
   const routine = demoRoutine('lanterns-at-the-weir')
   const text = sheetText(routine, SHIPPED_FIGURES)
-  const typed = (change: (text: string) => string): Routine => adoptIds(routine, expectOk(readSheetText(change(text), { figures: SHIPPED_FIGURES, base: routine, newId: countingIds('new') })).routine)
+  const typed = (change: (text: string) => string): Routine =>
+    adoptIds(
+      routine,
+      expectOk(
+        readSheetText(change(text), {
+          figures: SHIPPED_FIGURES,
+          base: routine,
+          newId: countingIds('new'),
+        }),
+      ).routine,
+    )
   const edits = (change: (text: string) => string) => diff(routineShape, routine, typed(change))
 
   it('edits no more than was typed', () => {
-    expect(edits((before) => before.replace('  Twirl vine\n', '  Twirl vine\n  Hover\n')).map(({ type }) => type)).toEqual(['insert'])
-    expect(edits((before) => before.replace('part A\n  Balance left and right\n', 'part A\n')).map(({ type }) => type)).toEqual(['remove'])
-    expect(edits((before) => before.replace('tempo: 96', 'tempo: 99')).map(({ type }) => type)).toEqual(['set'])
-    expect(edits((before) => before.replace('  Hover\n', '  Hover (x2)\n'))).toEqual([expect.objectContaining({ type: 'set', field: 'content' })])
+    expect(
+      edits((before) => before.replace('  Twirl vine\n', '  Twirl vine\n  Hover\n')).map(
+        ({ type }) => type,
+      ),
+    ).toEqual(['insert'])
+    expect(
+      edits((before) => before.replace('part A\n  Balance left and right\n', 'part A\n')).map(
+        ({ type }) => type,
+      ),
+    ).toEqual(['remove'])
+    expect(
+      edits((before) => before.replace('tempo: 96', 'tempo: 99')).map(({ type }) => type),
+    ).toEqual(['set'])
+    expect(edits((before) => before.replace('  Hover\n', '  Hover (x2)\n'))).toEqual([
+      expect.objectContaining({ type: 'set', field: 'content' }),
+    ])
     expect(edits((before) => before)).toEqual([])
   })
   it('leads to what was typed when the edits are applied', () => {
-    const change = (before: string): string => before.replace('order\n  A\n  B\n', 'order\n  A x2\n  A mirrored\n    after end: Canter | silent\n  B\n').replace('  Hover\n', '  Canter\n  Hover | note "look up"\n')
+    const change = (before: string): string =>
+      before
+        .replace(
+          'order\n  A\n  B\n',
+          'order\n  A x2\n  A mirrored\n    after end: Canter | silent\n  B\n',
+        )
+        .replace('  Hover\n', '  Canter\n  Hover | note "look up"\n')
     const wanted = typed(change)
-    expect(expectOk(applyEdits(routineShape, routine, diff(routineShape, routine, wanted)))).toEqual(wanted)
+    expect(
+      expectOk(applyEdits(routineShape, routine, diff(routineShape, routine, wanted))),
+    ).toEqual(wanted)
   })
 })

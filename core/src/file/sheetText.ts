@@ -1,16 +1,53 @@
 import { problem, succeed, validate, type NewId, type Result } from '../document/index.ts'
-import { applyVariation, AS_WRITTEN, familyOf, figureReference, findFigure, piecesOutsideQuotes, readVariation, variationText, type Figure } from '../figure/index.ts'
-import { routineSchema, type Change, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent } from '../routine/index.ts'
+import {
+  applyVariation,
+  AS_WRITTEN,
+  familyOf,
+  figureReference,
+  findFigure,
+  piecesOutsideQuotes,
+  readVariation,
+  variationText,
+  type Figure,
+} from '../figure/index.ts'
+import {
+  routineSchema,
+  type Change,
+  type Overrule,
+  type Part,
+  type Pass,
+  type Routine,
+  type Slot,
+  type SlotContent,
+} from '../routine/index.ts'
 import { HEADING_EXTRAS, HEADING_KEYS, headingText } from './sheetHeading.ts'
-import { partExtras, passExtras, readPartExtra, readPassExtra, readSlotExtra, slotExtras } from './sheetExtras.ts'
-import { beatsText, lengthText, quoted, readLength, readQuoted, readValue } from './sheetTextWords.ts'
+import {
+  partExtras,
+  passExtras,
+  readPartExtra,
+  readPassExtra,
+  readSlotExtra,
+  slotExtras,
+} from './sheetExtras.ts'
+import {
+  beatsText,
+  lengthText,
+  quoted,
+  readLength,
+  readQuoted,
+  readValue,
+} from './sheetTextWords.ts'
 
 /**
- * A routine as a text that a person can type (docs/formats/sheet-text.md): a heading, the parts with a slot on each line,
- * and the order. Writing and reading again gives the same routine, ids apart.
+ * A routine as a text that a person can type (docs/formats/sheet-text.md): a heading, the parts
+ * with a slot on each line, and the order. Writing and reading again gives the same routine, ids
+ * apart.
  */
 
-/** What a text is read with: the book its names are looked up in, the routine whose heading stands where the text leaves it out, and ids for all that is new. */
+/**
+ * What a text is read with: the book its names are looked up in, the routine whose heading stands
+ * where the text leaves it out, and ids for all that is new.
+ */
 export interface SheetTextOptions {
   readonly figures: readonly Figure[]
   readonly base: Routine
@@ -21,20 +58,37 @@ const KINDS = ['entrance', 'bridge', 'fill', 'ending'] as const
 const INDENT = '  '
 
 export function sheetText(routine: Routine, figures: readonly Figure[]): string {
-  const slots = (list: readonly Slot[]): string[] => list.map((slot) => INDENT + slotText(slot, figures, routine.dance))
+  const slots = (list: readonly Slot[]): string[] =>
+    list.map((slot) => INDENT + slotText(slot, figures, routine.dance))
   return [
     ...headingText(routine),
-    ...routine.parts.flatMap((part) => ['', [`part ${labelText(part.label)}`, ...partExtras(part, (id) => partReference(routine, id))].join(' | '), ...slots(part.slots)]),
+    ...routine.parts.flatMap((part) => [
+      '',
+      [
+        `part ${labelText(part.label)}`,
+        ...partExtras(part, (id) => partReference(routine, id)),
+      ].join(' | '),
+      ...slots(part.slots),
+    ]),
     '',
     'order',
     ...routine.passes.flatMap((pass) => passText(pass, routine, figures)),
-    ...(routine.overrules.length === 0 ? [] : ['', 'left so', ...routine.overrules.map((one) => `${INDENT}${subjectText(one, routine)} ${one.code} ${quoted(one.reason)}`)]),
+    ...(routine.overrules.length === 0
+      ? []
+      : [
+          '',
+          'left so',
+          ...routine.overrules.map(
+            (one) => `${INDENT}${subjectText(one, routine)} ${one.code} ${quoted(one.reason)}`,
+          ),
+        ]),
     '',
   ].join('\n')
 }
 
 /** One slot: what is danced, and where it is so, its own words, silence and remarks. */
-const slotText = (slot: Omit<Slot, 'id'>, figures: readonly Figure[], dance: string): string => [contentText(slot.content, figures, dance), ...slotExtras(slot)].join(' | ')
+const slotText = (slot: Omit<Slot, 'id'>, figures: readonly Figure[], dance: string): string =>
+  [contentText(slot.content, figures, dance), ...slotExtras(slot)].join(' | ')
 
 function contentText(content: SlotContent, figures: readonly Figure[], dance: string): string {
   if (content.type === 'words') return `${quoted(content.text)} = ${lengthText(content)}`
@@ -45,21 +99,39 @@ function contentText(content: SlotContent, figures: readonly Figure[], dance: st
 }
 
 const LABEL = /^[\p{L}\p{N}][\p{L}\p{N}-]*$/u
-const labelText = (label: string): string => (LABEL.test(label) && !(KINDS as readonly string[]).includes(label.toLowerCase()) ? label : quoted(label))
+const labelText = (label: string): string =>
+  LABEL.test(label) && !(KINDS as readonly string[]).includes(label.toLowerCase())
+    ? label
+    : quoted(label)
 /** Parts go by their label, or by their number where two have the same. */
 function partReference(routine: Pick<Routine, 'parts'>, partId: string): string {
   const i = routine.parts.findIndex(({ id }) => id === partId)
   const { label } = routine.parts[i]!
-  return routine.parts.filter((part) => part.label === label).length > 1 ? `#${i + 1}` : labelText(label)
+  return routine.parts.filter((part) => part.label === label).length > 1
+    ? `#${i + 1}`
+    : labelText(label)
 }
-/** What a name of a slot may be, so that it is not taken for anything else where it stands in a pass. */
+/**
+ * What a name of a slot may be, so that it is not taken for anything else where it stands in a
+ * pass.
+ */
 const NAME = /^(?!end$|\d+$)[^:#"|]+$/
-/** Slots go by what is danced, where the part has that once: a line more or less above then changes nothing. Else by their number; one that is no longer there by its id. */
-function slotReference(part: Part, slotId: string, figures: readonly Figure[], dance: string): string {
+/**
+ * Slots go by what is danced, where the part has that once: a line more or less above then changes
+ * nothing. Else by their number; one that is no longer there by its id.
+ */
+function slotReference(
+  part: Part,
+  slotId: string,
+  figures: readonly Figure[],
+  dance: string,
+): string {
   const i = part.slots.findIndex(({ id }) => id === slotId)
   if (i < 0) return `#${slotId}`
   const names = part.slots.map(({ content }) => contentText(content, figures, dance))
-  return NAME.test(names[i]!) && names.filter((name) => name === names[i]).length === 1 ? names[i]! : String(i + 1)
+  return NAME.test(names[i]!) && names.filter((name) => name === names[i]).length === 1
+    ? names[i]!
+    : String(i + 1)
 }
 
 const CHANGE_WORD = { replace: 'instead of', insert: 'after', drop: 'without' } as const
@@ -67,19 +139,23 @@ const CHANGE_WORD = { replace: 'instead of', insert: 'after', drop: 'without' } 
 function passText(pass: Pass, routine: Routine, figures: readonly Figure[]): string[] {
   const part = routine.parts.find(({ id }) => id === pass.partId)!
   const of = (slotId: string): string => slotReference(part, slotId, figures, routine.dance)
-  const inQuotes = (reference: string): string => (NAME.test(reference) ? quoted(reference) : reference)
+  const inQuotes = (reference: string): string =>
+    NAME.test(reference) ? quoted(reference) : reference
   const head = [
     pass.kind === 'pass' ? '' : pass.kind,
     partReference(routine, pass.partId),
     pass.times > 1 ? `x${pass.times}` : '',
     pass.reflected ? 'mirrored' : '',
-    pass.stretch ? `from ${inQuotes(of(pass.stretch.from))} to ${inQuotes(of(pass.stretch.to))}` : '',
+    pass.stretch
+      ? `from ${inQuotes(of(pass.stretch.from))} to ${inQuotes(of(pass.stretch.to))}`
+      : '',
   ]
   const changes = pass.changes.map((change) => {
     const slot = slotText(change, figures, routine.dance)
     const at = change.slotId === null ? 'end' : of(change.slotId)
     const own = part.slots.find(({ id }) => id === change.slotId)
-    const isOwn = change.type === 'drop' && own !== undefined && slotText(own, figures, routine.dance) === slot
+    const isOwn =
+      change.type === 'drop' && own !== undefined && slotText(own, figures, routine.dance) === slot
     return `${INDENT}${INDENT}${CHANGE_WORD[change.type]} ${at}${isOwn ? '' : `: ${slot}`}`
   })
   return [INDENT + [head.filter(Boolean).join(' '), ...passExtras(pass)].join(' | '), ...changes]
@@ -88,7 +164,8 @@ function passText(pass: Pass, routine: Routine, figures: readonly Figure[]): str
 /** What an overruled finding is about: a slot or a pass by its place, anything else by its id. */
 function subjectText({ subject }: Overrule, routine: Routine): string {
   const part = routine.parts.find(({ slots }) => slots.some(({ id }) => id === subject))
-  if (part) return `${partReference(routine, part.id)}.${part.slots.findIndex(({ id }) => id === subject) + 1}`
+  if (part)
+    return `${partReference(routine, part.id)}.${part.slots.findIndex(({ id }) => id === subject) + 1}`
   const pass = routine.passes.findIndex(({ id }) => id === subject)
   return pass >= 0 ? `pass ${pass + 1}` : `#${quoted(subject)}`
 }
@@ -101,8 +178,10 @@ interface Line {
   readonly offset: number
 }
 
-const refuse = (line: Line, message: string): Result<never> => problem('sheet-text', `Line ${line.number}: ${message}`, { offset: line.offset })
-const on = <Value>(line: Line, result: Result<Value>): Result<Value> => (result.ok ? result : refuse(line, result.problem.message))
+const refuse = (line: Line, message: string): Result<never> =>
+  problem('sheet-text', `Line ${line.number}: ${message}`, { offset: line.offset })
+const on = <Value>(line: Line, result: Result<Value>): Result<Value> =>
+  result.ok ? result : refuse(line, result.problem.message)
 
 function linesOf(text: string): Line[] {
   let offset = 0
@@ -114,11 +193,20 @@ function linesOf(text: string): Line[] {
     const indent = /^\s*/.exec(whole)![0]
     // A tab is as wide as one step of indenting.
     const width = indent.replaceAll('\t', INDENT).length
-    return [{ text: trimmed, depth: width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2, number: i + 1, offset: start + indent.length }]
+    return [
+      {
+        text: trimmed,
+        depth: width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2,
+        number: i + 1,
+        offset: start + indent.length,
+      },
+    ]
   })
 }
 
-/** A routine read from its text, with the line on which each of its slots and parts stands, from 1. */
+/**
+ * A routine read from its text, with the line on which each of its slots and parts stands, from 1.
+ */
 export interface SheetTextRead {
   readonly routine: Routine
   /** By part and slot, in order. */
@@ -126,7 +214,10 @@ export interface SheetTextRead {
   readonly partLines: readonly number[]
 }
 
-/** Reads a routine from its text, whole, or says at which line and character it stops and what was expected. Names that the book does not hold stay words of open length. */
+/**
+ * Reads a routine from its text, whole, or says at which line and character it stops and what was
+ * expected. Names that the book does not hold stay words of open length.
+ */
 export function readSheetText(text: string, options: SheetTextOptions): Result<SheetTextRead> {
   const slotLines: number[][] = []
   const partLines: number[] = []
@@ -143,36 +234,61 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
       if (!opened[1]) continue
       const part = readPart(line, opened[1], newId())
       if (!part.ok) return part
-      if (part.value.versionOf) versions.set(part.value.part.id, { line, reference: part.value.versionOf })
+      if (part.value.versionOf)
+        versions.set(part.value.part.id, { line, reference: part.value.versionOf })
       routine = { ...routine, parts: [...routine.parts, part.value.part] }
       slotLines.push([])
       partLines.push(line.number)
       continue
     }
     if (section === 'heading' && line.number === firstLine) routine = withoutExtras(routine)
-    const next: Result<Routine> = section === 'heading' ? readHeading(line, routine) : section === 'part' ? addSlot(line, routine, options) : section === 'order' ? addToOrder(line, routine, options) : addOverrule(line, routine, options)
+    const next: Result<Routine> =
+      section === 'heading'
+        ? readHeading(line, routine)
+        : section === 'part'
+          ? addSlot(line, routine, options)
+          : section === 'order'
+            ? addToOrder(line, routine, options)
+            : addOverrule(line, routine, options)
     if (!next.ok) return next
     routine = next.value
     if (section === 'part') slotLines.at(-1)!.push(line.number)
   }
-  if (routine.parts.length === 0) return problem('sheet-text', 'At least one part was expected: “part A”, and its figures on the lines below it.')
+  if (routine.parts.length === 0)
+    return problem(
+      'sheet-text',
+      'At least one part was expected: “part A”, and its figures on the lines below it.',
+    )
   for (const [id, { line, reference }] of versions) {
     const of = partOf(line, routine, reference)
     if (!of.ok) return of
-    routine = { ...routine, parts: routine.parts.map((part) => (part.id === id ? { ...part, versionOf: of.value.id } : part)) }
+    routine = {
+      ...routine,
+      parts: routine.parts.map((part) =>
+        part.id === id ? { ...part, versionOf: of.value.id } : part,
+      ),
+    }
   }
   const valid = validate(routineSchema, routine, 'The text')
   return valid.ok ? succeed({ routine: valid.value, slotLines, partLines }) : valid
 }
 
 /** A text with a heading says all that may be left out of one: what it leaves out is not there. */
-const withoutExtras = (routine: Routine): Routine => Object.fromEntries(Object.entries(routine).filter(([key]) => !(HEADING_EXTRAS as readonly string[]).includes(key))) as Routine
+const withoutExtras = (routine: Routine): Routine =>
+  Object.fromEntries(
+    Object.entries(routine).filter(([key]) => !(HEADING_EXTRAS as readonly string[]).includes(key)),
+  ) as Routine
 
-function readPart(line: Line, text: string, id: string): Result<{ part: Part; versionOf: string | null }> {
+function readPart(
+  line: Line,
+  text: string,
+  id: string,
+): Result<{ part: Part; versionOf: string | null }> {
   const [head = '', ...extras] = piecesOutsideQuotes(text, '|').map((piece) => piece.text)
   const label = on(line, readValue(head))
   if (!label.ok) return label
-  if (label.value.length === 0 || label.value.length > 30) return refuse(line, 'a part has a label of up to 30 characters.')
+  if (label.value.length === 0 || label.value.length > 30)
+    return refuse(line, 'a part has a label of up to 30 characters.')
   let part: Part = { id, label: label.value, slots: [] }
   let versionOf: string | null = null
   for (const extra of extras) {
@@ -187,7 +303,11 @@ function readPart(line: Line, text: string, id: string): Result<{ part: Part; ve
 function readHeading(line: Line, routine: Routine): Result<Routine> {
   const [, key = '', value = ''] = /^(\w+)\s*:\s*(.*)$/s.exec(line.text) ?? []
   const read = HEADING_KEYS[key.toLowerCase()]
-  if (!read) return refuse(line, `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(HEADING_KEYS).join(', ')} with a colon, or “part A”, was expected.`)
+  if (!read)
+    return refuse(
+      line,
+      `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(HEADING_KEYS).join(', ')} with a colon, or “part A”, was expected.`,
+    )
   const found = on(line, read(value))
   return found.ok ? succeed({ ...routine, ...found.value }) : found
 }
@@ -196,11 +316,22 @@ function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Resul
   const slot = readSlot(line, line.text, routine.dance, options)
   if (!slot.ok) return slot
   const part = routine.parts.at(-1)!
-  return succeed({ ...routine, parts: [...routine.parts.slice(0, -1), { ...part, slots: [...part.slots, { id: options.newId(), ...slot.value }] }] })
+  return succeed({
+    ...routine,
+    parts: [
+      ...routine.parts.slice(0, -1),
+      { ...part, slots: [...part.slots, { id: options.newId(), ...slot.value }] },
+    ],
+  })
 }
 
 type SlotFields = Omit<Slot, 'id'>
-function readSlot(line: Line, text: string, dance: string, options: SheetTextOptions): Result<SlotFields> {
+function readSlot(
+  line: Line,
+  text: string,
+  dance: string,
+  options: SheetTextOptions,
+): Result<SlotFields> {
   const [head = '', ...extras] = piecesOutsideQuotes(text, '|').map((piece) => piece.text)
   const content = readContent(line, head, dance, options)
   if (!content.ok) return content
@@ -213,9 +344,20 @@ function readSlot(line: Line, text: string, dance: string, options: SheetTextOpt
   return succeed(slot)
 }
 
-/** A figure with its variation, words in quotation marks with a length, or a name that nothing answers to. */
-function readContent(line: Line, text: string, dance: string, { figures }: SheetTextOptions): Result<SlotContent> {
-  const [, stated = text, length] = /^(.*?)(?:\s*=\s*(\?|to the (?:phrase|section)|(?:\d+(?:\.\d+)?|\d+t)(?: or (?:\d+(?:\.\d+)?|\d+t))*)(?:\s*counts?)?)?$/s.exec(text) ?? []
+/**
+ * A figure with its variation, words in quotation marks with a length, or a name that nothing
+ * answers to.
+ */
+function readContent(
+  line: Line,
+  text: string,
+  dance: string,
+  { figures }: SheetTextOptions,
+): Result<SlotContent> {
+  const [, stated = text, length] =
+    /^(.*?)(?:\s*=\s*(\?|to the (?:phrase|section)|(?:\d+(?:\.\d+)?|\d+t)(?: or (?:\d+(?:\.\d+)?|\d+t))*)(?:\s*counts?)?)?$/s.exec(
+      text,
+    ) ?? []
   const takes = readLength(length ?? '?')
   const { lengthTicks } = takes
   // Quotation marks as they are printed come from pasted texts.
@@ -228,37 +370,58 @@ function readContent(line: Line, text: string, dance: string, { figures }: Sheet
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
-  if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure.problem.message)
+  if (!figure.ok && figure.problem.code === 'figure.which')
+    return refuse(line, figure.problem.message)
   if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
   if (figure.ok && lengthTicks !== null) {
     const danced = applyVariation(figure.value, variation.value)
     if (danced.ok && danced.value.lengthTicks !== lengthTicks)
-      return refuse(line, `${figure.value.name} takes ${beatsText(danced.value.lengthTicks)} counts here, and ${beatsText(lengthTicks)} is written; leave the number out, or vary the figure.`)
+      return refuse(
+        line,
+        `${figure.value.name} takes ${beatsText(danced.value.lengthTicks)} counts here, and ${beatsText(lengthTicks)} is written; leave the number out, or vary the figure.`,
+      )
   }
-  return succeed({ type: 'figure', figureId: figure.ok ? figure.value.id : name.slice(1), variation: variation.value })
+  return succeed({
+    type: 'figure',
+    figureId: figure.ok ? figure.value.id : name.slice(1),
+    variation: variation.value,
+  })
 }
 
-/** A label of several words stands in the order as it is: quotation marks only help where it could be taken for something else. */
+/**
+ * A label of several words stands in the order as it is: quotation marks only help where it could
+ * be taken for something else.
+ */
 function labelAsReference(head: string, { parts }: Routine): string {
-  const [, kind = '', rest = head] = new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 'is').exec(head) ?? []
-  const named = parts.filter(({ label }) => label.includes(' ') && (rest === label || rest.startsWith(`${label} `))).sort((a, b) => b.label.length - a.label.length)[0]
+  const [, kind = '', rest = head] =
+    new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 'is').exec(head) ?? []
+  const named = parts
+    .filter(({ label }) => label.includes(' ') && (rest === label || rest.startsWith(`${label} `)))
+    .sort((a, b) => b.label.length - a.label.length)[0]
   return named ? `${kind}${quoted(named.label)}${rest.slice(named.label.length)}` : head
 }
 
 function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
-  const found = new RegExp(`^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`, 'iu').exec(
-    labelAsReference(head, routine),
-  )
-  if (!found) return refuse(line, `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`)
+  const found = new RegExp(
+    `^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
+    'iu',
+  ).exec(labelAsReference(head, routine))
+  if (!found)
+    return refuse(
+      line,
+      `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`,
+    )
   const part = partOf(line, routine, found[2]!)
   if (!part.ok) return part
   const times = Number(found[3] ?? 1)
   if (times < 1 || times > 64) return refuse(line, 'a part is danced from 1 to 64 times.')
-  const [from, to] = [found[5], found[6]].map((one) => (one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures)))
+  const [from, to] = [found[5], found[6]].map((one) =>
+    one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures),
+  )
   if (from && !from.ok) return from
   if (to && !to.ok) return to
   let pass: Pass = {
@@ -281,8 +444,16 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
 function partOf(line: Line, routine: Routine, reference: string): Result<Part> {
   const label = on(line, readValue(reference))
   if (!label.ok) return label
-  const found = /^#\d+$/.test(reference) ? routine.parts[Number(reference.slice(1)) - 1] : (routine.parts.find((part) => part.label === label.value) ?? onlyOne(routine.parts, label.value))
-  return found ? succeed(found) : refuse(line, `there is no part “${label.value}”; the parts are ${routine.parts.map((part) => `“${part.label}”`).join(', ')}.`)
+  const found = /^#\d+$/.test(reference)
+    ? routine.parts[Number(reference.slice(1)) - 1]
+    : (routine.parts.find((part) => part.label === label.value) ??
+      onlyOne(routine.parts, label.value))
+  return found
+    ? succeed(found)
+    : refuse(
+        line,
+        `there is no part “${label.value}”; the parts are ${routine.parts.map((part) => `“${part.label}”`).join(', ')}.`,
+      )
 }
 
 /** The one part whose label is that but for capital letters. */
@@ -291,51 +462,112 @@ function onlyOne(parts: readonly Part[], label: string): Part | undefined {
   return alike.length === 1 ? alike[0] : undefined
 }
 
-function slotOf(line: Line, part: Part, reference: string, dance: string, figures: readonly Figure[]): Result<string> {
+function slotOf(
+  line: Line,
+  part: Part,
+  reference: string,
+  dance: string,
+  figures: readonly Figure[],
+): Result<string> {
   if (reference.startsWith('#')) return succeed(reference.slice(1))
   const name = reference.startsWith('"') ? on(line, readQuoted(reference)) : succeed(reference)
   if (!name.ok) return name
   if (/^\d+$/.test(name.value)) {
     const slot = part.slots[Number(name.value) - 1]
-    return slot ? succeed(slot.id) : refuse(line, `part “${part.label}” has ${part.slots.length} lines; the number of one of them was expected, not “${name.value}”.`)
+    return slot
+      ? succeed(slot.id)
+      : refuse(
+          line,
+          `part “${part.label}” has ${part.slots.length} lines; the number of one of them was expected, not “${name.value}”.`,
+        )
   }
-  const found = part.slots.filter(({ content }) => contentText(content, figures, dance).toLowerCase() === name.value.toLowerCase())
+  const found = part.slots.filter(
+    ({ content }) =>
+      contentText(content, figures, dance).toLowerCase() === name.value.toLowerCase(),
+  )
   if (found.length === 1) return succeed(found[0]!.id)
   return refuse(
     line,
-    found.length === 0 ? `part “${part.label}” has no line “${name.value}”; a line of it as it stands there, or its number, was expected.` : `part “${part.label}” has “${name.value}” more than once; its number was expected.`,
+    found.length === 0
+      ? `part “${part.label}” has no line “${name.value}”; a line of it as it stands there, or its number, was expected.`
+      : `part “${part.label}” has “${name.value}” more than once; its number was expected.`,
   )
 }
 
 function addChange(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
   const pass = routine.passes.at(-1)
   const found = /^(instead of|after|without) ([^:]+)(?::\s*(.*))?$/is.exec(line.text)
-  const type = (Object.keys(CHANGE_WORD) as Change['type'][]).find((one) => CHANGE_WORD[one] === found?.[1]?.toLowerCase())
+  const type = (Object.keys(CHANGE_WORD) as Change['type'][]).find(
+    (one) => CHANGE_WORD[one] === found?.[1]?.toLowerCase(),
+  )
   if (!pass || !found || !type || (found[3] === undefined && type !== 'drop'))
-    return refuse(line, `“${line.text}” is no change of a pass; such as “instead of Box: Hover”, “after 3: Hover”, “after end: Hover” or “without Box” was expected below a pass.`)
+    return refuse(
+      line,
+      `“${line.text}” is no change of a pass; such as “instead of Box: Hover”, “after 3: Hover”, “after end: Hover” or “without Box” was expected below a pass.`,
+    )
   const part = routine.parts.find(({ id }) => id === pass.partId)!
   const reference = found[2]!.trim()
-  const slotId = type === 'insert' && reference.toLowerCase() === 'end' ? succeed(null) : slotOf(line, part, reference, routine.dance, options.figures)
+  const slotId =
+    type === 'insert' && reference.toLowerCase() === 'end'
+      ? succeed(null)
+      : slotOf(line, part, reference, routine.dance, options.figures)
   if (!slotId.ok) return slotId
   const gone = part.slots.find(({ id }) => id === slotId.value)
-  const { id: _, ...own } = gone ?? { id: '', content: { type: 'words', text: '', lengthTicks: null } as SlotContent, wordings: null, say: 'cue' as const, remark: '' }
-  const slot = found[3] === undefined ? succeed(own) : readSlot(line, found[3], routine.dance, options)
+  const { id: _, ...own } = gone ?? {
+    id: '',
+    content: { type: 'words', text: '', lengthTicks: null } as SlotContent,
+    wordings: null,
+    say: 'cue' as const,
+    remark: '',
+  }
+  const slot =
+    found[3] === undefined ? succeed(own) : readSlot(line, found[3], routine.dance, options)
   if (!slot.ok) return slot
   const change: Change = { id: options.newId(), type, slotId: slotId.value, ...slot.value }
-  return succeed({ ...routine, passes: [...routine.passes.slice(0, -1), { ...pass, changes: [...pass.changes, change] }] })
+  return succeed({
+    ...routine,
+    passes: [...routine.passes.slice(0, -1), { ...pass, changes: [...pass.changes, change] }],
+  })
 }
 
-function addOverrule(line: Line, routine: Routine, { newId, figures }: SheetTextOptions): Result<Routine> {
-  const found = /^(?:[Pp]ass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(line.text)
-  if (!found) return refuse(line, `“${line.text}” is no finding that is left so; such as “A.3 feet.not-free "they change feet"” was expected.`)
+function addOverrule(
+  line: Line,
+  routine: Routine,
+  { newId, figures }: SheetTextOptions,
+): Result<Routine> {
+  const found =
+    /^(?:[Pp]ass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(
+      line.text,
+    )
+  if (!found)
+    return refuse(
+      line,
+      `“${line.text}” is no finding that is left so; such as “A.3 feet.not-free "they change feet"” was expected.`,
+    )
   const reason = on(line, readQuoted(found[6]!))
   if (!reason.ok) return reason
   const subject = subjectOf(line, routine, found, figures)
-  return subject.ok ? succeed({ ...routine, overrules: [...routine.overrules, { id: newId(), code: found[5]!, subject: subject.value, reason: reason.value }] }) : subject
+  return subject.ok
+    ? succeed({
+        ...routine,
+        overrules: [
+          ...routine.overrules,
+          { id: newId(), code: found[5]!, subject: subject.value, reason: reason.value },
+        ],
+      })
+    : subject
 }
 
-function subjectOf(line: Line, routine: Routine, [, pass, raw, part, slot]: RegExpExecArray, figures: readonly Figure[]): Result<string> {
-  if (pass !== undefined) return routine.passes[Number(pass) - 1] ? succeed(routine.passes[Number(pass) - 1]!.id) : refuse(line, `there is no pass ${pass}; the order has ${routine.passes.length}.`)
+function subjectOf(
+  line: Line,
+  routine: Routine,
+  [, pass, raw, part, slot]: RegExpExecArray,
+  figures: readonly Figure[],
+): Result<string> {
+  if (pass !== undefined)
+    return routine.passes[Number(pass) - 1]
+      ? succeed(routine.passes[Number(pass) - 1]!.id)
+      : refuse(line, `there is no pass ${pass}; the order has ${routine.passes.length}.`)
   if (raw !== undefined) return on(line, readQuoted(raw))
   const own = partOf(line, routine, part!)
   return own.ok ? slotOf(line, own.value, slot!, routine.dance, figures) : own

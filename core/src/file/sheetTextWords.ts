@@ -1,5 +1,11 @@
 import { problem, succeed, type Result } from '../document/index.ts'
-import { directionWords, HOLD_IDS, readDirection, type FloorState, type RoleState } from '../figure/index.ts'
+import {
+  directionWords,
+  HOLD_IDS,
+  readDirection,
+  type FloorState,
+  type RoleState,
+} from '../figure/index.ts'
 import { frameOf, type Formation, type SlotContent } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
@@ -19,20 +25,38 @@ export function readQuoted(text: string): Result<string> {
 
 const PLAIN = /^[\p{L}\p{N}][^"\n|]*$/u
 /** A value after its key: bare where it can stand so, else in quotation marks. */
-export const valueText = (text: string): string => (PLAIN.test(text) && text.trim() === text ? text : quoted(text))
-export const readValue = (text: string): Result<string> => (text.startsWith('"') ? readQuoted(text) : succeed(text))
+export const valueText = (text: string): string =>
+  PLAIN.test(text) && text.trim() === text ? text : quoted(text)
+export const readValue = (text: string): Result<string> =>
+  text.startsWith('"') ? readQuoted(text) : succeed(text)
 
-const ROLE_WEIGHT: Readonly<Record<RoleState['weight'], string>> = { right: 'left foot free', left: 'right foot free', both: 'weight on both feet', split: 'weight split' }
+const ROLE_WEIGHT: Readonly<Record<RoleState['weight'], string>> = {
+  right: 'left foot free',
+  left: 'right foot free',
+  both: 'weight on both feet',
+  split: 'weight split',
+}
 const ROLES = ['lead', 'follow'] as const
-/** By the clock where the formation says its directions so; else in the hall's words, which have one for every facing. */
-const standsText = ({ facing, weight }: RoleState, formation?: Formation): string => `${(frameOf({ formation }) === 'walls' && directionWords('walls', facing)) || directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
+/**
+ * By the clock where the formation says its directions so; else in the hall's words, which have one
+ * for every facing.
+ */
+const standsText = ({ facing, weight }: RoleState, formation?: Formation): string =>
+  `${(frameOf({ formation }) === 'walls' && directionWords('walls', facing)) || directionWords('hall', facing)!}, ${ROLE_WEIGHT[weight]}`
 
-/** `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`; `none; all face 12 o'clock, right foot free` where both stand alike. */
+/**
+ * `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`; `none; all
+ * face 12 o'clock, right foot free` where both stand alike.
+ */
 export const startText = ({ hold, lead, follow }: FloorState, formation?: Formation): string =>
-  lead.facing === follow.facing && lead.weight === follow.weight ? `${hold}; all face ${standsText(lead, formation)}` : `${hold}; lead faces ${standsText(lead, formation)}; follow faces ${standsText(follow, formation)}`
+  lead.facing === follow.facing && lead.weight === follow.weight
+    ? `${hold}; all face ${standsText(lead, formation)}`
+    : `${hold}; lead faces ${standsText(lead, formation)}; follow faces ${standsText(follow, formation)}`
 
 function readStands(text: string): RoleState | null {
-  const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) => text.endsWith(`, ${ROLE_WEIGHT[one]}`))
+  const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) =>
+    text.endsWith(`, ${ROLE_WEIGHT[one]}`),
+  )
   if (!weight) return null
   const words = text.slice(0, -`, ${ROLE_WEIGHT[weight]}`.length)
   const facing = [readDirection(words, 'hall'), readDirection(words, 'walls')].find(({ ok }) => ok)
@@ -41,36 +65,70 @@ function readStands(text: string): RoleState | null {
 
 /** Where all stand alike the hold may be left out: then there is none. */
 export function readStart(text: string): Result<FloorState> {
-  const said = text.toLowerCase().replaceAll('’', "'").split(';').map((one) => one.trim()) // prettier-ignore
+  const said = text
+    .toLowerCase()
+    .replaceAll('’', "'")
+    .split(';')
+    .map((one) => one.trim())
   const [hold = '', ...pieces] = said[0]!.startsWith('all face ') ? ['none', ...said] : said
-  if (!HOLD_IDS.includes(hold)) return problem('sheet-text', `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`)
+  if (!HOLD_IDS.includes(hold))
+    return problem(
+      'sheet-text',
+      `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`,
+    )
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
   if (alike) {
     const all = readStands(alike[1]!)
-    return all ? succeed({ hold, lead: all, follow: { ...all } } as FloorState) : problem('sheet-text', `“${pieces[0]}” does not say how all start; such as: all face 12 o'clock, right foot free.`)
+    return all
+      ? succeed({ hold, lead: all, follow: { ...all } } as FloorState)
+      : problem(
+          'sheet-text',
+          `“${pieces[0]}” does not say how all start; such as: all face 12 o'clock, right foot free.`,
+        )
   }
-  if (pieces.length > 2) return problem('sheet-text', 'A hold, the lead and the follow was expected, with semicolons between.')
+  if (pieces.length > 2)
+    return problem(
+      'sheet-text',
+      'A hold, the lead and the follow was expected, with semicolons between.',
+    )
   const states: Partial<Record<'lead' | 'follow', RoleState>> = {}
   for (const [i, role] of ROLES.entries()) {
     const piece = pieces[i] ?? ''
-    const stands = piece.startsWith(`${role} faces `) ? readStands(piece.slice(`${role} faces `.length)) : null
-    if (!stands) return problem('sheet-text', `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`)
+    const stands = piece.startsWith(`${role} faces `)
+      ? readStands(piece.slice(`${role} faces `.length))
+      : null
+    if (!stands)
+      return problem(
+        'sheet-text',
+        `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`,
+      )
     states[role] = stands
   }
   return succeed({ hold, lead: states.lead!, follow: states.follow! } as FloorState)
 }
 
 /** `3 beats of 1/4 in quarters`. */
-export const metreText = ({ beatsPerBar, beatNote, division }: Metre): string => `${beatsPerBar} beats of ${beatNote} in ${division === 3 ? 'thirds' : 'quarters'}`
+export const metreText = ({ beatsPerBar, beatNote, division }: Metre): string =>
+  `${beatsPerBar} beats of ${beatNote} in ${division === 3 ? 'thirds' : 'quarters'}`
 export function readMetre(text: string): Result<Metre> {
   const found = /^(\d{1,2}) beats? of (1\/2|1\/4|3\/8|1\/8)(?: in (quarters|thirds))?$/.exec(text)
   const beatsPerBar = Number(found?.[1])
-  if (!found || beatsPerBar < 2 || beatsPerBar > 12) return problem('sheet-text', `“${text}” is no bar; such as “3 beats of 1/4 in quarters” was expected.`)
-  return succeed({ beatsPerBar, beatNote: found[2] as Metre['beatNote'], division: found[3] === 'thirds' ? 3 : 4 })
+  if (!found || beatsPerBar < 2 || beatsPerBar > 12)
+    return problem(
+      'sheet-text',
+      `“${text}” is no bar; such as “3 beats of 1/4 in quarters” was expected.`,
+    )
+  return succeed({
+    beatsPerBar,
+    beatNote: found[2] as Metre['beatNote'],
+    division: found[3] === 'thirds' ? 3 : 4,
+  })
 }
 
-export const beatsText = (ticks: number): string => (ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`)
-const readBeats = (text: string): number => (text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT))
+export const beatsText = (ticks: number): string =>
+  ticks % TICKS_PER_BEAT === 0 ? String(ticks / TICKS_PER_BEAT) : `${ticks}t`
+const readBeats = (text: string): number =>
+  text.endsWith('t') ? Number(text.slice(0, -1)) : Math.round(Number(text) * TICKS_PER_BEAT)
 
 type Words = Extract<SlotContent, { type: 'words' }>
 /** How long words take: `6`, `4 or 8`, `to the phrase`, or `?`. */
@@ -81,7 +139,8 @@ export function lengthText({ lengthTicks, choices, until }: Words): string {
 /** What was written of a length, already known to be one of these forms. */
 export function readLength(text: string): Pick<Words, 'lengthTicks' | 'choices' | 'until'> {
   if (text === '?') return { lengthTicks: null }
-  if (text.startsWith('to the ')) return { lengthTicks: null, until: text.endsWith('section') ? 'section' : 'phrase' }
+  if (text.startsWith('to the '))
+    return { lengthTicks: null, until: text.endsWith('section') ? 'section' : 'phrase' }
   const lengths = text.split(' or ').map(readBeats)
   return lengths.length > 1 ? { lengthTicks: null, choices: lengths } : { lengthTicks: lengths[0]! }
 }

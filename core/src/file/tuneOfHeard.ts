@@ -14,7 +14,10 @@ export interface RecordingFacts {
   readonly durationSeconds: number
 }
 
-/** A tune document for a recording that was listened to: its beats as anchors, beat 0 the first downbeat. */
+/**
+ * A tune document for a recording that was listened to: its beats as anchors, beat 0 the first
+ * downbeat.
+ */
 export function tuneOfHeard(heard: Heard, facts: RecordingFacts, newId: NewId): Tune {
   const usual = danceTempo(facts.dance)?.metre
   const plain: Metre = { beatsPerBar: heard.beatsPerBar, beatNote: '1/4', division: 4 }
@@ -28,21 +31,39 @@ export function tuneOfHeard(heard: Heard, facts: RecordingFacts, newId: NewId): 
     bpm: Math.round(Math.min(400, Math.max(20, heard.bpm)) * 10) / 10,
     waiting: '',
     danceStart: 0 as Tick,
-    sections: heard.sections.filter((section) => section.bars > 0).map(({ label, bars }) => ({ id: newId(), label, phrases: [{ id: newId(), bars }] })),
+    sections: heard.sections
+      .filter((section) => section.bars > 0)
+      .map(({ label, bars }) => ({ id: newId(), label, phrases: [{ id: newId(), bars }] })),
     recordings: [recordingOfHeard(heard, facts, newId)],
     landmarks: [],
   }
 }
 
 /** A recording with the beats that were heard in it, and the other ways to hear it. */
-export function recordingOfHeard(heard: Heard, { title, fileName, media, durationSeconds }: RecordingFacts, newId: NewId): Recording {
-  return { id: newId(), name: title, fileName, media, durationSeconds, beatMap: beatMapOfHeard(heard), heard: choicesOf(heard), differences: [], layout: null }
+export function recordingOfHeard(
+  heard: Heard,
+  { title, fileName, media, durationSeconds }: RecordingFacts,
+  newId: NewId,
+): Recording {
+  return {
+    id: newId(),
+    name: title,
+    fileName,
+    media,
+    durationSeconds,
+    beatMap: beatMapOfHeard(heard),
+    heard: choicesOf(heard),
+    differences: [],
+    layout: null,
+  }
 }
 
 /** What the cuer may pick instead, with how likely each is. */
 export const choicesOf = (heard: Heard): HeardChoices => ({
   confidence: heard.confidence,
-  tempi: heard.otherTempi.map(({ bpm, confidence }) => ({ bpm: Math.round(bpm * 10) / 10, confidence })).slice(0, 12),
+  tempi: heard.otherTempi
+    .map(({ bpm, confidence }) => ({ bpm: Math.round(bpm * 10) / 10, confidence }))
+    .slice(0, 12),
   bars: heard.otherBars.slice(0, 12),
 })
 

@@ -10,11 +10,20 @@ export interface XmlNode {
 
 type Parsed = Record<string, unknown> & { ':@'?: Record<string, string> }
 
-/** Reads XML in the order it is written; null when it is not well formed. Entities of the file's own are not expanded. */
+/**
+ * Reads XML in the order it is written; null when it is not well formed. Entities of the file's own
+ * are not expanded.
+ */
 export function parseXml(text: string): XmlNode | null {
   if (/<!ENTITY/i.test(text) || XMLValidator.validate(text) !== true) return null
   try {
-    const parsed = new XMLParser({ preserveOrder: true, ignoreAttributes: false, attributeNamePrefix: '', parseTagValue: false, parseAttributeValue: false }).parse(text) as Parsed[]
+    const parsed = new XMLParser({
+      preserveOrder: true,
+      ignoreAttributes: false,
+      attributeNamePrefix: '',
+      parseTagValue: false,
+      parseAttributeValue: false,
+    }).parse(text) as Parsed[]
     return { name: '', attributes: {}, children: parsed.flatMap(nodeOf), text: '' }
   } catch {
     return null
@@ -33,8 +42,10 @@ function nodeOf(parsed: Parsed): XmlNode[] {
   return [{ name, attributes: parsed[':@'] ?? {}, children: inside.flatMap(nodeOf), text }]
 }
 
-export const child = (node: XmlNode, name: string): XmlNode | null => node.children.find((one) => one.name === name) ?? null
-export const children = (node: XmlNode, name: string): XmlNode[] => node.children.filter((one) => one.name === name)
+export const child = (node: XmlNode, name: string): XmlNode | null =>
+  node.children.find((one) => one.name === name) ?? null
+export const children = (node: XmlNode, name: string): XmlNode[] =>
+  node.children.filter((one) => one.name === name)
 
 /** Text of the element at the end of a path of names; null where there is none, or it is empty. */
 export function textIn(node: XmlNode, ...path: readonly string[]): string | null {

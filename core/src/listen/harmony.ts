@@ -3,13 +3,24 @@ import { FRAMES_PER_SECOND, spectrogram, toListenRate } from './spectrum.ts'
 
 const CLASSES = 12
 
-/** What sounds from each beat to the next, by pitch class; beats in seconds, rising. For telling which beats of two recordings are the same music. */
-export function beatHarmony(sound: Sound, beats: readonly number[], progress: (share: number) => void = () => undefined): Float64Array[] {
+/**
+ * What sounds from each beat to the next, by pitch class; beats in seconds, rising. For telling
+ * which beats of two recordings are the same music.
+ */
+export function beatHarmony(
+  sound: Sound,
+  beats: readonly number[],
+  progress: (share: number) => void = () => undefined,
+): Float64Array[] {
   const { chroma, frames } = spectrogram(toListenRate(sound.samples, sound.sampleRate), progress)
   return beats.map((seconds, i) => {
     const next = beats[i + 1] ?? 2 * seconds - (beats[i - 1] ?? seconds - 0.5)
     const sum = new Float64Array(CLASSES)
-    for (let frame = Math.max(0, Math.round(seconds * FRAMES_PER_SECOND)); frame < Math.min(frames, Math.round(next * FRAMES_PER_SECOND)); frame++) {
+    for (
+      let frame = Math.max(0, Math.round(seconds * FRAMES_PER_SECOND));
+      frame < Math.min(frames, Math.round(next * FRAMES_PER_SECOND));
+      frame++
+    ) {
       for (let k = 0; k < CLASSES; k++) sum[k]! += chroma[frame * CLASSES + k]!
     }
     return sum

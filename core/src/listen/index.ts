@@ -1,4 +1,10 @@
 export { listen, type Heard, type ListenOptions } from './listen.ts'
 export { checkLength, readWav, wavLengths, LONGEST_SECONDS, type Sound } from './readWav.ts'
 export { beatHarmony } from './harmony.ts'
-export { FRAME_SECONDS, loudnessFrames, speechSpans, spansOfFrames, type SpeechSpan } from './speechSpans.ts'
+export {
+  FRAME_SECONDS,
+  loudnessFrames,
+  speechSpans,
+  spansOfFrames,
+  type SpeechSpan,
+} from './speechSpans.ts'

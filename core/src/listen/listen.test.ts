@@ -8,11 +8,17 @@ import { readWav, type Sound } from './readWav.ts'
 
 const RATE = 22_050
 const abc = readFileSync(join(__dirname, '../../../demo/tunes/lamps-along-the-staithe.abc'), 'utf8')
-const soundOf = (samples: Float32Array, sampleRate = RATE): Sound => ({ samples, sampleRate, channels: 1 })
+const soundOf = (samples: Float32Array, sampleRate = RATE): Sound => ({
+  samples,
+  sampleRate,
+  channels: 1,
+})
 /** Share of true beats after 5 s that were found within 70 ms. */
 const found = (truth: readonly number[], beats: readonly number[]): number => {
   const late = truth.filter((beat) => beat >= 5)
-  return late.filter((beat) => beats.some((one) => Math.abs(one - beat) < 0.07)).length / late.length
+  return (
+    late.filter((beat) => beats.some((one) => Math.abs(one - beat) < 0.07)).length / late.length
+  )
 }
 const shorter = (text: string): Score => expectOk(readAbc(text.replace('P:IAABALAABAT', 'P:IABAT')))
 
@@ -31,7 +37,12 @@ describe('listening to the house band', () => {
   })
 
   it('hears where its phrases begin, after an introduction of four bars, and which are the same music', () => {
-    expect(heard.sections.map(({ label, bars }) => label + String(bars)).slice(0, 4)).toEqual(['A4', 'B8', 'C8', 'B8'])
+    expect(heard.sections.map(({ label, bars }) => label + String(bars)).slice(0, 4)).toEqual([
+      'A4',
+      'B8',
+      'C8',
+      'B8',
+    ])
     expect(heard.sections[1]!.startSeconds).toBeCloseTo(truth.downbeats[4]!, 1)
   })
 
@@ -79,30 +90,41 @@ describe('listening to the house band', () => {
 
 describe('the demo, each tune as its kind is played', () => {
   const folder = join(__dirname, '../../../demo/tunes')
-  it.each(readdirSync(folder))('%s: its beats, and as many of them to the bar or twice as many', (name) => {
-    const score = expectOk(readAbc(readFileSync(join(folder, name), 'utf8')))
-    const performance = playScore(score, RATE)
-    const truth = trueBeats(score, performance)
-    const heard = expectOk(listen(soundOf(performance.samples)))
-    expect(found(truth.beats, heard.beats)).toBeGreaterThan(0.9)
-    // A bar of two and the bar after it sound like one of four: which it is, only the dance tells.
-    expect(score.metre.beatsPerBar === 2 ? [2, 4] : [score.metre.beatsPerBar]).toContain(heard.beatsPerBar)
-    const named = heard.beatsPerBar === score.metre.beatsPerBar ? heard : expectOk(listen(soundOf(performance.samples), { beatsPerBar: score.metre.beatsPerBar }))
-    expect(named.beatsPerBar).toBe(score.metre.beatsPerBar)
-    expect(found(truth.downbeats, named.downbeats)).toBeGreaterThan(0.9)
-    const trueBpm = (seconds: number): number => {
-      const i = Math.min(
-        truth.downbeats.length - 2,
-        Math.max(
-          0,
-          truth.downbeats.findLastIndex((one) => one <= seconds + 0.1),
-        ),
+  it.each(readdirSync(folder))(
+    '%s: its beats, and as many of them to the bar or twice as many',
+    (name) => {
+      const score = expectOk(readAbc(readFileSync(join(folder, name), 'utf8')))
+      const performance = playScore(score, RATE)
+      const truth = trueBeats(score, performance)
+      const heard = expectOk(listen(soundOf(performance.samples)))
+      expect(found(truth.beats, heard.beats)).toBeGreaterThan(0.9)
+      // A bar of two and the bar after it sound like one of four: which it is, only the dance
+      // tells.
+      expect(score.metre.beatsPerBar === 2 ? [2, 4] : [score.metre.beatsPerBar]).toContain(
+        heard.beatsPerBar,
       )
-      return (60 * score.metre.beatsPerBar) / (truth.downbeats[i + 1]! - truth.downbeats[i]!)
-    }
-    const near = named.tempoCurve.filter(({ seconds, bpm }) => Math.abs(bpm / trueBpm(seconds) - 1) < 0.03)
-    expect(near.length / named.tempoCurve.length).toBeGreaterThan(0.9)
-  })
+      const named =
+        heard.beatsPerBar === score.metre.beatsPerBar
+          ? heard
+          : expectOk(listen(soundOf(performance.samples), { beatsPerBar: score.metre.beatsPerBar }))
+      expect(named.beatsPerBar).toBe(score.metre.beatsPerBar)
+      expect(found(truth.downbeats, named.downbeats)).toBeGreaterThan(0.9)
+      const trueBpm = (seconds: number): number => {
+        const i = Math.min(
+          truth.downbeats.length - 2,
+          Math.max(
+            0,
+            truth.downbeats.findLastIndex((one) => one <= seconds + 0.1),
+          ),
+        )
+        return (60 * score.metre.beatsPerBar) / (truth.downbeats[i + 1]! - truth.downbeats[i]!)
+      }
+      const near = named.tempoCurve.filter(
+        ({ seconds, bpm }) => Math.abs(bpm / trueBpm(seconds) - 1) < 0.03,
+      )
+      expect(near.length / named.tempoCurve.length).toBeGreaterThan(0.9)
+    },
+  )
 })
 
 describe('refusing', () => {
@@ -123,7 +145,9 @@ describe('reading WAV', () => {
   it('gives back what was written', () => {
     const read = expectOk(readWav(bytes))
     expect([read.sampleRate, read.channels, read.samples.length]).toEqual([RATE, 1, 1000])
-    read.samples.forEach((sample, i) => expect(Math.abs(sample - samples[i]!)).toBeLessThan(1 / 16_000))
+    read.samples.forEach((sample, i) =>
+      expect(Math.abs(sample - samples[i]!)).toBeLessThan(1 / 16_000),
+    )
   })
   const announcing = (size: number, data = bytes): Uint8Array => {
     const changed = data.slice()
@@ -132,15 +156,32 @@ describe('reading WAV', () => {
   }
   it('does not mind a last moment that is missing, nor a length that was never filled in', () => {
     expect(expectOk(readWav(bytes.subarray(0, 1044))).samples.length).toBe(500)
-    for (const size of [0, 0xffff_ffff]) expect(expectOk(readWav(announcing(size))).samples.length).toBe(1000)
+    for (const size of [0, 0xffff_ffff])
+      expect(expectOk(readWav(announcing(size))).samples.length).toBe(1000)
   })
   it.each([
-    ['text', new TextEncoder().encode('hello, this is not sound at all, but text'), /does not begin with RIFF/],
+    [
+      'text',
+      new TextEncoder().encode('hello, this is not sound at all, but text'),
+      /does not begin with RIFF/,
+    ],
     ['a file cut off before its sound', bytes.subarray(0, 30), /cut off/],
     ['no samples', bytes.subarray(0, 44), /no sound/],
-    ['what breaks off', announcing(RATE * 2 * 90), /says that it is 90 s long, and 0 s of it are there/],
-    ['two hours, before it reads them', announcing(RATE * 2 * 7200), /120 minutes long; at most 20/],
-    ['an unknown kind of sample', Uint8Array.from(bytes, (byte, i) => (i === 20 ? 6 : byte)), /of a kind \(6\)/],
+    [
+      'what breaks off',
+      announcing(RATE * 2 * 90),
+      /says that it is 90 s long, and 0 s of it are there/,
+    ],
+    [
+      'two hours, before it reads them',
+      announcing(RATE * 2 * 7200),
+      /120 minutes long; at most 20/,
+    ],
+    [
+      'an unknown kind of sample',
+      Uint8Array.from(bytes, (byte, i) => (i === 20 ? 6 : byte)),
+      /of a kind \(6\)/,
+    ],
   ])('refuses %s', (_name, data, sentence) => {
     const result = readWav(data)
     expect(result.ok ? '' : result.problem.message).toMatch(sentence)

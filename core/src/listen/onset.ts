@@ -1,6 +1,9 @@
 import { FRAMES_PER_SECOND, type Spectrogram } from './spectrum.ts'
 
-/** How strongly something begins, frame by frame: over all bands, in the bass, and in the treble. Each has mean 0..1 scale. */
+/**
+ * How strongly something begins, frame by frame: over all bands, in the bass, and in the treble.
+ * Each has mean 0..1 scale.
+ */
 export interface Onsets {
   readonly all: Float32Array
   readonly bass: Float32Array
@@ -11,7 +14,10 @@ export interface Onsets {
 
 const BASS_HZ = 160
 const TREBLE_HZ = 2500
-/** Rise is taken against this many frames before, with neighbouring bands joined: vibrato makes no onsets (after Böck and Widmer 2013). */
+/**
+ * Rise is taken against this many frames before, with neighbouring bands joined: vibrato makes no
+ * onsets (after Böck and Widmer 2013).
+ */
 const LAG_FRAMES = 2
 /** Stretch over which loudness is evened out. */
 const LEVEL_SECONDS = 4
@@ -31,7 +37,12 @@ export function onsetsOf(spectrogram: Spectrogram): Onsets {
     }
   }
   const sounding = soundingOf(spectrogram)
-  return { all: evened(all, sounding), bass: evened(bass, sounding), treble: evened(treble, sounding), sounding }
+  return {
+    all: evened(all, sounding),
+    bass: evened(bass, sounding),
+    treble: evened(treble, sounding),
+    sounding,
+  }
 }
 
 function riseOf({ loudness, bands }: Spectrogram, frame: number, band: number): number {
@@ -44,7 +55,10 @@ function riseOf({ loudness, bands }: Spectrogram, frame: number, band: number): 
   return now - (middle > highest ? middle : highest)
 }
 
-/** Takes out the running mean and scales by the running spread, so that a soft verse counts as much as a loud chorus. */
+/**
+ * Takes out the running mean and scales by the running spread, so that a soft verse counts as much
+ * as a loud chorus.
+ */
 function evened(raw: Float32Array, sounding: Uint8Array): Float32Array {
   const half = Math.round((LEVEL_SECONDS / 2) * FRAMES_PER_SECOND)
   const sums = new Float64Array(raw.length + 1)
@@ -65,7 +79,10 @@ function evened(raw: Float32Array, sounding: Uint8Array): Float32Array {
   })
 }
 
-/** Music is at least this far above the quietest tenth of the recording, or within this of its loud half. */
+/**
+ * Music is at least this far above the quietest tenth of the recording, or within this of its loud
+ * half.
+ */
 const ABOVE_LOUD = 0.03
 const GAP_SECONDS = 0.8
 

@@ -7,7 +7,9 @@ export interface Sound {
   readonly channels: number
 }
 
-/** Longest sound that is listened to, in seconds. A dance is minutes; hours would not fit in memory. */
+/**
+ * Longest sound that is listened to, in seconds. A dance is minutes; hours would not fit in memory.
+ */
 export const LONGEST_SECONDS = 20 * 60
 
 /** Sound that is missing from the end, up to so many seconds, is not worth a word. */
@@ -19,7 +21,8 @@ type Read = (view: DataView, at: number) => number
 const READERS: Readonly<Record<string, Read>> = {
   '1:8': (view, at) => (view.getUint8(at) - 128) / 128,
   '1:16': (view, at) => view.getInt16(at, true) / 32_768,
-  '1:24': (view, at) => (view.getUint8(at) | (view.getUint8(at + 1) << 8) | (view.getInt8(at + 2) << 16)) / 8_388_608,
+  '1:24': (view, at) =>
+    (view.getUint8(at) | (view.getUint8(at + 1) << 8) | (view.getInt8(at + 2) << 16)) / 8_388_608,
   '1:32': (view, at) => view.getInt32(at, true) / 2_147_483_648,
   '3:32': (view, at) => view.getFloat32(at, true),
   '3:64': (view, at) => view.getFloat64(at, true),
@@ -41,18 +44,33 @@ interface WavHead {
   readonly announced: number
 }
 
-/** Refuses, in one sentence, sound that is too long to listen to, and a file that holds much less than it says. Lengths in seconds. */
+/**
+ * Refuses, in one sentence, sound that is too long to listen to, and a file that holds much less
+ * than it says. Lengths in seconds.
+ */
 export function checkLength(announcedSeconds: number, heldSeconds: number): Result<null> {
-  if (announcedSeconds > LONGEST_SECONDS) return problem('sound.too-long', `The recording is ${Math.round(announcedSeconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} were expected. A dance is minutes: cut it out first.`)
+  if (announcedSeconds > LONGEST_SECONDS)
+    return problem(
+      'sound.too-long',
+      `The recording is ${Math.round(announcedSeconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} were expected. A dance is minutes: cut it out first.`,
+    )
   const isCutOff = announcedSeconds - heldSeconds > CUT_OFF_SECONDS
-  return isCutOff ? problem('sound.cut-off', `The recording breaks off: it says that it is ${announcedSeconds.toFixed(0)} s long, and ${heldSeconds.toFixed(0)} s of it are there. The whole file was expected.`) : succeed(null)
+  return isCutOff
+    ? problem(
+        'sound.cut-off',
+        `The recording breaks off: it says that it is ${announcedSeconds.toFixed(0)} s long, and ${heldSeconds.toFixed(0)} s of it are there. The whole file was expected.`,
+      )
+    : succeed(null)
 }
 
 /**
- * How long a WAV file says it is and how much of it is there, in seconds, from its beginning and its size in bytes. Refuses what
- * is no WAV file or of a kind that is not read.
+ * How long a WAV file says it is and how much of it is there, in seconds, from its beginning and
+ * its size in bytes. Refuses what is no WAV file or of a kind that is not read.
  */
-export function wavLengths(beginning: Uint8Array, size: number): Result<{ announcedSeconds: number; heldSeconds: number }> {
+export function wavLengths(
+  beginning: Uint8Array,
+  size: number,
+): Result<{ announcedSeconds: number; heldSeconds: number }> {
   const head = wavHead(beginning, size)
   if (!head.ok) return head
   const { announced, held, width, rate } = head.value
@@ -60,8 +78,8 @@ export function wavLengths(beginning: Uint8Array, size: number): Result<{ announ
 }
 
 /**
- * Reads a WAV file: whole-number samples of 8 to 32 bits or floating point, any rate, any channels. Refuses one without
- * sound, one that is too long, and one that was cut off.
+ * Reads a WAV file: whole-number samples of 8 to 32 bits or floating point, any rate, any channels.
+ * Refuses one without sound, one that is too long, and one that was cut off.
  */
 export function readWav(bytes: Uint8Array): Result<Sound> {
   const head = wavHead(bytes)
@@ -74,7 +92,8 @@ export function readWav(bytes: Uint8Array): Result<Sound> {
 function wavHead(bytes: Uint8Array, total = bytes.length): Result<WavHead> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
   const tag = (at: number): string => String.fromCharCode(...bytes.subarray(at, at + 4))
-  if (bytes.length < 12 || tag(0) !== 'RIFF' || tag(8) !== 'WAVE') return problem('wav.header', 'This is no WAV file: it does not begin with RIFF and WAVE.')
+  if (bytes.length < 12 || tag(0) !== 'RIFF' || tag(8) !== 'WAVE')
+    return problem('wav.header', 'This is no WAV file: it does not begin with RIFF and WAVE.')
   let format: Omit<WavHead, 'start' | 'held' | 'announced'> | null = null
   for (let at = 12; at + 8 <= bytes.length;) {
     const size = view.getUint32(at + 4, true)
@@ -82,9 +101,24 @@ function wavHead(bytes: Uint8Array, total = bytes.length): Result<WavHead> {
     if (tag(at) === 'fmt ' && body + 16 <= bytes.length) {
       const kind = view.getUint16(body, true)
       const [channels, bits] = [view.getUint16(body + 2, true), view.getUint16(body + 14, true)]
-      format = { kind: kind === EXTENSIBLE && body + 26 <= bytes.length ? view.getUint16(body + 24, true) : kind, channels, rate: view.getUint32(body + 4, true), bits, width: (bits / 8) * channels }
+      format = {
+        kind:
+          kind === EXTENSIBLE && body + 26 <= bytes.length ? view.getUint16(body + 24, true) : kind,
+        channels,
+        rate: view.getUint32(body + 4, true),
+        bits,
+        width: (bits / 8) * channels,
+      }
     }
-    if (tag(at) === 'data') return format ? checkedHead({ ...format, start: body, held: Math.min(size || total, total - body), announced: size }) : problem('wav.order', 'The WAV file has its sound before its format.')
+    if (tag(at) === 'data')
+      return format
+        ? checkedHead({
+            ...format,
+            start: body,
+            held: Math.min(size || total, total - body),
+            announced: size,
+          })
+        : problem('wav.order', 'The WAV file has its sound before its format.')
     at = body + size + (size & 1)
   }
   return problem('wav.no-sound', 'There is no sound in this WAV file; perhaps it was cut off.')
@@ -92,12 +126,22 @@ function wavHead(bytes: Uint8Array, total = bytes.length): Result<WavHead> {
 
 function checkedHead(head: WavHead): Result<WavHead> {
   const { kind, bits, channels, rate, held, announced, width } = head
-  if (!READERS[`${kind}:${bits}`] || channels < 1 || rate < 1000) return problem('wav.format', `This WAV file holds ${bits}-bit sound of a kind (${kind}) that is not read; plain or floating-point samples were expected.`)
+  if (!READERS[`${kind}:${bits}`] || channels < 1 || rate < 1000)
+    return problem(
+      'wav.format',
+      `This WAV file holds ${bits}-bit sound of a kind (${kind}) that is not read; plain or floating-point samples were expected.`,
+    )
   if (held < width) return problem('wav.empty', 'The WAV file holds no sound.')
-  return succeed({ ...head, announced: announced === 0 || announced >= UNKNOWN_SIZE ? held : announced })
+  return succeed({
+    ...head,
+    announced: announced === 0 || announced >= UNKNOWN_SIZE ? held : announced,
+  })
 }
 
-function joined(bytes: Uint8Array, { kind, bits, channels, rate, width, start, held }: WavHead): Sound {
+function joined(
+  bytes: Uint8Array,
+  { kind, bits, channels, rate, width, start, held }: WavHead,
+): Sound {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
   const read = READERS[`${kind}:${bits}`]!
   const samples = new Float32Array(Math.floor(held / width))

@@ -14,11 +14,14 @@ const plain = (samples: ArrayLike<number>, bin: number): number => {
 describe('the transform of real samples', () => {
   it.each([8, 64, 256])('of %i is that of the definition, whatever the samples', (size) => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: size, maxLength: size }), (samples) => {
-        const magnitudes = new Float64Array(size / 2)
-        new RealFft(size).magnitudes(Float64Array.from(samples), magnitudes)
-        magnitudes.forEach((value, bin) => expect(value).toBeCloseTo(plain(samples, bin), 6))
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: size, maxLength: size }),
+        (samples) => {
+          const magnitudes = new Float64Array(size / 2)
+          new RealFft(size).magnitudes(Float64Array.from(samples), magnitudes)
+          magnitudes.forEach((value, bin) => expect(value).toBeCloseTo(plain(samples, bin), 6))
+        },
+      ),
       { numRuns: 25 },
     )
   })

@@ -3,8 +3,8 @@ import FFT from 'fft.js'
 const { sqrt } = Math
 
 /**
- * Magnitudes of the first bins of real samples, by a complex transform of half the size: even samples are its real and odd
- * ones its imaginary parts (Press et al., Numerical Recipes 12.3).
+ * Magnitudes of the first bins of real samples, by a complex transform of half the size: even
+ * samples are its real and odd ones its imaginary parts (Press et al., Numerical Recipes 12.3).
  */
 export class RealFft {
   readonly #half: FFT
@@ -18,7 +18,9 @@ export class RealFft {
     this.#half = new FFT(size / 2)
     this.#out = new Float64Array(size)
     this.#bins = bins
-    this.#cosines = Float64Array.from({ length: bins }, (_, k) => Math.cos((2 * Math.PI * k) / size))
+    this.#cosines = Float64Array.from({ length: bins }, (_, k) =>
+      Math.cos((2 * Math.PI * k) / size),
+    )
     this.#sines = Float64Array.from({ length: bins }, (_, k) => Math.sin((2 * Math.PI * k) / size))
   }
 

@@ -53,13 +53,21 @@ function bandsOf(): Band[] {
   })
 }
 
-/** Analyses mono samples at `LISTEN_RATE`; `progress` is told the share done and may throw to stop. */
-export function spectrogram(samples: Float32Array, progress: (share: number) => void = () => undefined): Spectrogram {
+/**
+ * Analyses mono samples at `LISTEN_RATE`; `progress` is told the share done and may throw to stop.
+ */
+export function spectrogram(
+  samples: Float32Array,
+  progress: (share: number) => void = () => undefined,
+): Spectrogram {
   const bands = bandsOf()
   const frames = Math.max(0, Math.floor(samples.length / HOP))
   const banks = banksOf(bands)
   const fft = new RealFft(WINDOW, banks.bins)
-  const window = Float64Array.from({ length: WINDOW }, (_, i) => (0.5 - 0.5 * Math.cos((2 * Math.PI * i) / WINDOW)) * (4 / WINDOW))
+  const window = Float64Array.from(
+    { length: WINDOW },
+    (_, i) => (0.5 - 0.5 * Math.cos((2 * Math.PI * i) / WINDOW)) * (4 / WINDOW),
+  )
   const input = new Float64Array(WINDOW)
   const magnitude = new Float64Array(banks.bins)
   const loudness = new Float32Array(frames * bands.length)
@@ -72,22 +80,42 @@ export function spectrogram(samples: Float32Array, progress: (share: number) => 
     addChroma(magnitude, classes, chroma, frame * 12)
     putLoudness(magnitude, banks, loudness, frame * bands.length)
   }
-  return { frames, bands: bands.length, loudness, hertz: bands.map((band) => band.hertz), chroma, level: levels(samples, frames) }
+  return {
+    frames,
+    bands: bands.length,
+    loudness,
+    hertz: bands.map((band) => band.hertz),
+    chroma,
+    level: levels(samples, frames),
+  }
 }
 
-// What is done for every frame stands in small functions of its own: the engine makes those fast first.
+// What is done for every frame stands in small functions of its own: the engine makes those fast
+// first.
 
-function takeWindow(samples: Float32Array, start: number, window: Float64Array, input: Float64Array): void {
+function takeWindow(
+  samples: Float32Array,
+  start: number,
+  window: Float64Array,
+  input: Float64Array,
+): void {
   const isInside = start >= 0 && start + WINDOW <= samples.length
   if (isInside) for (let i = 0; i < WINDOW; i++) input[i] = samples[start + i]! * window[i]!
   else for (let i = 0; i < WINDOW; i++) input[i] = (samples[start + i] ?? 0) * window[i]!
 }
 
-function addChroma(magnitude: Float64Array, { first, last, of }: PitchClasses, chroma: Float32Array, at: number): void {
+function addChroma(
+  magnitude: Float64Array,
+  { first, last, of }: PitchClasses,
+  chroma: Float32Array,
+  at: number,
+): void {
   for (let bin = first; bin <= last; bin++) chroma[at + of[bin]!]! += magnitude[bin]!
 }
 
-/** The bands in one row: where each begins among the bins, how many it has, and all their weights. */
+/**
+ * The bands in one row: where each begins among the bins, how many it has, and all their weights.
+ */
 interface Banks {
   readonly firsts: Int32Array
   readonly lengths: Int32Array
@@ -103,7 +131,12 @@ const banksOf = (bands: readonly Band[]): Banks => ({
   bins: bands.at(-1)!.first + bands.at(-1)!.weights.length,
 })
 
-function putLoudness(magnitude: Float64Array, { firsts, lengths, weights }: Banks, loudness: Float32Array, at: number): void {
+function putLoudness(
+  magnitude: Float64Array,
+  { firsts, lengths, weights }: Banks,
+  loudness: Float32Array,
+  at: number,
+): void {
   let w = 0
   for (let b = 0; b < firsts.length; b++) {
     const end = firsts[b]! + lengths[b]!
@@ -136,7 +169,9 @@ interface PitchClasses {
 
 function pitchClasses(): PitchClasses {
   const bin = LISTEN_RATE / WINDOW
-  const of = Uint8Array.from({ length: WINDOW / 2 }, (_, k) => (k === 0 ? 0 : ((Math.round(12 * Math.log2((k * bin) / 440)) % 12) + 12) % 12))
+  const of = Uint8Array.from({ length: WINDOW / 2 }, (_, k) =>
+    k === 0 ? 0 : ((Math.round(12 * Math.log2((k * bin) / 440)) % 12) + 12) % 12,
+  )
   return { first: Math.ceil(110 / bin), last: Math.floor(1800 / bin), of }
 }
 
@@ -144,8 +179,9 @@ function pitchClasses(): PitchClasses {
 const HALF_TAPS = 15
 
 /**
- * Brings samples of any rate to `LISTEN_RATE`: a windowed-sinc low pass where samples are thinned out, taken at the
- * nearest sample (within 12 microseconds at 44.1 kHz), straight lines where there are too few.
+ * Brings samples of any rate to `LISTEN_RATE`: a windowed-sinc low pass where samples are thinned
+ * out, taken at the nearest sample (within 12 microseconds at 44.1 kHz), straight lines where there
+ * are too few.
  */
 export function toListenRate(samples: Float32Array, rate: number): Float32Array {
   if (rate === LISTEN_RATE) return samples

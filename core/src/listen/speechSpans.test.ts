@@ -3,8 +3,15 @@ import { speechSpans } from './speechSpans.ts'
 
 const RATE = 16_000
 
-/** Humming from each start to each end over a room of some loudness, seeded so that it is the same each time. */
-function heard(spans: readonly (readonly [number, number])[], seconds: number, room: number): Float32Array {
+/**
+ * Humming from each start to each end over a room of some loudness, seeded so that it is the same
+ * each time.
+ */
+function heard(
+  spans: readonly (readonly [number, number])[],
+  seconds: number,
+  room: number,
+): Float32Array {
   let seed = 1
   const noise = (): number => (seed = (seed * 16_807) % 2_147_483_647) / 1_073_741_823 - 1
   return Float32Array.from({ length: Math.round(seconds * RATE) }, (_, i) => {
@@ -16,7 +23,13 @@ function heard(spans: readonly (readonly [number, number])[], seconds: number, r
 
 describe('speech in a recording', () => {
   it('is found wherever it lies, to a hundredth of a second, also over a noisy room', () => {
-    const lengths = fc.array(fc.record({ gap: fc.double({ min: 0.6, max: 1.5, noNaN: true }), length: fc.double({ min: 0.2, max: 1.5, noNaN: true }) }), { minLength: 1, maxLength: 4 })
+    const lengths = fc.array(
+      fc.record({
+        gap: fc.double({ min: 0.6, max: 1.5, noNaN: true }),
+        length: fc.double({ min: 0.2, max: 1.5, noNaN: true }),
+      }),
+      { minLength: 1, maxLength: 4 },
+    )
     fc.assert(
       fc.property(lengths, fc.constantFrom(0, 0.001, 0.02), (list, room) => {
         let at = 0
@@ -35,7 +48,21 @@ describe('speech in a recording', () => {
       { numRuns: 40 },
     )
   })
-  it('keeps the short stops within one cue together', () => expect(speechSpans(heard([[0.5, 0.8], [1, 1.3], [1.6, 2]], 3, 0.001), RATE)).toHaveLength(1)) // prettier-ignore
+  it('keeps the short stops within one cue together', () =>
+    expect(
+      speechSpans(
+        heard(
+          [
+            [0.5, 0.8],
+            [1, 1.3],
+            [1.6, 2],
+          ],
+          3,
+          0.001,
+        ),
+        RATE,
+      ),
+    ).toHaveLength(1))
   it('is nothing in silence, in the hum of the room, and in a click', () => {
     expect(speechSpans(new Float32Array(RATE), RATE)).toEqual([])
     expect(speechSpans(heard([], 2, 0.0005), RATE)).toEqual([])

@@ -11,7 +11,9 @@ export interface SpeechOptions {
 
 /** Loudness is taken over so many seconds. */
 export const FRAME_SECONDS = 0.005
-/** Louder than the room by this much, and no softer than this below the loudest: speech. Decibels. */
+/**
+ * Louder than the room by this much, and no softer than this below the loudest: speech. Decibels.
+ */
 const ABOVE_ROOM_DB = 12
 const BELOW_LOUDEST_DB = 40
 /** A click of a key is shorter. */
@@ -20,7 +22,10 @@ const LEAST_SECONDS = 0.09
 const SILENCE_DB = -55
 const USUAL_PAUSE_SECONDS = 0.4
 
-/** Loudness of a recording frame by frame, in decibels below full scale. Frames may be added as they are heard. */
+/**
+ * Loudness of a recording frame by frame, in decibels below full scale. Frames may be added as they
+ * are heard.
+ */
 export function loudnessFrames(samples: Float32Array, sampleRate: number): Float32Array {
   const size = Math.max(1, Math.round(FRAME_SECONDS * sampleRate))
   const frames = new Float32Array(Math.floor(samples.length / size))
@@ -33,20 +38,31 @@ export function loudnessFrames(samples: Float32Array, sampleRate: number): Float
 }
 
 /**
- * Where somebody speaks in a recording (mono samples at a rate in Hz): what is clearly louder than the room and not far
- * below the loudest. Empty where nobody does. Edges are exact to one frame of 5 ms.
+ * Where somebody speaks in a recording (mono samples at a rate in Hz): what is clearly louder than
+ * the room and not far below the loudest. Empty where nobody does. Edges are exact to one frame of
+ * 5 ms.
  */
-export function speechSpans(samples: Float32Array, sampleRate: number, { pauseSeconds = USUAL_PAUSE_SECONDS }: SpeechOptions = {}): SpeechSpan[] {
+export function speechSpans(
+  samples: Float32Array,
+  sampleRate: number,
+  { pauseSeconds = USUAL_PAUSE_SECONDS }: SpeechOptions = {},
+): SpeechSpan[] {
   return spansOfFrames(loudnessFrames(samples, sampleRate), pauseSeconds)
 }
 
-export function spansOfFrames(frames: Float32Array, pauseSeconds = USUAL_PAUSE_SECONDS): SpeechSpan[] {
+export function spansOfFrames(
+  frames: Float32Array,
+  pauseSeconds = USUAL_PAUSE_SECONDS,
+): SpeechSpan[] {
   if (frames.length === 0) return []
   const sorted = Float32Array.from(frames).sort()
   const loudest = sorted[sorted.length - 1]!
   const room = sorted[Math.floor(sorted.length * 0.1)]!
   if (loudest < SILENCE_DB) return []
-  const least = Math.max(Math.min(room + ABOVE_ROOM_DB, loudest - ABOVE_ROOM_DB), loudest - BELOW_LOUDEST_DB)
+  const least = Math.max(
+    Math.min(room + ABOVE_ROOM_DB, loudest - ABOVE_ROOM_DB),
+    loudest - BELOW_LOUDEST_DB,
+  )
   const spans: { start: number; end: number }[] = []
   frames.forEach((level, k) => {
     if (level <= least) return

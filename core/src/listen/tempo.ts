@@ -1,6 +1,9 @@
 import { FRAMES_PER_SECOND } from './spectrum.ts'
 
-/** Autocorrelation of an onset curve at lags up to `longest` frames, unbiased, 1 at lag 0. Negative correlation is kept. */
+/**
+ * Autocorrelation of an onset curve at lags up to `longest` frames, unbiased, 1 at lag 0. Negative
+ * correlation is kept.
+ */
 export function autocorrelation(curve: Float32Array, longest: number): Float64Array {
   const n = curve.length
   let mean = 0
@@ -20,7 +23,9 @@ export function autocorrelation(curve: Float32Array, longest: number): Float64Ar
 /** Smooths with a short Gaussian; `sigma` in frames. */
 export function smoothed(curve: Float32Array, sigma: number): Float32Array {
   const half = Math.ceil(3 * sigma)
-  const taps = Float64Array.from({ length: 2 * half + 1 }, (_, i) => Math.exp(-0.5 * ((i - half) / sigma) ** 2))
+  const taps = Float64Array.from({ length: 2 * half + 1 }, (_, i) =>
+    Math.exp(-0.5 * ((i - half) / sigma) ** 2),
+  )
   const total = taps.reduce((sum, tap) => sum + tap, 0)
   return Float32Array.from(curve, (_, i) => {
     let sum = 0

@@ -13,7 +13,16 @@ const ends = (...slots: Parameters<typeof part>[1][]) => {
 describe('whether a routine comes round', () => {
   it('does where it ends as it began, from any start', () => {
     expect(ends(slot('a', 'balance-left-right'))).toEqual([])
-    fc.assert(fc.property(fc.constantFrom(...HOLD_IDS), fc.integer({ min: 0, max: 7 }), (hold, facing) => expect(comesRoundTo(startingState(hold, facing as Facing), startingState(hold, facing as Facing))).toEqual([])))
+    fc.assert(
+      fc.property(fc.constantFrom(...HOLD_IDS), fc.integer({ min: 0, max: 7 }), (hold, facing) =>
+        expect(
+          comesRoundTo(
+            startingState(hold, facing as Facing),
+            startingState(hold, facing as Facing),
+          ),
+        ).toEqual([]),
+      ),
+    )
   })
   it('tells the feet, the facings and the hold that are other', () => {
     expect(ends(slot('a', 'side-draw-touch'))).toEqual([

@@ -3,15 +3,33 @@ import { freeFoot, ROLES, type FloorState, type Foot, type Role } from '../figur
 /** In what the end of a routine is not as its start, so that it cannot simply begin again. */
 export type RoundDifference =
   | { readonly what: 'hold'; readonly now: string; readonly wanted: string }
-  | { readonly what: 'foot'; readonly role: Role; readonly now: Foot | null; readonly wanted: Foot | null }
+  | {
+      readonly what: 'foot'
+      readonly role: Role
+      readonly now: Foot | null
+      readonly wanted: Foot | null
+    }
   | { readonly what: 'facing'; readonly role: Role; readonly now: number; readonly wanted: number }
 
-/** Whether it comes round: all in which `end` is other than `start`, feet first; nothing where it does. */
+/**
+ * Whether it comes round: all in which `end` is other than `start`, feet first; nothing where it
+ * does.
+ */
 export function comesRoundTo(start: FloorState, end: FloorState): RoundDifference[] {
   const feet = ROLES.flatMap((role): RoundDifference[] => {
     const [now, wanted] = [freeFoot(end[role].weight), freeFoot(start[role].weight)]
     return now === wanted ? [] : [{ what: 'foot', role, now, wanted }]
   })
-  const facings = ROLES.flatMap((role): RoundDifference[] => (end[role].facing === start[role].facing ? [] : [{ what: 'facing', role, now: end[role].facing, wanted: start[role].facing }]))
-  return [...feet, ...facings, ...(start.hold === end.hold ? [] : [{ what: 'hold' as const, now: end.hold, wanted: start.hold }])]
+  const facings = ROLES.flatMap((role): RoundDifference[] =>
+    end[role].facing === start[role].facing
+      ? []
+      : [{ what: 'facing', role, now: end[role].facing, wanted: start[role].facing }],
+  )
+  return [
+    ...feet,
+    ...facings,
+    ...(start.hold === end.hold
+      ? []
+      : [{ what: 'hold' as const, now: end.hold, wanted: start.hold }]),
+  ]
 }

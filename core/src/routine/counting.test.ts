@@ -9,7 +9,12 @@ import { unfold } from './unfold.ts'
 const FOUR: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
 const labels = (unit: Unit | undefined, metre: Metre, beats: number): string => {
   const counting = countingOf(unit, metre, 'waltz', ROUND_SCHOOL)
-  return counting.by === 'numbers' ? Array.from({ length: beats }, (_, i) => countLabel(counting.style, (i * 24) as TickPosition)!.text).join(' ') : counting.by
+  return counting.by === 'numbers'
+    ? Array.from(
+        { length: beats },
+        (_, i) => countLabel(counting.style, (i * 24) as TickPosition)!.text,
+      ).join(' ')
+    : counting.by
 }
 
 describe('the unit that is counted in', () => {
@@ -22,12 +27,23 @@ describe('the unit that is counted in', () => {
     ['sixteens', WALTZ_METRE, 4, '1 2 3 2'],
     [undefined, WALTZ_METRE, 4, '1 2 3 2'],
     ['words', FOUR, 4, 'nothing'],
-  ] as const)('%s in bars like these is counted so', (unit, metre, beats, text) => expect(labels(unit, metre, beats)).toBe(text))
+  ] as const)('%s in bars like these is counted so', (unit, metre, beats, text) =>
+    expect(labels(unit, metre, beats)).toBe(text),
+  )
 
   it('slow and quick are as long as the dance has them', () => {
-    const { slots } = unfold(typedRoutine('dance: two-step\npart A\n  Side two-step\n  Walk two\norder\n  A\n'), bookOf(SHIPPED_FIGURES))
+    const { slots } = unfold(
+      typedRoutine('dance: two-step\npart A\n  Side two-step\n  Walk two\norder\n  A\n'),
+      bookOf(SHIPPED_FIGURES),
+    )
     const counting = countingOf('slow-quick', FOUR, 'two-step', ROUND_SCHOOL)
     expect(counting).toEqual({ by: 'slow-quick', slow: 24, quick: 12 })
-    expect(slots.map((slot) => slowsAndQuicks(slot, { slow: 24 }).map(({ text }) => text).join(' '))).toEqual(['Q Q S', 'S S']) // prettier-ignore
+    expect(
+      slots.map((slot) =>
+        slowsAndQuicks(slot, { slow: 24 })
+          .map(({ text }) => text)
+          .join(' '),
+      ),
+    ).toEqual(['Q Q S', 'S S'])
   })
 })

@@ -1,27 +1,51 @@
 import { findNode, ROOT_ID, sameValue, type Edit, type NewId } from '../document/index.ts'
 import { AS_WRITTEN, type Variation } from '../figure/index.ts'
-import { routineShape, type Change, type Pass, type Routine, type Slot, type SlotContent } from './routine.ts'
+import {
+  routineShape,
+  type Change,
+  type Pass,
+  type Routine,
+  type Slot,
+  type SlotContent,
+} from './routine.ts'
 import type { DancedSlot } from './unfold.ts'
 
 /**
- * What a cuer can do to a sheet, each as the edits that do it. A function that cannot do what is asked here returns
- * null, so the same function tells whether its button is enabled.
+ * What a cuer can do to a sheet, each as the edits that do it. A function that cannot do what is
+ * asked here returns null, so the same function tells whether its button is enabled.
  */
 
-export const figureContent = (figureId: string, variation: Variation = AS_WRITTEN): SlotContent => ({ type: 'figure', figureId, variation })
-export const wordsContent = (text: string, lengthTicks: number | null): SlotContent => ({ type: 'words', text, lengthTicks })
-export const freshSlot = (id: string, content: SlotContent): Slot => ({ id, content, wordings: null, say: 'cue', remark: '' })
+export const figureContent = (
+  figureId: string,
+  variation: Variation = AS_WRITTEN,
+): SlotContent => ({ type: 'figure', figureId, variation })
+export const wordsContent = (text: string, lengthTicks: number | null): SlotContent => ({
+  type: 'words',
+  text,
+  lengthTicks,
+})
+export const freshSlot = (id: string, content: SlotContent): Slot => ({
+  id,
+  content,
+  wordings: null,
+  say: 'cue',
+  remark: '',
+})
 
 /** Whether an edit at a danced slot changes the part for every pass, or this pass alone. */
 export type Scope = 'part' | 'pass'
 
 /** Adds a slot to a part, behind `after` or at its head. */
-export const addSlot = (partId: string, slot: Slot, after: string | null): Edit[] => [{ type: 'insert', into: { owner: partId, list: 'slots' }, item: slot, after }]
+export const addSlot = (partId: string, slot: Slot, after: string | null): Edit[] => [
+  { type: 'insert', into: { owner: partId, list: 'slots' }, item: slot, after },
+]
 
 /** Takes a slot out of its part. */
 export function removeSlot(routine: Routine, slotId: string): Edit[] | null {
   const found = findNode(routineShape, routine, slotId)
-  return found && found.address.list !== 'passes' ? [{ type: 'remove', from: found.address, item: found.node, after: found.after }] : null
+  return found && found.address.list !== 'passes'
+    ? [{ type: 'remove', from: found.address, item: found.node, after: found.after }]
+    : null
 }
 
 /** Moves a slot by `by` places within its part; null at the part's ends. */
@@ -33,64 +57,143 @@ export function moveSlotBy(routine: Routine, slotId: string, by: 1 | -1): Edit[]
 }
 
 /** Moves a slot so that it stands at `index` of a part, counted without itself. */
-export function moveSlot(routine: Routine, slotId: string, partId: string, index: number): Edit[] | null {
+export function moveSlot(
+  routine: Routine,
+  slotId: string,
+  partId: string,
+  index: number,
+): Edit[] | null {
   const found = findNode(routineShape, routine, slotId)
   const target = routine.parts.find((part) => part.id === partId)
   if (!found || !target || found.address.list !== 'slots') return null
   const others = target.slots.filter((slot) => slot.id !== slotId)
   const after = others[index - 1]?.id ?? null
   if (found.address.owner === partId && after === found.after) return null
-  return [{ type: 'move', id: slotId, from: { ...found.address, after: found.after }, to: { owner: partId, list: 'slots', after } }]
+  return [
+    {
+      type: 'move',
+      id: slotId,
+      from: { ...found.address, after: found.after },
+      to: { owner: partId, list: 'slots', after },
+    },
+  ]
 }
 
 /** Sets one field of a slot or of a pass's change; null when it already has that value. */
-export function setSlotField<Field extends Exclude<keyof Slot, 'id'>>(slot: Slot, field: Field, to: Slot[Field]): Edit[] | null {
+export function setSlotField<Field extends Exclude<keyof Slot, 'id'>>(
+  slot: Slot,
+  field: Field,
+  to: Slot[Field],
+): Edit[] | null {
   return setField(slot, field, to)
 }
 
-/** Sets one field of a node; undefined leaves out a field that may be left out. Null when it already has that value. */
-export function setField<Node extends { readonly id: string }, Field extends keyof Node & string>(node: Node, field: Field, to: Node[Field]): Edit[] | null {
-  return sameValue(node[field], to) ? null : [{ type: 'set', id: node.id, field, from: node[field] ?? null, to: to ?? null }]
+/**
+ * Sets one field of a node; undefined leaves out a field that may be left out. Null when it already
+ * has that value.
+ */
+export function setField<Node extends { readonly id: string }, Field extends keyof Node & string>(
+  node: Node,
+  field: Field,
+  to: Node[Field],
+): Edit[] | null {
+  return sameValue(node[field], to)
+    ? null
+    : [{ type: 'set', id: node.id, field, from: node[field] ?? null, to: to ?? null }]
 }
 
 /** Sets one field of the heading; undefined leaves out one that may be left out. */
-export function setHeading<Field extends keyof Routine & string>(routine: Routine, field: Field, to: Routine[Field]): Edit[] | null {
-  return sameValue(routine[field], to) ? null : [{ type: 'set', id: ROOT_ID, field, from: routine[field] ?? null, to: to ?? null }]
+export function setHeading<Field extends keyof Routine & string>(
+  routine: Routine,
+  field: Field,
+  to: Routine[Field],
+): Edit[] | null {
+  return sameValue(routine[field], to)
+    ? null
+    : [{ type: 'set', id: ROOT_ID, field, from: routine[field] ?? null, to: to ?? null }]
 }
 
 /** Puts other content in the place of a danced slot, in its part or in this pass alone. */
-export function replaceContent(danced: DancedSlot, content: SlotContent, scope: Scope, newId: NewId): Edit[] {
-  if (scope === 'part' || danced.changed) return [{ type: 'set', id: danced.slot.id, field: 'content', from: danced.slot.content, to: content }]
-  return changePass(danced, { ...danced.slot, id: newId(), content, wordings: null, type: 'replace', slotId: danced.slot.id })
+export function replaceContent(
+  danced: DancedSlot,
+  content: SlotContent,
+  scope: Scope,
+  newId: NewId,
+): Edit[] {
+  if (scope === 'part' || danced.changed)
+    return [
+      { type: 'set', id: danced.slot.id, field: 'content', from: danced.slot.content, to: content },
+    ]
+  return changePass(danced, {
+    ...danced.slot,
+    id: newId(),
+    content,
+    wordings: null,
+    type: 'replace',
+    slotId: danced.slot.id,
+  })
 }
 
 function changePass(danced: DancedSlot, change: Change): Edit[] {
-  return [{ type: 'insert', into: { owner: danced.passId, list: 'changes' }, item: change, after: null }]
+  return [
+    { type: 'insert', into: { owner: danced.passId, list: 'changes' }, item: change, after: null },
+  ]
 }
 
-/** Sets one field of a danced slot in its part, or in this pass alone; undefined leaves the field out. Null when it already has that value. */
-export function setFieldAt<Field extends Exclude<keyof Slot, 'id' | 'content'>>(danced: DancedSlot, field: Field, to: Slot[Field], scope: Scope, newId: NewId): Edit[] | null {
+/**
+ * Sets one field of a danced slot in its part, or in this pass alone; undefined leaves the field
+ * out. Null when it already has that value.
+ */
+export function setFieldAt<Field extends Exclude<keyof Slot, 'id' | 'content'>>(
+  danced: DancedSlot,
+  field: Field,
+  to: Slot[Field],
+  scope: Scope,
+  newId: NewId,
+): Edit[] | null {
   if (scope === 'part' || danced.changed) return setSlotField(danced.slot, field, to)
   if (sameValue(danced.slot[field], to)) return null
   const { [field]: _, ...others } = danced.slot
-  return changePass(danced, { ...others, ...(to === undefined ? {} : { [field]: to }), id: newId(), type: 'replace', slotId: danced.slot.id } as Change)
+  return changePass(danced, {
+    ...others,
+    ...(to === undefined ? {} : { [field]: to }),
+    id: newId(),
+    type: 'replace',
+    slotId: danced.slot.id,
+  } as Change)
 }
 
 /** Leaves a slot out of this pass alone. */
-export const dropFromPass = (danced: DancedSlot, newId: NewId): Edit[] => changePass(danced, { ...danced.slot, id: newId(), type: 'drop', slotId: danced.slot.id })
+export const dropFromPass = (danced: DancedSlot, newId: NewId): Edit[] =>
+  changePass(danced, { ...danced.slot, id: newId(), type: 'drop', slotId: danced.slot.id })
 
 /** Puts a slot into this pass alone, behind a slot of its part. */
-export const insertInPass = (after: DancedSlot, slot: Slot): Edit[] => changePass(after, { ...slot, type: 'insert', slotId: after.slot.id })
+export const insertInPass = (after: DancedSlot, slot: Slot): Edit[] =>
+  changePass(after, { ...slot, type: 'insert', slotId: after.slot.id })
 
 /** The danced slot with another variation; null for plain words. */
-export function varySlot(danced: DancedSlot, variation: Partial<Variation>, scope: Scope, newId: NewId): Edit[] | null {
+export function varySlot(
+  danced: DancedSlot,
+  variation: Partial<Variation>,
+  scope: Scope,
+  newId: NewId,
+): Edit[] | null {
   const { content } = danced.slot
   if (content.type !== 'figure') return null
-  return replaceContent(danced, { ...content, variation: { ...content.variation, ...variation } }, scope, newId)
+  return replaceContent(
+    danced,
+    { ...content, variation: { ...content.variation, ...variation } },
+    scope,
+    newId,
+  )
 }
 
 /** Sets one wording of a slot, or gives it back to the figure when the text is empty. */
-export function setWording(slot: Slot, kind: 'full' | 'short' | 'prompt', text: string): Edit[] | null {
+export function setWording(
+  slot: Slot,
+  kind: 'full' | 'short' | 'prompt',
+  text: string,
+): Edit[] | null {
   const now = slot.wordings ?? { full: null, short: null, prompt: null }
   const next = { ...now, [kind]: text.trim() === '' ? null : text }
   const to = next.full === null && next.short === null && next.prompt === null ? null : next
@@ -110,7 +213,12 @@ export const freshPass = (id: string, partId: string, kind: Pass['kind'] = 'pass
 })
 
 /** Adds a pass over a part behind `after`. */
-export function addPass(id: string, partId: string, after: string | null, kind: Pass['kind'] = 'pass'): Edit[] {
+export function addPass(
+  id: string,
+  partId: string,
+  after: string | null,
+  kind: Pass['kind'] = 'pass',
+): Edit[] {
   const pass = freshPass(id, partId, kind)
   return [{ type: 'insert', into: { owner: '', list: 'passes' }, item: pass, after }]
 }
@@ -118,26 +226,71 @@ export function addPass(id: string, partId: string, after: string | null, kind: 
 /** Takes a pass out of the order; null for an id that is no pass. */
 export function removePass(routine: Routine, passId: string): Edit[] | null {
   const index = routine.passes.findIndex((pass) => pass.id === passId)
-  return index < 0 ? null : [{ type: 'remove', from: { owner: '', list: 'passes' }, item: routine.passes[index]!, after: routine.passes[index - 1]?.id ?? null }]
+  return index < 0
+    ? null
+    : [
+        {
+          type: 'remove',
+          from: { owner: '', list: 'passes' },
+          item: routine.passes[index]!,
+          after: routine.passes[index - 1]?.id ?? null,
+        },
+      ]
 }
 
-/** Takes a part out, with every pass over it; what was told again from it then stands by itself. Null for an id that is no part. */
+/**
+ * Takes a part out, with every pass over it; what was told again from it then stands by itself.
+ * Null for an id that is no part.
+ */
 export function removePart(routine: Routine, partId: string): Edit[] | null {
   const part = routine.parts.find(({ id }) => id === partId)
   if (!part) return null
   // Last first, so that what an edit says stands before it is still there.
-  const passes = [...routine.passes].reverse().flatMap((pass) => (pass.partId === partId ? (removePass(routine, pass.id) ?? []) : []))
-  const versions = routine.parts.flatMap((one) => (one.versionOf === partId ? (setField(one, 'versionOf', undefined) ?? []) : []))
-  return [...passes, ...versions, { type: 'remove', from: { owner: ROOT_ID, list: 'parts' }, item: part, after: routine.parts[routine.parts.indexOf(part) - 1]?.id ?? null }]
+  const passes = [...routine.passes]
+    .reverse()
+    .flatMap((pass) => (pass.partId === partId ? (removePass(routine, pass.id) ?? []) : []))
+  const versions = routine.parts.flatMap((one) =>
+    one.versionOf === partId ? (setField(one, 'versionOf', undefined) ?? []) : [],
+  )
+  return [
+    ...passes,
+    ...versions,
+    {
+      type: 'remove',
+      from: { owner: ROOT_ID, list: 'parts' },
+      item: part,
+      after: routine.parts[routine.parts.indexOf(part) - 1]?.id ?? null,
+    },
+  ]
 }
 
 /** A finding that was overruled is one to mend again; null where it was not. */
 export function takeUp(routine: Routine, code: string, subject: string): Edit[] | null {
   const i = routine.overrules.findIndex((one) => one.code === code && one.subject === subject)
-  return i < 0 ? null : [{ type: 'remove', from: { owner: ROOT_ID, list: 'overrules' }, item: routine.overrules[i]!, after: routine.overrules[i - 1]?.id ?? null }]
+  return i < 0
+    ? null
+    : [
+        {
+          type: 'remove',
+          from: { owner: ROOT_ID, list: 'overrules' },
+          item: routine.overrules[i]!,
+          after: routine.overrules[i - 1]?.id ?? null,
+        },
+      ]
 }
 
 /** Overrules a finding, with the reason that is kept beside it. */
-export const overrule = (routine: Routine, id: string, code: string, subject: string, reason: string): Edit[] => [
-  { type: 'insert', into: { owner: '', list: 'overrules' }, item: { id, code, subject, reason }, after: routine.overrules.at(-1)?.id ?? null },
+export const overrule = (
+  routine: Routine,
+  id: string,
+  code: string,
+  subject: string,
+  reason: string,
+): Edit[] => [
+  {
+    type: 'insert',
+    into: { owner: '', list: 'overrules' },
+    item: { id, code, subject, reason },
+    after: routine.overrules.at(-1)?.id ?? null,
+  },
 ]

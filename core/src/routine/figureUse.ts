@@ -3,12 +3,19 @@ import type { Routine } from './routine.ts'
 /** Where a figure is used, and what the cuer lets follow it. */
 export interface FigureUse {
   readonly figureId: string
-  readonly sheets: readonly { readonly id: string; readonly title: string; readonly times: number }[]
+  readonly sheets: readonly {
+    readonly id: string
+    readonly title: string
+    readonly times: number
+  }[]
   /** Figures that come next to it within a part, most often first. */
   readonly next: readonly { readonly figureId: string; readonly times: number }[]
 }
 
-/** Goes through sheets, part by part; changes of single passes count too. A slot counts once, however often its part is danced. */
+/**
+ * Goes through sheets, part by part; changes of single passes count too. A slot counts once,
+ * however often its part is danced.
+ */
 export function figureUse(routines: readonly Routine[]): FigureUse[] {
   const sheets = new Map<string, Map<string, number>>()
   const next = new Map<string, Map<string, number>>()
@@ -19,7 +26,9 @@ export function figureUse(routines: readonly Routine[]): FigureUse[] {
   }
   for (const routine of routines) {
     for (const part of routine.parts) {
-      const figures = part.slots.map(({ content }) => (content.type === 'figure' ? content.figureId : null))
+      const figures = part.slots.map(({ content }) =>
+        content.type === 'figure' ? content.figureId : null,
+      )
       figures.forEach((figureId, i) => {
         if (figureId === null) return
         add(sheets, figureId, routine.id)
@@ -27,9 +36,12 @@ export function figureUse(routines: readonly Routine[]): FigureUse[] {
         if (after != null) add(next, figureId, after)
       })
     }
-    for (const { changes } of routine.passes) for (const { content, type } of changes) if (type !== 'drop' && content.type === 'figure') add(sheets, content.figureId, routine.id)
+    for (const { changes } of routine.passes)
+      for (const { content, type } of changes)
+        if (type !== 'drop' && content.type === 'figure') add(sheets, content.figureId, routine.id)
   }
-  const most = (own: ReadonlyMap<string, number> | undefined): [string, number][] => [...(own ?? [])].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
+  const most = (own: ReadonlyMap<string, number> | undefined): [string, number][] =>
+    [...(own ?? [])].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
   return [...sheets].map(([figureId, own]) => ({
     figureId,
     sheets: most(own).map(([id, times]) => ({ id, title: titles.get(id)!, times })),

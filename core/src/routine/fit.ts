@@ -13,7 +13,8 @@ export interface MusicFit {
 }
 
 /**
- * Counts x 60 / tempo against the music. `bpm` above 0 in beats a minute; `musicSeconds` from the first danced step.
+ * Counts x 60 / tempo against the music. `bpm` above 0 in beats a minute; `musicSeconds` from the
+ * first danced step.
  */
 export function fitToMusic(timeline: Timeline, bpm: number, musicSeconds: Seconds): MusicFit {
   const danceBeats = beatsOfTicks(timeline.lengthTicks)
@@ -24,11 +25,18 @@ export function fitToMusic(timeline: Timeline, bpm: number, musicSeconds: Second
     danceSeconds: ((danceBeats * 60) / bpm) as Seconds,
     musicSeconds,
     overBeats,
-    stopsIn: overBeats > 1e-6 ? (timeline.passes.find((pass) => pass.end > stopTick) ?? null) : null,
+    stopsIn:
+      overBeats > 1e-6 ? (timeline.passes.find((pass) => pass.end > stopTick) ?? null) : null,
   }
 }
 
-/** How often a fill of `unitTicks` goes into a gap, and what is left over: 42 counts by a unit of 4 are 10 and 2. */
-export function fillGap(gapTicks: Tick, unitTicks: Tick): { readonly times: number; readonly leftTicks: Tick } {
+/**
+ * How often a fill of `unitTicks` goes into a gap, and what is left over: 42 counts by a unit of 4
+ * are 10 and 2.
+ */
+export function fillGap(
+  gapTicks: Tick,
+  unitTicks: Tick,
+): { readonly times: number; readonly leftTicks: Tick } {
   return { times: Math.floor(gapTicks / unitTicks), leftTicks: (gapTicks % unitTicks) as Tick }
 }

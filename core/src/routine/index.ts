@@ -1,5 +1,29 @@
-export { FORMATIONS, routineSchema, routineShape, UNITS, type Change, type Formation, type Overrule, type Part, type Pass, type Routine, type Slot, type SlotContent, type Calling, type Unit } from './routine.ts'
-export { unfold, danceElsewhere, slotsOfPass, type DancedPass, type DancedSlot, type Timeline, type UnfoldCache, type UnfoldContext } from './unfold.ts'
+export {
+  FORMATIONS,
+  routineSchema,
+  routineShape,
+  UNITS,
+  type Change,
+  type Formation,
+  type Overrule,
+  type Part,
+  type Pass,
+  type Routine,
+  type Slot,
+  type SlotContent,
+  type Calling,
+  type Unit,
+} from './routine.ts'
+export {
+  unfold,
+  danceElsewhere,
+  slotsOfPass,
+  type DancedPass,
+  type DancedSlot,
+  type Timeline,
+  type UnfoldCache,
+  type UnfoldContext,
+} from './unfold.ts'
 export { NO_CHOICES, type Choices } from './choices.ts'
 export { nextLine, NO_MUSIC, tiePlace, type MusicLayout, type MusicSection } from './musicLayout.ts'
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'
@@ -36,13 +60,34 @@ export { emptyRoutine } from './emptyRoutine.ts'
 export { totalOf, type Total } from './totals.ts'
 export { partLength } from './partLength.ts'
 export { comparePasses, type ComparedSlot } from './comparePasses.ts'
-export { clearChanges, copySlots, pasteSlots, promoteChanges, removeSlots, slotsBetween, type Clip } from './rangeEdits.ts'
+export {
+  clearChanges,
+  copySlots,
+  pasteSlots,
+  promoteChanges,
+  removeSlots,
+  slotsBetween,
+  type Clip,
+} from './rangeEdits.ts'
 export { borrowPart, copyPart, freeLabel } from './borrow.ts'
 export { lessonsOf, type Lesson } from './lessons.ts'
 export { passesUntilHome, wallsOf, type WallOfPass } from './walls.ts'
-export { fitOffers, tempoOffer, type FitInput, type FitOffer, type FitOffers, type PassChange } from './fitOffers.ts'
+export {
+  fitOffers,
+  tempoOffer,
+  type FitInput,
+  type FitOffer,
+  type FitOffers,
+  type PassChange,
+} from './fitOffers.ts'
 export { searchOrders, type FoundOrder, type OrderSearch, type SearchedPass } from './passSearch.ts'
-export { shelfOf, type Shelf, type ShelfEntry, type ShelfOrder, type ShelfWish } from './searchShelf.ts'
+export {
+  shelfOf,
+  type Shelf,
+  type ShelfEntry,
+  type ShelfOrder,
+  type ShelfWish,
+} from './searchShelf.ts'
 export { countingOf, slowsAndQuicks, type Counting } from './counting.ts'
 export { frameOf, isAllAlike, roleTold } from './formation.ts'
 export { rolesOf } from './roles.ts'

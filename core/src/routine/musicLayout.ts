@@ -18,12 +18,19 @@ export interface MusicSection {
 export const NO_MUSIC: MusicLayout = { phrases: [], sections: [], landmarks: [], end: null }
 
 /**
- * Where a section or landmark of that name lies at or after `from`; the last one of the name where none does. Null when
- * the music has none.
+ * Where a section or landmark of that name lies at or after `from`; the last one of the name where
+ * none does. Null when the music has none.
  */
-export function tiePlace(music: MusicLayout, tie: { readonly to: 'section' | 'landmark'; readonly label: string }, from: Tick): Tick | null {
+export function tiePlace(
+  music: MusicLayout,
+  tie: { readonly to: 'section' | 'landmark'; readonly label: string },
+  from: Tick,
+): Tick | null {
   const name = tie.label.toLowerCase()
-  const places = tie.to === 'section' ? music.sections.flatMap(({ label, start }) => (label.toLowerCase() === name ? [start] : [])) : music.landmarks.flatMap(({ text, at }) => (text.toLowerCase() === name ? [at] : []))
+  const places =
+    tie.to === 'section'
+      ? music.sections.flatMap(({ label, start }) => (label.toLowerCase() === name ? [start] : []))
+      : music.landmarks.flatMap(({ text, at }) => (text.toLowerCase() === name ? [at] : []))
   return places.find((at) => at >= from) ?? places.at(-1) ?? null
 }
 

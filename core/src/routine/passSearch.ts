@@ -17,7 +17,10 @@ export interface FoundOrder {
 
 export interface OrderSearch {
   readonly orders: readonly FoundOrder[]
-  /** True where the search was given up before it had seen everything: what is found is right, and something cheaper may be missing. */
+  /**
+   * True where the search was given up before it had seen everything: what is found is right, and
+   * something cheaper may be missing.
+   */
   readonly isCut: boolean
 }
 
@@ -35,9 +38,10 @@ interface Partial_ {
 }
 
 /**
- * All ways to dance an order so that it takes `target` ticks, cheapest first: how often each pass is danced, none to two
- * times more than written. Exact by dynamic programming over the length reached, the cheapest few for each; where nothing
- * takes just so long, the orders that come nearest below and above it.
+ * All ways to dance an order so that it takes `target` ticks, cheapest first: how often each pass
+ * is danced, none to two times more than written. Exact by dynamic programming over the length
+ * reached, the cheapest few for each; where nothing takes just so long, the orders that come
+ * nearest below and above it.
  */
 export function searchOrders(passes: readonly SearchedPass[], target: number): OrderSearch {
   let reached = new Map<number, Partial_[]>([[0, [{ ticks: 0, cost: 0, chosen: 0, before: null }]]])
@@ -51,7 +55,10 @@ export function searchOrders(passes: readonly SearchedPass[], target: number): O
           const ticks = before.ticks + chosen * pass.ticks
           if (ticks > target + longest) break
           if (++lookedAt > MOST_LOOKED_AT) return { orders: [], isCut: true }
-          const cost = before.cost + Math.abs(chosen - pass.times) * pass.change + (chosen === 0 && pass.times > 0 ? pass.leaveOut : 0)
+          const cost =
+            before.cost +
+            Math.abs(chosen - pass.times) * pass.change +
+            (chosen === 0 && pass.times > 0 ? pass.leaveOut : 0)
           keep(next, { ticks, cost, chosen, before })
         }
       }
@@ -60,7 +67,12 @@ export function searchOrders(passes: readonly SearchedPass[], target: number): O
   }
   const exact = reached.get(target) ?? []
   const found = exact.length > 0 ? exact : nearest(reached, target)
-  return { orders: found.map((one) => ({ times: timesOf(one, passes.length), ticks: one.ticks, cost: one.cost })).sort((a, b) => a.cost - b.cost), isCut: false }
+  return {
+    orders: found
+      .map((one) => ({ times: timesOf(one, passes.length), ticks: one.ticks, cost: one.cost }))
+      .sort((a, b) => a.cost - b.cost),
+    isCut: false,
+  }
 }
 
 function keep(into: Map<number, Partial_[]>, one: Partial_): void {
@@ -81,6 +93,7 @@ function nearest(reached: ReadonlyMap<number, readonly Partial_[]>, target: numb
 
 function timesOf(last: Partial_, count: number): number[] {
   const times: number[] = []
-  for (let at: Partial_ | null = last; at && times.length < count; at = at.before) times.unshift(at.chosen)
+  for (let at: Partial_ | null = last; at && times.length < count; at = at.before)
+    times.unshift(at.chosen)
   return times
 }

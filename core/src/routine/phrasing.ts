@@ -8,7 +8,10 @@ export interface PassPhrasing {
   readonly phrases: number
   /** Ticks the pass starts past (positive) or short of (negative) the phrase it dances. */
   readonly offsetBefore: number
-  /** Ticks that this pass is longer or shorter than its phrases: the cause of a new offset. 0 when it adds none. */
+  /**
+   * Ticks that this pass is longer or shorter than its phrases: the cause of a new offset. 0 when
+   * it adds none.
+   */
   readonly deviation: number
   /** Ticks of the phrases it takes. */
   readonly wantedTicks: number
@@ -17,22 +20,42 @@ export interface PassPhrasing {
 }
 
 /**
- * Lays passes on phrases in order. A pass that is as long as its phrases carries an offset on; one that ends on a phrase
- * line takes an offset back; several that together fill a phrase share it; any other deviates, and is held against as many phrases as come nearest to its length.
- * Null for passes beyond the last phrase.
+ * Lays passes on phrases in order. A pass that is as long as its phrases carries an offset on; one
+ * that ends on a phrase line takes an offset back; several that together fill a phrase share it;
+ * any other deviates, and is held against as many phrases as come nearest to its length. Null for
+ * passes beyond the last phrase.
  */
-export function phrasing(passes: readonly DancedPass[], phrases: readonly PhraseSpan[]): (PassPhrasing | null)[] {
+export function phrasing(
+  passes: readonly DancedPass[],
+  phrases: readonly PhraseSpan[],
+): (PassPhrasing | null)[] {
   let next = 0
   let offset = 0
   let sharedUntil = -1
   return passes.map((pass, i) => {
     if (i <= sharedUntil) {
       if (i === sharedUntil) next++
-      return { firstPhrase: i === sharedUntil ? next - 1 : next, phrases: 1, offsetBefore: 0, deviation: 0, wantedTicks: pass.end - pass.start, isShared: true }
+      return {
+        firstPhrase: i === sharedUntil ? next - 1 : next,
+        phrases: 1,
+        offsetBefore: 0,
+        deviation: 0,
+        wantedTicks: pass.end - pass.start,
+        isShared: true,
+      }
     }
     if (next >= phrases.length) return null
-    if (offset === 0) sharedUntil = lastToShare(passes, i, phrases[next]!.end - phrases[next]!.start)
-    if (i < sharedUntil) return { firstPhrase: next, phrases: 1, offsetBefore: 0, deviation: 0, wantedTicks: pass.end - pass.start, isShared: true }
+    if (offset === 0)
+      sharedUntil = lastToShare(passes, i, phrases[next]!.end - phrases[next]!.start)
+    if (i < sharedUntil)
+      return {
+        firstPhrase: next,
+        phrases: 1,
+        offsetBefore: 0,
+        deviation: 0,
+        wantedTicks: pass.end - pass.start,
+        isShared: true,
+      }
     const length = pass.end - pass.start
     const offsetBefore = offset
     const firstPhrase = next
@@ -43,23 +66,43 @@ export function phrasing(passes: readonly DancedPass[], phrases: readonly Phrase
       if (mended >= 0) {
         next = mended + 1
         offset = 0
-        return { firstPhrase, phrases: Math.max(0, next - firstPhrase), offsetBefore, deviation: 0, wantedTicks: length, isShared: false }
+        return {
+          firstPhrase,
+          phrases: Math.max(0, next - firstPhrase),
+          offsetBefore,
+          deviation: 0,
+          wantedTicks: length,
+          isShared: false,
+        }
       }
     }
     next += count
     offset += length - wantedTicks
-    return { firstPhrase, phrases: count, offsetBefore, deviation: length - wantedTicks, wantedTicks, isShared: false }
+    return {
+      firstPhrase,
+      phrases: count,
+      offsetBefore,
+      deviation: length - wantedTicks,
+      wantedTicks,
+      isShared: false,
+    }
   })
 }
 
-/** The last of the passes from `i` on that are together just one phrase long; -1 where they are not, or the first is it alone. */
+/**
+ * The last of the passes from `i` on that are together just one phrase long; -1 where they are not,
+ * or the first is it alone.
+ */
 function lastToShare(passes: readonly DancedPass[], i: number, phraseTicks: number): number {
   const { start } = passes[i]!
   const last = passes.findIndex((pass, k) => k >= i && pass.end - start >= phraseTicks)
   return last > i && passes[last]!.end - start === phraseTicks ? last : -1
 }
 
-/** How many phrases from here come nearest to a length; at least one, fewer where two come equally near. */
+/**
+ * How many phrases from here come nearest to a length; at least one, fewer where two come equally
+ * near.
+ */
 function nearestCount(phrases: readonly PhraseSpan[], from: number, length: number): number {
   let best = 1
   let bestGap = Infinity

@@ -7,11 +7,14 @@ import { metreSchema } from '../time/index.ts'
 const lengthTicks = z.int().min(0).max(100_000)
 
 /**
- * What is danced in a slot: a figure with its variation, or plain words with a length (null while it is open). An open
- * length may be one of several, settled when it is danced, or last to the next phrase or section of the music.
+ * What is danced in a slot: a figure with its variation, or plain words with a length (null while
+ * it is open). An open length may be one of several, settled when it is danced, or last to the next
+ * phrase or section of the music.
  */
 const slotContentSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('figure'), figureId: idSchema, variation: variationSchema }).readonly(),
+  z
+    .strictObject({ type: z.literal('figure'), figureId: idSchema, variation: variationSchema })
+    .readonly(),
   z
     .strictObject({
       type: z.literal('words'),
@@ -28,7 +31,11 @@ const slotFields = {
   content: slotContentSchema,
   /** Wordings used here instead of the figure's; null for the figure's own. */
   wordings: z
-    .strictObject({ full: z.string().max(120).nullable(), short: z.string().max(80).nullable(), prompt: z.string().max(60).nullable() })
+    .strictObject({
+      full: z.string().max(120).nullable(),
+      short: z.string().max(80).nullable(),
+      prompt: z.string().max(60).nullable(),
+    })
     .readonly()
     .nullable(),
   /** `nothing` keeps this slot silent on purpose. */
@@ -38,7 +45,10 @@ const slotFields = {
   hard: z.literal(true).optional(),
   /** May be left out by who likes. It takes its time all the same. */
   optional: z.literal(true).optional(),
-  /** The figure's caution always or never beside it, on the page and in print; as the figure has it where left out. */
+  /**
+   * The figure's caution always or never beside it, on the page and in print; as the figure has it
+   * where left out.
+   */
   caution: z.enum(['shown', 'hidden']).optional(),
   /** Remarks for one role only. */
   roleRemarks: z
@@ -49,25 +59,61 @@ const slotFields = {
   swap: z.literal(true).optional(),
   /** When its words are said; as the sheet has it where left out. */
   mode: z.enum(CUE_MODES).optional(),
-  /** What the cuer has settled of its cue: the start, in ticks from its step (negative: before it), or which wording. The rest is planned around it. */
+  /**
+   * What the cuer has settled of its cue: the start, in ticks from its step (negative: before it),
+   * or which wording. The rest is planned around it.
+   */
   pin: z
-    .strictObject({ startTicks: z.int().min(-3072).max(0).optional(), wording: z.enum(['full', 'short', 'prompt']).optional() })
+    .strictObject({
+      startTicks: z.int().min(-3072).max(0).optional(),
+      wording: z.enum(['full', 'short', 'prompt']).optional(),
+    })
     .readonly()
-    .refine((pin) => pin.startTicks !== undefined || pin.wording !== undefined, 'a start or a wording was expected')
+    .refine(
+      (pin) => pin.startTicks !== undefined || pin.wording !== undefined,
+      'a start or a wording was expected',
+    )
     .optional(),
-  /** Said to one role only, beside what is said to both; where only one of the two can be said, it is the first. */
+  /**
+   * Said to one role only, beside what is said to both; where only one of the two can be said, it
+   * is the first.
+   */
   roleCues: z
-    .strictObject({ lead: z.string().max(80), follow: z.string().max(80), first: z.enum(['lead', 'follow']) })
+    .strictObject({
+      lead: z.string().max(80),
+      follow: z.string().max(80),
+      first: z.enum(['lead', 'follow']),
+    })
     .readonly()
     .optional(),
   /** An announcement or a word of cheer, said while this is danced where there is a gap for it. */
   announce: z.string().min(1).max(120).optional(),
 }
-const SLOT_OPTIONAL = ['hard', 'optional', 'caution', 'roleRemarks', 'swap', 'mode', 'pin', 'roleCues', 'announce'] as const
+const SLOT_OPTIONAL = [
+  'hard',
+  'optional',
+  'caution',
+  'roleRemarks',
+  'swap',
+  'mode',
+  'pin',
+  'roleCues',
+  'announce',
+] as const
 const slotSchema = z.strictObject({ id: idSchema, ...slotFields }).readonly()
 
-/** How one pass differs from its part. `slotId` names the slot it concerns; null appends at the pass's end. */
-const changeSchema = z.strictObject({ id: idSchema, type: z.enum(['replace', 'drop', 'insert']), slotId: idSchema.nullable(), ...slotFields }).readonly()
+/**
+ * How one pass differs from its part. `slotId` names the slot it concerns; null appends at the
+ * pass's end.
+ */
+const changeSchema = z
+  .strictObject({
+    id: idSchema,
+    type: z.enum(['replace', 'drop', 'insert']),
+    slotId: idSchema.nullable(),
+    ...slotFields,
+  })
+  .readonly()
 
 /** Ways in which a cuer counts: a view, never a change of what is danced. */
 export const UNITS = ['bars', 'eights', 'sixteens', 'beats', 'slow-quick', 'words'] as const
@@ -94,14 +140,36 @@ const partSchema = z
   .readonly()
 const PART_OPTIONAL = ['unit', 'lesson', 'versionOf', 'origin'] as const
 
-/** A unit repeated until the next section, until it is released by hand at a unit's end, or until the music ends. */
-const fillSchema = z.strictObject({ until: z.enum(['section', 'released', 'end']), min: z.int().min(0).max(64), max: z.int().min(1).max(64) }).readonly()
-/** How it ends: extracted and held, in a pose, walked off, or going on until the music ends; with a spin for those who like. */
-const finishSchema = z.strictObject({ how: z.enum(['hold', 'pose', 'walk-off', 'music']), spin: z.literal(true).optional() }).readonly()
+/**
+ * A unit repeated until the next section, until it is released by hand at a unit's end, or until
+ * the music ends.
+ */
+const fillSchema = z
+  .strictObject({
+    until: z.enum(['section', 'released', 'end']),
+    min: z.int().min(0).max(64),
+    max: z.int().min(1).max(64),
+  })
+  .readonly()
+/**
+ * How it ends: extracted and held, in a pose, walked off, or going on until the music ends; with a
+ * spin for those who like.
+ */
+const finishSchema = z
+  .strictObject({
+    how: z.enum(['hold', 'pose', 'walk-off', 'music']),
+    spin: z.literal(true).optional(),
+  })
+  .readonly()
 /** Where it belongs in the music: the section or landmark of that name. */
-const tieSchema = z.strictObject({ to: z.enum(['section', 'landmark']), label: z.string().min(1).max(120) }).readonly()
+const tieSchema = z
+  .strictObject({ to: z.enum(['section', 'landmark']), label: z.string().min(1).max(120) })
+  .readonly()
 
-/** One time through a part, or several; with its own stretch and changes. Bridges and endings are parts used in one place. */
+/**
+ * One time through a part, or several; with its own stretch and changes. Bridges and endings are
+ * parts used in one place.
+ */
 const passSchema = z
   .strictObject({
     id: idSchema,
@@ -112,7 +180,10 @@ const passSchema = z
     stretch: z.strictObject({ from: idSchema, to: idSchema }).readonly().nullable(),
     reflected: z.boolean(),
     changes: z.array(changeSchema).max(200).readonly(),
-    /** Meant to face so many eighths further round, clockwise, than the part does elsewhere. Feet and turns stay. */
+    /**
+     * Meant to face so many eighths further round, clockwise, than the part does elsewhere. Feet
+     * and turns stay.
+     */
     rotate: z.int().min(-7).max(7).optional(),
     /** Its last figure ends in this hold. */
     exitHold: holdIdSchema.optional(),
@@ -131,7 +202,10 @@ const PASS_OPTIONAL = ['rotate', 'exitHold', 'tie', 'fill', 'finish', 'shift'] a
 export const FORMATIONS = ['couples-round', 'couple', 'lines', 'ring', 'set', 'solo'] as const
 export type Formation = (typeof FORMATIONS)[number]
 
-/** How a sheet is called: when words are said, what the mouth is for, and which gives way where words and counts compete. */
+/**
+ * How a sheet is called: when words are said, what the mouth is for, and which gives way where
+ * words and counts compete.
+ */
 const callingSchema = z
   .strictObject({
     mode: z.enum(CUE_MODES).optional(),
@@ -171,7 +245,14 @@ const headingOptional = {
 }
 
 /** A finding the cuer has overruled, with the reason kept. */
-const overruleSchema = z.strictObject({ id: idSchema, code: z.string().max(60), subject: z.string().max(200), reason: z.string().max(300) }).readonly()
+const overruleSchema = z
+  .strictObject({
+    id: idSchema,
+    code: z.string().max(60),
+    subject: z.string().max(200),
+    reason: z.string().max(300),
+  })
+  .readonly()
 
 export const routineSchema = z
   .strictObject({
@@ -199,17 +280,36 @@ export const routineSchema = z
   .superRefine((routine, context) => {
     const parts = new Set(routine.parts.map((part) => part.id))
     routine.passes.forEach((pass, i) => {
-      if (!parts.has(pass.partId)) context.addIssue({ code: 'custom', path: ['passes', i, 'partId'], message: `the id of a part was expected; there is no part "${pass.partId}"` })
-      if (pass.fill && pass.fill.min > pass.fill.max) context.addIssue({ code: 'custom', path: ['passes', i, 'fill', 'max'], message: `at least ${pass.fill.min}, as often as its least, was expected` })
+      if (!parts.has(pass.partId))
+        context.addIssue({
+          code: 'custom',
+          path: ['passes', i, 'partId'],
+          message: `the id of a part was expected; there is no part "${pass.partId}"`,
+        })
+      if (pass.fill && pass.fill.min > pass.fill.max)
+        context.addIssue({
+          code: 'custom',
+          path: ['passes', i, 'fill', 'max'],
+          message: `at least ${pass.fill.min}, as often as its least, was expected`,
+        })
     })
     const seen = new Set<string>()
     for (const id of nodeIds(routine)) {
-      if (seen.has(id)) context.addIssue({ code: 'custom', path: [], message: `every id may be used once; "${id}" is used twice` })
+      if (seen.has(id))
+        context.addIssue({
+          code: 'custom',
+          path: [],
+          message: `every id may be used once; "${id}" is used twice`,
+        })
       seen.add(id)
     }
   })
 
-function* nodeIds(routine: { parts: readonly Part[]; passes: readonly Pass[]; overrules: readonly Overrule[] }): Generator<string> {
+function* nodeIds(routine: {
+  parts: readonly Part[]
+  passes: readonly Pass[]
+  overrules: readonly Overrule[]
+}): Generator<string> {
   for (const part of routine.parts) {
     yield part.id
     for (const slot of part.slots) yield slot.id
@@ -230,6 +330,10 @@ export type Overrule = z.infer<typeof overruleSchema>
 
 const slotShape = { lists: {}, optional: SLOT_OPTIONAL }
 export const routineShape: DocumentShape = {
-  lists: { parts: { lists: { slots: slotShape }, optional: PART_OPTIONAL }, passes: { lists: { changes: slotShape }, optional: PASS_OPTIONAL }, overrules: { lists: {} } },
+  lists: {
+    parts: { lists: { slots: slotShape }, optional: PART_OPTIONAL },
+    passes: { lists: { changes: slotShape }, optional: PASS_OPTIONAL },
+    overrules: { lists: {} },
+  },
   optional: Object.keys(headingOptional),
 }

@@ -16,7 +16,10 @@ export interface ShelfEntry {
 export type ShelfOrder = 'title' | 'changed' | 'dance' | 'by'
 
 export interface ShelfWish {
-  /** Words that must all be found, each anywhere: in the title, the maker, dance, level, tune, tags or figures. */
+  /**
+   * Words that must all be found, each anywhere: in the title, the maker, dance, level, tune, tags
+   * or figures.
+   */
   readonly text: string
   readonly dance: string | null
   readonly level: string | null
@@ -44,14 +47,34 @@ const ORDERS: Readonly<Record<ShelfOrder, (a: ShelfEntry, b: ShelfEntry) => numb
 
 /** Makes a shelf ready. Sorting and folding are done once; a search then only compares text. */
 export function shelfOf<Entry extends ShelfEntry>(entries: readonly Entry[]): Shelf<Entry> {
-  const text = new Map(entries.map((entry) => [entry, folded([entry.title, entry.by, entry.dance, entry.level, entry.tuneTitle, ...entry.tags, ...entry.figures].filter(Boolean).join('\n'))]))
+  const text = new Map(
+    entries.map((entry) => [
+      entry,
+      folded(
+        [
+          entry.title,
+          entry.by,
+          entry.dance,
+          entry.level,
+          entry.tuneTitle,
+          ...entry.tags,
+          ...entry.figures,
+        ]
+          .filter(Boolean)
+          .join('\n'),
+      ),
+    ]),
+  )
   const sorted = new Map<ShelfOrder, readonly Entry[]>()
   const inOrder = (order: ShelfOrder): readonly Entry[] => {
     const known = sorted.get(order) ?? [...entries].sort(ORDERS[order])
     sorted.set(order, known)
     return known
   }
-  const distinct = (values: readonly (string | null)[]): string[] => [...new Set(values.filter((one): one is string => one !== null && one !== ''))].sort(COLLATOR.compare)
+  const distinct = (values: readonly (string | null)[]): string[] =>
+    [...new Set(values.filter((one): one is string => one !== null && one !== ''))].sort(
+      COLLATOR.compare,
+    )
   return {
     dances: distinct(entries.map(({ dance }) => dance)),
     levels: distinct(entries.map(({ level }) => level)),

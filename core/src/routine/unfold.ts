@@ -1,18 +1,32 @@
 import { sameValue, type Problem } from '../document/index.ts'
-import { applyVariation, danceFrom, type DancedFigure, type Figure, type FigureBook, type FloorState, type StepTrouble } from '../figure/index.ts'
+import {
+  applyVariation,
+  danceFrom,
+  type DancedFigure,
+  type Figure,
+  type FigureBook,
+  type FloorState,
+  type StepTrouble,
+} from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
 import { NO_CHOICES, type Choices } from './choices.ts'
 import { nextLine, NO_MUSIC, tiePlace, type MusicLayout } from './musicLayout.ts'
 import type { Part, Pass, Routine, Slot, SlotContent } from './routine.ts'
 import { partLength } from './partLength.ts'
 
-/** One slot of one time through one pass, where it lies and what it does. Ticks count from the first danced step. */
+/**
+ * One slot of one time through one pass, where it lies and what it does. Ticks count from the first
+ * danced step.
+ */
 export interface DancedSlot {
   /** Unique on the timeline: pass, time through, slot. */
   readonly key: string
   readonly passId: string
   readonly partId: string
-  /** The slot as it is danced here; the id is the part's slot, or the change's where the pass differs. */
+  /**
+   * The slot as it is danced here; the id is the part's slot, or the change's where the pass
+   * differs.
+   */
   readonly slot: Slot
   /** Whether this pass changed the slot. */
   readonly changed: boolean
@@ -47,9 +61,14 @@ export interface DancedPass {
   readonly end: Tick
   /** Something before it has no settled length, so that it may start later than this. */
   readonly startIsOpen: boolean
-  /** Where its tie to the music lies; null when it is tied to nothing, or to what the music does not have. */
+  /**
+   * Where its tie to the music lies; null when it is tied to nothing, or to what the music does not
+   * have.
+   */
   readonly tiedAt: Tick | null
-  /** For a fill: what was to be filled and what its whole units leave over; null where that is open. */
+  /**
+   * For a fill: what was to be filled and what its whole units leave over; null where that is open.
+   */
   readonly filled: { readonly gapTicks: Tick; readonly leftTicks: number } | null
   readonly slots: readonly DancedSlot[]
 }
@@ -76,12 +95,16 @@ export interface UnfoldContext {
 }
 
 /**
- * The routine as it is danced. Time is continuous: a pass starts where the one before it ends and nothing is padded,
- * except by what is written to wait or to fill. After an open length positions are open until the next pass that is tied
- * to the music, which starts at its tie. The same pass entered in the same state at the same tick keeps its identity when
- * a cache is passed in.
+ * The routine as it is danced. Time is continuous: a pass starts where the one before it ends and
+ * nothing is padded, except by what is written to wait or to fill. After an open length positions
+ * are open until the next pass that is tied to the music, which starts at its tie. The same pass
+ * entered in the same state at the same tick keeps its identity when a cache is passed in.
  */
-export function unfold(routine: Routine, book: FigureBook, { choices = NO_CHOICES, music = NO_MUSIC, cache = new Map() }: UnfoldContext = {}): Timeline {
+export function unfold(
+  routine: Routine,
+  book: FigureBook,
+  { choices = NO_CHOICES, music = NO_MUSIC, cache = new Map() }: UnfoldContext = {},
+): Timeline {
   const parts = new Map(routine.parts.map((part) => [part.id, part]))
   const passes: Omit<DancedPass, 'ordinals'>[] = []
   const done = new Map<string, number>()
@@ -99,15 +122,46 @@ export function unfold(routine: Routine, book: FigureBook, { choices = NO_CHOICE
       isOpen = false
     }
     const musicFor = waits(part, pass) ? music : NO_MUSIC
-    const dance = (repetition: number): readonly DancedSlot[] => passSlots(cache, `${pass.id}.${repetition}`, { pass, part, book, choices, music: musicFor, entry: state, swapped, start: at, uncertain: isOpen })
-    const fill = pass.fill && fillTimes(pass, { at, isOpen, choices, unitTicks: lengthOf(dance(0)), target: fillTarget(routine, index, { at, book, music }) })
+    const dance = (repetition: number): readonly DancedSlot[] =>
+      passSlots(cache, `${pass.id}.${repetition}`, {
+        pass,
+        part,
+        book,
+        choices,
+        music: musicFor,
+        entry: state,
+        swapped,
+        start: at,
+        uncertain: isOpen,
+      })
+    const fill =
+      pass.fill &&
+      fillTimes(pass, {
+        at,
+        isOpen,
+        choices,
+        unitTicks: lengthOf(dance(0)),
+        target: fillTarget(routine, index, { at, book, music }),
+      })
     const times = fill ? fill.times : pass.times
     for (let repetition = 0; repetition < times; repetition++) {
       const slots = dance(repetition)
       const end = slots.at(-1)?.end ?? at
       const ordinal = (done.get(part.id) ?? 0) + 1
       done.set(part.id, ordinal)
-      passes.push({ key: `${pass.id}.${repetition}`, pass, part, repetition, ordinal, start: at, end, startIsOpen: isOpen, tiedAt: repetition === 0 ? tiedAt : null, filled: fill?.filled ?? null, slots })
+      passes.push({
+        key: `${pass.id}.${repetition}`,
+        pass,
+        part,
+        repetition,
+        ordinal,
+        start: at,
+        end,
+        startIsOpen: isOpen,
+        tiedAt: repetition === 0 ? tiedAt : null,
+        filled: fill?.filled ?? null,
+        slots,
+      })
       const opened = slots.find((slot) => slot.open)
       openFrom ??= opened?.start ?? null
       isOpen ||= opened !== undefined
@@ -120,7 +174,12 @@ export function unfold(routine: Routine, book: FigureBook, { choices = NO_CHOICE
       isOpen = true
     }
   })
-  return { passes: passes.map((pass) => ({ ...pass, ordinals: done.get(pass.part.id)! })), slots: passes.flatMap((pass) => pass.slots), lengthTicks: at, openFrom }
+  return {
+    passes: passes.map((pass) => ({ ...pass, ordinals: done.get(pass.part.id)! })),
+    slots: passes.flatMap((pass) => pass.slots),
+    lengthTicks: at,
+    openFrom,
+  }
 }
 
 function changedTonight(pass: Pass, choices: Choices): Pass {
@@ -128,11 +187,15 @@ function changedTonight(pass: Pass, choices: Choices): Pass {
   return tonight ? { ...pass, changes: [...pass.changes, ...tonight] } : pass
 }
 
-const waitsFor = (content: SlotContent): boolean => content.type === 'words' && content.until !== undefined
+const waitsFor = (content: SlotContent): boolean =>
+  content.type === 'words' && content.until !== undefined
 /** Whether anything in it lasts as long as the music says. */
-const waits = (part: Part, pass: Pass): boolean => part.slots.some(({ content }) => waitsFor(content)) || pass.changes.some(({ content }) => waitsFor(content))
+const waits = (part: Part, pass: Pass): boolean =>
+  part.slots.some(({ content }) => waitsFor(content)) ||
+  pass.changes.some(({ content }) => waitsFor(content))
 
-const lengthOf = (slots: readonly DancedSlot[]): number => (slots[0] ? slots.at(-1)!.end - slots[0].start : 0)
+const lengthOf = (slots: readonly DancedSlot[]): number =>
+  slots[0] ? slots.at(-1)!.end - slots[0].start : 0
 
 interface FillInput {
   readonly at: Tick
@@ -143,8 +206,19 @@ interface FillInput {
   readonly target: number | null
 }
 
-/** Where a fill is to end: at the music's end, or where the next pass that is tied belongs, less the bridges before it; else at the next section. */
-function fillTarget(routine: Routine, index: number, { at, book, music }: { readonly at: Tick; readonly book: FigureBook; readonly music: MusicLayout }): number | null {
+/**
+ * Where a fill is to end: at the music's end, or where the next pass that is tied belongs, less the
+ * bridges before it; else at the next section.
+ */
+function fillTarget(
+  routine: Routine,
+  index: number,
+  {
+    at,
+    book,
+    music,
+  }: { readonly at: Tick; readonly book: FigureBook; readonly music: MusicLayout },
+): number | null {
   const { until } = routine.passes[index]!.fill!
   if (until === 'released') return null
   if (until === 'end') return music.end
@@ -165,19 +239,31 @@ function fillTarget(routine: Routine, index: number, { at, book, music }: { read
   return sectionAfter(music, at)
 }
 
-/** How often a fill is danced: as the music asks, or as was chosen, or its least; open where that is not settled. */
-function fillTimes({ id, fill }: Pass, { at, isOpen, choices, unitTicks, target }: FillInput): { times: number; filled: DancedPass['filled']; isOpen: boolean } {
+/**
+ * How often a fill is danced: as the music asks, or as was chosen, or its least; open where that is
+ * not settled.
+ */
+function fillTimes(
+  { id, fill }: Pass,
+  { at, isOpen, choices, unitTicks, target }: FillInput,
+): { times: number; filled: DancedPass['filled']; isOpen: boolean } {
   const { min, max } = fill!
   const chosen = choices.fills[id]
   const within = (times: number): number => Math.min(max, Math.max(min, times))
   if (chosen !== undefined) return { times: within(chosen), filled: null, isOpen: false }
-  if (target === null || isOpen || unitTicks === 0) return { times: min, filled: null, isOpen: min !== max }
+  if (target === null || isOpen || unitTicks === 0)
+    return { times: min, filled: null, isOpen: min !== max }
   const gap = Math.max(0, target - at)
   const times = within(Math.floor(gap / unitTicks))
-  return { times, filled: { gapTicks: gap as Tick, leftTicks: gap - times * unitTicks }, isOpen: false }
+  return {
+    times,
+    filled: { gapTicks: gap as Tick, leftTicks: gap - times * unitTicks },
+    isOpen: false,
+  }
 }
 
-const sectionAfter = (music: MusicLayout, at: Tick): Tick | null => music.sections.find(({ start }) => start > at)?.start ?? music.end
+const sectionAfter = (music: MusicLayout, at: Tick): Tick | null =>
+  music.sections.find(({ start }) => start > at)?.start ?? music.end
 
 interface PassInput {
   readonly pass: Pass
@@ -201,7 +287,15 @@ function passSlots(cache: UnfoldCache, key: string, input: PassInput): readonly 
 }
 
 const isSame = (a: PassInput, b: PassInput): boolean =>
-  a.pass === b.pass && a.part === b.part && a.book === b.book && a.choices === b.choices && a.music === b.music && a.start === b.start && a.swapped === b.swapped && a.uncertain === b.uncertain && sameValue(a.entry, b.entry)
+  a.pass === b.pass &&
+  a.part === b.part &&
+  a.book === b.book &&
+  a.choices === b.choices &&
+  a.music === b.music &&
+  a.start === b.start &&
+  a.swapped === b.swapped &&
+  a.uncertain === b.uncertain &&
+  sameValue(a.entry, b.entry)
 
 function dancePass(key: string, input: PassInput): DancedSlot[] {
   const { pass, part } = input
@@ -210,7 +304,16 @@ function dancePass(key: string, input: PassInput): DancedSlot[] {
   let { swapped } = input
   const slots = slotsOfPass(part, pass)
   return slots.map(({ slot, changed }, i) => {
-    const placed: Placed = { key: `${key}/${slot.id}`, passId: pass.id, partId: part.id, slot, changed, start: at, before: state, swapped }
+    const placed: Placed = {
+      key: `${key}/${slot.id}`,
+      passId: pass.id,
+      partId: part.id,
+      slot,
+      changed,
+      start: at,
+      before: state,
+      swapped,
+    }
     const danced = danceSlot(placed, input, i === slots.length - 1 ? pass.exitHold : undefined)
     at = danced.end
     state = danced.after
@@ -224,10 +327,19 @@ export function slotsOfPass(part: Part, pass: Pass): { slot: Slot; changed: bool
   const slots = stretchOf(part, pass).flatMap((slot) => {
     const changes = pass.changes.filter((change) => change.slotId === slot.id)
     const replaced = changes.findLast((change) => change.type === 'replace')
-    const kept = changes.some((change) => change.type === 'drop') ? [] : [replaced ? { slot: slotOf(replaced), changed: true } : { slot, changed: false }]
-    return [...kept, ...changes.filter((change) => change.type === 'insert').map((change) => ({ slot: slotOf(change), changed: true }))]
+    const kept = changes.some((change) => change.type === 'drop')
+      ? []
+      : [replaced ? { slot: slotOf(replaced), changed: true } : { slot, changed: false }]
+    return [
+      ...kept,
+      ...changes
+        .filter((change) => change.type === 'insert')
+        .map((change) => ({ slot: slotOf(change), changed: true })),
+    ]
   })
-  const appended = pass.changes.filter((change) => change.type === 'insert' && change.slotId === null)
+  const appended = pass.changes.filter(
+    (change) => change.type === 'insert' && change.slotId === null,
+  )
   return [...slots, ...appended.map((change) => ({ slot: slotOf(change), changed: true }))]
 }
 
@@ -241,45 +353,117 @@ function stretchOf(part: Part, pass: Pass): readonly Slot[] {
   return from < 0 || to < from ? part.slots : part.slots.slice(from, to + 1)
 }
 
-type Placed = Pick<DancedSlot, 'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'start' | 'before' | 'swapped'>
+type Placed = Pick<
+  DancedSlot,
+  'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'start' | 'before' | 'swapped'
+>
 
-function danceSlot(placed: Placed, { pass, book, ...input }: PassInput, exitHold: string | undefined): DancedSlot {
+function danceSlot(
+  placed: Placed,
+  { pass, book, ...input }: PassInput,
+  exitHold: string | undefined,
+): DancedSlot {
   const { content } = placed.slot
-  if (content.type === 'words') return still(placed, null, wordsLength(placed, content, input), null)
+  if (content.type === 'words')
+    return still(placed, null, wordsLength(placed, content, input), null)
   const figure = book.get(content.figureId) ?? null
   if (!figure) return still(placed, null, null, null)
   const reflected = content.variation.reflected !== pass.reflected
   const isAsWritten = reflected === content.variation.reflected && exitHold === undefined
-  const varied = applyVariation(figure, isAsWritten ? content.variation : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold })
+  const varied = applyVariation(
+    figure,
+    isAsWritten
+      ? content.variation
+      : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold },
+  )
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
   const danced = varied.value
   const { after, troubles } = danceFrom(placed.before, danced)
   const { key, passId, partId, slot, changed, start, before, swapped } = placed
   // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
-  return { key, passId, partId, slot, changed, figure, danced, problem: null, start, lengthTicks: danced.lengthTicks, end: (start + danced.lengthTicks) as Tick, open: false, swapped, before, after: afterSwap(slot, after), troubles }
+  return {
+    key,
+    passId,
+    partId,
+    slot,
+    changed,
+    figure,
+    danced,
+    problem: null,
+    start,
+    lengthTicks: danced.lengthTicks,
+    end: (start + danced.lengthTicks) as Tick,
+    open: false,
+    swapped,
+    before,
+    after: afterSwap(slot, after),
+    troubles,
+  }
 }
 
-/** A danced slot danced elsewhere: from another tick, in another state, under another key. The same where nothing is other. */
-export function danceElsewhere(slot: DancedSlot, { key, start, before }: Pick<DancedSlot, 'key' | 'start' | 'before'>): DancedSlot {
+/**
+ * A danced slot danced elsewhere: from another tick, in another state, under another key. The same
+ * where nothing is other.
+ */
+export function danceElsewhere(
+  slot: DancedSlot,
+  { key, start, before }: Pick<DancedSlot, 'key' | 'start' | 'before'>,
+): DancedSlot {
   if (slot.key === key && slot.start === start && sameValue(slot.before, before)) return slot
-  const { after, troubles } = slot.danced ? danceFrom(before, slot.danced) : { after: before, troubles: slot.troubles }
-  return { ...slot, key, start, end: (start + slot.lengthTicks) as Tick, before, after: afterSwap(slot.slot, after), troubles }
+  const { after, troubles } = slot.danced
+    ? danceFrom(before, slot.danced)
+    : { after: before, troubles: slot.troubles }
+  return {
+    ...slot,
+    key,
+    start,
+    end: (start + slot.lengthTicks) as Tick,
+    before,
+    after: afterSwap(slot.slot, after),
+    troubles,
+  }
 }
 
-const afterSwap = (slot: Slot, state: FloorState): FloorState => (slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state)
+const afterSwap = (slot: Slot, state: FloorState): FloorState =>
+  slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state
 
-/** How long words take: as written, as chosen, or to the line of the music that they wait for; null while it is open. */
-function wordsLength({ slot, start }: Placed, content: Extract<SlotContent, { type: 'words' }>, { choices, music, uncertain }: Omit<PassInput, 'pass' | 'book'>): number | null {
+/**
+ * How long words take: as written, as chosen, or to the line of the music that they wait for; null
+ * while it is open.
+ */
+function wordsLength(
+  { slot, start }: Placed,
+  content: Extract<SlotContent, { type: 'words' }>,
+  { choices, music, uncertain }: Omit<PassInput, 'pass' | 'book'>,
+): number | null {
   const settled = content.lengthTicks ?? choices.lengths[slot.id]
   if (settled !== undefined) return settled
   const line = content.until && !uncertain ? nextLine(music, content.until, start) : null
   return line === null ? null : line - start
 }
 
-/** A slot whose dancing is not known: it takes its time and changes nothing. What is open counts as its least. */
-function still(placed: Placed, figure: Figure | null, lengthTicks: number | null, problem: Problem | null): DancedSlot {
+/**
+ * A slot whose dancing is not known: it takes its time and changes nothing. What is open counts as
+ * its least.
+ */
+function still(
+  placed: Placed,
+  figure: Figure | null,
+  lengthTicks: number | null,
+  problem: Problem | null,
+): DancedSlot {
   const { content } = placed.slot
   const least = content.type === 'words' ? Math.min(...(content.choices ?? [0])) : 0
   const length = (lengthTicks ?? least) as Tick
-  return { ...placed, figure, danced: null, problem, lengthTicks: length, end: (placed.start + length) as Tick, open: lengthTicks === null, after: afterSwap(placed.slot, placed.before), troubles: [] }
+  return {
+    ...placed,
+    figure,
+    danced: null,
+    problem,
+    lengthTicks: length,
+    end: (placed.start + length) as Tick,
+    open: lengthTicks === null,
+    after: afterSwap(placed.slot, placed.before),
+    troubles: [],
+  }
 }

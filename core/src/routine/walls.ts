@@ -9,9 +9,23 @@ export interface WallOfPass {
 }
 
 /** The wall of every pass: of the lead, or of all where they dance alike. */
-export const wallsOf = (timeline: Timeline): WallOfPass[] => timeline.passes.flatMap((pass) => (pass.slots.length === 0 ? [] : [{ pass, from: pass.slots[0]!.before.lead.facing, to: pass.slots.at(-1)!.after.lead.facing }]))
+export const wallsOf = (timeline: Timeline): WallOfPass[] =>
+  timeline.passes.flatMap((pass) =>
+    pass.slots.length === 0
+      ? []
+      : [
+          {
+            pass,
+            from: pass.slots[0]!.before.lead.facing,
+            to: pass.slots.at(-1)!.after.lead.facing,
+          },
+        ],
+  )
 
-/** How often a pass that turns by so many eighths is danced until the first wall comes again: 3/4 after four, a half after two. */
+/**
+ * How often a pass that turns by so many eighths is danced until the first wall comes again: 3/4
+ * after four, a half after two.
+ */
 export function passesUntilHome(eighths: number): number {
   let turned = 0
   for (let n = 1; ; n++) {

@@ -1,1 +1,14 @@
-export { schoolSchema, weightsSchema, PROMPT_KINDS, AMOUNT_KINDS, CUE_MODES, ROUND_SCHOOL, SHIPPED_SCHOOLS, type AmountKind, type CueMode, type PromptKind, type School, type Weights } from './school.ts'
+export {
+  schoolSchema,
+  weightsSchema,
+  PROMPT_KINDS,
+  AMOUNT_KINDS,
+  CUE_MODES,
+  ROUND_SCHOOL,
+  SHIPPED_SCHOOLS,
+  type AmountKind,
+  type CueMode,
+  type PromptKind,
+  type School,
+  type Weights,
+} from './school.ts'

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { idSchema } from '../document/index.ts'
 
 /**
- * A school is a way of counting, naming and cueing, kept as data: nothing in the planner knows one by name.
- * Weights are whole-number costs; docs/planner.md gives the formulae they enter.
+ * A school is a way of counting, naming and cueing, kept as data: nothing in the planner knows one
+ * by name. Weights are whole-number costs; docs/planner.md gives the formulae they enter.
  */
 const cost = z.int().min(0).max(1_000_000)
 
@@ -25,7 +25,9 @@ export const weightsSchema = z
     overWord: cost.default(0),
     /** For each further thing that one utterance asks the floor to keep in mind. */
     joinedThing: cost.default(500),
-    /** For each beat that a later name of a joined utterance has to be remembered until its step. */
+    /**
+     * For each beat that a later name of a joined utterance has to be remembered until its step.
+     */
     rememberPerBeat: cost.default(60),
     /** For an amount that comes as a second cue after its name. */
     secondCue: cost.default(500),
@@ -34,15 +36,38 @@ export const weightsSchema = z
   })
   .readonly()
 
-/** When words are said: ahead of their step, in the place of its last counts, with it, or step by step for who learns it. */
+/**
+ * When words are said: ahead of their step, in the place of its last counts, with it, or step by
+ * step for who learns it.
+ */
 export const CUE_MODES = ['ahead', 'on-count', 'with-step', 'steps'] as const
 export type CueMode = (typeof CUE_MODES)[number]
 
 /** What may be said that follows from the structure of a routine. */
-export const PROMPT_KINDS = ['again', 'one-more', 'last-time', 'only-once', 'begin-again', 'other-way', 'part-name', 'part-number', 'all-the-way', 'other-foot', 'same-other-side', 'guard', 'facing', 'wait', 'listen', 'count-in'] as const
+export const PROMPT_KINDS = [
+  'again',
+  'one-more',
+  'last-time',
+  'only-once',
+  'begin-again',
+  'other-way',
+  'part-name',
+  'part-number',
+  'all-the-way',
+  'other-foot',
+  'same-other-side',
+  'guard',
+  'facing',
+  'wait',
+  'listen',
+  'count-in',
+] as const
 export type PromptKind = (typeof PROMPT_KINDS)[number]
 
-/** What belongs to a cue beside the name: how much of it ("halfway"), how far round, how often ("twice"), how it ends ("to open"). */
+/**
+ * What belongs to a cue beside the name: how much of it ("halfway"), how far round, how often
+ * ("twice"), how it ends ("to open").
+ */
 export const AMOUNT_KINDS = ['half', 'turn', 'times', 'exit'] as const
 export type AmountKind = (typeof AMOUNT_KINDS)[number]
 
@@ -52,9 +77,20 @@ export const schoolSchema = z
     version: z.literal(1),
     id: idSchema,
     name: z.string().min(1).max(60),
-    roleLabels: z.strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) }).readonly(),
-    /** How beats are counted aloud: in bars or eights, plain ones or the number of the bar in place of 1. */
-    count: z.strictObject({ group: z.enum(['bars', 'eights']), ones: z.enum(['plain', 'numbered']), countFrom: z.int().min(1).max(4) }).readonly(),
+    roleLabels: z
+      .strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) })
+      .readonly(),
+    /**
+     * How beats are counted aloud: in bars or eights, plain ones or the number of the bar in place
+     * of 1.
+     */
+    count: z
+      .strictObject({
+        group: z.enum(['bars', 'eights']),
+        ones: z.enum(['plain', 'numbered']),
+        countFrom: z.int().min(1).max(4),
+      })
+      .readonly(),
     /** A count-in pattern as docs/formats/count-notation.md describes it. */
     countIn: z.string().max(60),
     lead: z
@@ -86,7 +122,10 @@ export const schoolSchema = z
       .default(null),
     /** Prompts that follow from the structure of the routine and are said in this school. */
     prompts: z.array(z.enum(PROMPT_KINDS)).max(PROMPT_KINDS.length).readonly().default([]),
-    /** Amounts that are said with a name. One left out is never told, which is for floors that know the dance by heart. */
+    /**
+     * Amounts that are said with a name. One left out is never told, which is for floors that know
+     * the dance by heart.
+     */
     amounts: z
       .array(z.enum(AMOUNT_KINDS))
       .max(AMOUNT_KINDS.length)
@@ -94,25 +133,49 @@ export const schoolSchema = z
       .default([...AMOUNT_KINDS]),
     /** The most words in 20 seconds that a floor takes in. */
     mostWordsIn20Seconds: z.int().min(5).max(120).default(45),
-    /** When words are said unless a sheet or a figure says otherwise; the first of a part is always said ahead. */
+    /**
+     * When words are said unless a sheet or a figure says otherwise; the first of a part is always
+     * said ahead.
+     */
     mode: z.enum(CUE_MODES).default('ahead'),
     /** The last counts before a step whose place words on the count may take. */
     onCountBeats: z.int().min(1).max(8).default(4),
-    /** How many names one utterance may join, 1 for never, and for how many beats the last of them may have to be remembered. */
+    /**
+     * How many names one utterance may join, 1 for never, and for how many beats the last of them
+     * may have to be remembered.
+     */
     join: z
       .strictObject({ most: z.int().min(1).max(4), mostBeats: z.int().min(1).max(32) })
       .readonly()
       .default({ most: 1, mostBeats: 8 }),
-    /** Phrases after which a cuer needs a breath: so many in a row without a pause of a second are pointed out. */
+    /**
+     * Phrases after which a cuer needs a breath: so many in a row without a pause of a second are
+     * pointed out.
+     */
     breathPhrases: z.int().min(1).max(64).default(4),
   })
   .readonly()
 export type School = z.infer<typeof schoolSchema>
 export type Weights = z.infer<typeof weightsSchema>
 
-const WEIGHTS: Weights = { leadPerBeat: 100, rushPerBeat: 150, earlyPerBeat: 300, lostWord: 180, offBeat: 40, silence: 2000, overWord: 0, joinedThing: 500, rememberPerBeat: 60, secondCue: 500, coveredCount: 150 }
+const WEIGHTS: Weights = {
+  leadPerBeat: 100,
+  rushPerBeat: 150,
+  earlyPerBeat: 300,
+  lostWord: 180,
+  offBeat: 40,
+  silence: 2000,
+  overWord: 0,
+  joinedThing: 500,
+  rememberPerBeat: 60,
+  secondCue: 500,
+  coveredCount: 150,
+}
 
-/** Couples going round the hall: the name, how much of it and how it ends, ending one beat before the step. */
+/**
+ * Couples going round the hall: the name, how much of it and how it ends, ending one beat before
+ * the step.
+ */
 export const ROUND_SCHOOL: School = {
   format: 'dellop-school',
   version: 1,
@@ -136,7 +199,10 @@ export const ROUND_SCHOOL: School = {
   breathPhrases: 4,
 }
 
-/** Lines facing a wall: the name in the last counts of the figure before, counted in eights, less and less as walls go by. */
+/**
+ * Lines facing a wall: the name in the last counts of the figure before, counted in eights, less
+ * and less as walls go by.
+ */
 const LINE_SCHOOL: School = {
   ...ROUND_SCHOOL,
   id: 'line',
@@ -170,7 +236,9 @@ const SEQUENCE_SCHOOL: School = {
   join: { most: 3, mostBeats: 8 },
 }
 
-/** Sets of couples: who, what, with whom and how far, in the last four beats of the phrase before. */
+/**
+ * Sets of couples: who, what, with whom and how far, in the last four beats of the phrase before.
+ */
 const SET_SCHOOL: School = {
   ...ROUND_SCHOOL,
   id: 'set',
@@ -206,4 +274,10 @@ const RING_SCHOOL: School = {
 }
 
 /** Schools that ship. None is the right one. */
-export const SHIPPED_SCHOOLS: readonly School[] = [ROUND_SCHOOL, LINE_SCHOOL, SEQUENCE_SCHOOL, SET_SCHOOL, RING_SCHOOL]
+export const SHIPPED_SCHOOLS: readonly School[] = [
+  ROUND_SCHOOL,
+  LINE_SCHOOL,
+  SEQUENCE_SCHOOL,
+  SET_SCHOOL,
+  RING_SCHOOL,
+]

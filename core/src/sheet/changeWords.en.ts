@@ -1,10 +1,20 @@
 import { findNode, ROOT_ID, type Edit } from '../document/index.ts'
 import { variationText, type FigureBook } from '../figure/index.ts'
-import { routineShape, type Change, type Part, type Pass, type Routine, type Slot } from '../routine/index.ts'
+import {
+  routineShape,
+  type Change,
+  type Part,
+  type Pass,
+  type Routine,
+  type Slot,
+} from '../routine/index.ts'
 
 /** Words for what edits change, in English: one sentence each, in the cuer's words. */
 
-/** What each edit of a batch did to the sheet as it was before the batch. Runs of the same are said once, with how often. */
+/**
+ * What each edit of a batch did to the sheet as it was before the batch. Runs of the same are said
+ * once, with how often.
+ */
 export function changeWords(before: Routine, edits: readonly Edit[], book: FigureBook): string[] {
   const said = edits.map((edit) => oneChange(before, edit, book, addedBy(edits)))
   return [...new Set(said)].map((text) => {
@@ -15,7 +25,12 @@ export function changeWords(before: Routine, edits: readonly Edit[], book: Figur
 
 type Node = Slot | Change | Part | Pass
 /** What the batch itself puts in, so that a later edit of it can be named. */
-const addedBy = (edits: readonly Edit[]): ReadonlyMap<string, Node> => new Map(edits.flatMap((edit) => (edit.type === 'insert' ? [[edit.item.id, edit.item as unknown as Node]] : [])))
+const addedBy = (edits: readonly Edit[]): ReadonlyMap<string, Node> =>
+  new Map(
+    edits.flatMap((edit) =>
+      edit.type === 'insert' ? [[edit.item.id, edit.item as unknown as Node]] : [],
+    ),
+  )
 
 const HEADING: Readonly<Record<string, string>> = {
   by: 'who made it',
@@ -53,17 +68,29 @@ const FIELD: Readonly<Record<string, string>> = {
   stretch: 'stretch',
 }
 
-function oneChange(before: Routine, edit: Edit, book: FigureBook, added: ReadonlyMap<string, Node>): string {
-  const nodeOf = (id: string): Node | null => (findNode(routineShape, before, id)?.node as unknown as Node | undefined) ?? added.get(id) ?? null
-  const name = (node: unknown): string => (node && typeof node === 'object' ? nameOf(node as Node, before, book) : 'something')
+function oneChange(
+  before: Routine,
+  edit: Edit,
+  book: FigureBook,
+  added: ReadonlyMap<string, Node>,
+): string {
+  const nodeOf = (id: string): Node | null =>
+    (findNode(routineShape, before, id)?.node as unknown as Node | undefined) ??
+    added.get(id) ??
+    null
+  const name = (node: unknown): string =>
+    node && typeof node === 'object' ? nameOf(node as Node, before, book) : 'something'
   switch (edit.type) {
     case 'set': {
       if (edit.id === ROOT_ID) return headingChange(edit)
       const node = nodeOf(edit.id)
-      if (edit.field === 'content') return `${placeOf(before, edit.id)}${contentName(edit.from as Slot['content'], book)} became ${contentName(edit.to as Slot['content'], book)}`
-      if (edit.field === 'times') return `${name(node)} is danced ${String(edit.to)} times instead of ${String(edit.from)}`
+      if (edit.field === 'content')
+        return `${placeOf(before, edit.id)}${contentName(edit.from as Slot['content'], book)} became ${contentName(edit.to as Slot['content'], book)}`
+      if (edit.field === 'times')
+        return `${name(node)} is danced ${String(edit.to)} times instead of ${String(edit.from)}`
       if (edit.field === 'label') return `Part ${String(edit.from)} is called ${String(edit.to)}`
-      if (edit.field === 'reflected') return `${name(node)} is ${edit.to === true ? 'mirrored' : 'no longer mirrored'}`
+      if (edit.field === 'reflected')
+        return `${name(node)} is ${edit.to === true ? 'mirrored' : 'no longer mirrored'}`
       return `${placeOf(before, edit.id)}${name(node)}: ${FIELD[edit.field] ?? edit.field} ${edit.to === null ? 'taken away' : edit.from === null ? 'given' : 'changed'}`
     }
     case 'insert':
@@ -78,15 +105,19 @@ function oneChange(before: Routine, edit: Edit, book: FigureBook, added: Readonl
 function headingChange({ field, from, to }: Extract<Edit, { type: 'set' }>): string {
   if (field === 'title') return `Renamed from “${String(from)}” to “${String(to)}”`
   if (field === 'archived') return to === true ? 'Put away' : 'Taken out again'
-  const short = (value: unknown): string | null => (typeof value === 'string' || typeof value === 'number' ? String(value) : null)
+  const short = (value: unknown): string | null =>
+    typeof value === 'string' || typeof value === 'number' ? String(value) : null
   const name = `The ${HEADING[field] ?? field}`
   const [was, is] = [short(from), short(to)]
-  return is === null || was === null || is.length > 40 ? `${name} was changed` : `${name} became ${is || 'empty'}${was ? `, it was ${was}` : ''}`
+  return is === null || was === null || is.length > 40
+    ? `${name} was changed`
+    : `${name} became ${is || 'empty'}${was ? `, it was ${was}` : ''}`
 }
 
 function nameOf(node: Node, before: Routine, book: FigureBook): string {
   if ('content' in node) return contentName(node.content, book)
-  if ('partId' in node) return `A pass of ${before.parts.find(({ id }) => id === node.partId)?.label ?? 'a part'}`
+  if ('partId' in node)
+    return `A pass of ${before.parts.find(({ id }) => id === node.partId)?.label ?? 'a part'}`
   if ('label' in node) return `Part ${node.label}`
   return 'A finding left so'
 }
@@ -97,17 +128,26 @@ function contentName(content: Slot['content'], book: FigureBook): string {
   return `${book.get(content.figureId)?.name ?? content.figureId}${varied ? ` (${varied})` : ''}`
 }
 
-/** “A: ” for a slot of a part, “only once in A: ” for a change of one pass; nothing for what belongs to the whole sheet. */
+/**
+ * “A: ” for a slot of a part, “only once in A: ” for a change of one pass; nothing for what belongs
+ * to the whole sheet.
+ */
 function placeOf(before: Routine, id: string): string {
   const part = before.parts.find(({ slots }) => slots.some((slot) => slot.id === id))
   if (part) return `${part.label}: `
   const pass = before.passes.find(({ changes }) => changes.some((change) => change.id === id))
   return pass ? passPlace(before, pass) : ''
 }
-const passPlace = (before: Routine, pass: Pass): string => `only in one ${before.parts.find(({ id }) => id === pass.partId)?.label ?? 'pass'}: `
+const passPlace = (before: Routine, pass: Pass): string =>
+  `only in one ${before.parts.find(({ id }) => id === pass.partId)?.label ?? 'pass'}: `
 
-function ownerName(before: Routine, { owner, list }: { readonly owner: string; readonly list: string }, added: ReadonlyMap<string, Node>): string {
-  if (list === 'slots') return `${before.parts.find(({ id }) => id === owner)?.label ?? (added.get(owner) as Part | undefined)?.label ?? 'a part'}: `
+function ownerName(
+  before: Routine,
+  { owner, list }: { readonly owner: string; readonly list: string },
+  added: ReadonlyMap<string, Node>,
+): string {
+  if (list === 'slots')
+    return `${before.parts.find(({ id }) => id === owner)?.label ?? (added.get(owner) as Part | undefined)?.label ?? 'a part'}: `
   const pass = before.passes.find(({ id }) => id === owner)
   return list === 'changes' && pass ? passPlace(before, pass) : ''
 }

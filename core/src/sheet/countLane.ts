@@ -1,7 +1,13 @@
 import { utterancesOf, type Plan } from '../cue/index.ts'
 import type { Routine, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
-import { countLabel, readCountIn, TICKS_PER_BEAT, type CountStyle, type Tick } from '../time/index.ts'
+import {
+  countLabel,
+  readCountIn,
+  TICKS_PER_BEAT,
+  type CountStyle,
+  type Tick,
+} from '../time/index.ts'
 
 /** A count that is spoken. */
 export interface SpokenCount {
@@ -18,17 +24,29 @@ export interface CountedSheet {
 }
 
 /**
- * The counts that are spoken beside the words: the count-in where the school speaks it, and every beat of the dance that
- * no words cover where the sheet is called in words and counts, or in counts only. Half beats stay out of the mouth unless
- * the sheet wants them. Each pass is counted from its own beginning.
+ * The counts that are spoken beside the words: the count-in where the school speaks it, and every
+ * beat of the dance that no words cover where the sheet is called in words and counts, or in counts
+ * only. Half beats stay out of the mouth unless the sheet wants them. Each pass is counted from its
+ * own beginning.
  */
 export function spokenCounts({ routine, timeline, school, plan }: CountedSheet): SpokenCount[] {
   const { mouth = 'words', halves } = routine.calling ?? {}
-  const countIn = school.prompts.includes('count-in') || mouth !== 'words' ? countInWords(school, timeline) : []
+  const countIn =
+    school.prompts.includes('count-in') || mouth !== 'words' ? countInWords(school, timeline) : []
   if (mouth === 'words') return apart(countIn, plan)
   const { metre } = routine
-  const style: CountStyle = { beatsPerGroup: school.count.group === 'eights' && metre.beatsPerBar % 2 === 0 ? 8 : metre.beatsPerBar, ones: school.count.ones, countFrom: school.count.countFrom, division: metre.division }
-  const step = halves ? (metre.division === 3 ? TICKS_PER_BEAT / 3 : TICKS_PER_BEAT / 2) : TICKS_PER_BEAT
+  const style: CountStyle = {
+    beatsPerGroup:
+      school.count.group === 'eights' && metre.beatsPerBar % 2 === 0 ? 8 : metre.beatsPerBar,
+    ones: school.count.ones,
+    countFrom: school.count.countFrom,
+    division: metre.division,
+  }
+  const step = halves
+    ? metre.division === 3
+      ? TICKS_PER_BEAT / 3
+      : TICKS_PER_BEAT / 2
+    : TICKS_PER_BEAT
   const danced = timeline.passes.flatMap((pass) => {
     const found: SpokenCount[] = []
     for (let at: number = pass.start; at < pass.end; at += step) {
@@ -43,7 +61,11 @@ export function spokenCounts({ routine, timeline, school, plan }: CountedSheet):
 function countInWords({ countIn }: School, { passes }: Timeline): SpokenCount[] {
   const read = readCountIn(countIn)
   const first = passes[0]?.start ?? 0
-  return read.ok ? read.value.filter(({ kind }) => kind !== 'cue').map(({ text, at }) => ({ at: (first + at) as Tick, text })) : []
+  return read.ok
+    ? read.value
+        .filter(({ kind }) => kind !== 'cue')
+        .map(({ text, at }) => ({ at: (first + at) as Tick, text }))
+    : []
 }
 
 /** Only the counts that sound while no words do. */

@@ -11,14 +11,23 @@ export interface Density {
 
 const EVERY_SECONDS = 2
 
-/** Words in 20 seconds along the dance, from its first cue to its end, every two seconds. Empty where nothing is said. */
+/**
+ * Words in 20 seconds along the dance, from its first cue to its end, every two seconds. Empty
+ * where nothing is said.
+ */
 export function densityOf(plan: Plan, endSeconds: number): Density[] {
-  const said = utterancesOf(plan).map(({ said: one }) => ({ at: one.start, words: one.wording.words }))
+  const said = utterancesOf(plan).map(({ said: one }) => ({
+    at: one.start,
+    words: one.wording.words,
+  }))
   const [first] = said
   if (!first) return []
   const points: Density[] = []
   for (let at = first.at; at <= Math.max(endSeconds, first.at); at += EVERY_SECONDS) {
-    const words = said.reduce((sum, one) => sum + (Math.abs(one.at - at) <= WINDOW_SECONDS / 2 ? one.words : 0), 0)
+    const words = said.reduce(
+      (sum, one) => sum + (Math.abs(one.at - at) <= WINDOW_SECONDS / 2 ? one.words : 0),
+      0,
+    )
     points.push({ seconds: at, words })
   }
   return points

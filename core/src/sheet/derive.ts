@@ -1,9 +1,33 @@
 import { CHECKS, withRepair, type Derived, type Finding } from '../check/index.ts'
-import { heardClock, knownBy, planRoutine, type Known, type Plan, type PlanCache, type PlanInput, type Voice } from '../cue/index.ts'
+import {
+  heardClock,
+  knownBy,
+  planRoutine,
+  type Known,
+  type Plan,
+  type PlanCache,
+  type PlanInput,
+  type Voice,
+} from '../cue/index.ts'
 import type { FigureBook, FloorProfile } from '../figure/index.ts'
-import { NO_MUSIC, unfold, type Choices, type Routine, type Timeline, type UnfoldCache } from '../routine/index.ts'
+import {
+  NO_MUSIC,
+  unfold,
+  type Choices,
+  type Routine,
+  type Timeline,
+  type UnfoldCache,
+} from '../routine/index.ts'
 import type { School } from '../school/index.ts'
-import { layPhrases, steadyBeatMap, ticksPerBar, USUAL_PHRASE_BARS, type BeatMap, type PhraseSpan, type Tick } from '../time/index.ts'
+import {
+  layPhrases,
+  steadyBeatMap,
+  ticksPerBar,
+  USUAL_PHRASE_BARS,
+  type BeatMap,
+  type PhraseSpan,
+  type Tick,
+} from '../time/index.ts'
 import type { Recording, Tune } from '../tune/index.ts'
 import { musicOn } from './musicOn.ts'
 
@@ -24,7 +48,9 @@ export interface SheetInput {
   readonly hallSeconds?: number
 }
 
-/** What was derived before, so that an edit derives only what it touches. Keep one for each sheet. */
+/**
+ * What was derived before, so that an edit derives only what it touches. Keep one for each sheet.
+ */
 export interface SheetCache {
   readonly passes: UnfoldCache
   readonly plan: PlanCache
@@ -48,7 +74,8 @@ export interface ListedFinding extends Finding {
 }
 
 /**
- * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit touched is unfolded anew.
+ * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit
+ * touched is unfolded anew.
  */
 export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   const { routine, book, school, voice } = input
@@ -58,10 +85,29 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   const beatMap = recording?.beatMap ?? evenBeatMap(routine.bpm)
   const firstStep = (tune?.danceStart ?? 0) as Tick
   const music = on?.music ?? NO_MUSIC
-  const timeline = unfold(routine, book, { music, ...(cache ? { cache: cache.passes } : {}), ...(input.choices ? { choices: input.choices } : {}) })
+  const timeline = unfold(routine, book, {
+    music,
+    ...(cache ? { cache: cache.passes } : {}),
+    ...(input.choices ? { choices: input.choices } : {}),
+  })
   const known = input.known ?? 0
   const hallSeconds = input.hallSeconds ?? 0
-  const plan = planRoutine(planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune, floor: input.floor ?? null }), 1, cache?.plan)
+  const plan = planRoutine(
+    planInput({
+      routine,
+      timeline,
+      school,
+      voice,
+      beatMap,
+      firstStep,
+      known,
+      hallSeconds,
+      tune,
+      floor: input.floor ?? null,
+    }),
+    1,
+    cache?.plan,
+  )
   const derived: Derived = {
     routine,
     book,
@@ -78,60 +124,115 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
     phrases: music.phrases.length > 0 ? music.phrases : usualPhrases(routine, timeline),
     musicEnd: music.end,
   }
-  const findings = once(CHECKS.flatMap((check) => check(derived))).map((finding) => ({ ...withRepair(derived, finding), overruled: reasonFor(routine, finding) }))
+  const findings = once(CHECKS.flatMap((check) => check(derived))).map((finding) => ({
+    ...withRepair(derived, finding),
+    overruled: reasonFor(routine, finding),
+  }))
   return { ...derived, recording, firstStep, known, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
 const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPerBar(metre)
 
 /** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
-export const planAt = (sheet: Sheet, speed: number): Plan => (speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed))
+export const planAt = (sheet: Sheet, speed: number): Plan =>
+  speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed)
 
-/** The sheet's cues planned again at a speed, where something that it was planned on has changed since. */
+/**
+ * The sheet's cues planned again at a speed, where something that it was planned on has changed
+ * since.
+ */
 export const planAnew = (sheet: Sheet, speed = 1): Plan => planRoutine(planInput(sheet), speed)
 
-type Planning = Pick<Sheet, 'routine' | 'timeline' | 'school' | 'voice' | 'beatMap' | 'firstStep' | 'known' | 'hallSeconds' | 'tune' | 'floor'>
+type Planning = Pick<
+  Sheet,
+  | 'routine'
+  | 'timeline'
+  | 'school'
+  | 'voice'
+  | 'beatMap'
+  | 'firstStep'
+  | 'known'
+  | 'hallSeconds'
+  | 'tune'
+  | 'floor'
+>
 
-function planInput({ routine, timeline, school, voice, beatMap, firstStep, known, hallSeconds, tune, floor }: Planning): PlanInput {
+function planInput({
+  routine,
+  timeline,
+  school,
+  voice,
+  beatMap,
+  firstStep,
+  known,
+  hallSeconds,
+  tune,
+  floor,
+}: Planning): PlanInput {
   const bars = firstStep / ticksPerBar(routine.metre)
-  const landmark = tune?.landmarks.find(({ kind, at }) => kind === 'start' && at === firstStep)?.text ?? null
+  const landmark =
+    tune?.landmarks.find(({ kind, at }) => kind === 'start' && at === firstStep)?.text ?? null
   const { calling, formation } = routine
-  return { timeline, school, voice, beatMap, firstStep, known: knownBy(floor, known), phraseTicks: usualPhrase(routine), calling, formation, hallSeconds, ...(tune ? { introduction: { bars, landmark } } : {}) }
+  return {
+    timeline,
+    school,
+    voice,
+    beatMap,
+    firstStep,
+    known: knownBy(floor, known),
+    phraseTicks: usualPhrase(routine),
+    calling,
+    formation,
+    hallSeconds,
+    ...(tune ? { introduction: { bars, landmark } } : {}),
+  }
 }
 
 let even: { readonly bpm: number; readonly map: BeatMap } | null = null
-/** The beats of an even tempo; the same as last time for the same tempo, so that what was planned on them is known again. */
+/**
+ * The beats of an even tempo; the same as last time for the same tempo, so that what was planned on
+ * them is known again.
+ */
 function evenBeatMap(bpm: number): BeatMap {
   if (even?.bpm !== bpm) even = { bpm, map: steadyBeatMap(bpm) }
   return even.map
 }
 
 /**
- * Without a tune a pass is held to usual phrases, as many as come nearest, while a bridge, a fill, an entrance or an
- * ending is a phrase of its own.
+ * Without a tune a pass is held to usual phrases, as many as come nearest, while a bridge, a fill,
+ * an entrance or an ending is a phrase of its own.
  */
 function usualPhrases(routine: Routine, timeline: Timeline): PhraseSpan[] {
   const bar = ticksPerBar(routine.metre)
   const usual = USUAL_PHRASE_BARS * bar
   const lengths = timeline.passes.flatMap((pass) => {
     const length = pass.end - pass.start
-    return pass.pass.kind === 'pass' ? Array<number>(Math.max(1, Math.round(length / usual))).fill(USUAL_PHRASE_BARS) : [length / bar]
+    return pass.pass.kind === 'pass'
+      ? Array<number>(Math.max(1, Math.round(length / usual))).fill(USUAL_PHRASE_BARS)
+      : [length / bar]
   })
   return layPhrases(routine.metre, lengths, 0 as Tick)
 }
 
-/** What is so every time a part is danced is one finding, where it comes first, with all the places it concerns. */
+/**
+ * What is so every time a part is danced is one finding, where it comes first, with all the places
+ * it concerns.
+ */
 function once(findings: readonly Finding[]): Finding[] {
   const found = new Map<string, Finding>()
   for (const finding of findings) {
     const key = `${finding.code} ${finding.subject}`
     const before = found.get(key)
     if (!before) found.set(key, finding)
-    else if (before.slotKeys[0] !== finding.slotKeys[0]) found.set(key, { ...before, slotKeys: [...before.slotKeys, ...finding.slotKeys] })
+    else if (before.slotKeys[0] !== finding.slotKeys[0])
+      found.set(key, { ...before, slotKeys: [...before.slotKeys, ...finding.slotKeys] })
   }
   return [...found.values()]
 }
 
 function reasonFor(routine: Routine, finding: Finding): string | null {
-  return routine.overrules.find((one) => one.code === finding.code && one.subject === finding.subject)?.reason ?? null
+  return (
+    routine.overrules.find((one) => one.code === finding.code && one.subject === finding.subject)
+      ?.reason ?? null
+  )
 }

@@ -1,6 +1,13 @@
 import { readSheetFile, writeSheetFile } from '../file/index.ts'
 import { expectOk } from '../document/index.ts'
-import { comesRoundTo, lessonsOf, NO_CHOICES, passesUntilHome, totalOf, wallsOf } from '../routine/index.ts'
+import {
+  comesRoundTo,
+  lessonsOf,
+  NO_CHOICES,
+  passesUntilHome,
+  totalOf,
+  wallsOf,
+} from '../routine/index.ts'
 import { partnerAfter, passesUntilPartner } from '../floor/index.ts'
 import { findingMessage, findingSum } from '../check/index.ts'
 import { deriveSheet, stateAt, type Sheet } from './index.ts'
@@ -11,20 +18,38 @@ import { DEFAULT_VOICES } from '../cue/index.ts'
 import { tick, type Tick } from '../time/index.ts'
 
 const beats = (ticks: number): number => ticks / 24
-const lengths = (sheet: Sheet): number[] => sheet.timeline.passes.map(({ start, end }) => beats(end - start))
-const alarms = (sheet: Sheet): string[] => sheet.findings.filter(({ severity }) => severity !== 'note').map(({ code, at }) => `${code} ${beats(at)}`)
+const lengths = (sheet: Sheet): number[] =>
+  sheet.timeline.passes.map(({ start, end }) => beats(end - start))
+const alarms = (sheet: Sheet): string[] =>
+  sheet.findings
+    .filter(({ severity }) => severity !== 'note')
+    .map(({ code, at }) => `${code} ${beats(at)}`)
 const end = (sheet: Sheet) => sheet.timeline.slots.at(-1)!.after
-const freeAt = (sheet: Sheet, beat: number) => stateAt(sheet.timeline, sheet.phrases, tick(beat * 24))!.free
+const freeAt = (sheet: Sheet, beat: number) =>
+  stateAt(sheet.timeline, sheet.phrases, tick(beat * 24))!.free
 
-const WALTZ = 'dance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n'
-const FOUR = (dance: string, start: string): string => `dance: ${dance}\nbar: 4 beats of 1/4\ntempo: 100\nstart: ${start}\n`
+const WALTZ =
+  'dance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n'
+const FOUR = (dance: string, start: string): string =>
+  `dance: ${dance}\nbar: 4 beats of 1/4\ntempo: 100\nstart: ${start}\n`
 const COUPLE = 'butterfly; lead faces wall, left foot free; follow faces centre, right foot free'
 const TWO_STEP = `dance: two-step\nbar: 2 beats of 1/4\ntempo: 100\nstart: ${COUPLE}\n`
 
 /** Typed, and the same as a file: both must prove alike. */
 function both(text: string): Sheet {
   const routine = typedRoutine(text)
-  const again = expectOk(readSheetFile(writeSheetFile({ format: 'dellop-sheet', version: 1, routine, figures: [], tune: null, school: null }))).routine
+  const again = expectOk(
+    readSheetFile(
+      writeSheetFile({
+        format: 'dellop-sheet',
+        version: 1,
+        routine,
+        figures: [],
+        tune: null,
+        school: null,
+      }),
+    ),
+  ).routine
   expect(again).toEqual(routine)
   const sheet = provedSheet(again)
   expect(sheet.timeline).toEqual(provedSheet(routine).timeline)
@@ -55,7 +80,11 @@ order
   A
 `)
     expect(lengths(sheet)).toEqual([16, 16, 16])
-    expect([freeAt(sheet, 22).lead, freeAt(sheet, 24).lead, end(sheet).lead.weight]).toEqual(['right', 'left', 'right'])
+    expect([freeAt(sheet, 22).lead, freeAt(sheet, 24).lead, end(sheet).lead.weight]).toEqual([
+      'right',
+      'left',
+      'right',
+    ])
     expect(alarms(sheet)).toEqual([])
   })
 
@@ -102,7 +131,11 @@ order
   A | rotated 4/8 right
   Turn
 `)
-    expect(wallsOf(sheet.timeline).map(({ from, to }) => [from, to])).toEqual([[0, 4], [4, 0], [0, 4]]) // prettier-ignore
+    expect(wallsOf(sheet.timeline).map(({ from, to }) => [from, to])).toEqual([
+      [0, 4],
+      [4, 0],
+      [0, 4],
+    ])
     expect(alarms(sheet)).toEqual([])
     const mirrored = both(`${TWO_STEP}
 part A
@@ -123,7 +156,9 @@ order
   })
 
   it('a mirrored pass begun on the foot that stands is told, once, where it begins', () => {
-    const sheet = both(`${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\n  Two-step box\norder\n  A\n  A mirrored\n`)
+    const sheet = both(
+      `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\n  Two-step box\norder\n  A\n  A mirrored\n`,
+    )
     expect(alarms(sheet)).toEqual(['feet.not-free 16'])
   })
 
@@ -154,16 +189,29 @@ order
   it('a fill goes on until its landmark, by whole units', () => {
     const sheet = proved(demoText('goosefoot-ring'))
     expect(sheet.timeline.passes.filter(({ part }) => part.label === 'Round')).toHaveLength(8)
-    expect(beats(sheet.timeline.passes.find(({ part }) => part.label === 'In and out')!.start)).toBe(128)
+    expect(
+      beats(sheet.timeline.passes.find(({ part }) => part.label === 'In and out')!.start),
+    ).toBe(128)
     expect(alarms(sheet)).toEqual([])
   })
 
   it('a fill until it is released is open, until a choice settles it', () => {
-    const routine = typedRoutine(`${TWO_STEP}\npart A\n  Vine four (x4)\npart Wave\n  Limp four\norder\n  A\n  fill Wave | fill until released, 1 to 8\n  A\n`)
-    const input = { routine, book: bookOf(SHIPPED_FIGURES), school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune: null }
+    const routine = typedRoutine(
+      `${TWO_STEP}\npart A\n  Vine four (x4)\npart Wave\n  Limp four\norder\n  A\n  fill Wave | fill until released, 1 to 8\n  A\n`,
+    )
+    const input = {
+      routine,
+      book: bookOf(SHIPPED_FIGURES),
+      school: ROUND_SCHOOL,
+      voice: DEFAULT_VOICES.en,
+      tune: null,
+    }
     const open = deriveSheet(input).timeline
     expect([beats(open.openFrom!), open.passes.at(-1)!.startIsOpen]).toEqual([20, true])
-    const settled = deriveSheet({ ...input, choices: { ...NO_CHOICES, fills: { [routine.passes[1]!.id]: 4 } } }).timeline
+    const settled = deriveSheet({
+      ...input,
+      choices: { ...NO_CHOICES, fills: { [routine.passes[1]!.id]: 4 } },
+    }).timeline
     expect([settled.openFrom, beats(settled.lengthTicks)]).toEqual([null, 48])
   })
 
@@ -205,10 +253,33 @@ order
 
   it('a lead who stands while the follow steps: another foot is free for each', () => {
     const still = SHIPPED_FIGURES.find(({ id }) => id === 'canter')!
-    const follow = expectOk(readSheetFile(writeSheetFile({ format: 'dellop-sheet', version: 1, routine: typedRoutine(`${WALTZ}part A\n  Canter\norder\n  A\n`), figures: [still], tune: null, school: null }))).figures[0]!
-    const odd = { ...follow, id: 'follow-passes', name: 'Follow passes', lead: [], follow: [{ ...still.lead[0]!, foot: 'right' as const, text: 'right step' }] }
+    const follow = expectOk(
+      readSheetFile(
+        writeSheetFile({
+          format: 'dellop-sheet',
+          version: 1,
+          routine: typedRoutine(`${WALTZ}part A\n  Canter\norder\n  A\n`),
+          figures: [still],
+          tune: null,
+          school: null,
+        }),
+      ),
+    ).figures[0]!
+    const odd = {
+      ...follow,
+      id: 'follow-passes',
+      name: 'Follow passes',
+      lead: [],
+      follow: [{ ...still.lead[0]!, foot: 'right' as const, text: 'right step' }],
+    }
     const routine = { ...typedRoutine(`${WALTZ}part A\n  #follow-passes\norder\n  A\n`) }
-    const sheet = deriveSheet({ routine, book: new Map([...bookOf(SHIPPED_FIGURES), [odd.id, odd]]), school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune: null })
+    const sheet = deriveSheet({
+      routine,
+      book: new Map([...bookOf(SHIPPED_FIGURES), [odd.id, odd]]),
+      school: ROUND_SCHOOL,
+      voice: DEFAULT_VOICES.en,
+      tune: null,
+    })
     expect([end(sheet).lead.weight, end(sheet).follow.weight]).toEqual(['right', 'right'])
     expect(sheet.findings.filter(({ code }) => code.startsWith('feet'))).toEqual([])
   })
@@ -216,7 +287,9 @@ order
   it('a mixer: each pass moves the follows on, and after eight the first partner is there', () => {
     const sheet = proved(demoText('eight-for-the-geese'))
     const shifts = sheet.timeline.passes.map(({ pass }) => pass.shift!)
-    expect(shifts.map((_, n) => partnerAfter(0, shifts.slice(0, n), 8))).toEqual([0, 7, 6, 5, 4, 3, 2, 1])
+    expect(shifts.map((_, n) => partnerAfter(0, shifts.slice(0, n), 8))).toEqual([
+      0, 7, 6, 5, 4, 3, 2, 1,
+    ])
     expect([partnerAfter(0, shifts, 8), alarms(sheet)]).toEqual([0, []])
   })
 
@@ -229,7 +302,10 @@ order
   A x2
 `)
     expect(sheet.timeline.slots.map(({ swapped }) => swapped)).toEqual([false, false, true, true])
-    expect([sheet.timeline.slots[2]!.before.lead.facing, sheet.timeline.slots[2]!.before.follow.facing]).toEqual([6, 2])
+    expect([
+      sheet.timeline.slots[2]!.before.lead.facing,
+      sheet.timeline.slots[2]!.before.follow.facing,
+    ]).toEqual([6, 2])
   })
 
   it('a length of two ways makes totals of two ways, 10 or 20', () => {
@@ -238,16 +314,24 @@ order
   })
 
   it('a wait for the phrase lasts as long as the music says', () => {
-    const routine = typedRoutine(`${WALTZ}part A\n  Box\n  "wait" = to the phrase\npart B\n  Box\norder\n  A\n  B\n`)
+    const routine = typedRoutine(
+      `${WALTZ}part A\n  Box\n  "wait" = to the phrase\npart B\n  Box\norder\n  A\n  B\n`,
+    )
     const sheet = provedSheet(routine, demoTune('lamps-along-the-staithe'))
     expect(lengths(sheet)).toEqual([24, 6])
     expect(provedSheet(routine, null).timeline.openFrom).toBe(6 * 24)
   })
 
   it('after something open, what is tied to the music starts where the music says', () => {
-    const routine = typedRoutine(`${WALTZ}part A\n  Box\n  "wait for the fiddles" = ?\npart B\n  Box\norder\n  A\n  B | at section B\n  A\n`)
+    const routine = typedRoutine(
+      `${WALTZ}part A\n  Box\n  "wait for the fiddles" = ?\npart B\n  Box\norder\n  A\n  B | at section B\n  A\n`,
+    )
     const { passes } = provedSheet(routine, demoTune('lamps-along-the-staithe')).timeline
-    expect(passes.map(({ start, startIsOpen }) => [beats(start), startIsOpen])).toEqual([[0, false], [48, false], [54, false]]) // prettier-ignore
+    expect(passes.map(({ start, startIsOpen }) => [beats(start), startIsOpen])).toEqual([
+      [0, false],
+      [48, false],
+      [54, false],
+    ])
   })
 
   it('verse and chorus, each chorus its own', () => {
@@ -273,8 +357,18 @@ order
     after end: Limp four
 `)
     expect(lengths(sheet)).toEqual([16, 16, 16, 16, 16])
-    expect(sheet.timeline.passes[1]!.slots.map(({ figure }) => figure!.name)).toEqual(['Two-step box', 'Limp four', 'Two-step box', 'Vine four'])
-    expect(sheet.timeline.passes[3]!.slots.map(({ changed }) => changed)).toEqual([false, false, false, true])
+    expect(sheet.timeline.passes[1]!.slots.map(({ figure }) => figure!.name)).toEqual([
+      'Two-step box',
+      'Limp four',
+      'Two-step box',
+      'Vine four',
+    ])
+    expect(sheet.timeline.passes[3]!.slots.map(({ changed }) => changed)).toEqual([
+      false,
+      false,
+      false,
+      true,
+    ])
     expect(alarms(sheet)).toEqual([])
   })
 
@@ -300,17 +394,32 @@ order
   })
 
   it('a part that shares a phrase with another is no part that is short', () => {
-    const sheet = both(`${TWO_STEP}part A\n  Two side two-steps\n  Vine four\npart B\n  Limp four\n  Two-step box\norder\n  A\n  B\n  A\n  B\n`)
+    const sheet = both(
+      `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\npart B\n  Limp four\n  Two-step box\norder\n  A\n  B\n  A\n  B\n`,
+    )
     expect(alarms(sheet)).toEqual([])
   })
 })
 
 describe('walls and partners', () => {
-  it('three quarters to the right: 12, 9, 6, 3 and home', () => expect([passesUntilHome(6), passesUntilHome(4), passesUntilHome(0)]).toEqual([4, 2, 1]))
-  it.each([[1, 8], [2, 4], [3, 8]])('with eight couples and %i on, the first partner returns after %i', (shift, after) => expect(passesUntilPartner(8, shift)).toBe(after)) // prettier-ignore
+  it('three quarters to the right: 12, 9, 6, 3 and home', () =>
+    expect([passesUntilHome(6), passesUntilHome(4), passesUntilHome(0)]).toEqual([4, 2, 1]))
+  it.each([
+    [1, 8],
+    [2, 4],
+    [3, 8],
+  ])('with eight couples and %i on, the first partner returns after %i', (shift, after) =>
+    expect(passesUntilPartner(8, shift)).toBe(after),
+  )
   it('a line dance names its walls, and a half of a part turns none', () => {
     const sheet = proved(demoText('pegs-on-a-line'))
-    expect(wallsOf(sheet.timeline).map(({ from, to }) => [from, to])).toEqual([[0, 2], [2, 4], [4, 4], [4, 4], [4, 6]]) // prettier-ignore
+    expect(wallsOf(sheet.timeline).map(({ from, to }) => [from, to])).toEqual([
+      [0, 2],
+      [2, 4],
+      [4, 4],
+      [4, 4],
+      [4, 6],
+    ])
   })
 })
 
@@ -318,13 +427,21 @@ describe('at any beat', () => {
   const sheet = proved(demoText('combing-the-teasels'))
   it('the state is that of the figure danced so far', () => {
     const here = stateAt(sheet.timeline, sheet.phrases, tick(24))!
-    expect(here).toMatchObject({ free: { lead: 'right', follow: 'left' }, inPhrase: { phrase: 1, beat: 1 } })
+    expect(here).toMatchObject({
+      free: { lead: 'right', follow: 'left' },
+      inPhrase: { phrase: 1, beat: 1 },
+    })
     expect(here.slot.figure!.name).toBe('Basic, counted from two')
   })
   it('at the start of each slot it is the state it begins in', () => {
-    for (const slot of sheet.timeline.slots) expect(stateAt(sheet.timeline, sheet.phrases, slot.start)!.state).toEqual(slot.before)
+    for (const slot of sheet.timeline.slots)
+      expect(stateAt(sheet.timeline, sheet.phrases, slot.start)!.state).toEqual(slot.before)
   })
-  it('there is none outside the dance', () => expect([stateAt(sheet.timeline, sheet.phrases, -24 as Tick), stateAt(sheet.timeline, sheet.phrases, sheet.timeline.lengthTicks)]).toEqual([null, null]))
+  it('there is none outside the dance', () =>
+    expect([
+      stateAt(sheet.timeline, sheet.phrases, -24 as Tick),
+      stateAt(sheet.timeline, sheet.phrases, sheet.timeline.lengthTicks),
+    ]).toEqual([null, null]))
 })
 
 describe('findings speak as the dance is danced', () => {
@@ -344,8 +461,12 @@ order
   A
   A | rotated 2/8 right
 `
-    expect(told(lines, 'feet.not-free')[0]).toBe('Vine right, touch needs the right foot on count 1, and the weight is on it. Vine right, touch: right, left, right, so the weight is on the right')
-    expect(told(lines, 'facing.rotated')).toEqual(['A is to begin facing 3 o’clock here, and they face 12 o’clock. 12 o’clock and a quarter to the right is 3 o’clock'])
+    expect(told(lines, 'feet.not-free')[0]).toBe(
+      'Vine right, touch needs the right foot on count 1, and the weight is on it. Vine right, touch: right, left, right, so the weight is on the right',
+    )
+    expect(told(lines, 'facing.rotated')).toEqual([
+      'A is to begin facing 3 o’clock here, and they face 12 o’clock. 12 o’clock and a quarter to the right is 3 o’clock',
+    ])
   })
 
   it('of the role and the hall, where two dance together', () => {

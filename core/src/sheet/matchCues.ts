@@ -31,20 +31,26 @@ export interface CueMatch {
 export interface MatchedCues {
   readonly matches: readonly CueMatch[]
   readonly unplaced: readonly { readonly cue: OutsideCue; readonly why: Unplaced }[]
-  /** What makes the sheet say them so: pins and wordings, in a part where all its times agree, else in the pass alone. */
+  /**
+   * What makes the sheet say them so: pins and wordings, in a part where all its times agree, else
+   * in the pass alone.
+   */
   readonly edits: readonly Edit[]
 }
 
 /** A cue is for a figure whose own moment lies no further away, in seconds. */
 const NEAR_SECONDS = 6
-/** Words of a cue and a figure that make them the same in spite of other words, as a share of all. */
+/**
+ * Words of a cue and a figure that make them the same in spite of other words, as a share of all.
+ */
 const ALIKE = 0.5
 /** Two starts are the same that lie no further apart, in ticks: nobody speaks more exactly. */
 const SAME_TICKS = 2
 
 /**
- * Lays cues from elsewhere onto a sheet: each to the figure it names, in their order, so that words and moments agree best
- * in all (an alignment as of two texts, Needleman and Wunsch 1970). What cannot be placed is told, never guessed.
+ * Lays cues from elsewhere onto a sheet: each to the figure it names, in their order, so that words
+ * and moments agree best in all (an alignment as of two texts, Needleman and Wunsch 1970). What
+ * cannot be placed is told, never guessed.
  */
 export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewId): MatchedCues {
   const end = sheet.clock.heardAt(sheet.timeline.lengthTicks)
@@ -53,7 +59,11 @@ export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewI
   for (const cue of cues) {
     const before = usable.at(-1)
     if (cue.start >= end) unplaced.push({ cue, why: 'past-end' })
-    else if (before && (cue.start <= before.start || (before.end !== null && cue.start < before.end - 0.001))) unplaced.push({ cue, why: 'overlaps' })
+    else if (
+      before &&
+      (cue.start <= before.start || (before.end !== null && cue.start < before.end - 0.001))
+    )
+      unplaced.push({ cue, why: 'overlaps' })
     else usable.push(cue)
   }
   const targets = [...sheet.plan.planned, ...sheet.plan.extras]
@@ -64,10 +74,18 @@ export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewI
   const pairs = align(usable, targets)
   const placed = new Set(pairs.map(({ cue }) => cue))
   for (const cue of usable) if (!placed.has(cue)) unplaced.push({ cue, why: 'no-figure' })
-  const matches = pairs.map(({ cue, slot }): CueMatch => ({ cue, slot, isSame: isSaidSo(sheet, said.get(slot.key), cue) }))
+  const matches = pairs.map(({ cue, slot }): CueMatch => ({
+    cue,
+    slot,
+    isSame: isSaidSo(sheet, said.get(slot.key), cue),
+  }))
   const { edits, once } = editsOf(sheet, matches, said, newId)
   for (const { cue } of once) unplaced.push({ cue, why: 'not-every-time' })
-  return { matches: matches.filter((one) => !once.includes(one)), unplaced: unplaced.sort((x, y) => x.cue.start - y.cue.start), edits }
+  return {
+    matches: matches.filter((one) => !once.includes(one)),
+    unplaced: unplaced.sort((x, y) => x.cue.start - y.cue.start),
+    edits,
+  }
 }
 
 /** How much a cue differs from what may be said of a figure: 0 for its very words, up to 1. */
@@ -83,7 +101,10 @@ function unlike(text: string, { wordings }: CueSlot): number {
   )
 }
 
-function align(cues: readonly OutsideCue[], targets: readonly { readonly slot: CueSlot; readonly at: number }[]): { cue: OutsideCue; slot: CueSlot }[] {
+function align(
+  cues: readonly OutsideCue[],
+  targets: readonly { readonly slot: CueSlot; readonly at: number }[],
+): { cue: OutsideCue; slot: CueSlot }[] {
   const SKIP_CUE = 1
   const rows = cues.length + 1
   const columns = targets.length + 1
@@ -91,37 +112,68 @@ function align(cues: readonly OutsideCue[], targets: readonly { readonly slot: C
   const priceOf = (i: number, k: number): number => {
     const far = Math.abs(cues[i]!.start - targets[k]!.at)
     const other = far > NEAR_SECONDS ? 1 : unlike(cues[i]!.text, targets[k]!.slot)
-    // A figure that may be skipped for nothing is taken only for words that are its own, or at its very moment.
-    return far > NEAR_SECONDS || (other > ALIKE && far > 1) || other >= 1 ? Infinity : other * 0.6 + (far / NEAR_SECONDS) * 0.35
+    // A figure that may be skipped for nothing is taken only for words that are its own, or at its
+    // very moment.
+    return far > NEAR_SECONDS || (other > ALIKE && far > 1) || other >= 1
+      ? Infinity
+      : other * 0.6 + (far / NEAR_SECONDS) * 0.35
   }
   for (let i = rows - 1; i >= 0; i--) {
     for (let k = columns - 1; k >= 0; k--) {
       if (i === cues.length) cost[i]![k] = 0
       else if (k === targets.length) cost[i]![k] = cost[i + 1]![k]! + SKIP_CUE
-      else cost[i]![k] = Math.min(cost[i + 1]![k]! + SKIP_CUE, cost[i]![k + 1]!, cost[i + 1]![k + 1]! + priceOf(i, k))
+      else
+        cost[i]![k] = Math.min(
+          cost[i + 1]![k]! + SKIP_CUE,
+          cost[i]![k + 1]!,
+          cost[i + 1]![k + 1]! + priceOf(i, k),
+        )
     }
   }
   const pairs: { cue: OutsideCue; slot: CueSlot }[] = []
   for (let i = 0, k = 0; i < cues.length && k < targets.length;) {
-    if (cost[i]![k] === cost[i + 1]![k + 1]! + priceOf(i, k)) pairs.push({ cue: cues[i++]!, slot: targets[k++]!.slot })
+    if (cost[i]![k] === cost[i + 1]![k + 1]! + priceOf(i, k))
+      pairs.push({ cue: cues[i++]!, slot: targets[k++]!.slot })
     else if (cost[i]![k] === cost[i]![k + 1]) k++
     else i++
   }
   return pairs
 }
 
-const startTick = (sheet: Sheet, seconds: number): number => Math.round(sheet.clock.tickAtHeard(seconds))
+const startTick = (sheet: Sheet, seconds: number): number =>
+  Math.round(sheet.clock.tickAtHeard(seconds))
 
 function isSaidSo(sheet: Sheet, said: Said | undefined, cue: OutsideCue): boolean {
-  if (said === undefined || wordsOf(said.said.wording.text).join(' ') !== wordsOf(cue.text).join(' ')) return false
+  if (
+    said === undefined ||
+    wordsOf(said.said.wording.text).join(' ') !== wordsOf(cue.text).join(' ')
+  )
+    return false
   // A file has nothing before its music: what is said under the count-in stands at its beginning.
-  return Math.abs(said.said.startTick - startTick(sheet, cue.start)) <= SAME_TICKS || (cue.start <= 0 && said.said.start <= 0)
+  return (
+    Math.abs(said.said.startTick - startTick(sheet, cue.start)) <= SAME_TICKS ||
+    (cue.start <= 0 && said.said.start <= 0)
+  )
 }
 
-/** Pins and wordings for the names that are said otherwise; second cues and the like follow their names. */
-function editsOf(sheet: Sheet, matches: readonly CueMatch[], said: ReadonlyMap<string, Said>, newId: NewId): { edits: Edit[]; once: CueMatch[] } {
+/**
+ * Pins and wordings for the names that are said otherwise; second cues and the like follow their
+ * names.
+ */
+function editsOf(
+  sheet: Sheet,
+  matches: readonly CueMatch[],
+  said: ReadonlyMap<string, Said>,
+  newId: NewId,
+): { edits: Edit[]; once: CueMatch[] } {
   const slots = new Map(sheet.timeline.slots.map((slot) => [slot.key, slot]))
-  const wished = matches.filter(({ slot, isSame }) => slot.purpose === 'cue' && !isSame).map((match) => ({ match, danced: slots.get(match.slot.slotKey)!, wish: wishOf(sheet, match, said.get(match.slot.key)) }))
+  const wished = matches
+    .filter(({ slot, isSame }) => slot.purpose === 'cue' && !isSame)
+    .map((match) => ({
+      match,
+      danced: slots.get(match.slot.slotKey)!,
+      wish: wishOf(sheet, match, said.get(match.slot.key)),
+    }))
   const edits: Edit[] = []
   const once: CueMatch[] = []
   for (const ofSlot of grouped(wished, ({ danced }) => danced.slot.id).values()) {
@@ -131,7 +183,8 @@ function editsOf(sheet: Sheet, matches: readonly CueMatch[], said: ReadonlyMap<s
       continue
     }
     for (const [passId, ofPass] of grouped(ofSlot, ({ danced }) => danced.passId)) {
-      if (agree(ofPass) && ofPass.length === all.filter((one) => one.passId === passId).length) edits.push(...wishEdits(ofPass[0]!.danced, ofPass[0]!.wish, 'pass', newId))
+      if (agree(ofPass) && ofPass.length === all.filter((one) => one.passId === passId).length)
+        edits.push(...wishEdits(ofPass[0]!.danced, ofPass[0]!.wish, 'pass', newId))
       else once.push(...ofPass.map(({ match }) => match))
     }
   }
@@ -144,7 +197,13 @@ function grouped<Item>(list: readonly Item[], keyOf: (item: Item) => string): Ma
   return groups
 }
 
-const agree = (list: readonly { readonly wish: Wish }[]): boolean => list.every(({ wish }) => wish.text === list[0]!.wish.text && wish.kind === list[0]!.wish.kind && Math.abs(wish.startTicks - list[0]!.wish.startTicks) <= SAME_TICKS)
+const agree = (list: readonly { readonly wish: Wish }[]): boolean =>
+  list.every(
+    ({ wish }) =>
+      wish.text === list[0]!.wish.text &&
+      wish.kind === list[0]!.wish.kind &&
+      Math.abs(wish.startTicks - list[0]!.wish.startTicks) <= SAME_TICKS,
+  )
 
 interface Wish {
   readonly startTicks: number
@@ -156,14 +215,39 @@ interface Wish {
 function wishOf(sheet: Sheet, { cue, slot }: CueMatch, said: Said | undefined): Wish {
   const words = (text: string): string => wordsOf(text).join(' ')
   const startTicks = Math.min(0, startTick(sheet, cue.start) - slot.stepTick)
-  if (said && words(said.said.wording.text) === words(cue.text)) return { startTicks, kind: null, text: null }
-  const own = slot.wordings.find((wording) => !wording.joined && !wording.owes && words(wording.text) === words(cue.text))
+  if (said && words(said.said.wording.text) === words(cue.text))
+    return { startTicks, kind: null, text: null }
+  const own = slot.wordings.find(
+    (wording) => !wording.joined && !wording.owes && words(wording.text) === words(cue.text),
+  )
   return { startTicks, kind: own?.kind ?? 'full', text: own ? null : cue.text.slice(0, 120) }
 }
 
-function wishEdits(danced: DancedSlot, { startTicks, kind, text }: Wish, scope: 'part' | 'pass', newId: NewId): Edit[] {
+function wishEdits(
+  danced: DancedSlot,
+  { startTicks, kind, text }: Wish,
+  scope: 'part' | 'pass',
+  newId: NewId,
+): Edit[] {
   const pin: NonNullable<Slot['pin']> = { startTicks, ...(kind ? { wording: kind } : {}) }
-  if (scope === 'part' || danced.changed) return [...(setFieldAt(danced, 'pin', pin, 'part', newId) ?? []), ...(text === null ? [] : (setWording(danced.slot, 'full', text) ?? []))]
-  const worded: DancedSlot = text === null ? danced : { ...danced, slot: { ...danced.slot, wordings: { full: text, short: danced.slot.wordings?.short ?? null, prompt: danced.slot.wordings?.prompt ?? null } } }
+  if (scope === 'part' || danced.changed)
+    return [
+      ...(setFieldAt(danced, 'pin', pin, 'part', newId) ?? []),
+      ...(text === null ? [] : (setWording(danced.slot, 'full', text) ?? [])),
+    ]
+  const worded: DancedSlot =
+    text === null
+      ? danced
+      : {
+          ...danced,
+          slot: {
+            ...danced.slot,
+            wordings: {
+              full: text,
+              short: danced.slot.wordings?.short ?? null,
+              prompt: danced.slot.wordings?.prompt ?? null,
+            },
+          },
+        }
   return setFieldAt(worded, 'pin', pin, 'pass', newId) ?? []
 }

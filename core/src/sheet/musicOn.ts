@@ -10,8 +10,9 @@ interface OnRecording {
 const laid = new WeakMap<Tune, Map<string | null, OnRecording>>()
 
 /**
- * A tune on one of its recordings, as a routine is laid on it: its phrases, sections and landmarks from the first danced
- * step on. The same tune and recording give the same value, so that what was unfolded on it is known again.
+ * A tune on one of its recordings, as a routine is laid on it: its phrases, sections and landmarks
+ * from the first danced step on. The same tune and recording give the same value, so that what was
+ * unfolded on it is known again.
  */
 export function musicOn(tune: Tune, recordingId: string | null): OnRecording {
   const known = laid.get(tune) ?? new Map<string | null, OnRecording>()
@@ -28,9 +29,19 @@ function layMusic(tune: Tune): MusicLayout {
   const from = (tick: number): Tick => (tick - tune.danceStart) as Tick
   const phrases = tunePhrases(tune)
     .filter(({ end }) => end > tune.danceStart)
-    .map((phrase, index) => ({ ...phrase, index, start: from(phrase.start), end: from(phrase.end) }))
+    .map((phrase, index) => ({
+      ...phrase,
+      index,
+      start: from(phrase.start),
+      end: from(phrase.end),
+    }))
   const end = tuneEnd(tune)
-  return { phrases, sections: sectionsOf(phrases), landmarks: tune.landmarks.map(({ text, at }) => ({ text, at: from(at) })), end: end === null ? null : from(end) }
+  return {
+    phrases,
+    sections: sectionsOf(phrases),
+    landmarks: tune.landmarks.map(({ text, at }) => ({ text, at: from(at) })),
+    end: end === null ? null : from(end),
+  }
 }
 
 /** Runs of phrases of one section. */

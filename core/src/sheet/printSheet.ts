@@ -1,10 +1,19 @@
 import { wordingsOf, LANGUAGES } from '../cue/index.ts'
 import { handChanges, performers, type Role, type Step } from '../figure/index.ts'
-import { totalOf, type DancedPass, type DancedSlot, type Part, type Total } from '../routine/index.ts'
+import {
+  totalOf,
+  type DancedPass,
+  type DancedSlot,
+  type Part,
+  type Total,
+} from '../routine/index.ts'
 import { countLabel, ticksPerBar, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Sheet } from './derive.ts'
 
-/** A part as it stands on paper: once, as it is first danced, with what each figure is and who does what on which count. */
+/**
+ * A part as it stands on paper: once, as it is first danced, with what each figure is and who does
+ * what on which count.
+ */
 export interface PrintedPart {
   readonly part: Part
   /** The pass it is shown as; null for a part that is never danced. */
@@ -41,39 +50,83 @@ export function printedParts(sheet: Sheet, who: PrintedFor = 'both'): PrintedPar
     .filter(({ versionOf }) => versionOf === undefined)
     .map((part) => {
       const passes = timeline.passes.filter((pass) => pass.part === part)
-      const pass = passes.find((one) => one.pass.changes.length === 0 && one.pass.stretch === null && !one.pass.reflected) ?? passes[0] ?? null
+      const pass =
+        passes.find(
+          (one) =>
+            one.pass.changes.length === 0 && one.pass.stretch === null && !one.pass.reflected,
+        ) ??
+        passes[0] ??
+        null
       const own = pass ? pass.slots : []
-      return { part, pass, total: totalOf(own), slots: own.map((danced) => printedSlot(sheet, danced, pass!.start, who)) }
+      return {
+        part,
+        pass,
+        total: totalOf(own),
+        slots: own.map((danced) => printedSlot(sheet, danced, pass!.start, who)),
+      }
     })
 }
 
-function printedSlot({ routine }: Sheet, danced: DancedSlot, partStart: number, who: PrintedFor): PrintedSlot {
+function printedSlot(
+  { routine }: Sheet,
+  danced: DancedSlot,
+  partStart: number,
+  who: PrintedFor,
+): PrintedSlot {
   const bar = ticksPerBar(routine.metre)
   const from = danced.start - partStart
   const [longest] = wordingsOf(danced, LANGUAGES[routine.language])
-  return { danced, bar: Math.floor(from / bar) + 1, beat: (from % bar) / TICKS_PER_BEAT, said: longest?.text ?? '', rows: beatRows(danced, from, routine.metre, who) }
+  return {
+    danced,
+    bar: Math.floor(from / bar) + 1,
+    beat: (from % bar) / TICKS_PER_BEAT,
+    said: longest?.text ?? '',
+    rows: beatRows(danced, from, routine.metre, who),
+  }
 }
 
-function beatRows({ danced, before }: DancedSlot, from: number, metre: Sheet['routine']['metre'], who: PrintedFor): PrintedBeat[] {
+function beatRows(
+  { danced, before }: DancedSlot,
+  from: number,
+  metre: Sheet['routine']['metre'],
+  who: PrintedFor,
+): PrintedBeat[] {
   if (!danced) return []
   const bar = ticksPerBar(metre)
-  const style = { beatsPerGroup: metre.beatsPerBar, ones: 'plain', countFrom: 1, division: metre.division } as const
-  const all = performers(danced).filter(({ role }) => who === 'both' || role === who || role === 'everyone')
+  const style = {
+    beatsPerGroup: metre.beatsPerBar,
+    ones: 'plain',
+    countFrom: 1,
+    division: metre.division,
+  } as const
+  const all = performers(danced).filter(
+    ({ role }) => who === 'both' || role === who || role === 'everyone',
+  )
   const hands = handChanges(danced, before.hold)
   const steps = all.flatMap((one) => one.steps.map(({ at }) => at))
   const last = Math.max(...steps)
-  const handsAt = (at: number): string => [hands.find((change) => change.at === at)?.to, at === last && hands.find((change) => change.at === 'end')?.to].filter(Boolean).join(', ')
+  const handsAt = (at: number): string =>
+    [
+      hands.find((change) => change.at === at)?.to,
+      at === last && hands.find((change) => change.at === 'end')?.to,
+    ]
+      .filter(Boolean)
+      .join(', ')
   const moments = new Set([...steps, ...hands.flatMap(({ at }) => (at === 'end' ? [] : [at]))])
   return [...moments]
     .sort((a, b) => a - b)
     .map((at) => ({
       count: countLabel(style, (from + at) as Tick)?.text ?? '&',
       bar: (from + at) % bar === 0 ? (from + at) / bar + 1 : null,
-      cells: Object.fromEntries([...all.map((one) => [nameOf(one), said(one.steps, at)]), ...(hands.length > 0 ? [['hands', handsAt(at)]] : [])]),
+      cells: Object.fromEntries([
+        ...all.map((one) => [nameOf(one), said(one.steps, at)]),
+        ...(hands.length > 0 ? [['hands', handsAt(at)]] : []),
+      ]),
     }))
 }
 
-const nameOf = ({ role, couples }: ReturnType<typeof performers>[number]): string => [role, ...(couples ?? [])].join(' ')
+const nameOf = ({ role, couples }: ReturnType<typeof performers>[number]): string =>
+  [role, ...(couples ?? [])].join(' ')
 const said = (steps: readonly Step[], at: number): string =>
   steps
     .filter((step) => step.at === at)

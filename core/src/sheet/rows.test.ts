@@ -6,7 +6,17 @@ import { phraseRows, type PhraseRow } from './rows.ts'
 
 const tune = houseWaltz()
 const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4) =>
-  phraseRows({ timeline: sheet.timeline, plan: sheet.plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine }, before)
+  phraseRows(
+    {
+      timeline: sheet.timeline,
+      plan: sheet.plan,
+      phrases: sheet.phrases,
+      metre: sheet.routine.metre,
+      firstStep: sheet.firstStep,
+      barsPerLine,
+    },
+    before,
+  )
 const cache = sheetCache()
 const lanterns = deriveSheet(inputOf(demoRoutine('lanterns-at-the-weir'), tune), cache)
 const beats = (ticks: number) => ticks / 24
@@ -15,7 +25,21 @@ describe('the page of phrases', () => {
   const rows = rowsOf(lanterns)
 
   it('has a row for each phrase of each pass, behind the introduction', () => {
-    expect(rows.map((row) => `${row.pass?.part.label ?? 'intro'} ${beats(row.phraseTicks)}`)).toEqual(['intro 12', 'A 24', 'B 24', 'C 24', 'A 24', 'Bridge 6', 'A 24', 'B 24', 'C 24', 'A 24', 'Ending 6'])
+    expect(
+      rows.map((row) => `${row.pass?.part.label ?? 'intro'} ${beats(row.phraseTicks)}`),
+    ).toEqual([
+      'intro 12',
+      'A 24',
+      'B 24',
+      'C 24',
+      'A 24',
+      'Bridge 6',
+      'A 24',
+      'B 24',
+      'C 24',
+      'A 24',
+      'Ending 6',
+    ])
     expect(rows.every((row) => row.holeTicks === 0 && row.overTicks === 0)).toBe(true)
   })
 
@@ -24,41 +48,92 @@ describe('the page of phrases', () => {
       [0, 12],
       [12, 24],
     ])
-    const blocks = rows.flatMap((row) => row.lines.flatMap((line) => line.blocks.map((block) => block.slot.key)))
+    const blocks = rows.flatMap((row) =>
+      row.lines.flatMap((line) => line.blocks.map((block) => block.slot.key)),
+    )
     expect(blocks).toEqual(lanterns.timeline.slots.map((slot) => slot.key))
-    const ribbons = rows.flatMap((row) => row.lines.flatMap((line) => line.ribbons.map((ribbon) => ribbon.slotKey)))
-    expect(ribbons).toEqual(lanterns.plan.planned.filter((one) => one.said).map((one) => one.slot.key))
+    const ribbons = rows.flatMap((row) =>
+      row.lines.flatMap((line) => line.ribbons.map((ribbon) => ribbon.slotKey)),
+    )
+    expect(ribbons).toEqual(
+      lanterns.plan.planned.filter((one) => one.said).map((one) => one.slot.key),
+    )
   })
 
   it('puts the first cue of a pass at the end of the row before, where it is spoken', () => {
-    expect(rows[0]!.lines[0]!.ribbons.map((ribbon) => ribbon.said.wording.text)).toEqual(['balance left and right'])
+    expect(rows[0]!.lines[0]!.ribbons.map((ribbon) => ribbon.said.wording.text)).toEqual([
+      'balance left and right',
+    ])
     expect(rows[1]!.lines[1]!.ribbons.at(-1)!.said.wording.text).toBe('left turning box, halfway')
   })
 
   it('marks a figure that goes on on the next line', () => {
     const [first, second] = rowsOf(lanterns, [], 1)[1]!.lines
-    expect([first!.blocks[0]!.toNext, second!.blocks[0]!.fromBefore, second!.blocks[0]!.slot.key]).toEqual([true, true, first!.blocks[0]!.slot.key])
+    expect([
+      first!.blocks[0]!.toNext,
+      second!.blocks[0]!.fromBefore,
+      second!.blocks[0]!.slot.key,
+    ]).toEqual([true, true, first!.blocks[0]!.slot.key])
   })
 
   it('leaves a hole where a part is short', () => {
     const draft = rowsOf(deriveSheet(inputOf(demoRoutine('rushlight-waltz-first-draft'), tune)))
-    expect(draft.filter((row) => row.holeTicks > 0).map((row) => `${row.pass!.part.label} ${beats(row.holeTicks)}`)).toEqual(['B 6', 'B 6'])
+    expect(
+      draft
+        .filter((row) => row.holeTicks > 0)
+        .map((row) => `${row.pass!.part.label} ${beats(row.holeTicks)}`),
+    ).toEqual(['B 6', 'B 6'])
   })
 
   it('puts what sticks out on a line of its own, begun at the phrase line, where there is no room beside it', () => {
     const draft = demoRoutine('rushlight-waltz-first-draft')
-    const long = { ...draft, parts: draft.parts.map((part) => (part.label === 'B' ? { ...part, slots: [...part.slots, { ...part.slots[0]!, id: 'more' }, { ...part.slots[0]!, id: 'most' }] } : part)) }
+    const long = {
+      ...draft,
+      parts: draft.parts.map((part) =>
+        part.label === 'B'
+          ? {
+              ...part,
+              slots: [
+                ...part.slots,
+                { ...part.slots[0]!, id: 'more' },
+                { ...part.slots[0]!, id: 'most' },
+              ],
+            }
+          : part,
+      ),
+    }
     const row = rowsOf(deriveSheet(inputOf(long, tune))).find(({ overTicks }) => overTicks > 0)!
     expect([beats(row.phraseTicks), beats(row.overTicks)]).toEqual([24, 6])
-    expect(row.lines.map((line) => [beats(line.start - row.start), beats(line.end - row.start)])).toEqual([[0, 12], [12, 24], [24, 30]]) // prettier-ignore
+    expect(
+      row.lines.map((line) => [beats(line.start - row.start), beats(line.end - row.start)]),
+    ).toEqual([
+      [0, 12],
+      [12, 24],
+      [24, 30],
+    ])
     expect(row.lines.at(-1)!.blocks.map(({ slot }) => slot.slot.id)).toEqual(['most'])
   })
 
   it('keeps rows that show the same as the very same value', () => {
     const { routine } = lanterns
     const slot = routine.parts[2]!.slots[6]!
-    const changed = deriveSheet(inputOf(expectOk(applyEdits(routineShape, routine, setWording(slot, 'full', 'box')!)), tune), cache)
+    const changed = deriveSheet(
+      inputOf(expectOk(applyEdits(routineShape, routine, setWording(slot, 'full', 'box')!)), tune),
+      cache,
+    )
     const again = rowsOf(changed, rows)
-    expect(again.map((row, i) => row === rows[i] || row.pass?.part.label)).toEqual([true, true, true, 'C', true, true, true, true, 'C', true, true])
+    expect(again.map((row, i) => row === rows[i] || row.pass?.part.label)).toEqual([
+      true,
+      true,
+      true,
+      'C',
+      true,
+      true,
+      true,
+      true,
+      'C',
+      true,
+      true,
+    ])
   })
 })

@@ -1,13 +1,35 @@
-import { utterancesOf, type Candidate, type CuePurpose, type Plan, type Said, type SilenceReason } from '../cue/index.ts'
+import {
+  utterancesOf,
+  type Candidate,
+  type CuePurpose,
+  type Plan,
+  type Said,
+  type SilenceReason,
+} from '../cue/index.ts'
 import { sameValue } from '../document/index.ts'
 import type { SpokenCount } from './countLane.ts'
-import { phrasing, type DancedPass, type DancedSlot, type MusicSection, type PassPhrasing, type Timeline } from '../routine/index.ts'
-import { ticksPerBar, USUAL_PHRASE_BARS, type Metre, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
+import {
+  phrasing,
+  type DancedPass,
+  type DancedSlot,
+  type MusicSection,
+  type PassPhrasing,
+  type Timeline,
+} from '../routine/index.ts'
+import {
+  ticksPerBar,
+  USUAL_PHRASE_BARS,
+  type Metre,
+  type PhraseSpan,
+  type Tick,
+  type TickPosition,
+} from '../time/index.ts'
 
 /**
- * The page of phrases: one phrase of one pass is a row, as long as the phrase; a row is broken into lines of whole bars
- * as verse is. What is missing at a row's end is its hole, what sticks out its overhang. Rows that show the same as
- * before keep their identity when the rows before are passed in.
+ * The page of phrases: one phrase of one pass is a row, as long as the phrase; a row is broken into
+ * lines of whole bars as verse is. What is missing at a row's end is its hole, what sticks out its
+ * overhang. Rows that show the same as before keep their identity when the rows before are passed
+ * in.
  */
 export interface PhraseRow {
   readonly key: string
@@ -60,7 +82,10 @@ export interface RowRibbon {
   readonly said: Candidate
   readonly start: TickPosition
   readonly end: TickPosition
-  /** Where its step is: the lead is drawn from `end` to here, or to the line's end when it lies beyond. */
+  /**
+   * Where its step is: the lead is drawn from `end` to here, or to the line's end when it lies
+   * beyond.
+   */
   readonly stepTick: Tick
 }
 
@@ -82,7 +107,10 @@ export interface RowInput {
 /** Bars of the introduction that are shown: the last ones, in which the first cue is spoken. */
 const INTRODUCTION_BARS = 4
 
-/** An overhang of up to this share of a phrase sticks out at the row's end; a longer one is a row of its own. */
+/**
+ * An overhang of up to this share of a phrase sticks out at the row's end; a longer one is a row of
+ * its own.
+ */
 const MOST_OVERHANG = 0.5
 /** Share of a line that may stick out beside it. */
 const MOST_BESIDE = 0.08
@@ -90,9 +118,16 @@ const MOST_BESIDE = 0.08
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
   const ribbons = utterancesOf(input.plan).map(ribbonOf)
-  const unsaid = new Map(input.plan.planned.flatMap((one) => (one.said ? [] : [[one.slot.slotKey, one.reason] as const])))
+  const unsaid = new Map(
+    input.plan.planned.flatMap((one) =>
+      one.said ? [] : [[one.slot.slotKey, one.reason] as const],
+    ),
+  )
   const lies = phrasing(input.timeline.passes, input.phrases)
-  const danced = input.by === 'music' ? musicSpans(input) : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
+  const danced =
+    input.by === 'music'
+      ? musicSpans(input)
+      : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
   const spans = [...introduction(input), ...danced]
   let next = 0
   return spans.map((span, i) => {
@@ -110,7 +145,16 @@ const NO_COUNTS: readonly SpokenCount[] = []
 
 type Span = Omit<PhraseRow, 'lines'> & { readonly slots: readonly DancedSlot[] }
 
-const ribbonOf = ({ said, slot }: Said): RowRibbon => ({ key: slot.key, slotKey: slot.slotKey, purpose: slot.purpose, isPinned: slot.pin !== undefined, said, start: said.startTick, end: said.endTick, stepTick: slot.stepTick })
+const ribbonOf = ({ said, slot }: Said): RowRibbon => ({
+  key: slot.key,
+  slotKey: slot.slotKey,
+  purpose: slot.purpose,
+  isPinned: slot.pin !== undefined,
+  said,
+  start: said.startTick,
+  end: said.endTick,
+  stepTick: slot.stepTick,
+})
 
 /** The end of the introduction, in which the first cue is spoken. */
 function introduction({ metre, firstStep, plan }: RowInput): Span[] {
@@ -121,14 +165,38 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
       .slice(0, 1)
       .map(({ said }) => said.startTick as number),
   )
-  const bars = Math.max(Math.min(INTRODUCTION_BARS, Math.floor(firstStep / bar)), Math.ceil(-spoken / bar))
+  const bars = Math.max(
+    Math.min(INTRODUCTION_BARS, Math.floor(firstStep / bar)),
+    Math.ceil(-spoken / bar),
+  )
   if (bars <= 0) return []
   const start = (-bars * bar) as Tick
-  return [{ key: 'introduction', pass: null, music: null, slots: [], first: true, last: true, start, end: 0 as Tick, phraseTicks: -start as Tick, holeTicks: 0 as Tick, overTicks: 0 as Tick }]
+  return [
+    {
+      key: 'introduction',
+      pass: null,
+      music: null,
+      slots: [],
+      first: true,
+      last: true,
+      start,
+      end: 0 as Tick,
+      phraseTicks: -start as Tick,
+      holeTicks: 0 as Tick,
+      overTicks: 0 as Tick,
+    },
+  ]
 }
 
-/** The rows of one pass: the phrases of the music that it dances, or usual ones beyond the music's end. */
-function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhrasing | null): Span[] {
+/**
+ * The rows of one pass: the phrases of the music that it dances, or usual ones beyond the music's
+ * end.
+ */
+function passSpans(
+  { phrases, metre }: RowInput,
+  pass: DancedPass,
+  lies: PassPhrasing | null,
+): Span[] {
   const usual = ticksPerBar(metre) * USUAL_PHRASE_BARS
   const lengthAt = (n: number): number => {
     if (lies?.isShared) return Math.max(1, pass.end - pass.start)
@@ -162,14 +230,20 @@ function passSpans({ phrases, metre }: RowInput, pass: DancedPass, lies: PassPhr
   return spans
 }
 
-/** One row for each phrase of the music that is danced, and usual ones beyond the last: what crosses a line is broken there. */
+/**
+ * One row for each phrase of the music that is danced, and usual ones beyond the last: what crosses
+ * a line is broken there.
+ */
 function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span[] {
   const usual = ticksPerBar(metre) * USUAL_PHRASE_BARS
   const end = timeline.lengthTicks
   const spans: Span[] = []
   for (let n = 0, at = phrases[0]?.start ?? (0 as Tick); at < end; n++) {
     const until = (phrases[n]?.end ?? at + usual) as Tick
-    const slots = timeline.slots.filter((slot) => slot.start < until && (slot.end > at || (slot.start === slot.end && slot.start >= at)))
+    const slots = timeline.slots.filter(
+      (slot) =>
+        slot.start < until && (slot.end > at || (slot.start === slot.end && slot.start >= at)),
+    )
     const begins = timeline.passes.filter(({ start }) => start >= at && start < until)
     const section = sections.find((one) => one.start <= at && at < one.end)
     const stop = Math.min(end, until) as Tick
@@ -192,14 +266,20 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
   return spans
 }
 
-function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<string, SilenceReason>, { metre, barsPerLine, counts = NO_COUNTS }: RowInput): RowLine[] {
+function linesOf(
+  span: Span,
+  ribbons: readonly RowRibbon[],
+  unsaid: ReadonlyMap<string, SilenceReason>,
+  { metre, barsPerLine, counts = NO_COUNTS }: RowInput,
+): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
   const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
   const whole = Math.max(1, Math.round(span.phraseTicks / lineTicks))
   // What sticks out further than there is room for beside the line goes on a line of its own.
   const own = span.overTicks > lineTicks * MOST_BESIDE ? Math.ceil(span.overTicks / lineTicks) : 0
   const count = whole + own
-  const startOf = (i: number): number => span.start + (i < whole ? i * lineTicks : span.phraseTicks + (i - whole) * lineTicks)
+  const startOf = (i: number): number =>
+    span.start + (i < whole ? i * lineTicks : span.phraseTicks + (i - whole) * lineTicks)
   return Array.from({ length: count }, (_, i) => {
     const start = startOf(i) as Tick
     const end = (i === count - 1 ? axisEnd : Math.min(axisEnd, startOf(i + 1))) as Tick
@@ -207,22 +287,77 @@ function linesOf(span: Span, ribbons: readonly RowRibbon[], unsaid: ReadonlyMap<
       const from = Math.max(slot.start, start)
       const to = Math.min(slot.end, end, span.end)
       const empty = slot.start === slot.end && slot.start >= start && slot.start < end
-      return from < to || empty ? [{ slot, start: from as Tick, end: to as Tick, fromBefore: slot.start < from, toNext: slot.end > to, unsaid: unsaid.get(slot.key) ?? null }] : []
+      return from < to || empty
+        ? [
+            {
+              slot,
+              start: from as Tick,
+              end: to as Tick,
+              fromBefore: slot.start < from,
+              toNext: slot.end > to,
+              unsaid: unsaid.get(slot.key) ?? null,
+            },
+          ]
+        : []
     })
     const until = i === count - 1 ? span.end : end
-    return { start, end, blocks, ribbons: ribbons.filter((ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end)), counts: counts.filter(({ at }) => at >= start && at < until) }
+    return {
+      start,
+      end,
+      blocks,
+      ribbons: ribbons.filter(
+        (ribbon) => (i === 0 || ribbon.start >= start) && (i === count - 1 || ribbon.start < end),
+      ),
+      counts: counts.filter(({ at }) => at >= start && at < until),
+    }
   })
 }
 
 function sameRow(a: PhraseRow, b: PhraseRow): boolean {
-  if (a.pass?.part !== b.pass?.part || a.pass?.pass !== b.pass?.pass || a.pass?.ordinal !== b.pass?.ordinal || a.pass?.ordinals !== b.pass?.ordinals) return false
-  if (!sameValue(a.music && [a.music.section, a.music.begins.map(({ key }) => key)], b.music && [b.music.section, b.music.begins.map(({ key }) => key)])) return false
-  if (a.start !== b.start || a.end !== b.end || a.phraseTicks !== b.phraseTicks || a.lines.length !== b.lines.length) return false
+  if (
+    a.pass?.part !== b.pass?.part ||
+    a.pass?.pass !== b.pass?.pass ||
+    a.pass?.ordinal !== b.pass?.ordinal ||
+    a.pass?.ordinals !== b.pass?.ordinals
+  )
+    return false
+  if (
+    !sameValue(
+      a.music && [a.music.section, a.music.begins.map(({ key }) => key)],
+      b.music && [b.music.section, b.music.begins.map(({ key }) => key)],
+    )
+  )
+    return false
+  if (
+    a.start !== b.start ||
+    a.end !== b.end ||
+    a.phraseTicks !== b.phraseTicks ||
+    a.lines.length !== b.lines.length
+  )
+    return false
   return a.lines.every((line, i) => {
     const other = b.lines[i]!
-    const blocks = line.blocks.length === other.blocks.length && line.blocks.every((block, k) => block.slot === other.blocks[k]!.slot && block.unsaid === other.blocks[k]!.unsaid && block.start === other.blocks[k]!.start)
-    return blocks && line.end === other.end && sameValue(line.counts, other.counts) && line.ribbons.length === other.ribbons.length && line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
+    const blocks =
+      line.blocks.length === other.blocks.length &&
+      line.blocks.every(
+        (block, k) =>
+          block.slot === other.blocks[k]!.slot &&
+          block.unsaid === other.blocks[k]!.unsaid &&
+          block.start === other.blocks[k]!.start,
+      )
+    return (
+      blocks &&
+      line.end === other.end &&
+      sameValue(line.counts, other.counts) &&
+      line.ribbons.length === other.ribbons.length &&
+      line.ribbons.every((ribbon, k) => sameRibbon(ribbon, other.ribbons[k]!))
+    )
   })
 }
 
-const sameRibbon = (a: RowRibbon, b: RowRibbon): boolean => a.key === b.key && a.isPinned === b.isPinned && a.start === b.start && a.end === b.end && a.said.wording.text === b.said.wording.text
+const sameRibbon = (a: RowRibbon, b: RowRibbon): boolean =>
+  a.key === b.key &&
+  a.isPinned === b.isPinned &&
+  a.start === b.start &&
+  a.end === b.end &&
+  a.said.wording.text === b.said.wording.text

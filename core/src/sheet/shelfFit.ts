@@ -24,12 +24,20 @@ export interface TuneFit {
   readonly cost: number
 }
 
-/** A count too many or too few costs as much as one hundredth of tempo; another metre as much as a whole dance. */
+/**
+ * A count too many or too few costs as much as one hundredth of tempo; another metre as much as a
+ * whole dance.
+ */
 const COST = { metre: 10_000, beat: 1, offPhrase: 8, unlike: 6, tempo: 1 } as const
 
-/** The tunes that would carry a sheet, best first, each with the sum of what would be other. Tunes without phrases are left out. */
+/**
+ * The tunes that would carry a sheet, best first, each with the sum of what would be other. Tunes
+ * without phrases are left out.
+ */
 export function tunesFor(routine: Routine, book: FigureBook, tunes: readonly Tune[]): TuneFit[] {
-  return tunes.flatMap((tune) => fitOf(routine, book, tune) ?? []).sort((a, b) => a.cost - b.cost || a.tune.title.localeCompare(b.tune.title))
+  return tunes
+    .flatMap((tune) => fitOf(routine, book, tune) ?? [])
+    .sort((a, b) => a.cost - b.cost || a.tune.title.localeCompare(b.tune.title))
 }
 
 function fitOf(routine: Routine, book: FigureBook, tune: Tune): TuneFit | null {
@@ -39,7 +47,11 @@ function fitOf(routine: Routine, book: FigureBook, tune: Tune): TuneFit | null {
   const bpm = tuneBpm(on)
   const musicBeats = beatsOfTicks(music.end)
   const { overBeats, danceBeats } = fitToMusic(timeline, bpm, ((musicBeats * 60) / bpm) as Seconds)
-  const lines = new Set([0, ...music.phrases.map(({ start }) => start as number), ...music.phrases.map(({ end }) => end as number)])
+  const lines = new Set([
+    0,
+    ...music.phrases.map(({ start }) => start as number),
+    ...music.phrases.map(({ end }) => end as number),
+  ])
   const onPhrase = timeline.passes.filter(({ start }) => lines.has(start)).length
   const sameMetre = tune.metre.beatsPerBar === routine.metre.beatsPerBar
   const quicker = Math.round((bpm / routine.bpm - 1) * 100)
@@ -52,6 +64,23 @@ function fitOf(routine: Routine, book: FigureBook, tune: Tune): TuneFit | null {
     return before !== undefined && before !== part.id
   }).length
   const over = Math.round(overBeats * 100) / 100
-  const cost = (sameMetre ? 0 : COST.metre) + Math.abs(over) * COST.beat + (timeline.passes.length - onPhrase) * COST.offPhrase + unlike * COST.unlike + Math.abs(quicker) * COST.tempo
-  return { tune, sameMetre, musicBeats, danceBeats, overBeats: over, onPhrase, passes: timeline.passes.length, unlike, bpm: Math.round(bpm * 10) / 10, quicker, cost }
+  const cost =
+    (sameMetre ? 0 : COST.metre) +
+    Math.abs(over) * COST.beat +
+    (timeline.passes.length - onPhrase) * COST.offPhrase +
+    unlike * COST.unlike +
+    Math.abs(quicker) * COST.tempo
+  return {
+    tune,
+    sameMetre,
+    musicBeats,
+    danceBeats,
+    overBeats: over,
+    onPhrase,
+    passes: timeline.passes.length,
+    unlike,
+    bpm: Math.round(bpm * 10) / 10,
+    quicker,
+    cost,
+  }
 }

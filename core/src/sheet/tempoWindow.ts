@@ -9,7 +9,11 @@ export interface TempoWindow {
   /** The highest tempo at which every cue keeps its wording; null up to one and a half times. */
   readonly fastestBpm: number | null
   /** The first cue that does not fit beyond it. */
-  readonly firstToBreak: { readonly slotKey: string; readonly text: string; readonly at: number } | null
+  readonly firstToBreak: {
+    readonly slotKey: string
+    readonly text: string
+    readonly at: number
+  } | null
 }
 
 const MOST = 1.5
@@ -18,15 +22,20 @@ const LEAST = 0.5
 const FINE = 0.005
 
 /**
- * How much slower and faster a sheet can be played before the first cue has to be said otherwise, or not at all. Found by
- * halving on either side of the music's own tempo, as what does not fit at one tempo does not fit further away from it.
+ * How much slower and faster a sheet can be played before the first cue has to be said otherwise,
+ * or not at all. Found by halving on either side of the music's own tempo, as what does not fit at
+ * one tempo does not fit further away from it.
  */
 export function tempoWindow(sheet: Sheet): TempoWindow {
   const plain = fixedWordings(sheet.plan)
   const breaks = (speed: number): Planned | null => {
     const plan = planAt(sheet, speed)
     const now = fixedWordings(plan)
-    return [...plan.planned, ...plan.extras].find(({ slot: { key } }) => plain.has(key) && now.get(key) !== plain.get(key)) ?? null
+    return (
+      [...plan.planned, ...plan.extras].find(
+        ({ slot: { key } }) => plain.has(key) && now.get(key) !== plain.get(key),
+      ) ?? null
+    )
   }
   const bpm = bpmAt(sheet.beatMap, sheet.firstStep)
   const slowestBpm = Math.ceil(bpm * lastThatFits(LEAST, breaks).fits)
@@ -34,11 +43,21 @@ export function tempoWindow(sheet: Sheet): TempoWindow {
   const { fits, over } = lastThatFits(MOST, breaks)
   const { slot } = breaks(over)!
   const text = plain.get(slot.key) ?? ''
-  return { slowestBpm, fastestBpm: Math.floor(bpm * fits), firstToBreak: { slotKey: slot.slotKey, text, at: slot.stepTick } }
+  return {
+    slowestBpm,
+    fastestBpm: Math.floor(bpm * fits),
+    firstToBreak: { slotKey: slot.slotKey, text, at: slot.stepTick },
+  }
 }
 
-/** The speed furthest from 1 at which nothing breaks, towards a limit, and the nearest at which something does; both the limit where nothing does there. */
-function lastThatFits(limit: number, breaks: (speed: number) => unknown): { readonly fits: number; readonly over: number } {
+/**
+ * The speed furthest from 1 at which nothing breaks, towards a limit, and the nearest at which
+ * something does; both the limit where nothing does there.
+ */
+function lastThatFits(
+  limit: number,
+  breaks: (speed: number) => unknown,
+): { readonly fits: number; readonly over: number } {
   if (!breaks(limit)) return { fits: limit, over: limit }
   let [fits, over] = [1, limit]
   while (Math.abs(over - fits) > FINE) {

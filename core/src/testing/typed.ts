@@ -19,19 +19,39 @@ export function demoTune(id: string): Tune {
   const known = tunes.get(id)
   if (known) return known
   const score = expectOk(readAbc(demo(`tunes/${id}.abc`)))
-  const tune = { ...tuneOfScore(score, playScore({ ...score, notes: [], chords: [] }, 1000), null, countingIds('t')), id }
+  const tune = {
+    ...tuneOfScore(
+      score,
+      playScore({ ...score, notes: [], chords: [] }, 1000),
+      null,
+      countingIds('t'),
+    ),
+    id,
+  }
   tunes.set(id, tune)
   return tune
 }
 
 export const demoText = (name: string): string => demo(`sheets/${name}.txt`)
-export const typedRoutine = (text: string): Routine => expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })).routine
+export const typedRoutine = (text: string): Routine =>
+  expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })).routine
 
 /** A routine with all that follows from it, on its own tune of the demo where it names one. */
-export const provedSheet = (routine: Routine, tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId)): Sheet =>
-  deriveSheet({ routine, book: BOOK, school: SHIPPED_SCHOOLS.find(({ id }) => id === routine.schoolId) ?? ROUND_SCHOOL, voice: DEFAULT_VOICES[routine.language], tune })
+export const provedSheet = (
+  routine: Routine,
+  tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId),
+): Sheet =>
+  deriveSheet({
+    routine,
+    book: BOOK,
+    school: SHIPPED_SCHOOLS.find(({ id }) => id === routine.schoolId) ?? ROUND_SCHOOL,
+    voice: DEFAULT_VOICES[routine.language],
+    tune,
+  })
 
 export const proved = (text: string): Sheet => provedSheet(typedRoutine(text))
 
 /** The demo's sheets that are written as text. */
-export const SHEET_NAMES: readonly string[] = readdirSync(join(__dirname, '../../../demo/sheets')).flatMap((file) => (file.endsWith('.txt') ? [file.slice(0, -'.txt'.length)] : []))
+export const SHEET_NAMES: readonly string[] = readdirSync(
+  join(__dirname, '../../../demo/sheets'),
+).flatMap((file) => (file.endsWith('.txt') ? [file.slice(0, -'.txt'.length)] : []))

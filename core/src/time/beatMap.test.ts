@@ -1,27 +1,44 @@
 import fc from 'fast-check'
-import { beatMapSchema, bpmAt, freeTimes, heardSeconds, secondsAt, steadyBeatMap, tickAt, type BeatMap } from './beatMap.ts'
+import {
+  beatMapSchema,
+  bpmAt,
+  freeTimes,
+  heardSeconds,
+  secondsAt,
+  steadyBeatMap,
+  tickAt,
+  type BeatMap,
+} from './beatMap.ts'
 import { seconds, tickPosition } from './units.ts'
 
-const anchors = fc.array(fc.tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 200, max: 1000 })), { minLength: 2, maxLength: 8 })
+const anchors = fc.array(
+  fc.tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 200, max: 1000 })),
+  { minLength: 2, maxLength: 8 },
+)
 
-/** A map of one to three segments, each anchor some beats and seconds after the one before, free time of 1 to 9 s between. */
-const maps = fc.array(fc.tuple(anchors, fc.integer({ min: 1, max: 9 })), { minLength: 1, maxLength: 3 }).map((segments): BeatMap => {
-  let beat = -4
-  let at = 0.25
-  return {
-    segments: segments.map(([steps, free]) => {
-      const made = steps.map(([beats, ms], i) => {
-        if (i > 0) {
-          beat += beats
-          at += (beats * ms) / 1000
-        }
-        return { beat, seconds: at }
-      })
-      at += free
-      return { anchors: made }
-    }),
-  }
-})
+/**
+ * A map of one to three segments, each anchor some beats and seconds after the one before, free
+ * time of 1 to 9 s between.
+ */
+const maps = fc
+  .array(fc.tuple(anchors, fc.integer({ min: 1, max: 9 })), { minLength: 1, maxLength: 3 })
+  .map((segments): BeatMap => {
+    let beat = -4
+    let at = 0.25
+    return {
+      segments: segments.map(([steps, free]) => {
+        const made = steps.map(([beats, ms], i) => {
+          if (i > 0) {
+            beat += beats
+            at += (beats * ms) / 1000
+          }
+          return { beat, seconds: at }
+        })
+        at += free
+        return { anchors: made }
+      }),
+    }
+  })
 
 describe('a beat map', () => {
   it('answers seconds and ticks inversely, to 1e-9, outside free time', () => {
@@ -41,7 +58,12 @@ describe('a beat map', () => {
         for (const free of freeTimes(map)) {
           expect(secondsAt(map, free.at, 'leaving')).toBeCloseTo(free.leaveSeconds, 9)
           expect(secondsAt(map, free.at, 'resuming')).toBeCloseTo(free.resumeSeconds, 9)
-          expect(tickAt(map, seconds(free.leaveSeconds + part * (free.resumeSeconds - free.leaveSeconds)))).toBeCloseTo(free.at, 6)
+          expect(
+            tickAt(
+              map,
+              seconds(free.leaveSeconds + part * (free.resumeSeconds - free.leaveSeconds)),
+            ),
+          ).toBeCloseTo(free.at, 6)
         }
       }),
     )
@@ -50,8 +72,14 @@ describe('a beat map', () => {
   it('is valid as generated and refuses anchors that do not rise and segments that do not join', () => {
     fc.assert(fc.property(maps, (map) => expect(beatMapSchema.safeParse(map).success).toBe(true)))
     const at = (beat: number, s: number) => ({ beat, seconds: s })
-    expect(beatMapSchema.safeParse({ segments: [{ anchors: [at(0, 1), at(1, 1)] }] }).success).toBe(false)
-    expect(beatMapSchema.safeParse({ segments: [{ anchors: [at(0, 0), at(4, 2)] }, { anchors: [at(5, 3), at(8, 5)] }] }).success).toBe(false)
+    expect(beatMapSchema.safeParse({ segments: [{ anchors: [at(0, 1), at(1, 1)] }] }).success).toBe(
+      false,
+    )
+    expect(
+      beatMapSchema.safeParse({
+        segments: [{ anchors: [at(0, 0), at(4, 2)] }, { anchors: [at(5, 3), at(8, 5)] }],
+      }).success,
+    ).toBe(false)
     expect(beatMapSchema.safeParse({ segments: [{ anchors: [at(0, 0)] }] }).success).toBe(false)
   })
 
@@ -74,6 +102,9 @@ describe('a beat map', () => {
   })
 
   it('is heard later when it is played slower', () => {
-    expect(heardSeconds(secondsAt(steadyBeatMap(96, 0.5), tickPosition(24 * 96)), 0.8)).toBeCloseTo(60.5 / 0.8, 9)
+    expect(heardSeconds(secondsAt(steadyBeatMap(96, 0.5), tickPosition(24 * 96)), 0.8)).toBeCloseTo(
+      60.5 / 0.8,
+      9,
+    )
   })
 })

@@ -3,9 +3,10 @@ import { TIME_TOLERANCE_SECONDS } from './tolerance.ts'
 import { TICKS_PER_BEAT, type Seconds, type TickPosition } from './units.ts'
 
 /**
- * A beat map says when each beat of a recording sounds. Within a segment, anchors rise strictly in beats and in
- * seconds, time is straight between them and runs on at the last slope beyond them. Between two segments lies free
- * time: music without beats, where one tick has two times, the one it is left at and the one beats resume at.
+ * A beat map says when each beat of a recording sounds. Within a segment, anchors rise strictly in
+ * beats and in seconds, time is straight between them and runs on at the last slope beyond them.
+ * Between two segments lies free time: music without beats, where one tick has two times, the one
+ * it is left at and the one beats resume at.
  */
 const anchorSchema = z.strictObject({ beat: z.number(), seconds: z.number() }).readonly()
 const segmentSchema = z
@@ -15,7 +16,10 @@ const segmentSchema = z
 export const beatMapSchema = z
   .strictObject({ segments: z.array(segmentSchema).min(1).readonly() })
   .readonly()
-  .refine((map) => joins(map.segments), 'a segment must begin at the beat where the one before it ends, and later in seconds')
+  .refine(
+    (map) => joins(map.segments),
+    'a segment must begin at the beat where the one before it ends, and later in seconds',
+  )
 
 export type Anchor = z.infer<typeof anchorSchema>
 export type BeatMapSegment = z.infer<typeof segmentSchema>
@@ -24,7 +28,9 @@ export type BeatMap = z.infer<typeof beatMapSchema>
 export type FreeTimeSide = 'leaving' | 'resuming'
 
 function rises(anchors: readonly Anchor[]): boolean {
-  return anchors.every((a, i) => i === 0 || (a.beat > anchors[i - 1]!.beat && a.seconds > anchors[i - 1]!.seconds))
+  return anchors.every(
+    (a, i) => i === 0 || (a.beat > anchors[i - 1]!.beat && a.seconds > anchors[i - 1]!.seconds),
+  )
 }
 
 function joins(segments: readonly BeatMapSegment[]): boolean {
@@ -50,7 +56,10 @@ export function steadyBeatMap(bpm: number, firstSeconds = 0): BeatMap {
   }
 }
 
-/** Index of the straight span that answers for `value` on `axis`: the last whose start is not after it. */
+/**
+ * Index of the straight span that answers for `value` on `axis`: the last whose start is not after
+ * it.
+ */
 function spanOf(anchors: readonly Anchor[], axis: 'beat' | 'seconds', value: number): number {
   let low = 0
   let high = anchors.length - 2
@@ -62,7 +71,12 @@ function spanOf(anchors: readonly Anchor[], axis: 'beat' | 'seconds', value: num
   return low
 }
 
-function along(anchors: readonly Anchor[], from: 'beat' | 'seconds', to: 'beat' | 'seconds', value: number): number {
+function along(
+  anchors: readonly Anchor[],
+  from: 'beat' | 'seconds',
+  to: 'beat' | 'seconds',
+  value: number,
+): number {
   const i = spanOf(anchors, from, value)
   const a = anchors[i]!
   const b = anchors[i + 1]!
@@ -78,20 +92,32 @@ function segmentAtBeat(map: BeatMap, beat: number, side: FreeTimeSide): BeatMapS
   return segments.at(-1)!
 }
 
-/** Seconds of the recording at a tick position. At free time, `side` picks the moment it is left or resumed. */
-export function secondsAt(map: BeatMap, at: TickPosition, side: FreeTimeSide = 'resuming'): Seconds {
+/**
+ * Seconds of the recording at a tick position. At free time, `side` picks the moment it is left or
+ * resumed.
+ */
+export function secondsAt(
+  map: BeatMap,
+  at: TickPosition,
+  side: FreeTimeSide = 'resuming',
+): Seconds {
   const beat = at / TICKS_PER_BEAT
   return along(segmentAtBeat(map, beat, side).anchors, 'beat', 'seconds', beat) as Seconds
 }
 
-/** Tick position that sounds at `atSeconds` of the recording. Anywhere inside free time it is that free time's tick. */
+/**
+ * Tick position that sounds at `atSeconds` of the recording. Anywhere inside free time it is that
+ * free time's tick.
+ */
 export function tickAt(map: BeatMap, atSeconds: Seconds): TickPosition {
   const { segments } = map
   for (let i = 0; i < segments.length; i++) {
     const { anchors } = segments[i]!
     const next = segments[i + 1]
-    if (!next || atSeconds <= anchors.at(-1)!.seconds) return (along(anchors, 'seconds', 'beat', atSeconds) * TICKS_PER_BEAT) as TickPosition
-    if (atSeconds < next.anchors[0]!.seconds - TIME_TOLERANCE_SECONDS) return (anchors.at(-1)!.beat * TICKS_PER_BEAT) as TickPosition
+    if (!next || atSeconds <= anchors.at(-1)!.seconds)
+      return (along(anchors, 'seconds', 'beat', atSeconds) * TICKS_PER_BEAT) as TickPosition
+    if (atSeconds < next.anchors[0]!.seconds - TIME_TOLERANCE_SECONDS)
+      return (anchors.at(-1)!.beat * TICKS_PER_BEAT) as TickPosition
   }
   throw new Error('a beat map has at least one segment')
 }
@@ -101,11 +127,16 @@ export function bpmAt(map: BeatMap, at: TickPosition, side: FreeTimeSide = 'resu
   const beat = at / TICKS_PER_BEAT
   const { anchors } = segmentAtBeat(map, beat, side)
   const i = spanOf(anchors, 'beat', beat)
-  return (60 * (anchors[i + 1]!.beat - anchors[i]!.beat)) / (anchors[i + 1]!.seconds - anchors[i]!.seconds)
+  return (
+    (60 * (anchors[i + 1]!.beat - anchors[i]!.beat)) /
+    (anchors[i + 1]!.seconds - anchors[i]!.seconds)
+  )
 }
 
 /** The free stretches: the tick where beats stop, and the seconds from leaving to resuming. */
-export function freeTimes(map: BeatMap): { at: TickPosition; leaveSeconds: Seconds; resumeSeconds: Seconds }[] {
+export function freeTimes(
+  map: BeatMap,
+): { at: TickPosition; leaveSeconds: Seconds; resumeSeconds: Seconds }[] {
   return map.segments.slice(1).map((segment, i) => {
     const left = map.segments[i]!.anchors.at(-1)!
     return {

@@ -1,6 +1,9 @@
 import { TICKS_PER_BEAT, type TickPosition } from './units.ts'
 
-/** How a school counts: groups of `beatsPerGroup` (a bar, an eight), `firstNumber` in place of a 1 from the second group on. */
+/**
+ * How a school counts: groups of `beatsPerGroup` (a bar, an eight), `firstNumber` in place of a 1
+ * from the second group on.
+ */
 export interface CountStyle {
   /** Beats in one counted group: the bar's beats, or 8. */
   readonly beatsPerGroup: number
@@ -36,7 +39,10 @@ export function countLabel(style: CountStyle, at: TickPosition): CountLabel | nu
   const group = Math.floor(shifted / style.beatsPerGroup)
   const beatInGroup = shifted - group * style.beatsPerGroup
   if (within === 0) {
-    const text = beatInGroup === 0 && style.ones === 'numbered' && group >= 0 ? String(group + 1) : String(beatInGroup + 1)
+    const text =
+      beatInGroup === 0 && style.ones === 'numbered' && group >= 0
+        ? String(group + 1)
+        : String(beatInGroup + 1)
     return { text, beatInGroup, group }
   }
   const syllable = SYLLABLES[style.division][within]

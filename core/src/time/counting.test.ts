@@ -4,18 +4,31 @@ import { countLabel, type CountStyle } from './countLabel.ts'
 import { layPhrases, phraseAt, stepsPerSecond, timesToLineUp } from './phrase.ts'
 import { tick, tickPosition, ticksOfBeats, type Tick } from './units.ts'
 
-const labels = (style: CountStyle, beats: readonly number[]) => beats.map((beat) => countLabel(style, tickPosition(beat * 24))?.text ?? null)
+const labels = (style: CountStyle, beats: readonly number[]) =>
+  beats.map((beat) => countLabel(style, tickPosition(beat * 24))?.text ?? null)
 const style: CountStyle = { beatsPerGroup: 3, ones: 'numbered', countFrom: 1, division: 4 }
 
 describe('count labels', () => {
   it('puts the number of the bar in place of 1', () => {
-    expect(labels(style, [0, 1, 2, 3, 4, 5, 6, 7, 8])).toEqual(['1', '2', '3', '2', '2', '3', '3', '2', '3'])
+    expect(labels(style, [0, 1, 2, 3, 4, 5, 6, 7, 8])).toEqual([
+      '1',
+      '2',
+      '3',
+      '2',
+      '2',
+      '3',
+      '3',
+      '2',
+      '3',
+    ])
     expect(labels({ ...style, ones: 'plain' }, [0, 1, 2, 3])).toEqual(['1', '2', '3', '1'])
     expect(labels({ ...style, beatsPerGroup: 8 }, [7, 8, 9])).toEqual(['8', '2', '2'])
   })
 
   it('counts from two, closing on one', () => {
-    expect(labels({ ...style, beatsPerGroup: 4, ones: 'plain', countFrom: 2 }, [0, 1, 2, 3])).toEqual(['2', '3', '4', '1'])
+    expect(
+      labels({ ...style, beatsPerGroup: 4, ones: 'plain', countFrom: 2 }, [0, 1, 2, 3]),
+    ).toEqual(['2', '3', '4', '1'])
   })
 
   it('names the parts of a beat, by four or by three, and nothing between', () => {
@@ -29,7 +42,8 @@ describe('count labels', () => {
 })
 
 describe('a count-in', () => {
-  const read = (pattern: string) => expectOk(readCountIn(pattern)).map((word) => [word.text, word.at / 24])
+  const read = (pattern: string) =>
+    expectOk(readCountIn(pattern)).map((word) => [word.text, word.at / 24])
   it('ends on the first step', () => {
     expect(read('5 6 7 8')).toEqual([
       ['5', -4],
@@ -73,7 +87,9 @@ describe('phrases', () => {
     ])
     expect(phraseAt(phrases, tickPosition(12 * 72 - 0.5))?.index).toBe(1)
     expect(phraseAt(phrases, tickPosition(12 * 72))?.index).toBe(2)
-    expect([phraseAt(phrases, tickPosition(-1)), phraseAt(phrases, tickPosition(29 * 72))]).toEqual([null, null])
+    expect([phraseAt(phrases, tickPosition(-1)), phraseAt(phrases, tickPosition(29 * 72))]).toEqual(
+      [null, null],
+    )
   })
   it('meet a figure of six in phrases of eight again after four times, three eights', () => {
     const times = timesToLineUp(ticksOfBeats(6), ticksOfBeats(8))

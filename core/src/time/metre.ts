@@ -20,4 +20,5 @@ export const ticksPerBar = (metre: Metre): Tick => (metre.beatsPerBar * TICKS_PE
 export const barAt = (metre: Metre, at: TickPosition): number => Math.floor(at / ticksPerBar(metre))
 
 /** Zero-based beat within its bar, whole. */
-export const beatInBarAt = (metre: Metre, at: TickPosition): number => Math.floor((at - barAt(metre, at) * ticksPerBar(metre)) / TICKS_PER_BEAT)
+export const beatInBarAt = (metre: Metre, at: TickPosition): number =>
+  Math.floor((at - barAt(metre, at) * ticksPerBar(metre)) / TICKS_PER_BEAT)

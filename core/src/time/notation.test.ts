@@ -6,7 +6,10 @@ import { TICKS_PER_BEAT } from './units.ts'
 
 const read = (text: string, options: NotationOptions = {}) => {
   const { events, lengthTicks } = expectOk(parseNotation(text, options))
-  return { beats: lengthTicks / TICKS_PER_BEAT, at: events.map((event) => event.at / TICKS_PER_BEAT) }
+  return {
+    beats: lengthTicks / TICKS_PER_BEAT,
+    at: events.map((event) => event.at / TICKS_PER_BEAT),
+  }
 }
 const refusal = (text: string, options: NotationOptions = {}) => {
   const result = parseNotation(text, options)
@@ -47,7 +50,9 @@ describe('reading counts', () => {
   })
 
   it('counts the three-part routine: 6 + 6 + 6 + 2 beats, five bars of four', () => {
-    const parts = ['S S Q Q', 'S Q Q S', 'Q Q & Q Q S', 'Q Q'].map((text) => expectOk(parseNotation(text)))
+    const parts = ['S S Q Q', 'S Q Q S', 'Q Q & Q Q S', 'Q Q'].map((text) =>
+      expectOk(parseNotation(text)),
+    )
     const { lengths, total } = notationSum(parts)
     expect(lengths.map((length) => length / TICKS_PER_BEAT)).toEqual([6, 6, 6, 2])
     expect(total / TICKS_PER_BEAT).toBe(20)
@@ -91,16 +96,33 @@ describe('refusing', () => {
 })
 
 describe('laws', () => {
-  const bar = fc.record({ beats: fc.integer({ min: 1, max: 12 }), parts: fc.array(fc.constantFrom('', '&', 'e&', 'ea', '&a', 'e&a'), { minLength: 12, maxLength: 12 }), gaps: fc.array(fc.boolean(), { minLength: 12, maxLength: 12 }) })
-  const numbers = bar.map(({ beats, parts, gaps }) => Array.from({ length: beats }, (_, i) => `${i > 0 && gaps[i] ? '-' : i + 1}${[...parts[i]!].map((syllable) => ` ${syllable}`).join('')}`).join(' '))
-  const slowQuick = fc.array(fc.constantFrom('S', 'Q', '- Q', 'S &', 'Q & Q'), { minLength: 1, maxLength: 10 }).map((words) => words.join(' '))
+  const bar = fc.record({
+    beats: fc.integer({ min: 1, max: 12 }),
+    parts: fc.array(fc.constantFrom('', '&', 'e&', 'ea', '&a', 'e&a'), {
+      minLength: 12,
+      maxLength: 12,
+    }),
+    gaps: fc.array(fc.boolean(), { minLength: 12, maxLength: 12 }),
+  })
+  const numbers = bar.map(({ beats, parts, gaps }) =>
+    Array.from(
+      { length: beats },
+      (_, i) =>
+        `${i > 0 && gaps[i] ? '-' : i + 1}${[...parts[i]!].map((syllable) => ` ${syllable}`).join('')}`,
+    ).join(' '),
+  )
+  const slowQuick = fc
+    .array(fc.constantFrom('S', 'Q', '- Q', 'S &', 'Q & Q'), { minLength: 1, maxLength: 10 })
+    .map((words) => words.join(' '))
 
   it('printing what was read gives the same syllables back', () => {
     fc.assert(
       fc.property(fc.oneof(numbers, slowQuick), (text) => {
         const first = expectOk(parseNotation(text))
         const again = expectOk(parseNotation(printNotation(first)))
-        expect(again.tokens.map((token) => token.text)).toEqual(first.tokens.map((token) => token.text))
+        expect(again.tokens.map((token) => token.text)).toEqual(
+          first.tokens.map((token) => token.text),
+        )
         expect(again.events).toEqual(first.events)
         expect(again.lengthTicks).toBe(first.lengthTicks)
       }),
@@ -120,7 +142,11 @@ describe('laws', () => {
   it('slows and quicks add up to the sum of their lengths, whatever is tucked between', () => {
     fc.assert(
       fc.property(slowQuick, (text) => {
-        const sum = [...text].reduce((total, letter) => total + (letter === 'S' ? 2 : letter === 'Q' || letter === '-' ? 1 : 0), 0)
+        const sum = [...text].reduce(
+          (total, letter) =>
+            total + (letter === 'S' ? 2 : letter === 'Q' || letter === '-' ? 1 : 0),
+          0,
+        )
         expect(read(text).beats).toBe(sum)
       }),
     )

@@ -5,8 +5,8 @@ import type { NotationEvent, NotationOptions, NotationToken, ReadOptions } from 
 import { TICKS_PER_BEAT, type Tick } from './units.ts'
 
 /**
- * A line of counts, read. `lengthTicks` leaves the pick-up out: the pick-up sounds in the end of the slot before.
- * Printing and reading again must give the same tokens.
+ * A line of counts, read. `lengthTicks` leaves the pick-up out: the pick-up sounds in the end of
+ * the slot before. Printing and reading again must give the same tokens.
  */
 export interface Notation {
   readonly kind: 'numbers' | 'slow-quick'
@@ -30,7 +30,12 @@ function cut(text: string): Result<NotationToken[]> {
       continue
     }
     const token = TOKEN.exec(text)
-    if (!token) return problem('notation.letter', `At character ${at + 1}, "${text[at]}": a number, S, Q, &, e, a or - was expected.`, { offset: at })
+    if (!token)
+      return problem(
+        'notation.letter',
+        `At character ${at + 1}, "${text[at]}": a number, S, Q, &, e, a or - was expected.`,
+        { offset: at },
+      )
     tokens.push({ text: token[0], offset: at })
     at += token[0].length
   }
@@ -42,27 +47,54 @@ function cut(text: string): Result<NotationToken[]> {
  * The problem carries the offset of the token that does not fit and says what was expected there.
  */
 export function parseNotation(text: string, options: NotationOptions = {}): Result<Notation> {
-  const settled: ReadOptions = { ...options, division: options.division ?? 4, slowTicks: options.slowTicks ?? 2 * TICKS_PER_BEAT, quickTicks: options.quickTicks ?? TICKS_PER_BEAT }
+  const settled: ReadOptions = {
+    ...options,
+    division: options.division ?? 4,
+    slowTicks: options.slowTicks ?? 2 * TICKS_PER_BEAT,
+    quickTicks: options.quickTicks ?? TICKS_PER_BEAT,
+  }
   const tokens = cut(text)
   if (!tokens.ok) return tokens
   const first = tokens.value.find((token) => /[\dSQ]/.test(token.text))
-  if (!first) return problem('notation.empty', 'There is no count in this line: numbers such as "1 2 3" or slows and quicks such as "S Q Q" were expected.', { offset: 0 })
+  if (!first)
+    return problem(
+      'notation.empty',
+      'There is no count in this line: numbers such as "1 2 3" or slows and quicks such as "S Q Q" were expected.',
+      { offset: 0 },
+    )
   const slowQuick = /[SQ]/.test(first.text)
   const stray = tokens.value.find((token) => (slowQuick ? /\d/ : /[SQ]/).test(token.text))
-  if (stray) return problem('notation.mixed', `At character ${stray.offset + 1}, "${stray.text}": one line counts either in numbers or in S and Q, not both.`, { offset: stray.offset })
+  if (stray)
+    return problem(
+      'notation.mixed',
+      `At character ${stray.offset + 1}, "${stray.text}": one line counts either in numbers or in S and Q, not both.`,
+      { offset: stray.offset },
+    )
   const read = slowQuick ? readSlowQuick(tokens.value, settled) : readNumbers(tokens.value, settled)
   if (!read.ok) return read
   const events = read.value.events
   const back = events.findIndex((event, i) => i > 0 && event.at <= events[i - 1]!.at)
-  if (back > 0) return problem('notation.order', `"${events[back]!.token}" after "${events[back - 1]!.token}" would sound at the same time or before it.`)
-  return succeed({ kind: slowQuick ? 'slow-quick' : 'numbers', tokens: tokens.value, ...read.value })
+  if (back > 0)
+    return problem(
+      'notation.order',
+      `"${events[back]!.token}" after "${events[back - 1]!.token}" would sound at the same time or before it.`,
+    )
+  return succeed({
+    kind: slowQuick ? 'slow-quick' : 'numbers',
+    tokens: tokens.value,
+    ...read.value,
+  })
 }
 
 /** Writes a reading back: the same syllables, one space between them. */
-export const printNotation = (notation: Pick<Notation, 'tokens'>): string => notation.tokens.map((token) => token.text).join(' ')
+export const printNotation = (notation: Pick<Notation, 'tokens'>): string =>
+  notation.tokens.map((token) => token.text).join(' ')
 
 /** Lengths of the readings and their total in ticks, for the sum under a finding. */
-export function notationSum(notations: readonly Notation[]): { readonly lengths: readonly Tick[]; readonly total: Tick } {
+export function notationSum(notations: readonly Notation[]): {
+  readonly lengths: readonly Tick[]
+  readonly total: Tick
+} {
   const lengths = notations.map((notation) => notation.lengthTicks)
   return { lengths, total: lengths.reduce((sum, length) => sum + length, 0) as Tick }
 }

@@ -20,23 +20,33 @@ interface Place {
 }
 
 /**
- * Numbers are beats. A number that was skipped is a held beat. Where the numbers begin again a bar ends; the number of
- * the bar (or eight) may stand in place of its 1.
+ * Numbers are beats. A number that was skipped is a held beat. Where the numbers begin again a bar
+ * ends; the number of the bar (or eight) may stand in place of its 1.
  */
-export function readNumbers(tokens: readonly NotationToken[], options: ReadOptions): Result<{ events: NotationEvent[]; lengthTicks: Tick }> {
+export function readNumbers(
+  tokens: readonly NotationToken[],
+  options: ReadOptions,
+): Result<{ events: NotationEvent[]; lengthTicks: Tick }> {
   const events: NotationEvent[] = []
   let place: Place | null = null
   for (const [i, { text, offset }] of tokens.entries()) {
     if (text === '-') {
       place = held(place, options)
     } else if (/\d/.test(text)) {
-      const next: Result<Place> = place ? nextNumber(place, Number(text), tokens, i) : firstNumber(Number(text), offset, options)
+      const next: Result<Place> = place
+        ? nextNumber(place, Number(text), tokens, i)
+        : firstNumber(Number(text), offset, options)
       if (!next.ok) return next
       place = next.value
       events.push({ token: text, at: (place.beat * TICKS_PER_BEAT) as Tick })
     } else {
       const part = PARTS[options.division][text]
-      if (part === undefined) return problem('notation.division', `At character ${offset + 1}, "${text}": in thirds of a beat only & and a divide it.`, { offset })
+      if (part === undefined)
+        return problem(
+          'notation.division',
+          `At character ${offset + 1}, "${text}": in thirds of a beat only & and a divide it.`,
+          { offset },
+        )
       events.push({ token: text, at: ((place ? place.beat : -1) * TICKS_PER_BEAT + part) as Tick })
     }
   }
@@ -44,33 +54,61 @@ export function readNumbers(tokens: readonly NotationToken[], options: ReadOptio
 }
 
 function held(place: Place | null, options: ReadOptions): Place {
-  if (!place) return { beat: 0, inBar: options.countFrom ?? 1, bar: 1, barLength: options.beatsPerGroup }
+  if (!place)
+    return { beat: 0, inBar: options.countFrom ?? 1, bar: 1, barLength: options.beatsPerGroup }
   const wraps = place.barLength !== undefined && place.inBar === place.barLength
-  return { ...place, beat: place.beat + 1, inBar: wraps ? 1 : place.inBar + 1, bar: wraps ? place.bar + 1 : place.bar }
+  return {
+    ...place,
+    beat: place.beat + 1,
+    inBar: wraps ? 1 : place.inBar + 1,
+    bar: wraps ? place.bar + 1 : place.bar,
+  }
 }
 
 function firstNumber(number: number, offset: number, options: ReadOptions): Result<Place> {
   const from = options.countFrom ?? number
-  if (number < from) return problem('notation.from', `At character ${offset + 1}: the count starts from ${from}, so ${number} cannot be its first number.`, { offset })
+  if (number < from)
+    return problem(
+      'notation.from',
+      `At character ${offset + 1}: the count starts from ${from}, so ${number} cannot be its first number.`,
+      { offset },
+    )
   return succeed({ beat: number - from, inBar: number, bar: 1, barLength: options.beatsPerGroup })
 }
 
-function nextNumber(place: Place, number: number, tokens: readonly NotationToken[], i: number): Result<Place> {
+function nextNumber(
+  place: Place,
+  number: number,
+  tokens: readonly NotationToken[],
+  i: number,
+): Result<Place> {
   const offset = tokens[i]!.offset
   const expected = place.inBar + 1
   const pastBar = place.barLength !== undefined && number > place.barLength
-  if (number >= expected && !pastBar) return succeed({ ...place, beat: place.beat + number - place.inBar, inBar: number })
-  if (number === 1 || (number === place.bar + 1 && beginsBar(place, tokens, i))) return succeed(nextBar(place))
-  return problem('notation.number', `At character ${offset + 1}: after ${place.inBar}, ${expected}, 1 or bar number ${place.bar + 1} was expected, not ${number}.`, { offset })
+  if (number >= expected && !pastBar)
+    return succeed({ ...place, beat: place.beat + number - place.inBar, inBar: number })
+  if (number === 1 || (number === place.bar + 1 && beginsBar(place, tokens, i)))
+    return succeed(nextBar(place))
+  return problem(
+    'notation.number',
+    `At character ${offset + 1}: after ${place.inBar}, ${expected}, 1 or bar number ${place.bar + 1} was expected, not ${number}.`,
+    { offset },
+  )
 }
 
-/** The first beat of the next bar. A bar that was not full is held to its end; the first bar to end tells how long bars are. */
+/**
+ * The first beat of the next bar. A bar that was not full is held to its end; the first bar to end
+ * tells how long bars are.
+ */
 function nextBar(place: Place): Place {
   const barLength = place.barLength ?? place.inBar
   return { beat: place.beat + barLength - place.inBar + 1, inBar: 1, bar: place.bar + 1, barLength }
 }
 
-/** Whether a bar number is followed as a 1 would be: by 2, or by what holds leave of it. Without a known bar this tells it from a slip. */
+/**
+ * Whether a bar number is followed as a 1 would be: by 2, or by what holds leave of it. Without a
+ * known bar this tells it from a slip.
+ */
 function beginsBar(place: Place, tokens: readonly NotationToken[], i: number): boolean {
   if (place.barLength !== undefined) return true
   let expected = 2

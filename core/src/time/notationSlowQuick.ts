@@ -3,11 +3,18 @@ import type { NotationEvent, NotationToken, ReadOptions } from './notationToken.
 import { TICKS_PER_BEAT, type Tick } from './units.ts'
 
 /**
- * Slows and quicks follow one another; `-` holds one beat. `&` starts half a quick, `a` a quarter of a beat, before
- * the end of what stands before it, and takes its time from there.
+ * Slows and quicks follow one another; `-` holds one beat. `&` starts half a quick, `a` a quarter
+ * of a beat, before the end of what stands before it, and takes its time from there.
  */
-export function readSlowQuick(tokens: readonly NotationToken[], options: ReadOptions): Result<{ events: NotationEvent[]; lengthTicks: Tick }> {
-  const lengths: Record<string, number> = { S: options.slowTicks, Q: options.quickTicks, '-': TICKS_PER_BEAT }
+export function readSlowQuick(
+  tokens: readonly NotationToken[],
+  options: ReadOptions,
+): Result<{ events: NotationEvent[]; lengthTicks: Tick }> {
+  const lengths: Record<string, number> = {
+    S: options.slowTicks,
+    Q: options.quickTicks,
+    '-': TICKS_PER_BEAT,
+  }
   const early: Record<string, number> = { '&': options.quickTicks / 2, a: TICKS_PER_BEAT / 4 }
   const events: NotationEvent[] = []
   let end = 0
@@ -18,7 +25,12 @@ export function readSlowQuick(tokens: readonly NotationToken[], options: ReadOpt
       continue
     }
     const length = lengths[text]
-    if (length === undefined) return problem('notation.e', `At character ${offset + 1}, "${text}": among slows and quicks only & and a divide a beat.`, { offset })
+    if (length === undefined)
+      return problem(
+        'notation.e',
+        `At character ${offset + 1}, "${text}": among slows and quicks only & and a divide a beat.`,
+        { offset },
+      )
     if (text !== '-') events.push({ token: text, at: end as Tick })
     end += length
   }

@@ -9,11 +9,18 @@ export interface PhraseSpan {
   readonly bars: number
 }
 
-/** Usual length of a phrase in bars of this metre: 8 (24 beats of waltz, 32 of four, 16 of a march, jig or reel). */
+/**
+ * Usual length of a phrase in bars of this metre: 8 (24 beats of waltz, 32 of four, 16 of a march,
+ * jig or reel).
+ */
 export const USUAL_PHRASE_BARS = 8
 
 /** Lays phrases of the given lengths in bars end to end from `start`. */
-export function layPhrases(metre: Metre, lengthsInBars: readonly number[], start: Tick): PhraseSpan[] {
+export function layPhrases(
+  metre: Metre,
+  lengthsInBars: readonly number[],
+  start: Tick,
+): PhraseSpan[] {
   const bar = ticksPerBar(metre)
   let at: number = start
   return lengthsInBars.map((bars, index) => {
@@ -24,7 +31,10 @@ export function layPhrases(metre: Metre, lengthsInBars: readonly number[], start
 }
 
 /** The span that holds the position, of spans in order without overlap; null where none does. */
-export function spanAt<Span extends { readonly start: number; readonly end: number }>(spans: readonly Span[], at: number): Span | null {
+export function spanAt<Span extends { readonly start: number; readonly end: number }>(
+  spans: readonly Span[],
+  at: number,
+): Span | null {
   let low = 0
   let high = spans.length - 1
   while (low <= high) {
@@ -38,9 +48,13 @@ export function spanAt<Span extends { readonly start: number; readonly end: numb
 }
 
 /** The phrase that holds the position, or null before the first and after the last. */
-export const phraseAt = (phrases: readonly PhraseSpan[], at: TickPosition): PhraseSpan | null => spanAt(phrases, at)
+export const phraseAt = (phrases: readonly PhraseSpan[], at: TickPosition): PhraseSpan | null =>
+  spanAt(phrases, at)
 
-/** How often a figure must repeat before it lines up with the phrase again: 6 beats in phrases of 8 after 4. Both above 0. */
+/**
+ * How often a figure must repeat before it lines up with the phrase again: 6 beats in phrases of 8
+ * after 4. Both above 0.
+ */
 export function timesToLineUp(figureTicks: Tick, phraseTicks: Tick): number {
   let a: number = figureTicks
   let b: number = phraseTicks
@@ -49,4 +63,5 @@ export function timesToLineUp(figureTicks: Tick, phraseTicks: Tick): number {
 }
 
 /** Steps a second when `steps` fall in `ticks` at `bpm` beats a minute. */
-export const stepsPerSecond = (steps: number, ticks: Tick, bpm: number): number => steps / (((ticks / TICKS_PER_BEAT) * 60) / bpm)
+export const stepsPerSecond = (steps: number, ticks: Tick, bpm: number): number =>
+  steps / (((ticks / TICKS_PER_BEAT) * 60) / bpm)

@@ -1,16 +1,22 @@
 /**
- * The units of the whole core. Musical time is held in ticks, asked about in tick positions, and turned into seconds
- * only by a beat map. The brands keep ticks, beats, seconds and bars from being mixed by accident.
+ * The units of the whole core. Musical time is held in ticks, asked about in tick positions, and
+ * turned into seconds only by a beat map. The brands keep ticks, beats, seconds and bars from being
+ * mixed by accident.
  */
 
 declare const unit: unique symbol
 type Unit<Name extends string> = number & { readonly [unit]: Name }
 
-/** A whole number of ticks; 24 ticks are one beat. Negative before the first downbeat (a pick-up). */
+/**
+ * A whole number of ticks; 24 ticks are one beat. Negative before the first downbeat (a pick-up).
+ */
 export type Tick = Unit<'tick'>
 /** A real position in ticks, as an answer to a question in seconds. Never stored. */
 export type TickPosition = Tick | Unit<'tickPosition'>
-/** What dancers count: the crotchet in 3/4 and 4/4, the minim in cut time, the dotted crotchet in a jig. */
+/**
+ * What dancers count: the crotchet in 3/4 and 4/4, the minim in cut time, the dotted crotchet in a
+ * jig.
+ */
 export type Beats = Unit<'beats'>
 /** Seconds of the recording, or of heard time where the name says so. */
 export type Seconds = Unit<'seconds'>
@@ -36,7 +42,9 @@ export const beats = (value: number): Beats => value as Beats
 /** Beats of a tick position. */
 export const beatsOfTicks = (ticks: TickPosition): Beats => (ticks / TICKS_PER_BEAT) as Beats
 
-/** Ticks of a number of beats. Throws when the beats do not fall on a tick (a fifth of a beat, say). */
+/**
+ * Ticks of a number of beats. Throws when the beats do not fall on a tick (a fifth of a beat, say).
+ */
 export function ticksOfBeats(value: number): Tick {
   const exact = value * TICKS_PER_BEAT
   const whole = Math.round(exact)

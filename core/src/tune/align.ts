@@ -8,8 +8,9 @@ export interface Alignment {
   /** Semitones, 0 to 11, that the second lies above the first. */
   readonly transposed: number
   /**
-   * How far the shorter of the two is found again in the other, 0..1: the likeness of the pairs, summed, for each of its beats.
-   * The same tune by the same band reaches nearly 1; tunes that share no more than their chords stay below a third.
+   * How far the shorter of the two is found again in the other, 0..1: the likeness of the pairs,
+   * summed, for each of its beats. The same tune by the same band reaches nearly 1; tunes that
+   * share no more than their chords stay below a third.
    */
   readonly agreement: number
 }
@@ -25,8 +26,9 @@ const GAP_EACH = 0.02
 const ALIKE = 0.25
 
 /**
- * Aligns two recordings beat by beat, in whatever key each is played: the alignment of most likeness, where leaving a
- * stretch out of either costs a fixed price (Gotoh 1982). O(a * b) for each of twelve keys.
+ * Aligns two recordings beat by beat, in whatever key each is played: the alignment of most
+ * likeness, where leaving a stretch out of either costs a fixed price (Gotoh 1982). O(a * b) for
+ * each of twelve keys.
  */
 export function alignBeats(a: readonly BeatHarmony[], b: readonly BeatHarmony[]): Alignment {
   const [evenA, evenB] = [evened(a), evened(b)]
@@ -36,7 +38,12 @@ export function alignBeats(a: readonly BeatHarmony[], b: readonly BeatHarmony[])
     const { pairs, score } = cheapest(likeness, a.length, b.length)
     if (best && score <= best.score) continue
     const alike = pairs.reduce((sum, pair) => sum + likeness[pair.a * b.length + pair.b]!, 0)
-    best = { pairs, transposed, agreement: Math.max(0, alike / Math.max(1, Math.min(a.length, b.length))), score }
+    best = {
+      pairs,
+      transposed,
+      agreement: Math.max(0, alike / Math.max(1, Math.min(a.length, b.length))),
+      score,
+    }
   }
   return { pairs: best!.pairs, transposed: best!.transposed, agreement: best!.agreement }
 }
@@ -47,7 +54,8 @@ function evened(list: readonly BeatHarmony[]): Float64Array {
   const mean = new Float64Array(CLASSES)
   list.forEach((row, i) => {
     const size = Math.hypot(...Array.from(row)) || 1
-    for (let k = 0; k < CLASSES; k++) mean[k]! += (rows[i * CLASSES + k] = row[k]! / size) / list.length
+    for (let k = 0; k < CLASSES; k++)
+      mean[k]! += (rows[i * CLASSES + k] = row[k]! / size) / list.length
   })
   for (let i = 0; i < list.length; i++) {
     let size = 0
@@ -58,12 +66,19 @@ function evened(list: readonly BeatHarmony[]): Float64Array {
   return rows
 }
 
-function likenessOf(a: Float64Array, rows: number, b: Float64Array, columns: number, transposed: number): Float32Array {
+function likenessOf(
+  a: Float64Array,
+  rows: number,
+  b: Float64Array,
+  columns: number,
+  transposed: number,
+): Float32Array {
   const out = new Float32Array(rows * columns)
   for (let i = 0; i < rows; i++) {
     for (let j = 0; j < columns; j++) {
       let dot = 0
-      for (let k = 0; k < CLASSES; k++) dot += a[i * CLASSES + k]! * b[j * CLASSES + ((k + transposed) % CLASSES)]!
+      for (let k = 0; k < CLASSES; k++)
+        dot += a[i * CLASSES + k]! * b[j * CLASSES + ((k + transposed) % CLASSES)]!
       out[i * columns + j] = dot
     }
   }
@@ -75,14 +90,26 @@ const PAIR = 0
 const ONLY_A = 1
 const ONLY_B = 2
 
-function cheapest(likeness: Float32Array, rows: number, columns: number): { pairs: { a: number; b: number }[]; score: number } {
+function cheapest(
+  likeness: Float32Array,
+  rows: number,
+  columns: number,
+): { pairs: { a: number; b: number }[]; score: number } {
   const width = columns + 1
   const from = [PAIR, ONLY_A, ONLY_B].map(() => new Uint8Array((rows + 1) * width))
   // Only the row before is needed for the scores; where each came from is kept for all.
-  let before = [PAIR, ONLY_A, ONLY_B].map((state) => Float64Array.from({ length: width }, (_, j) => (j === 0 ? (state === PAIR ? 0 : -GAP) : state === ONLY_B ? -GAP - j * GAP_EACH : -Infinity)))
+  let before = [PAIR, ONLY_A, ONLY_B].map((state) =>
+    Float64Array.from({ length: width }, (_, j) =>
+      j === 0 ? (state === PAIR ? 0 : -GAP) : state === ONLY_B ? -GAP - j * GAP_EACH : -Infinity,
+    ),
+  )
   for (let j = 1; j < width; j++) from[ONLY_B]![j] = ONLY_B
   for (let i = 1; i <= rows; i++) {
-    const now = [PAIR, ONLY_A, ONLY_B].map((state) => Float64Array.from({ length: width }, (_, j) => (j === 0 && state === ONLY_A ? -GAP - i * GAP_EACH : -Infinity)))
+    const now = [PAIR, ONLY_A, ONLY_B].map((state) =>
+      Float64Array.from({ length: width }, (_, j) =>
+        j === 0 && state === ONLY_A ? -GAP - i * GAP_EACH : -Infinity,
+      ),
+    )
     from[ONLY_A]![i * width] = ONLY_A
     for (let j = 1; j < width; j++) {
       const at = i * width + j
@@ -112,7 +139,11 @@ function cheapest(likeness: Float32Array, rows: number, columns: number): { pair
 }
 
 /** The state of the highest score in a column; going on in `same` saves the price of a gap. */
-function bestOf(scores: readonly Float64Array[], column: number, same: number | null = null): number {
+function bestOf(
+  scores: readonly Float64Array[],
+  column: number,
+  same: number | null = null,
+): number {
   let best = PAIR
   let top = -Infinity
   for (let state = 0; state < scores.length; state++) {

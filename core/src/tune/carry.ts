@@ -7,7 +7,9 @@ import type { Layout } from './tune.ts'
 export interface RecordingDifference {
   /** Negative: the new recording is that much shorter here; positive: longer. */
   readonly bars: number
-  /** The section of the known recording after whose beginning it comes, or null at the very start. */
+  /**
+   * The section of the known recording after whose beginning it comes, or null at the very start.
+   */
   readonly after: string | null
   /** Bar of the known recording, counted from 1, where it is. */
   readonly beforeBar: number
@@ -24,11 +26,20 @@ export interface Carried {
 const OWN_SECTION_BARS = 4
 
 /**
- * Carries phrases, start and landmarks over to another recording. `aFirst` is the number of the known recording's first
- * beat (negative with a pick-up), `bBeats` how many beats the new one has. Bars that are like no other but lie between the
- * same neighbours are taken to be the same bars. Null when fewer than a bar's beats were found to be the same music.
+ * Carries phrases, start and landmarks over to another recording. `aFirst` is the number of the
+ * known recording's first beat (negative with a pick-up), `bBeats` how many beats the new one has.
+ * Bars that are like no other but lie between the same neighbours are taken to be the same bars.
+ * Null when fewer than a bar's beats were found to be the same music.
  */
-export function carryLayout(layout: Layout, metre: Metre, alignment: Alignment, aFirst: number, aBeats: number, bBeats: number, newId: NewId): Carried | null {
+export function carryLayout(
+  layout: Layout,
+  metre: Metre,
+  alignment: Alignment,
+  aFirst: number,
+  aBeats: number,
+  bBeats: number,
+  newId: NewId,
+): Carried | null {
   const bar = metre.beatsPerBar
   if (alignment.pairs.length < bar) return null
   const firstDownbeat = mostCommon(alignment.pairs.map(({ a, b }) => modulo(b - a - aFirst, bar)))
@@ -47,7 +58,12 @@ function mostCommon(values: readonly number[]): number {
 }
 
 /** Bars whose beats lie, most of them, in one and the same bar of the other; rising in both. */
-function sameBars({ pairs }: Alignment, aFirst: number, firstDownbeat: number, bar: number): { a: number; b: number }[] {
+function sameBars(
+  { pairs }: Alignment,
+  aFirst: number,
+  firstDownbeat: number,
+  bar: number,
+): { a: number; b: number }[] {
   const votes = new Map<number, number[]>()
   for (const { a, b } of pairs) {
     const own = Math.floor((a + aFirst) / bar)
@@ -57,12 +73,19 @@ function sameBars({ pairs }: Alignment, aFirst: number, firstDownbeat: number, b
   const same: { a: number; b: number }[] = []
   for (const [a, list] of [...votes].sort((x, y) => x[0] - y[0])) {
     const b = mostCommon(list)
-    if (list.filter((one) => one === b).length * 2 > bar && (same.length === 0 || b > same.at(-1)!.b)) same.push({ a, b })
+    if (
+      list.filter((one) => one === b).length * 2 > bar &&
+      (same.length === 0 || b > same.at(-1)!.b)
+    )
+      same.push({ a, b })
   }
   return same
 }
 
-/** Each bar of the known recording as it is in the new one (null where it is left out), and bars that only the new one has before it. */
+/**
+ * Each bar of the known recording as it is in the new one (null where it is left out), and bars
+ * that only the new one has before it.
+ */
 interface Blocks {
   readonly bars: readonly (number | null)[]
   readonly extra: ReadonlyMap<number, number>
@@ -76,7 +99,8 @@ function blocksOf(same: readonly { a: number; b: number }[], aBars: number, bBar
     const last = ends[i]!
     const [ofA, ofB] = [next.a - last.a - 1, next.b - last.b - 1]
     const common = Math.min(ofA, ofB)
-    // Before the first bar that is the same, the bars next to it belong together; elsewhere those that follow the last one.
+    // Before the first bar that is the same, the bars next to it belong together; elsewhere those
+    // that follow the last one.
     const skipA = i === 0 ? ofA - common : 0
     const skipB = i === 0 ? ofB - common : 0
     for (let k = 0; k < common; k++) bars[last.a + 1 + skipA + k] = last.b + 1 + skipB + k
@@ -93,16 +117,37 @@ interface Owner {
   readonly phrase: string
 }
 
-function laid(layout: Layout, bar: number, blocks: Blocks, newId: NewId): Pick<Carried, 'layout' | 'differences'> {
-  const owners = layout.sections.flatMap(({ id, label, phrases }) => phrases.flatMap((phrase) => Array<Owner>(phrase.bars).fill({ label, section: id, phrase: phrase.id })))
+function laid(
+  layout: Layout,
+  bar: number,
+  blocks: Blocks,
+  newId: NewId,
+): Pick<Carried, 'layout' | 'differences'> {
+  const owners = layout.sections.flatMap(({ id, label, phrases }) =>
+    phrases.flatMap((phrase) =>
+      Array<Owner>(phrase.bars).fill({ label, section: id, phrase: phrase.id }),
+    ),
+  )
   const { placed, differences } = placeBars(owners, blocks)
   const moved = (tick: number): number => movedTick(tick, bar, blocks.bars)
-  const landmarks = layout.landmarks.map((landmark) => ({ ...landmark, id: newId(), at: moved(landmark.at) }))
-  return { differences, layout: { sections: grouped(placed, newId), danceStart: moved(layout.danceStart), landmarks } }
+  const landmarks = layout.landmarks.map((landmark) => ({
+    ...landmark,
+    id: newId(),
+    at: moved(landmark.at),
+  }))
+  return {
+    differences,
+    layout: { sections: grouped(placed, newId), danceStart: moved(layout.danceStart), landmarks },
+  }
 }
 
-/** The new recording's bars in order, each with the phrase it belongs to, and where the two differ. */
-function placeBars(owners: readonly Owner[], { bars, extra }: Blocks): { placed: Owner[]; differences: RecordingDifference[] } {
+/**
+ * The new recording's bars in order, each with the phrase it belongs to, and where the two differ.
+ */
+function placeBars(
+  owners: readonly Owner[],
+  { bars, extra }: Blocks,
+): { placed: Owner[]; differences: RecordingDifference[] } {
   const placed: Owner[] = []
   const differences: RecordingDifference[] = []
   let missing = 0
@@ -111,14 +156,24 @@ function placeBars(owners: readonly Owner[], { bars, extra }: Blocks): { placed:
     const gone = own !== undefined && bars[at] === null
     if (gone) missing++
     else if (missing > 0) {
-      differences.push({ bars: -missing, after: owners[at - missing - 1]?.label ?? null, beforeBar: at - missing + 1 })
+      differences.push({
+        bars: -missing,
+        after: owners[at - missing - 1]?.label ?? null,
+        beforeBar: at - missing + 1,
+      })
       missing = 0
     }
     // What comes after the last phrase is all the end.
-    const more = own ? (extra.get(at) ?? 0) : [...extra].reduce((sum, [place, count]) => (place >= at ? sum + count : sum), 0)
+    const more = own
+      ? (extra.get(at) ?? 0)
+      : [...extra].reduce((sum, [place, count]) => (place >= at ? sum + count : sum), 0)
     const before = owners[at - 1]
     if (more > 0) {
-      const fresh: Owner = { label: at === 0 ? 'intro' : own ? 'new' : 'tag', section: `new ${at}`, phrase: `new ${at}` }
+      const fresh: Owner = {
+        label: at === 0 ? 'intro' : own ? 'new' : 'tag',
+        section: `new ${at}`,
+        phrase: `new ${at}`,
+      }
       placed.push(...Array<Owner>(more).fill(before && more < OWN_SECTION_BARS ? before : fresh))
       differences.push({ bars: more, after: before?.label ?? null, beforeBar: at + 1 })
     }
@@ -127,14 +182,19 @@ function placeBars(owners: readonly Owner[], { bars, extra }: Blocks): { placed:
   return { placed, differences }
 }
 
-/** Bars that follow each other in one phrase are that phrase; phrases of one section that follow each other, that section. */
+/**
+ * Bars that follow each other in one phrase are that phrase; phrases of one section that follow
+ * each other, that section.
+ */
 function grouped(placed: readonly Owner[], newId: NewId): Layout['sections'] {
   const sections: { id: string; label: string; phrases: { id: string; bars: number }[] }[] = []
   placed.forEach((owner, i) => {
     const before = placed[i - 1]
-    if (before?.section !== owner.section) sections.push({ id: newId(), label: owner.label, phrases: [] })
+    if (before?.section !== owner.section)
+      sections.push({ id: newId(), label: owner.label, phrases: [] })
     const { phrases } = sections.at(-1)!
-    if (before?.phrase === owner.phrase) phrases[phrases.length - 1] = { ...phrases.at(-1)!, bars: phrases.at(-1)!.bars + 1 }
+    if (before?.phrase === owner.phrase)
+      phrases[phrases.length - 1] = { ...phrases.at(-1)!, bars: phrases.at(-1)!.bars + 1 }
     else phrases.push({ id: newId(), bars: 1 })
   })
   return sections
@@ -147,7 +207,8 @@ function movedTick(tick: number, bar: number, bars: readonly (number | null)[]):
   if (own < 0) return tick
   for (let k = own; k < bars.length; k++) {
     const there = bars[k]
-    if (there !== null && there !== undefined) return there * ticks + (k === own ? tick - own * ticks : 0)
+    if (there !== null && there !== undefined)
+      return there * ticks + (k === own ? tick - own * ticks : 0)
   }
   const last = bars.filter((one) => one !== null).at(-1)
   return ((last ?? -1) + 1) * ticks

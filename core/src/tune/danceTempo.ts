@@ -1,6 +1,9 @@
 import type { Metre } from '../time/index.ts'
 
-/** What a kind of dance is usually danced to: beats a minute and the beats of its bar. General knowledge of the field. */
+/**
+ * What a kind of dance is usually danced to: beats a minute and the beats of its bar. General
+ * knowledge of the field.
+ */
 export interface DanceTempo {
   readonly dance: string
   readonly range: readonly [number, number]
@@ -34,8 +37,15 @@ export const DANCE_TEMPI: readonly DanceTempo[] = [
   { dance: 'reel', range: [92, 128], metre: CUT },
 ]
 
-/** The usual tempo and metre of a dance by its name, or null where the name says nothing. The longest name that is in it wins. */
+/**
+ * The usual tempo and metre of a dance by its name, or null where the name says nothing. The
+ * longest name that is in it wins.
+ */
 export function danceTempo(dance: string): DanceTempo | null {
   const wanted = dance.trim().toLowerCase()
-  return DANCE_TEMPI.filter((one) => wanted.includes(one.dance)).sort((a, b) => b.dance.length - a.dance.length)[0] ?? null
+  return (
+    DANCE_TEMPI.filter((one) => wanted.includes(one.dance)).sort(
+      (a, b) => b.dance.length - a.dance.length,
+    )[0] ?? null
+  )
 }

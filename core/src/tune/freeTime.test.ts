@@ -2,8 +2,18 @@ import fc from 'fast-check'
 import { beatMapSchema, freeTimes, secondsAt, tickPosition, type BeatMap } from '../time/index.ts'
 import { counted, freed } from './freeTime.ts'
 
-const map: BeatMap = { segments: [{ anchors: Array.from({ length: 41 }, (_, i) => ({ beat: i - 1, seconds: 0.5 + i * 0.6 + 0.1 * Math.sin(i) })) }] }
-const at = (of: BeatMap, beat: number, side: 'leaving' | 'resuming' = 'resuming') => secondsAt(of, tickPosition(beat * 24), side)
+const map: BeatMap = {
+  segments: [
+    {
+      anchors: Array.from({ length: 41 }, (_, i) => ({
+        beat: i - 1,
+        seconds: 0.5 + i * 0.6 + 0.1 * Math.sin(i),
+      })),
+    },
+  ],
+}
+const at = (of: BeatMap, beat: number, side: 'leaving' | 'resuming' = 'resuming') =>
+  secondsAt(of, tickPosition(beat * 24), side)
 
 describe('a stretch held as free time', () => {
   it('leaves every beat before it and after it where it sounds, and takes its beats out of the count', () => {
@@ -12,8 +22,10 @@ describe('a stretch held as free time', () => {
         const free = freed(map, from, from + long)!
         expect(beatMapSchema.safeParse(free).success).toBe(true)
         expect(freeTimes(free)).toHaveLength(1)
-        for (let beat = -1; beat <= from; beat++) expect(at(free, beat, 'leaving')).toBeCloseTo(at(map, beat), 9)
-        for (let beat = from + long; beat < 39; beat++) expect(at(free, beat - long)).toBeCloseTo(at(map, beat), 9)
+        for (let beat = -1; beat <= from; beat++)
+          expect(at(free, beat, 'leaving')).toBeCloseTo(at(map, beat), 9)
+        for (let beat = from + long; beat < 39; beat++)
+          expect(at(free, beat - long)).toBeCloseTo(at(map, beat), 9)
       }),
     )
   })

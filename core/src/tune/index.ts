@@ -1,9 +1,38 @@
-export { tuneSchema, tuneShape, tunePhrases, tuneEnd, tuneBars, type HeardChoices, type Landmark, type Layout, type Recording, type Section, type Tune, type TunePhrase } from './tune.ts'
-export { anchored, doubled, halved, nudged, offBeat, thisIsOne, threeForTwo, unanchored } from './mend.ts'
+export {
+  tuneSchema,
+  tuneShape,
+  tunePhrases,
+  tuneEnd,
+  tuneBars,
+  type HeardChoices,
+  type Landmark,
+  type Layout,
+  type Recording,
+  type Section,
+  type Tune,
+  type TunePhrase,
+} from './tune.ts'
+export {
+  anchored,
+  doubled,
+  halved,
+  nudged,
+  offBeat,
+  thisIsOne,
+  threeForTwo,
+  unanchored,
+} from './mend.ts'
 export { fromTaps, LEAST_MEND_TAPS, retapped } from './taps.ts'
 export { counted, freed } from './freeTime.ts'
 export { layoutOf, putOn, recordingOf, sameLayout, tuneOn } from './recordings.ts'
-export { barsPerMinute, meanBpm, sectionFacts, tuneBpm, usualBpm, type SectionFacts } from './tempo.ts'
+export {
+  barsPerMinute,
+  meanBpm,
+  sectionFacts,
+  tuneBpm,
+  usualBpm,
+  type SectionFacts,
+} from './tempo.ts'
 export { DANCE_TEMPI, danceTempo, type DanceTempo } from './danceTempo.ts'
 export { alignBeats, SAME_MUSIC, type Alignment, type BeatHarmony } from './align.ts'
 export { carryLayout, type Carried, type RecordingDifference } from './carry.ts'

@@ -1,23 +1,51 @@
 import fc from 'fast-check'
-import { beatMapSchema, secondsAt, steadyBeatMap, tickPosition, type BeatMap, type Metre } from '../time/index.ts'
-import { anchored, doubled, halved, nudged, offBeat, thisIsOne, threeForTwo, unanchored } from './mend.ts'
+import {
+  beatMapSchema,
+  secondsAt,
+  steadyBeatMap,
+  tickPosition,
+  type BeatMap,
+  type Metre,
+} from '../time/index.ts'
+import {
+  anchored,
+  doubled,
+  halved,
+  nudged,
+  offBeat,
+  thisIsOne,
+  threeForTwo,
+  unanchored,
+} from './mend.ts'
 
 const waltz: Metre = { beatsPerBar: 3, beatNote: '1/4', division: 4 }
 /** Beats a drifting band might play, one anchor each, with free time in the middle. */
-const maps = fc.array(fc.integer({ min: 300, max: 900 }), { minLength: 6, maxLength: 30 }).map((gaps): BeatMap => {
-  let at = 0.4
-  const anchors = gaps.map((gap, i) => ({ beat: i - 2, seconds: (at += gap / 1000) }))
-  const half = anchors.length >> 1
-  const late = anchors.slice(half - 1).map(({ beat, seconds }) => ({ beat, seconds: seconds + 5 }))
-  return { segments: [{ anchors: anchors.slice(0, half) }, { anchors: late }] }
-})
+const maps = fc
+  .array(fc.integer({ min: 300, max: 900 }), { minLength: 6, maxLength: 30 })
+  .map((gaps): BeatMap => {
+    let at = 0.4
+    const anchors = gaps.map((gap, i) => ({ beat: i - 2, seconds: (at += gap / 1000) }))
+    const half = anchors.length >> 1
+    const late = anchors
+      .slice(half - 1)
+      .map(({ beat, seconds }) => ({ beat, seconds: seconds + 5 }))
+    return { segments: [{ anchors: anchors.slice(0, half) }, { anchors: late }] }
+  })
 const at = (map: BeatMap, beat: number) => secondsAt(map, tickPosition(beat * 24))
 
 describe('mending beats', () => {
   it('always leaves a valid map', () => {
     fc.assert(
       fc.property(maps, fc.integer({ min: -4, max: 30 }), (map, beat) => {
-        for (const mended of [doubled(map), halved(map), threeForTwo(map), offBeat(map), nudged(map, -0.02), thisIsOne(map, waltz, beat)]) expect(beatMapSchema.safeParse(mended).success).toBe(true)
+        for (const mended of [
+          doubled(map),
+          halved(map),
+          threeForTwo(map),
+          offBeat(map),
+          nudged(map, -0.02),
+          thisIsOne(map, waltz, beat),
+        ])
+          expect(beatMapSchema.safeParse(mended).success).toBe(true)
       }),
     )
   })

@@ -8,12 +8,26 @@ import { tuneSchema, type Layout, type Recording } from './tune.ts'
 
 const waltz = houseWaltz()
 const WALTZ: Metre = waltz.metre
-const second: Recording = { ...waltz.recordings[0]!, id: 'second', name: 'Live', beatMap: steadyBeatMap(90), layout: { sections: [{ id: 'o', label: 'only', phrases: [{ id: 'p', bars: 4 }] }], danceStart: 72, landmarks: [] } }
+const second: Recording = {
+  ...waltz.recordings[0]!,
+  id: 'second',
+  name: 'Live',
+  beatMap: steadyBeatMap(90),
+  layout: {
+    sections: [{ id: 'o', label: 'only', phrases: [{ id: 'p', bars: 4 }] }],
+    danceStart: 72,
+    landmarks: [],
+  },
+}
 const both = { ...waltz, recordings: [...waltz.recordings, second] }
 
 describe('a tune on one of its recordings', () => {
   it('is that recording alone, with its own phrases where it has some', () => {
-    expect(tuneOn(both, 'second')).toMatchObject({ danceStart: 72, recordings: [{ id: 'second' }], sections: [{ label: 'only' }] })
+    expect(tuneOn(both, 'second')).toMatchObject({
+      danceStart: 72,
+      recordings: [{ id: 'second' }],
+      sections: [{ label: 'only' }],
+    })
     expect(tuneOn(both, waltz.recordings[0]!.id).sections).toEqual(waltz.sections)
     expect(tuneOn(both, 'gone').recordings[0]!.id).toBe(waltz.recordings[0]!.id)
   })
@@ -30,12 +44,24 @@ describe('a tune on one of its recordings', () => {
   })
   it('written before recordings had phrases of their own is read with none', () => {
     const { waiting: _waiting, ...old } = waltz
-    const recordings = old.recordings.map(({ id, name, media, durationSeconds, beatMap }) => ({ id, name, media, durationSeconds, beatMap }))
-    expect(tuneSchema.parse({ ...old, recordings })).toMatchObject({ waiting: '', recordings: [{ layout: null, heard: null, fileName: '' }] })
+    const recordings = old.recordings.map(({ id, name, media, durationSeconds, beatMap }) => ({
+      id,
+      name,
+      media,
+      durationSeconds,
+      beatMap,
+    }))
+    expect(tuneSchema.parse({ ...old, recordings })).toMatchObject({
+      waiting: '',
+      recordings: [{ layout: null, heard: null, fileName: '' }],
+    })
   })
 })
 
-/** Music with a harmony of its own for each bar of each section, a little different each time it is played. */
+/**
+ * Music with a harmony of its own for each bar of each section, a little different each time it is
+ * played.
+ */
 function harmony(order: string, barsEach: number, transposed: number, seed: number): number[][] {
   const beats: number[][] = []
   let state = seed
@@ -44,19 +70,43 @@ function harmony(order: string, barsEach: number, transposed: number, seed: numb
     for (let bar = 0; bar < barsEach; bar++) {
       const root = (section.charCodeAt(0) * 5 + bar * 7 + (bar % 3) * 4) % 12
       for (let beat = 0; beat < 3; beat++)
-        beats.push(Array.from({ length: 12 }, (_, k) => ([0, 4, 7].includes((((k - root - transposed) % 12) + 12) % 12) ? 1 : 0) + (beat === 0 && k === (root + transposed) % 12 ? 0.6 : 0) + 0.35 * noise()))
+        beats.push(
+          Array.from(
+            { length: 12 },
+            (_, k) =>
+              ([0, 4, 7].includes((((k - root - transposed) % 12) + 12) % 12) ? 1 : 0) +
+              (beat === 0 && k === (root + transposed) % 12 ? 0.6 : 0) +
+              0.35 * noise(),
+          ),
+        )
     }
   }
   return beats
 }
 const layoutFor = (order: string): Layout => ({
-  sections: [...order].map((label, i) => ({ id: `s${i}`, label, phrases: [{ id: `p${i}`, bars: 8 }] })),
+  sections: [...order].map((label, i) => ({
+    id: `s${i}`,
+    label,
+    phrases: [{ id: `p${i}`, bars: 8 }],
+  })),
   danceStart: 8 * 72,
   landmarks: [{ id: 'm', kind: 'start', at: 16 * 72, text: 'fiddles enter' }],
 })
 let next = 0
-const carried = (a: string, b: string, transposed = 0) => carryLayout(layoutFor(a), WALTZ, alignBeats(harmony(a, 8, 0, 1), harmony(b, 8, transposed, 2)), 0, a.length * 24, b.length * 24, () => `n${next++}`)!
-const shape = ({ layout }: NonNullable<ReturnType<typeof carried>>) => layout.sections.map(({ label, phrases }) => `${label}${phrases.map(({ bars }) => bars).join('+')}`).join(' ')
+const carried = (a: string, b: string, transposed = 0) =>
+  carryLayout(
+    layoutFor(a),
+    WALTZ,
+    alignBeats(harmony(a, 8, 0, 1), harmony(b, 8, transposed, 2)),
+    0,
+    a.length * 24,
+    b.length * 24,
+    () => `n${next++}`,
+  )!
+const shape = ({ layout }: NonNullable<ReturnType<typeof carried>>) =>
+  layout.sections
+    .map(({ label, phrases }) => `${label}${phrases.map(({ bars }) => bars).join('+')}`)
+    .join(' ')
 
 describe('another recording of a tune', () => {
   it('of the same order has the same phrases, in whatever key', () => {
@@ -84,13 +134,20 @@ describe('another recording of a tune', () => {
     expect(found.layout.danceStart).toBe(0)
   })
   it('of other music is told by how little is alike', () => {
-    expect(alignBeats(harmony('IABAC', 8, 0, 1), harmony('IABAC', 8, 0, 7)).agreement).toBeGreaterThan(SAME_MUSIC)
+    expect(
+      alignBeats(harmony('IABAC', 8, 0, 1), harmony('IABAC', 8, 0, 7)).agreement,
+    ).toBeGreaterThan(SAME_MUSIC)
     let state = 9
-    const noise = Array.from({ length: 120 }, () => Array.from({ length: 12 }, () => (state = (state * 69069 + 1) % 2 ** 31) / 2 ** 31))
+    const noise = Array.from({ length: 120 }, () =>
+      Array.from({ length: 12 }, () => (state = (state * 69069 + 1) % 2 ** 31) / 2 ** 31),
+    )
     expect(alignBeats(harmony('IABAC', 8, 0, 1), noise).agreement).toBeLessThan(SAME_MUSIC)
   })
   it('never pairs a beat twice, nor out of order', () => {
-    const vectors = fc.array(fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 12, maxLength: 12 }), { minLength: 1, maxLength: 25 })
+    const vectors = fc.array(
+      fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 12, maxLength: 12 }),
+      { minLength: 1, maxLength: 25 },
+    )
     fc.assert(
       fc.property(vectors, vectors, (a, b) => {
         const { pairs } = alignBeats(a, b)

@@ -4,8 +4,17 @@ import { WALTZ_METRE } from '../time/index.ts'
 import { relaid, withBeats } from './relay.ts'
 import type { Layout } from './tune.ts'
 
-const layout = (...bars: number[]): Layout => ({ sections: bars.map((n, i) => ({ id: `s${i}`, label: String(i), phrases: [{ id: `p${i}`, bars: n }] })), danceStart: 72, landmarks: [{ id: 'l', kind: 'start', at: 720, text: 'flute' }] })
-const bars = ({ sections }: Layout) => sections.map(({ phrases }) => phrases.map((phrase) => phrase.bars).join('+')).join(' ')
+const layout = (...bars: number[]): Layout => ({
+  sections: bars.map((n, i) => ({
+    id: `s${i}`,
+    label: String(i),
+    phrases: [{ id: `p${i}`, bars: n }],
+  })),
+  danceStart: 72,
+  landmarks: [{ id: 'l', kind: 'start', at: 720, text: 'flute' }],
+})
+const bars = ({ sections }: Layout) =>
+  sections.map(({ phrases }) => phrases.map((phrase) => phrase.bars).join('+')).join(' ')
 
 describe('music counted otherwise', () => {
   it('twice as fast has twice the bars, in phrases of eight, and what is marked stays where it sounds', () => {
@@ -16,11 +25,17 @@ describe('music counted otherwise', () => {
   })
   it('in another metre keeps its sections where they are, to the nearest bar', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 12 }), fc.constantFrom(4 / 3, 3 / 4, 2, 0.5), (lengths, factor) => {
-        const next = relaid(layout(...lengths), factor, 1, countingIds('n'))
-        const total = next.sections.flatMap(({ phrases }) => phrases).reduce((sum, phrase) => sum + phrase.bars, 0)
-        expect(total).toBe(Math.round(lengths.reduce((sum, n) => sum + n, 0) * factor))
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 12 }),
+        fc.constantFrom(4 / 3, 3 / 4, 2, 0.5),
+        (lengths, factor) => {
+          const next = relaid(layout(...lengths), factor, 1, countingIds('n'))
+          const total = next.sections
+            .flatMap(({ phrases }) => phrases)
+            .reduce((sum, phrase) => sum + phrase.bars, 0)
+          expect(total).toBe(Math.round(lengths.reduce((sum, n) => sum + n, 0) * factor))
+        },
+      ),
     )
   })
 })

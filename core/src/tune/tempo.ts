@@ -1,15 +1,37 @@
-import { freeTimes, secondsAt, ticksPerBar, tickPosition, TICKS_PER_BEAT, type BeatMap, type Metre, type Tick } from '../time/index.ts'
+import {
+  freeTimes,
+  secondsAt,
+  ticksPerBar,
+  tickPosition,
+  TICKS_PER_BEAT,
+  type BeatMap,
+  type Metre,
+  type Tick,
+} from '../time/index.ts'
 import { tunePhrases, type Tune } from './tune.ts'
 
-/** Mean beats a minute from one tick to another, free time left out. Equal ticks have the tempo of the beat that follows. */
+/**
+ * Mean beats a minute from one tick to another, free time left out. Equal ticks have the tempo of
+ * the beat that follows.
+ */
 export function meanBpm(map: BeatMap, from: number, to: number): number {
   const end = to > from ? to : from + TICKS_PER_BEAT
-  const free = freeTimes(map).reduce((sum, { at, leaveSeconds, resumeSeconds }) => (at > from && at < end ? sum + resumeSeconds - leaveSeconds : sum), 0)
-  const seconds = secondsAt(map, tickPosition(end), 'leaving') - secondsAt(map, tickPosition(from), 'resuming') - free
+  const free = freeTimes(map).reduce(
+    (sum, { at, leaveSeconds, resumeSeconds }) =>
+      at > from && at < end ? sum + resumeSeconds - leaveSeconds : sum,
+    0,
+  )
+  const seconds =
+    secondsAt(map, tickPosition(end), 'leaving') -
+    secondsAt(map, tickPosition(from), 'resuming') -
+    free
   return (60 * (end - from)) / TICKS_PER_BEAT / seconds
 }
 
-/** Tempo of a recording's counted music: the mean of its middle four fifths, as beginnings hesitate and ends slow down. */
+/**
+ * Tempo of a recording's counted music: the mean of its middle four fifths, as beginnings hesitate
+ * and ends slow down.
+ */
 export function usualBpm(map: BeatMap): number {
   const first = map.segments[0]!.anchors[0]!.beat
   const last = map.segments.at(-1)!.anchors.at(-1)!.beat
@@ -18,11 +40,15 @@ export function usualBpm(map: BeatMap): number {
 }
 
 /** Tempo a tune is known by: that of its first recording, or the written one where it has none. */
-export const tuneBpm = (tune: Tune): number => (tune.recordings[0] ? usualBpm(tune.recordings[0].beatMap) : tune.bpm)
+export const tuneBpm = (tune: Tune): number =>
+  tune.recordings[0] ? usualBpm(tune.recordings[0].beatMap) : tune.bpm
 
 export const barsPerMinute = (bpm: number, metre: Metre): number => bpm / metre.beatsPerBar
 
-/** One section with all that a cuer asks of it. Lengths in bars and beats of the music, seconds of the recording. */
+/**
+ * One section with all that a cuer asks of it. Lengths in bars and beats of the music, seconds of
+ * the recording.
+ */
 export interface SectionFacts {
   readonly sectionId: string
   readonly label: string
@@ -46,7 +72,22 @@ export function sectionFacts(tune: Tune): SectionFacts[] {
     if (own.length === 0) return []
     const [start, end] = [own[0]!.start, own.at(-1)!.end]
     const bpm = map ? meanBpm(map, start, end) : tune.bpm
-    const seconds = map ? secondsAt(map, end, 'leaving') - secondsAt(map, start) : ((end - start) / TICKS_PER_BEAT) * (60 / tune.bpm)
-    return [{ sectionId: section.id, label: section.label, start, end, phraseBars: own.map(({ bars }) => bars), bars: (end - start) / bar, beats: (end - start) / TICKS_PER_BEAT, seconds, bpm, barsPerMinute: bpm / tune.metre.beatsPerBar }]
+    const seconds = map
+      ? secondsAt(map, end, 'leaving') - secondsAt(map, start)
+      : ((end - start) / TICKS_PER_BEAT) * (60 / tune.bpm)
+    return [
+      {
+        sectionId: section.id,
+        label: section.label,
+        start,
+        end,
+        phraseBars: own.map(({ bars }) => bars),
+        bars: (end - start) / bar,
+        beats: (end - start) / TICKS_PER_BEAT,
+        seconds,
+        bpm,
+        barsPerMinute: bpm / tune.metre.beatsPerBar,
+      },
+    ]
   })
 }

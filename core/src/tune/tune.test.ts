@@ -4,7 +4,11 @@ import { tuneBars, tuneEnd, tunePhrases, tuneSchema, type Tune } from './tune.ts
 
 const waltz = houseWaltz()
 const lengths = fc.array(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 20 })
-const tuneOf = (bars: readonly number[]): Tune => ({ ...waltz, danceStart: 0 as Tune['danceStart'], sections: bars.map((n, i) => ({ id: `s${i}`, label: 'A', phrases: [{ id: `p${i}`, bars: n }] })) })
+const tuneOf = (bars: readonly number[]): Tune => ({
+  ...waltz,
+  danceStart: 0 as Tune['danceStart'],
+  sections: bars.map((n, i) => ({ id: `s${i}`, label: 'A', phrases: [{ id: `p${i}`, bars: n }] })),
+})
 
 describe('the phrases of a tune', () => {
   it('lie end to end from the first downbeat, as long as they say', () => {
@@ -41,4 +45,6 @@ it.each([
   ['a tempo of 5', { bpm: 5 }],
   ['a hash that is none', { recordings: [{ ...waltz.recordings[0], media: 'here' }] }],
   ['an unknown field', { colour: 'blue' }],
-])('%s is no tune', (_name, over) => expect(tuneSchema.safeParse({ ...waltz, ...over }).success).toBe(false))
+])('%s is no tune', (_name, over) =>
+  expect(tuneSchema.safeParse({ ...waltz, ...over }).success).toBe(false),
+)

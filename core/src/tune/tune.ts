@@ -1,18 +1,41 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
-import { beatMapSchema, layPhrases, metreSchema, ticksPerBar, type PhraseSpan, type Tick } from '../time/index.ts'
+import {
+  beatMapSchema,
+  layPhrases,
+  metreSchema,
+  ticksPerBar,
+  type PhraseSpan,
+  type Tick,
+} from '../time/index.ts'
 
 const tickSchema = z.int().min(-10_000).max(10_000_000)
 
-/** Phrases are lengths in bars laid end to end from the first downbeat; sections group them, equal music shares a label. */
+/**
+ * Phrases are lengths in bars laid end to end from the first downbeat; sections group them, equal
+ * music shares a label.
+ */
 const phraseSchema = z.strictObject({ id: idSchema, bars: z.int().min(1).max(64) }).readonly()
-const sectionSchema = z.strictObject({ id: idSchema, label: z.string().min(1).max(30), phrases: z.array(phraseSchema).max(200).readonly() }).readonly()
+const sectionSchema = z
+  .strictObject({
+    id: idSchema,
+    label: z.string().min(1).max(30),
+    phrases: z.array(phraseSchema).max(200).readonly(),
+  })
+  .readonly()
 
 /**
- * A landmark is a named moment: `start` (a start can be tied to it), `hit` (an accent), `character` (softer, bouncier),
- * `sung` (words that are sung from here).
+ * A landmark is a named moment: `start` (a start can be tied to it), `hit` (an accent), `character`
+ * (softer, bouncier), `sung` (words that are sung from here).
  */
-const landmarkSchema = z.strictObject({ id: idSchema, kind: z.enum(['start', 'hit', 'character', 'sung']), at: tickSchema, text: z.string().min(1).max(120) }).readonly()
+const landmarkSchema = z
+  .strictObject({
+    id: idSchema,
+    kind: z.enum(['start', 'hit', 'character', 'sung']),
+    at: tickSchema,
+    text: z.string().min(1).max(120),
+  })
+  .readonly()
 
 const layoutFields = {
   sections: z.array(sectionSchema).max(100).readonly(),
@@ -27,12 +50,24 @@ const heardSchema = z
   .strictObject({
     confidence: z.number().min(0).max(1),
     tempi: z
-      .array(z.strictObject({ bpm: z.number().min(10).max(600), confidence: z.number().min(0).max(1) }).readonly())
+      .array(
+        z
+          .strictObject({ bpm: z.number().min(10).max(600), confidence: z.number().min(0).max(1) })
+          .readonly(),
+      )
       .max(12)
       .readonly(),
     /** Where bars may begin instead: `shift` is the beat that would become the first of its bar. */
     bars: z
-      .array(z.strictObject({ beatsPerBar: z.int().min(2).max(12), shift: z.int().min(0).max(11), confidence: z.number().min(0).max(1) }).readonly())
+      .array(
+        z
+          .strictObject({
+            beatsPerBar: z.int().min(2).max(12),
+            shift: z.int().min(0).max(11),
+            confidence: z.number().min(0).max(1),
+          })
+          .readonly(),
+      )
       .max(12)
       .readonly(),
   })
@@ -55,11 +90,22 @@ const recordingSchema = z
     heard: heardSchema.nullable().default(null),
     /** Where it differs from the recording it was aligned to, as it was found then. */
     differences: z
-      .array(z.strictObject({ bars: z.int().min(-2000).max(2000), after: z.string().max(30).nullable(), beforeBar: z.int().min(1).max(100_000) }).readonly())
+      .array(
+        z
+          .strictObject({
+            bars: z.int().min(-2000).max(2000),
+            after: z.string().max(30).nullable(),
+            beforeBar: z.int().min(1).max(100_000),
+          })
+          .readonly(),
+      )
       .max(200)
       .readonly()
       .default([]),
-    /** Its own phrases, start and landmarks where they differ from the tune's; null where they are the tune's. */
+    /**
+     * Its own phrases, start and landmarks where they differ from the tune's; null where they are
+     * the tune's.
+     */
     layout: layoutSchema.nullable().default(null),
   })
   .readonly()
@@ -90,7 +136,11 @@ export type Layout = z.infer<typeof layoutSchema>
 export type HeardChoices = z.infer<typeof heardSchema>
 
 export const tuneShape: DocumentShape = {
-  lists: { sections: { lists: { phrases: { lists: {} } } }, recordings: { lists: {} }, landmarks: { lists: {} } },
+  lists: {
+    sections: { lists: { phrases: { lists: {} } } },
+    recordings: { lists: {} },
+    landmarks: { lists: {} },
+  },
 }
 
 /** A phrase of the tune where it lies, with the section it belongs to. */
@@ -101,13 +151,19 @@ export interface TunePhrase extends PhraseSpan {
 
 /** Lays the tune's phrases from its first downbeat. */
 export function tunePhrases(tune: Tune): TunePhrase[] {
-  const owners = tune.sections.flatMap((section) => section.phrases.map((phrase) => ({ section, bars: phrase.bars })))
+  const owners = tune.sections.flatMap((section) =>
+    section.phrases.map((phrase) => ({ section, bars: phrase.bars })),
+  )
   const spans = layPhrases(
     tune.metre,
     owners.map((owner) => owner.bars),
     0 as Tick,
   )
-  return spans.map((span, i) => ({ ...span, label: owners[i]!.section.label, sectionId: owners[i]!.section.id }))
+  return spans.map((span, i) => ({
+    ...span,
+    label: owners[i]!.section.label,
+    sectionId: owners[i]!.section.id,
+  }))
 }
 
 /** Where the counted music ends: the end of the last phrase, or null when no phrases are marked. */

@@ -7,11 +7,31 @@ afterEach(() => server.remove())
 
 const log = (over: Partial<CallLog> = {}): CallLog =>
   callLogSchema.parse({
-    format: 'dellop-call', version: 1, id: 'call-1', sheetId: 'a-sheet', revision: 3, title: 'Lanterns', startedAtMs: 1000, clockZeroMs: 900, endedAtMs: null, floorId: null, where: 'Net loft', caller: '', music: 'recording', from: 0, speed: 1, bpm: 90,
-    events: [{ type: 'start', at: 0, countInSeconds: 0 }, { type: 'mark', at: 3, tick: 100 }], ...over,
-  }) // prettier-ignore
+    format: 'dellop-call',
+    version: 1,
+    id: 'call-1',
+    sheetId: 'a-sheet',
+    revision: 3,
+    title: 'Lanterns',
+    startedAtMs: 1000,
+    clockZeroMs: 900,
+    endedAtMs: null,
+    floorId: null,
+    where: 'Net loft',
+    caller: '',
+    music: 'recording',
+    from: 0,
+    speed: 1,
+    bpm: 90,
+    events: [
+      { type: 'start', at: 0, countInSeconds: 0 },
+      { type: 'mark', at: 3, tick: 100 },
+    ],
+    ...over,
+  })
 const put = (call: CallLog, id = call.id) => server.ask.put(`/api/calls/${id}`).send({ call })
-const list = async (query = '') => (await server.ask.get(`/api/calls${query}`)).body.calls as { id: string }[]
+const list = async (query = '') =>
+  (await server.ask.get(`/api/calls${query}`)).body.calls as { id: string }[]
 
 describe('calls', () => {
   it('are kept whole, and once, however often they are sent', async () => {
@@ -23,7 +43,9 @@ describe('calls', () => {
   })
 
   it('grow: more takes the place of less, and what comes late with less does not take the place of more', async () => {
-    await put(log({ events: [...log().events, { type: 'end', at: 9 }], endedAtMs: 9000 })).expect(200)
+    await put(log({ events: [...log().events, { type: 'end', at: 9 }], endedAtMs: 9000 })).expect(
+      200,
+    )
     await put(log()).expect(200)
     expect((await server.ask.get('/api/calls/call-1')).body.call.events).toHaveLength(3)
   })
@@ -39,7 +61,10 @@ describe('calls', () => {
   })
 
   it('that are none are refused with the field', async () => {
-    expect((await put({ ...log(), events: [{ type: 'fly', at: 1 }] } as unknown as CallLog).expect(400)).body.detail).toMatch(/call\.events/)
+    expect(
+      (await put({ ...log(), events: [{ type: 'fly', at: 1 }] } as unknown as CallLog).expect(400))
+        .body.detail,
+    ).toMatch(/call\.events/)
     expect((await put(log(), 'other').expect(400)).body.detail).toMatch(/expected to be "other"/)
     expect(await list()).toEqual([])
   })

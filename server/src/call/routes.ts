@@ -5,10 +5,22 @@ import type { Services } from '../services.ts'
 import { allCalls, forgetCall, keepCall, readCall } from './service.ts'
 
 export function callRoutes(router: Router, services: Services): void {
-  serve(router, 'listCalls', async ({ ctx }) => ({ calls: await allCalls(services, typeof ctx.query['sheet'] === 'string' ? ctx.query['sheet'] : null) }))
-  serve(router, 'getCall', async ({ params }) => ({ call: await readCall(services, params['id']!) }))
+  serve(router, 'listCalls', async ({ ctx }) => ({
+    calls: await allCalls(
+      services,
+      typeof ctx.query['sheet'] === 'string' ? ctx.query['sheet'] : null,
+    ),
+  }))
+  serve(router, 'getCall', async ({ params }) => ({
+    call: await readCall(services, params['id']!),
+  }))
   serve(router, 'putCall', async ({ params, body: { call } }) => {
-    if (call.id !== params['id']) throw new HttpProblem('input.invalid', `The call's id was expected to be "${params['id']}".`, 'call.id')
+    if (call.id !== params['id'])
+      throw new HttpProblem(
+        'input.invalid',
+        `The call's id was expected to be "${params['id']}".`,
+        'call.id',
+      )
     await keepCall(services, call)
     return { id: call.id }
   })

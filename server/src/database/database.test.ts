@@ -15,7 +15,8 @@ describe('the driver', () => {
   it('takes a lone buffer, boolean, null and undefined, and gives plain rows back', () => {
     const db = new LibsqlDriver(join(folder, 'raw.sqlite'))
     db.prepare('CREATE TABLE t (v)').run()
-    for (const value of [Buffer.from([1, 2, 3]), true, false, null, undefined, 'text', 7]) db.prepare('INSERT INTO t VALUES (?)').run(value)
+    for (const value of [Buffer.from([1, 2, 3]), true, false, null, undefined, 'text', 7])
+      db.prepare('INSERT INTO t VALUES (?)').run(value)
     const rows = db.prepare('SELECT v FROM t').all() as { v: unknown }[]
     expect(rows.map((row) => row.v)).toEqual([Buffer.from([1, 2, 3]), 1, 0, null, null, 'text', 7])
     expect(Object.keys(db.prepare('SELECT v FROM t LIMIT 1').get() as object)).toEqual(['v'])
@@ -33,14 +34,21 @@ describe('the migrations', () => {
   it('go down to nothing and up again', async () => {
     const database = await openDatabase(folder, 0)
     for (let left = MIGRATIONS.length; left > 0; left--) await database.source.undoLastMigration()
-    const tables = (await database.source.query(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%'`)) as { name: string }[]
+    const tables = (await database.source.query(
+      `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%'`,
+    )) as { name: string }[]
     expect(tables.map((table) => table.name)).toEqual(['migrations'])
     await database.source.runMigrations()
     await database.close()
   })
 
   it('bring the figures of an older Dellop up to today’s form, and keep what they were', async () => {
-    const old = JSON.stringify({ ...JSON.parse(readFileSync(join(__dirname, '../../../core/src/testing/fixtures/figures-1.json'), 'utf8')).figures[0], id: 'old' })
+    const old = JSON.stringify({
+      ...JSON.parse(
+        readFileSync(join(__dirname, '../../../core/src/testing/fixtures/figures-1.json'), 'utf8'),
+      ).figures[0],
+      id: 'old',
+    })
     const source = await databaseSource(folder).initialize()
     await source.runMigrations()
     for (let left = MIGRATIONS.length; left > 1; left--) await source.undoLastMigration()
@@ -48,7 +56,14 @@ describe('the migrations', () => {
     await source.runMigrations()
     const [row] = await source.manager.find(FigureEntity)
     expect(figureSchema.safeParse(JSON.parse(row!.document)).error).toBeUndefined()
-    expect((await source.manager.find(FigureVersionEntity)).map(({ figureId, version, how, atMs }) => [figureId, version, how, atMs])).toEqual([['old', 1, 'written', 7]])
+    expect(
+      (await source.manager.find(FigureVersionEntity)).map(({ figureId, version, how, atMs }) => [
+        figureId,
+        version,
+        how,
+        atMs,
+      ]),
+    ).toEqual([['old', 1, 'written', 7]])
     await source.destroy()
   })
 
@@ -79,9 +94,18 @@ describe('writing', () => {
       }),
     )
     const settled = await Promise.allSettled(writes)
-    expect(settled.map((one) => one.status)).toEqual(['fulfilled', 'rejected', 'fulfilled', 'fulfilled'])
+    expect(settled.map((one) => one.status)).toEqual([
+      'fulfilled',
+      'rejected',
+      'fulfilled',
+      'fulfilled',
+    ])
     expect(order).toEqual([1, 1, 2, 3, 3, 4, 4])
-    expect((await database.source.manager.find(FigureEntity)).map((one) => one.id)).toEqual(['f1', 'f3', 'f4'])
+    expect((await database.source.manager.find(FigureEntity)).map((one) => one.id)).toEqual([
+      'f1',
+      'f3',
+      'f4',
+    ])
     await database.close()
   })
 

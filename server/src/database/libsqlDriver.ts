@@ -1,9 +1,10 @@
 import Libsql from 'libsql'
 
 /**
- * libsql as TypeORM's better-sqlite3 driver. Its own wrapper takes a lone Buffer, boolean or null for named parameters
- * (and aborts the process), returns blobs as ArrayBuffer and adds a `_metadata` to rows. Here parameters always travel
- * as one array and rows come back as better-sqlite3 gives them.
+ * libsql as TypeORM's better-sqlite3 driver. Its own wrapper takes a lone Buffer, boolean or null
+ * for named parameters (and aborts the process), returns blobs as ArrayBuffer and adds a
+ * `_metadata` to rows. Here parameters always travel as one array and rows come back as
+ * better-sqlite3 gives them.
  */
 interface Statement {
   run(...parameters: unknown[]): unknown
@@ -13,13 +14,17 @@ interface Statement {
 
 type DriverConstructor = new (path: string, options?: object) => { prepare(sql: string): Statement }
 
-const bound = (parameters: readonly unknown[]): unknown[] => parameters.map((value) => (typeof value === 'boolean' ? Number(value) : value === undefined ? null : value))
+const bound = (parameters: readonly unknown[]): unknown[] =>
+  parameters.map((value) =>
+    typeof value === 'boolean' ? Number(value) : value === undefined ? null : value,
+  )
 
 function plainRow(row: unknown): unknown {
   if (row === null || typeof row !== 'object') return row
   const plain = row as Record<string, unknown>
   delete plain['_metadata']
-  for (const key of Object.keys(plain)) if (plain[key] instanceof ArrayBuffer) plain[key] = Buffer.from(plain[key])
+  for (const key of Object.keys(plain))
+    if (plain[key] instanceof ArrayBuffer) plain[key] = Buffer.from(plain[key])
   return plain
 }
 
@@ -29,7 +34,8 @@ export class LibsqlDriver extends (Libsql as unknown as DriverConstructor) {
     const inner = Object.getPrototypeOf(statement) as Statement
     statement.run = (...parameters) => inner.run.call(statement, bound(parameters))
     statement.get = (...parameters) => plainRow(inner.get.call(statement, bound(parameters)))
-    statement.all = (...parameters) => (inner.all.call(statement, bound(parameters)) as unknown[]).map(plainRow)
+    statement.all = (...parameters) =>
+      (inner.all.call(statement, bound(parameters)) as unknown[]).map(plainRow)
     return statement
   }
 }

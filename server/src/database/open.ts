@@ -14,7 +14,10 @@ export interface Database {
   readonly close: () => Promise<void>
 }
 
-/** Opens the database of a data folder, brings it up to date, after a backup when there is anything to lose. */
+/**
+ * Opens the database of a data folder, brings it up to date, after a backup when there is anything
+ * to lose.
+ */
 export async function openDatabase(dataFolder: string, nowMs: number): Promise<Database> {
   const existed = existsSync(databasePath(dataFolder))
   const source = await databaseSource(dataFolder).initialize()
@@ -33,8 +36,15 @@ export async function openDatabase(dataFolder: string, nowMs: number): Promise<D
   }
 }
 
-/** A whole copy of the database beside it. Made with `VACUUM INTO`, so it is consistent while others read. */
-export async function backUp(source: DataSource, dataFolder: string, nowMs: number): Promise<string> {
+/**
+ * A whole copy of the database beside it. Made with `VACUUM INTO`, so it is consistent while others
+ * read.
+ */
+export async function backUp(
+  source: DataSource,
+  dataFolder: string,
+  nowMs: number,
+): Promise<string> {
   const folder = join(dataFolder, 'backups')
   mkdirSync(folder, { recursive: true })
   const path = join(folder, `dellop-${new Date(nowMs).toISOString().replace(/[:.]/g, '-')}.sqlite`)

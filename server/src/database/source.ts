@@ -16,8 +16,24 @@ import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts
 import { OwnSchools1764000000003 } from './migrations/003-own-schools.ts'
 import { Calls1764000000004 } from './migrations/004-calls.ts'
 
-export const ENTITIES = [SheetEntity, SheetBatchEntity, FigureEntity, FigureVersionEntity, FloorEntity, SchoolEntity, TuneEntity, MediaEntity, SettingEntity, CallEntity]
-export const MIGRATIONS = [FirstTables1764000000001, FigureVersions1764000000002, OwnSchools1764000000003, Calls1764000000004]
+export const ENTITIES = [
+  SheetEntity,
+  SheetBatchEntity,
+  FigureEntity,
+  FigureVersionEntity,
+  FloorEntity,
+  SchoolEntity,
+  TuneEntity,
+  MediaEntity,
+  SettingEntity,
+  CallEntity,
+]
+export const MIGRATIONS = [
+  FirstTables1764000000001,
+  FigureVersions1764000000002,
+  OwnSchools1764000000003,
+  Calls1764000000004,
+]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')
 

@@ -3,8 +3,8 @@ import type { DataSource, EntityManager } from 'typeorm'
 export type Write = <Value>(work: (manager: EntityManager) => Promise<Value>) => Promise<Value>
 
 /**
- * One writer at a time, each in a transaction of its own: overlapping transactions on one SQLite connection fail. A
- * failing write does not stop those behind it.
+ * One writer at a time, each in a transaction of its own: overlapping transactions on one SQLite
+ * connection fail. A failing write does not stop those behind it.
  */
 export class WriterQueue {
   private tail: Promise<unknown> = Promise.resolve()

@@ -6,7 +6,8 @@ beforeAll(async () => (server = await testServer()))
 afterAll(() => server.remove())
 
 const book = async (): Promise<Figure[]> => (await server.ask.get('/api/figures')).body.figures
-const bring = (figures: readonly unknown[], replace: readonly string[] = []) => server.ask.post('/api/figures/import').send({ figures, replace })
+const bring = (figures: readonly unknown[], replace: readonly string[] = []) =>
+  server.ask.post('/api/figures/import').send({ figures, replace })
 
 describe('bringing figures in', () => {
   it('adds new ones and replaces those that are meant to be', async () => {
@@ -20,7 +21,10 @@ describe('bringing figures in', () => {
     ).expect(200)
     expect(answer.body.figures).toHaveLength(2)
     const after = new Map((await book()).map((figure) => [figure.id, figure]))
-    expect([after.get('fresh')?.name, after.get(first!.id)?.remarks]).toEqual(['Fresh', 'otherwise'])
+    expect([after.get('fresh')?.name, after.get(first!.id)?.remarks]).toEqual([
+      'Fresh',
+      'otherwise',
+    ])
   })
   it('brings in nothing when one of them may not come', async () => {
     const before = await book()

@@ -1,4 +1,11 @@
-import { bookOf, composeBook, composeFigure, madeOf, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
+import {
+  bookOf,
+  composeBook,
+  composeFigure,
+  madeOf,
+  SHIPPED_FIGURES,
+  type Figure,
+} from '@dellop/core/figure'
 import { figureUse, type FigureUse } from '@dellop/core/routine'
 import { sameValue } from '@dellop/core/document'
 import type { FigureHow, FigureVersion } from '@dellop/wire'
@@ -29,20 +36,43 @@ export async function findFigure(manager: EntityManager, id: string): Promise<Fi
 
 /** The number of a figure's newest version; 0 where it never was in the book. */
 export async function versionOf(manager: EntityManager, figureId: string): Promise<number> {
-  return (await manager.findOne(FigureVersionEntity, { where: { figureId }, order: { version: 'DESC' } }))?.version ?? 0
+  return (
+    (
+      await manager.findOne(FigureVersionEntity, {
+        where: { figureId },
+        order: { version: 'DESC' },
+      })
+    )?.version ?? 0
+  )
 }
 
 /** Puts a figure in the book, new or in place of the one of its id, and keeps the version. */
-export async function keepFigure(manager: EntityManager, figure: Figure, how: FigureHow, atMs: number): Promise<number> {
+export async function keepFigure(
+  manager: EntityManager,
+  figure: Figure,
+  how: FigureHow,
+  atMs: number,
+): Promise<number> {
   const version = (await versionOf(manager, figure.id)) + 1
   const document = JSON.stringify(figure)
-  await manager.upsert(FigureEntity, { id: figure.id, name: figure.name, document, updatedAtMs: atMs }, ['id'])
+  await manager.upsert(
+    FigureEntity,
+    { id: figure.id, name: figure.name, document, updatedAtMs: atMs },
+    ['id'],
+  )
   await manager.insert(FigureVersionEntity, { figureId: figure.id, version, document, how, atMs })
   return version
 }
 
-/** Adds figures the book does not hold. One it holds stays as it is: a name twice is never merged. */
-export async function addFigures(manager: EntityManager, figures: readonly Figure[], how: FigureHow, atMs: number): Promise<{ added: string[]; kept: string[] }> {
+/**
+ * Adds figures the book does not hold. One it holds stays as it is: a name twice is never merged.
+ */
+export async function addFigures(
+  manager: EntityManager,
+  figures: readonly Figure[],
+  how: FigureHow,
+  atMs: number,
+): Promise<{ added: string[]; kept: string[] }> {
   const added: string[] = []
   const kept: string[] = []
   for (const figure of figures) {
@@ -55,15 +85,27 @@ export async function addFigures(manager: EntityManager, figures: readonly Figur
   return { added, kept }
 }
 
-/** A composite as its parts make it now; refuses one that is part of itself, or has parts the book does not hold. */
+/**
+ * A composite as its parts make it now; refuses one that is part of itself, or has parts the book
+ * does not hold.
+ */
 async function composed(manager: EntityManager, figure: Figure): Promise<Figure> {
-  return figure.parts ? orProblem(composeFigure(figure, new Map((await allFigures(manager)).map((one) => [one.id, one])))) : figure
+  return figure.parts
+    ? orProblem(
+        composeFigure(figure, new Map((await allFigures(manager)).map((one) => [one.id, one]))),
+      )
+    : figure
 }
 
 /** Adds one figure; refuses an id the book holds. */
 export async function newFigure({ database, nowMs }: Services, figure: Figure): Promise<Figure> {
   return database.write(async (manager) => {
-    if (await manager.existsBy(FigureEntity, { id: figure.id })) throw new HttpProblem('exists', `The book already holds a figure with the id "${figure.id}".`, 'figure.id')
+    if (await manager.existsBy(FigureEntity, { id: figure.id }))
+      throw new HttpProblem(
+        'exists',
+        `The book already holds a figure with the id "${figure.id}".`,
+        'figure.id',
+      )
     const whole = await composed(manager, figure)
     await keepFigure(manager, whole, 'written', nowMs())
     return whole
@@ -71,12 +113,26 @@ export async function newFigure({ database, nowMs }: Services, figure: Figure): 
 }
 
 /** Changes a figure that nobody else has changed since `version`. */
-export async function changeFigure({ database, nowMs }: Services, id: string, figure: Figure, version: number): Promise<{ figure: Figure; version: number }> {
-  if (figure.id !== id) throw new HttpProblem('input.invalid', `The figure's id was expected to be "${id}".`, 'figure.id')
+export async function changeFigure(
+  { database, nowMs }: Services,
+  id: string,
+  figure: Figure,
+  version: number,
+): Promise<{ figure: Figure; version: number }> {
+  if (figure.id !== id)
+    throw new HttpProblem(
+      'input.invalid',
+      `The figure's id was expected to be "${id}".`,
+      'figure.id',
+    )
   return database.write(async (manager) => {
     await findFigure(manager, id)
     const now = await versionOf(manager, id)
-    if (now !== version) throw new HttpProblem('edit.refused', `“${figure.name}” was changed elsewhere meanwhile (version ${now}; these changes start from ${version}). Look at it again before you change it.`)
+    if (now !== version)
+      throw new HttpProblem(
+        'edit.refused',
+        `“${figure.name}” was changed elsewhere meanwhile (version ${now}; these changes start from ${version}). Look at it again before you change it.`,
+      )
     const whole = await composed(manager, figure)
     return { figure: whole, version: await keepFigure(manager, whole, 'changed', nowMs()) }
   })
@@ -84,25 +140,52 @@ export async function changeFigure({ database, nowMs }: Services, id: string, fi
 
 /** Every version of a figure, newest first. */
 export async function figureHistory({ database }: Services, id: string): Promise<FigureVersion[]> {
-  const rows = await database.source.manager.find(FigureVersionEntity, { where: { figureId: id }, order: { version: 'DESC' }, take: MOST_VERSIONS })
+  const rows = await database.source.manager.find(FigureVersionEntity, {
+    where: { figureId: id },
+    order: { version: 'DESC' },
+    take: MOST_VERSIONS,
+  })
   if (rows.length === 0) throw new HttpProblem('not-found', 'There is no such figure in the book.')
-  return rows.map((row) => ({ version: row.version, how: row.how as FigureHow, atMs: row.atMs, figure: figureOf(row) }))
+  return rows.map((row) => ({
+    version: row.version,
+    how: row.how as FigureHow,
+    atMs: row.atMs,
+    figure: figureOf(row),
+  }))
 }
 
 /** Brings figures in, all or none. One whose id the book holds must be meant to take its place. */
-export async function importFigures({ database, nowMs }: Services, figures: readonly Figure[], replace: ReadonlySet<string>): Promise<Figure[]> {
+export async function importFigures(
+  { database, nowMs }: Services,
+  figures: readonly Figure[],
+  replace: ReadonlySet<string>,
+): Promise<Figure[]> {
   return database.write(async (manager) => {
     const seen = new Set<string>()
     for (const figure of figures) {
-      if (seen.has(figure.id)) throw new HttpProblem('input.invalid', `The id "${figure.id}" is there twice; every id may be used once. Nothing was brought in.`, 'figures')
+      if (seen.has(figure.id))
+        throw new HttpProblem(
+          'input.invalid',
+          `The id "${figure.id}" is there twice; every id may be used once. Nothing was brought in.`,
+          'figures',
+        )
       seen.add(figure.id)
       const isHeld = await manager.existsBy(FigureEntity, { id: figure.id })
-      if (isHeld && !replace.has(figure.id)) throw new HttpProblem('exists', `The book already holds “${figure.name}” under the id "${figure.id}", and it was not said that it may be replaced. Nothing was brought in.`, 'figures')
+      if (isHeld && !replace.has(figure.id))
+        throw new HttpProblem(
+          'exists',
+          `The book already holds “${figure.name}” under the id "${figure.id}", and it was not said that it may be replaced. Nothing was brought in.`,
+          'figures',
+        )
       await keepFigure(manager, figure, 'imported', nowMs())
     }
-    // A part may come in with its composite, or be there already; what is part of itself may not come at all.
-    const wrong = composeBook(await allFigures(manager)).problems.find(({ figureId }) => seen.has(figureId))
-    if (wrong) throw new HttpProblem('input.invalid', `${wrong.message} Nothing was brought in.`, 'figures')
+    // A part may come in with its composite, or be there already; what is part of itself may not
+    // come at all.
+    const wrong = composeBook(await allFigures(manager)).problems.find(({ figureId }) =>
+      seen.has(figureId),
+    )
+    if (wrong)
+      throw new HttpProblem('input.invalid', `${wrong.message} Nothing was brought in.`, 'figures')
     return [...figures]
   })
 }
@@ -118,22 +201,37 @@ export async function removeFigure({ database, nowMs }: Services, id: string): P
   await database.write(async (manager) => {
     const figure = await findFigure(manager, id)
     const [sheet] = (await allUses(manager)).find((use) => use.figureId === id)?.sheets ?? []
-    if (sheet) throw new HttpProblem('edit.refused', `“${figure.name}” is danced in “${sheet.title}”; take it out there first.`)
+    if (sheet)
+      throw new HttpProblem(
+        'edit.refused',
+        `“${figure.name}” is danced in “${sheet.title}”; take it out there first.`,
+      )
     const [whole] = madeOf(await allFigures(manager), id)
-    if (whole) throw new HttpProblem('edit.refused', `“${whole.name}” is made of “${figure.name}”; change that first.`)
-    await manager.insert(FigureVersionEntity, { figureId: id, version: (await versionOf(manager, id)) + 1, document: JSON.stringify(figure), how: 'removed', atMs: nowMs() })
+    if (whole)
+      throw new HttpProblem(
+        'edit.refused',
+        `“${whole.name}” is made of “${figure.name}”; change that first.`,
+      )
+    await manager.insert(FigureVersionEntity, {
+      figureId: id,
+      version: (await versionOf(manager, id)) + 1,
+      document: JSON.stringify(figure),
+      how: 'removed',
+      atMs: nowMs(),
+    })
     await manager.delete(FigureEntity, { id })
   })
 }
 
 /**
- * Puts the shipped figures into a book. One that is there as it was shipped once is brought up to date; one that was
- * changed here, or taken out, is left alone.
+ * Puts the shipped figures into a book. One that is there as it was shipped once is brought up to
+ * date; one that was changed here, or taken out, is left alone.
  */
 export async function shipFigures({ database, nowMs }: Services): Promise<void> {
   await database.write(async (manager) => {
     const newest = new Map<string, FigureVersionEntity>()
-    for (const row of await manager.find(FigureVersionEntity, { order: { version: 'ASC' } })) newest.set(row.figureId, row)
+    for (const row of await manager.find(FigureVersionEntity, { order: { version: 'ASC' } }))
+      newest.set(row.figureId, row)
     const due = SHIPPED_FIGURES.filter((figure) => {
       const last = newest.get(figure.id)
       return !last || (last.how === 'shipped' && !sameValue(figureOf(last), figure))

@@ -7,7 +7,12 @@ import { allFloors, forgetFloor, keepFloor } from './service.ts'
 export function floorRoutes(router: Router, services: Services): void {
   serve(router, 'listFloors', async () => ({ floors: await allFloors(services) }))
   serve(router, 'putFloor', async ({ params, body: { floor } }) => {
-    if (floor.id !== params['id']) throw new HttpProblem('input.invalid', `The floor's id was expected to be "${params['id']}".`, 'floor.id')
+    if (floor.id !== params['id'])
+      throw new HttpProblem(
+        'input.invalid',
+        `The floor's id was expected to be "${params['id']}".`,
+        'floor.id',
+      )
     await keepFloor(services, floor)
     return { floor }
   })

@@ -6,11 +6,15 @@ let server: TestServer
 beforeEach(async () => (server = await testServer()))
 afterEach(() => server.remove())
 
-const switchOn = async (): Promise<string> => (await server.ask.put('/api/hall').send({ address: '127.0.0.1' }).expect(200)).body.address as string
-const codeFor = async (right: 'see' | 'control'): Promise<string> => (await server.ask.post('/api/hall/codes').send({ right }).expect(200)).body.code as string
+const switchOn = async (): Promise<string> =>
+  (await server.ask.put('/api/hall').send({ address: '127.0.0.1' }).expect(200)).body
+    .address as string
+const codeFor = async (right: 'see' | 'control'): Promise<string> =>
+  (await server.ask.post('/api/hall/codes').send({ right }).expect(200)).body.code as string
 async function paired(address: string, right: 'see' | 'control'): Promise<string> {
   const code = await codeFor(right)
-  return (await request(address).post('/screen/pair').send({ code }).expect(200)).body.token as string
+  return (await request(address).post('/screen/pair').send({ code }).expect(200)).body
+    .token as string
 }
 const PLACE: HallPlace = { state: 'running', tick: 240, atMs: 5, ticksPerSecond: 36, say: '' }
 
@@ -21,7 +25,8 @@ async function eventsOf(url: string, count: number): Promise<Record<string, unkn
   const decoder = new TextDecoder()
   let text = ''
   const found = (): string[] => text.split('\n').filter((line) => line.startsWith('data: '))
-  while (found().length < count) text += decoder.decode((await reader.read()).value, { stream: true })
+  while (found().length < count)
+    text += decoder.decode((await reader.read()).value, { stream: true })
   await reader.cancel()
   return found().map((line) => JSON.parse(line.slice(6)) as Record<string, unknown>)
 }
@@ -37,7 +42,9 @@ describe('second screens', () => {
   })
 
   it('are reached at an address of this machine only', async () => {
-    expect((await server.ask.put('/api/hall').send({ address: '8.8.8.8' }).expect(400)).body.detail).toMatch(/address of this machine was expected/)
+    expect(
+      (await server.ask.put('/api/hall').send({ address: '8.8.8.8' }).expect(400)).body.detail,
+    ).toMatch(/address of this machine was expected/)
   })
 
   it('see nothing and change nothing without pairing, from another host or another origin', async () => {
@@ -48,14 +55,32 @@ describe('second screens', () => {
     await hall.get('/screen/time').set('Host', 'hall.test').expect(403)
     const token = await paired(address, 'control')
     await hall.get('/screen/time').set('Authorization', `Bearer ${token}`).expect(200)
-    await hall.get('/screen/time').set('Authorization', `Bearer ${token}`).set('Host', 'hall.test').expect(403)
-    await hall.post('/screen/press').set('Authorization', `Bearer ${token}`).set('Origin', 'http://elsewhere.test').send({ command: 'main' }).expect(403)
-    for (const path of ['/api/sheets', '/api/settings', '/media/abc', '/api/hall', '/']) expect((await hall.get(path)).status).toBe(404)
+    await hall
+      .get('/screen/time')
+      .set('Authorization', `Bearer ${token}`)
+      .set('Host', 'hall.test')
+      .expect(403)
+    await hall
+      .post('/screen/press')
+      .set('Authorization', `Bearer ${token}`)
+      .set('Origin', 'http://elsewhere.test')
+      .send({ command: 'main' })
+      .expect(403)
+    for (const path of ['/api/sheets', '/api/settings', '/media/abc', '/api/hall', '/'])
+      expect((await hall.get(path)).status).toBe(404)
   })
 
   it('never reach the cuer’s own side, nor does another site', async () => {
-    await server.ask.post('/api/hall/codes').set('Origin', 'http://elsewhere.test').send({ right: 'control' }).expect(403)
-    await server.ask.put('/api/hall').set('Host', 'hall.test').send({ address: '127.0.0.1' }).expect(403)
+    await server.ask
+      .post('/api/hall/codes')
+      .set('Origin', 'http://elsewhere.test')
+      .send({ right: 'control' })
+      .expect(403)
+    await server.ask
+      .put('/api/hall')
+      .set('Host', 'hall.test')
+      .send({ address: '127.0.0.1' })
+      .expect(403)
     expect((await server.ask.get('/api/hall')).body.address).toBeNull()
   })
 
@@ -63,7 +88,9 @@ describe('second screens', () => {
     const address = await switchOn()
     const code = await codeFor('see')
     await request(address).post('/screen/pair').send({ code }).expect(200)
-    expect((await request(address).post('/screen/pair').send({ code }).expect(403)).body.detail).toMatch(/not good, or no longer/)
+    expect(
+      (await request(address).post('/screen/pair').send({ code }).expect(403)).body.detail,
+    ).toMatch(/not good, or no longer/)
     await request(address).post('/screen/pair').send({ code: 123 }).expect(400)
   })
 
@@ -85,24 +112,49 @@ describe('second screens', () => {
   it('that may only see cannot steer; a remote can, and is heard at the lectern', async () => {
     const address = await switchOn()
     const [see, control] = [await paired(address, 'see'), await paired(address, 'control')]
-    expect((await request(address).post('/screen/press').set('Authorization', `Bearer ${see}`).send({ command: 'main' }).expect(403)).body.detail).toMatch(/may only see/)
+    expect(
+      (
+        await request(address)
+          .post('/screen/press')
+          .set('Authorization', `Bearer ${see}`)
+          .send({ command: 'main' })
+          .expect(403)
+      ).body.detail,
+    ).toMatch(/may only see/)
     const heard = eventsOf(`${server.address}/api/hall/commands`, 1)
     await new Promise((resolve) => setTimeout(resolve, 100))
-    await request(address).post('/screen/press').set('Authorization', `Bearer ${control}`).send({ command: 'main' }).expect(200)
+    await request(address)
+      .post('/screen/press')
+      .set('Authorization', `Bearer ${control}`)
+      .send({ command: 'main' })
+      .expect(200)
     expect(await heard).toEqual([{ command: 'main' }])
-    await request(address).post('/screen/press').set('Authorization', `Bearer ${control}`).send({ command: 'delete all' }).expect(400)
+    await request(address)
+      .post('/screen/press')
+      .set('Authorization', `Bearer ${control}`)
+      .send({ command: 'delete all' })
+      .expect(400)
   })
 
   it('are told the programme and the place, also when they come late, and are gone when they are sent away', async () => {
     const address = await switchOn()
     const token = await paired(address, 'see')
-    const programme = { title: 'Lanterns', countOf: 3, figures: [{ start: 0, end: 72, text: 'Box' }], parts: [], cues: [] }
+    const programme = {
+      title: 'Lanterns',
+      countOf: 3,
+      figures: [{ start: 0, end: 72, text: 'Box' }],
+      parts: [],
+      cues: [],
+    }
     await server.ask.put('/api/hall/news').send({ programme, place: PLACE }).expect(204)
     await server.ask
       .put('/api/hall/news')
       .send({ place: { ...PLACE, tick: 300 } })
       .expect(204)
-    expect(await eventsOf(`${address}/screen/stream?token=${token}`, 2)).toEqual([{ programme }, { place: { ...PLACE, tick: 300 } }])
+    expect(await eventsOf(`${address}/screen/stream?token=${token}`, 2)).toEqual([
+      { programme },
+      { place: { ...PLACE, tick: 300 } },
+    ])
     const { screens } = (await server.ask.get('/api/hall')).body
     expect(screens).toMatchObject([{ right: 'see' }])
     await server.ask.delete(`/api/hall/screens/${screens[0].id}`).expect(200)

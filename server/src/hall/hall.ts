@@ -8,7 +8,10 @@ import { hallApp, type HallOptions } from './listener.ts'
 import { pairing } from './pairing.ts'
 import { streams } from '../http/streams.ts'
 
-/** Second screens on this network. Nothing listens until it is switched on, and what does serves the screens alone. */
+/**
+ * Second screens on this network. Nothing listens until it is switched on, and what does serves the
+ * screens alone.
+ */
 export interface Hall {
   readonly status: () => HallStatus
   readonly switchOn: (address: string) => Promise<void>
@@ -29,7 +32,8 @@ export function openHall(options: HallOptions): Hall {
   let address: string | null = null
   let last: HallNews | null = null
 
-  const latest = (): readonly unknown[] => (last ? [...(last.programme ? [{ programme: last.programme }] : []), { place: last.place }] : [])
+  const latest = (): readonly unknown[] =>
+    last ? [...(last.programme ? [{ programme: last.programme }] : []), { place: last.place }] : []
 
   async function switchOff(): Promise<void> {
     const closing = server
@@ -43,9 +47,20 @@ export function openHall(options: HallOptions): Hall {
   }
 
   async function switchOn(wanted: string): Promise<void> {
-    if (!addresses().includes(wanted)) throw new HttpProblem('input.invalid', `An address of this machine was expected: ${addresses().join(', ')}.`, 'address')
+    if (!addresses().includes(wanted))
+      throw new HttpProblem(
+        'input.invalid',
+        `An address of this machine was expected: ${addresses().join(', ')}.`,
+        'address',
+      )
     await switchOff()
-    const app = hallApp({ ...options, pairing: pairs, screens, latest, press: (command) => lecterns.send({ command }) })
+    const app = hallApp({
+      ...options,
+      pairing: pairs,
+      screens,
+      latest,
+      press: (command) => lecterns.send({ command }),
+    })
     const opened = createServer(app.callback())
     await new Promise<void>((resolve, reject) => {
       opened.once('error', reject)
@@ -57,13 +72,25 @@ export function openHall(options: HallOptions): Hall {
   }
 
   return {
-    status: () => ({ address, addresses: addresses(), screens: pairs.screens().map(({ id, right, sinceMs }) => ({ id, right, sinceMs, connected: screens.has(id) })) }),
+    status: () => ({
+      address,
+      addresses: addresses(),
+      screens: pairs
+        .screens()
+        .map(({ id, right, sinceMs }) => ({ id, right, sinceMs, connected: screens.has(id) })),
+    }),
     switchOn,
     switchOff,
     newCode: (right) => {
-      if (address === null) throw new HttpProblem('input.invalid', 'Second screens are switched off.')
+      if (address === null)
+        throw new HttpProblem('input.invalid', 'Second screens are switched off.')
       const { code, expiresAtMs } = pairs.newCode(right)
-      return { code, right, expiresAtMs, url: `${address}/${right === 'control' ? 'remote' : 'hall'}#${code}` }
+      return {
+        code,
+        right,
+        expiresAtMs,
+        url: `${address}/${right === 'control' ? 'remote' : 'hall'}#${code}`,
+      }
     },
     tell: (news) => {
       const programme = news.programme ?? last?.programme
@@ -88,6 +115,8 @@ export function openHall(options: HallOptions): Hall {
 /** Addresses of this machine that others on its network can reach, and the one that only it can. */
 function addresses(): string[] {
   const all = Object.values(networkInterfaces()).flatMap((list) => list ?? [])
-  const reachable = all.filter(({ family, internal }) => family === 'IPv4' && !internal).map((one) => one.address)
+  const reachable = all
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map((one) => one.address)
   return [...new Set([...reachable, '127.0.0.1'])]
 }

@@ -30,7 +30,10 @@ export interface HallInside extends HallOptions {
 const FILES = /^\/(?:assets\/[\w.-]+|icon\.svg)$/
 const LARGEST_BODY = '4kb'
 
-/** What second screens reach: their page, pairing, the stream of places, and what a remote may press. No API, no media, no data. */
+/**
+ * What second screens reach: their page, pairing, the stream of places, and what a remote may
+ * press. No API, no media, no data.
+ */
 export function hallApp(hall: HallInside): Koa {
   const app = new Koa()
   app.silent = true
@@ -49,10 +52,15 @@ export function hallApp(hall: HallInside): Koa {
     busyUntilMs = now + wait
     if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait))
     const screen = hall.pairing.redeem(code)
-    if (!screen) throw new HttpProblem('origin.refused', 'That code is not good, or no longer. Ask for a new one at the lectern.')
+    if (!screen)
+      throw new HttpProblem(
+        'origin.refused',
+        'That code is not good, or no longer. Ask for a new one at the lectern.',
+      )
     ctx.body = { token: screen.token, right: screen.right }
   })
-  // A stream is asked for by the browser itself, which sends no header of ours: its token is in the address.
+  // A stream is asked for by the browser itself, which sends no header of ours: its token is in the
+  // address.
   router.get('/stream', (ctx) => {
     const screen = screenOf(hall, String(ctx.query['token'] ?? ''))
     hall.screens.attach(ctx, screen.id, hall.latest())
@@ -63,7 +71,8 @@ export function hallApp(hall: HallInside): Koa {
   })
   router.post('/press', async (ctx) => {
     const screen = screenOf(hall, bearer(ctx))
-    if (screen.right !== 'control') throw new HttpProblem('origin.refused', 'This screen may only see.')
+    if (screen.right !== 'control')
+      throw new HttpProblem('origin.refused', 'This screen may only see.')
     hall.press((await bodyOf(ctx, hallCommandSchema)).command)
     ctx.body = { ok: true }
   })
@@ -74,14 +83,23 @@ export function hallApp(hall: HallInside): Koa {
 
 /** Only the address that the cuer picked is answered to. */
 const ownHostOnly: Middleware = async (ctx, next) => {
-  if (ctx.get('Host') !== ctx['hallHost']) throw new HttpProblem('origin.refused', 'This is another address than the one that was switched on.')
+  if (ctx.get('Host') !== ctx['hallHost'])
+    throw new HttpProblem(
+      'origin.refused',
+      'This is another address than the one that was switched on.',
+    )
   await next()
 }
 
 function pages(folder: string): Middleware {
   return async (ctx, next) => {
     if (ctx.method !== 'GET') return next()
-    const path = ctx.path === '/hall' || ctx.path === '/remote' ? '/hall.html' : FILES.test(ctx.path) ? ctx.path : null
+    const path =
+      ctx.path === '/hall' || ctx.path === '/remote'
+        ? '/hall.html'
+        : FILES.test(ctx.path)
+          ? ctx.path
+          : null
     if (path === null || !fileOf(ctx, folder, path)) return next()
   }
 }
@@ -94,9 +112,15 @@ function screenOf({ pairing }: HallInside, token: string): PairedScreen {
   return screen
 }
 
-async function bodyOf<Body>(ctx: Context, schema: Parameters<typeof validate<Body>>[0]): Promise<Body> {
-  if (!ctx.is('application/json')) throw new HttpProblem('input.type', 'Changes are sent as application/json.')
+async function bodyOf<Body>(
+  ctx: Context,
+  schema: Parameters<typeof validate<Body>>[0],
+): Promise<Body> {
+  if (!ctx.is('application/json'))
+    throw new HttpProblem('input.type', 'Changes are sent as application/json.')
   const parse = bodyParser({ enableTypes: ['json'], jsonLimit: LARGEST_BODY, encoding: 'utf8' })
   await parse(ctx as unknown as Parameters<typeof parse>[0], async () => undefined)
-  return orProblem(validate(schema, (ctx.request as unknown as { body: unknown }).body, 'The request'))
+  return orProblem(
+    validate(schema, (ctx.request as unknown as { body: unknown }).body, 'The request'),
+  )
 }

@@ -28,7 +28,10 @@ const LONGEST_WAIT_MS = 20_000
 /** So many wrong tries, and all codes are void: somebody is guessing. */
 const MOST_WRONG = 12
 
-/** Codes of six digits, each good once and for a few minutes; what they are exchanged for is long and random. */
+/**
+ * Codes of six digits, each good once and for a few minutes; what they are exchanged for is long
+ * and random.
+ */
 export function pairing(nowMs: () => number): Pairing {
   const codes = new Map<string, { readonly right: HallRight; readonly expiresAtMs: number }>()
   const screens = new Map<string, PairedScreen>()
@@ -51,7 +54,12 @@ export function pairing(nowMs: () => number): Pairing {
         return null
       }
       wrong = 0
-      const screen: PairedScreen = { id: randomBytes(6).toString('hex'), token: randomBytes(24).toString('base64url'), right: found.right, sinceMs: nowMs() }
+      const screen: PairedScreen = {
+        id: randomBytes(6).toString('hex'),
+        token: randomBytes(24).toString('base64url'),
+        right: found.right,
+        sinceMs: nowMs(),
+      }
       screens.set(screen.token, screen)
       return screen
     },

@@ -17,7 +17,8 @@ export function hallRoutes(router: Router, { hall }: Services): void {
   })
   serve(router, 'hallCommands', ({ ctx }) => hall.attachLectern(ctx))
   serve(router, 'removeHallScreen', ({ params }) => {
-    if (!hall.removeScreen(params['id']!)) throw new HttpProblem('not-found', 'There is no such screen.')
+    if (!hall.removeScreen(params['id']!))
+      throw new HttpProblem('not-found', 'There is no such screen.')
     return { id: params['id']! }
   })
 }

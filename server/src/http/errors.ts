@@ -14,28 +14,57 @@ export function requestBoundary(log: Log, nowMs: () => number): Middleware {
     try {
       await next()
       if (ctx.status === 404 && ctx.body == null) throw notFound(ctx)
-      if (ctx.status === 405 || ctx.status === 501) throw new HttpProblem('method.refused', `${ctx.path} does not take ${ctx.method}.`)
+      if (ctx.status === 405 || ctx.status === 501)
+        throw new HttpProblem('method.refused', `${ctx.path} does not take ${ctx.method}.`)
     } catch (thrown) {
       const problem = problemOf(thrown)
-      if (problem.code === 'server.failed') log.write({ level: 'error', requestId, error: thrown instanceof Error ? thrown.stack : String(thrown) })
+      if (problem.code === 'server.failed')
+        log.write({
+          level: 'error',
+          requestId,
+          error: thrown instanceof Error ? thrown.stack : String(thrown),
+        })
       answer(ctx, problem, requestId)
     }
-    log.write({ level: 'info', requestId, method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(nowMs() - startMs) })
+    log.write({
+      level: 'info',
+      requestId,
+      method: ctx.method,
+      path: ctx.path,
+      status: ctx.status,
+      ms: Math.round(nowMs() - startMs),
+    })
   }
 }
 
-const notFound = (ctx: Context): HttpProblem => new HttpProblem('not-found', `There is nothing at ${ctx.path}.`)
+const notFound = (ctx: Context): HttpProblem =>
+  new HttpProblem('not-found', `There is nothing at ${ctx.path}.`)
 
 function problemOf(thrown: unknown): HttpProblem {
   if (thrown instanceof HttpProblem) return thrown
   const status = (thrown as { status?: unknown }).status
   if (status === 413) return new HttpProblem('input.too-large', 'That is larger than this takes.')
-  if (status === 400) return new HttpProblem('input.not-json', 'The request could not be read: complete JSON was expected.')
-  return new HttpProblem('server.failed', 'Something went wrong in Dellop. Nothing was changed; please try again.')
+  if (status === 400)
+    return new HttpProblem(
+      'input.not-json',
+      'The request could not be read: complete JSON was expected.',
+    )
+  return new HttpProblem(
+    'server.failed',
+    'Something went wrong in Dellop. Nothing was changed; please try again.',
+  )
 }
 
 function answer(ctx: Context, problem: HttpProblem, requestId: string): void {
-  const body: ProblemBody = { type: `dellop:${problem.code}`, title: problem.code, status: problem.status, code: problem.code, detail: problem.message, ...(problem.field === undefined ? {} : { field: problem.field }), requestId }
+  const body: ProblemBody = {
+    type: `dellop:${problem.code}`,
+    title: problem.code,
+    status: problem.status,
+    code: problem.code,
+    detail: problem.message,
+    ...(problem.field === undefined ? {} : { field: problem.field }),
+    requestId,
+  }
   ctx.status = problem.status
   // A request refused before its body was read must not leave the rest of it in the pipe.
   if (ctx.req.readableEnded === false && ctx.method !== 'GET') ctx.set('Connection', 'close')

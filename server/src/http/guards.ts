@@ -1,27 +1,36 @@
 import type { Context, Middleware } from 'koa'
 import { HttpProblem } from './problem.ts'
 
-/** Names by which this machine may be asked for. A page on another site cannot use them in an Origin of its own. */
+/**
+ * Names by which this machine may be asked for. A page on another site cannot use them in an Origin
+ * of its own.
+ */
 const LOCAL_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]'])
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
 
 /** Refuses any Host but this machine's own, so that a foreign name cannot be pointed here. */
 export const hostGuard: Middleware = async (ctx, next) => {
-  if (!LOCAL_NAMES.has(nameOf(ctx.get('Host')))) throw new HttpProblem('origin.refused', 'Dellop answers only to this machine’s own address.')
+  if (!LOCAL_NAMES.has(nameOf(ctx.get('Host'))))
+    throw new HttpProblem('origin.refused', 'Dellop answers only to this machine’s own address.')
   await next()
 }
 
-/** Refuses requests that another site's page sends: a foreign Origin, or a cross-site fetch of the API. */
+/**
+ * Refuses requests that another site's page sends: a foreign Origin, or a cross-site fetch of the
+ * API.
+ */
 export const originGuard: Middleware = async (ctx, next) => {
   const origin = ctx.get('Origin')
   const foreign = origin !== '' && origin !== `http://${ctx.get('Host')}`
   const crossSite = ctx.get('Sec-Fetch-Site') === 'cross-site' && !isNavigation(ctx)
-  if (foreign || crossSite) throw new HttpProblem('origin.refused', 'Another site’s page may not use Dellop.')
+  if (foreign || crossSite)
+    throw new HttpProblem('origin.refused', 'Another site’s page may not use Dellop.')
   await next()
 }
 
-const isNavigation = (ctx: Context): boolean => ctx.method === 'GET' && ctx.get('Sec-Fetch-Mode') === 'navigate' && !ctx.path.startsWith('/api')
+const isNavigation = (ctx: Context): boolean =>
+  ctx.method === 'GET' && ctx.get('Sec-Fetch-Mode') === 'navigate' && !ctx.path.startsWith('/api')
 
 export const CONTENT_SECURITY_POLICY =
   "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'sha256-BCpnf71gZdCsSCHDzyB1RsBbZ0qQdqseK6v+yJsgg30='; img-src 'self' data: blob:; media-src 'self' blob:; font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"

@@ -18,8 +18,16 @@ describe('who may ask', () => {
   })
 
   it('is no page of another site: foreign origins and cross-site fetches are refused, and change nothing', async () => {
-    await server.ask.post('/api/sheets').set('Origin', 'http://elsewhere.test').send({ title: 'x', tuneId: null }).expect(403)
-    await server.ask.get('/api/sheets').set('Sec-Fetch-Site', 'cross-site').set('Sec-Fetch-Mode', 'no-cors').expect(403)
+    await server.ask
+      .post('/api/sheets')
+      .set('Origin', 'http://elsewhere.test')
+      .send({ title: 'x', tuneId: null })
+      .expect(403)
+    await server.ask
+      .get('/api/sheets')
+      .set('Sec-Fetch-Site', 'cross-site')
+      .set('Sec-Fetch-Mode', 'no-cors')
+      .expect(403)
     expect((await server.ask.get('/api/sheets')).body.sheets).toEqual([])
   })
 
@@ -33,27 +41,80 @@ describe('who may ask', () => {
 
 describe('bad input', () => {
   const refusals: readonly (readonly [string, string, unknown, number, RegExp])[] = [
-    ['an empty title', '/api/sheets', { title: ' ', tuneId: null }, 400, /title: a title was expected/],
-    ['an unknown field', '/api/sheets', { title: 'x', tuneId: null, colour: 'blue' }, 400, /Unrecognized key: "colour"/],
-    ['a tune that is not there', '/api/sheets', { title: 'x', tuneId: 'nowhere' }, 404, /no such tune/],
-    ['a figure of negative length', '/api/figures', { figure: { ...demoSheet().figures[0], id: 'fresh', lengthTicks: -72 } }, 400, /figure\.lengthTicks: a length of at least 1 tick/],
-    ['a figure in an unknown hold', '/api/figures', { figure: { ...demoSheet().figures[0], id: 'fresh', exitHold: 'bear hug' } }, 400, /figure\.exitHold: one of the holds was expected/],
-    ['an ABC tune with a wrong bar', '/api/tunes/score', { kind: 'abc', text: demoAbc().replace('"G"d2 B |\n"Am"', '"G"d2 |\n"Am"') }, 400, /bar 4 of part A there are 2 beats; 3 were expected/],
-    ['a sheet whose pass has no part', '/api/sheets/import', { file: { ...demoSheet(), routine: { ...demoSheet().routine, parts: [] } } }, 400, /there is no part "A"/],
+    [
+      'an empty title',
+      '/api/sheets',
+      { title: ' ', tuneId: null },
+      400,
+      /title: a title was expected/,
+    ],
+    [
+      'an unknown field',
+      '/api/sheets',
+      { title: 'x', tuneId: null, colour: 'blue' },
+      400,
+      /Unrecognized key: "colour"/,
+    ],
+    [
+      'a tune that is not there',
+      '/api/sheets',
+      { title: 'x', tuneId: 'nowhere' },
+      404,
+      /no such tune/,
+    ],
+    [
+      'a figure of negative length',
+      '/api/figures',
+      { figure: { ...demoSheet().figures[0], id: 'fresh', lengthTicks: -72 } },
+      400,
+      /figure\.lengthTicks: a length of at least 1 tick/,
+    ],
+    [
+      'a figure in an unknown hold',
+      '/api/figures',
+      { figure: { ...demoSheet().figures[0], id: 'fresh', exitHold: 'bear hug' } },
+      400,
+      /figure\.exitHold: one of the holds was expected/,
+    ],
+    [
+      'an ABC tune with a wrong bar',
+      '/api/tunes/score',
+      { kind: 'abc', text: demoAbc().replace('"G"d2 B |\n"Am"', '"G"d2 |\n"Am"') },
+      400,
+      /bar 4 of part A there are 2 beats; 3 were expected/,
+    ],
+    [
+      'a sheet whose pass has no part',
+      '/api/sheets/import',
+      { file: { ...demoSheet(), routine: { ...demoSheet().routine, parts: [] } } },
+      400,
+      /there is no part "A"/,
+    ],
   ]
-  it.each(refusals)('%s is refused in one sentence', async (_name, path, body, status, sentence) => {
-    const answer = await server.ask
-      .post(path)
-      .send(body as object)
-      .expect(status)
-    expect(answer.body.detail).toMatch(sentence)
-    expect(answer.body.requestId).toBeTruthy()
-  })
+  it.each(refusals)(
+    '%s is refused in one sentence',
+    async (_name, path, body, status, sentence) => {
+      const answer = await server.ask
+        .post(path)
+        .send(body as object)
+        .expect(status)
+      expect(answer.body.detail).toMatch(sentence)
+      expect(answer.body.requestId).toBeTruthy()
+    },
+  )
 
   it('half a JSON text, or something that is not JSON at all', async () => {
-    const half = await server.ask.post('/api/sheets').set('Content-Type', 'application/json').send('{"title": "x').expect(400)
+    const half = await server.ask
+      .post('/api/sheets')
+      .set('Content-Type', 'application/json')
+      .send('{"title": "x')
+      .expect(400)
     expect(half.body.code).toBe('input.not-json')
-    await server.ask.post('/api/sheets').set('Content-Type', 'text/plain').send('title=x').expect(415)
+    await server.ask
+      .post('/api/sheets')
+      .set('Content-Type', 'text/plain')
+      .send('title=x')
+      .expect(415)
   })
 
   it('a request larger than its route takes', async () => {
@@ -74,14 +135,24 @@ describe('sound', () => {
   it('of 300 MB is refused by its announced size, before it is read', async () => {
     const answer = await new Promise<{ status: number; body: string }>((resolve, reject) => {
       const url = new URL('/api/media', server.address)
-      const sending = httpRequest(url, { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', 'Content-Length': 300 * 1024 * 1024 } }, (response) => {
-        let body = ''
-        response.on('data', (chunk: Buffer) => (body += chunk.toString()))
-        response.on('end', () => {
-          sending.destroy()
-          resolve({ status: response.statusCode!, body })
-        })
-      })
+      const sending = httpRequest(
+        url,
+        {
+          method: 'POST',
+          headers: {
+            'Content-Type': 'application/octet-stream',
+            'Content-Length': 300 * 1024 * 1024,
+          },
+        },
+        (response) => {
+          let body = ''
+          response.on('data', (chunk: Buffer) => (body += chunk.toString()))
+          response.on('end', () => {
+            sending.destroy()
+            resolve({ status: response.statusCode!, body })
+          })
+        },
+      )
       sending.on('error', reject)
       sending.write(Buffer.alloc(64 * 1024))
     })
@@ -91,10 +162,17 @@ describe('sound', () => {
 
   it('without an announced size is cut off at the limit, and leaves nothing behind', async () => {
     const status = await new Promise<number | string>((resolve) => {
-      const sending = httpRequest(new URL('/api/media', server.address), { method: 'POST', headers: { 'Content-Type': 'application/octet-stream', 'Transfer-Encoding': 'chunked' } }, (response) => {
-        response.resume()
-        resolve(response.statusCode!)
-      })
+      const sending = httpRequest(
+        new URL('/api/media', server.address),
+        {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/octet-stream', 'Transfer-Encoding': 'chunked' },
+        },
+        (response) => {
+          response.resume()
+          resolve(response.statusCode!)
+        },
+      )
       sending.on('error', (error) => resolve(error.message))
       const chunk = Buffer.alloc(1024 * 1024, 1)
       let sent = 0
@@ -110,13 +188,18 @@ describe('sound', () => {
   })
 
   it('that is no sound, or empty, is refused', async () => {
-    const put = (bytes: Buffer) => server.ask.post('/api/media').set('Content-Type', 'application/octet-stream').send(bytes)
-    expect((await put(Buffer.from('hello, this is text')).expect(400)).body.detail).toMatch(/no sound file/)
+    const put = (bytes: Buffer) =>
+      server.ask.post('/api/media').set('Content-Type', 'application/octet-stream').send(bytes)
+    expect((await put(Buffer.from('hello, this is text')).expect(400)).body.detail).toMatch(
+      /no sound file/,
+    )
     expect((await put(Buffer.alloc(0)).expect(400)).body.detail).toMatch(/empty/)
   })
 
   it('of an ABC tune is played by the band, stored once by its hash, and sent by range', async () => {
-    const { tune } = (await server.ask.post('/api/tunes/score').send({ kind: 'abc', text: demoAbc() }).expect(200)).body
+    const { tune } = (
+      await server.ask.post('/api/tunes/score').send({ kind: 'abc', text: demoAbc() }).expect(200)
+    ).body
     const hash = tune.recordings[0].media as string
     const whole = await server.ask
       .get(`/media/${hash}`)
@@ -131,7 +214,11 @@ describe('sound', () => {
     expect(part.headers['content-range']).toBe(`bytes 0-43/${whole.body.length}`)
     await server.ask.get(`/media/${hash}`).set('Range', `bytes=${whole.body.length}-`).expect(416)
     expect((await server.ask.get(`/api/media/${hash}/peaks`)).body.peaks).toHaveLength(1600)
-    const again = await server.ask.post('/api/media').set('Content-Type', 'application/octet-stream').send(whole.body).expect(200)
+    const again = await server.ask
+      .post('/api/media')
+      .set('Content-Type', 'application/octet-stream')
+      .send(whole.body)
+      .expect(200)
     expect(again.body.hash).toBe(hash)
   })
 
@@ -147,19 +234,35 @@ describe('sound', () => {
     ['bytes=100-', 'none'],
     ['', null],
     ['bytes=-', null],
-  ])('range "%s" of 100 bytes', (header, expected) => expect(wantedRange(header, 100)).toEqual(expected))
+  ])('range "%s" of 100 bytes', (header, expected) =>
+    expect(wantedRange(header, 100)).toEqual(expected),
+  )
 })
 
 describe('settings', () => {
   it('are kept, and refused out of range', async () => {
-    await server.ask.put('/api/settings').send({ outputDelaySeconds: 0.2, wordsPerMinute: 160 }).expect(200)
-    expect((await server.ask.get('/api/settings')).body).toEqual({ ...DEFAULT_SETTINGS, outputDelaySeconds: 0.2, wordsPerMinute: 160 })
-    await server.ask.put('/api/settings').send({ outputDelaySeconds: 9, wordsPerMinute: 160 }).expect(400)
+    await server.ask
+      .put('/api/settings')
+      .send({ outputDelaySeconds: 0.2, wordsPerMinute: 160 })
+      .expect(200)
+    expect((await server.ask.get('/api/settings')).body).toEqual({
+      ...DEFAULT_SETTINGS,
+      outputDelaySeconds: 0.2,
+      wordsPerMinute: 160,
+    })
+    await server.ask
+      .put('/api/settings')
+      .send({ outputDelaySeconds: 9, wordsPerMinute: 160 })
+      .expect(400)
   })
 })
 
 it('registers the routes of the wire and no others', () => {
-  const registered = apiRouter(server.services).stack.flatMap((layer) => layer.methods.filter((method) => method !== 'HEAD').map((method) => `${method} ${String(layer.path)}`))
+  const registered = apiRouter(server.services).stack.flatMap((layer) =>
+    layer.methods
+      .filter((method) => method !== 'HEAD')
+      .map((method) => `${method} ${String(layer.path)}`),
+  )
   expect(registered.sort()).toEqual(
     Object.values(ROUTES)
       .map((route) => `${route.method} ${route.path}`)

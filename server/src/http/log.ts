@@ -8,7 +8,10 @@ export interface Log {
 const MOST_BYTES = 5 * 1024 * 1024
 const KEPT = 3
 
-/** A log of JSON lines under the data folder; when it grows past 5 MB it is put aside, and three such are kept. */
+/**
+ * A log of JSON lines under the data folder; when it grows past 5 MB it is put aside, and three
+ * such are kept.
+ */
 export function fileLog(dataFolder: string, nowMs: () => number): Log {
   const folder = join(dataFolder, 'log')
   mkdirSync(folder, { recursive: true })
@@ -23,7 +26,8 @@ export function fileLog(dataFolder: string, nowMs: () => number): Log {
 
 function rotate(path: string): void {
   rmSync(`${path}.${KEPT}`, { force: true })
-  for (let n = KEPT - 1; n >= 1; n--) if (existsSync(`${path}.${n}`)) renameSync(`${path}.${n}`, `${path}.${n + 1}`)
+  for (let n = KEPT - 1; n >= 1; n--)
+    if (existsSync(`${path}.${n}`)) renameSync(`${path}.${n}`, `${path}.${n + 1}`)
   renameSync(path, `${path}.1`)
 }
 

@@ -18,9 +18,17 @@ export class HttpProblem extends Error {
 }
 
 /** The one way from an expected failure of the core to an answer of the server. */
-export function orProblem<Value>(result: Result<Value>, code: ProblemCode = 'input.invalid'): Value {
+export function orProblem<Value>(
+  result: Result<Value>,
+  code: ProblemCode = 'input.invalid',
+): Value {
   if (result.ok) return result.value
   throw fromCore(result.problem, code)
 }
 
-export const fromCore = (problem: Problem, code: ProblemCode): HttpProblem => new HttpProblem(problem.code === 'input.not-json' ? 'input.not-json' : code, problem.message, problem.field)
+export const fromCore = (problem: Problem, code: ProblemCode): HttpProblem =>
+  new HttpProblem(
+    problem.code === 'input.not-json' ? 'input.not-json' : code,
+    problem.message,
+    problem.field,
+  )

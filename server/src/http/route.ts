@@ -6,8 +6,10 @@ import type { Context } from 'koa'
 import type { z } from 'zod'
 import { HttpProblem, orProblem } from './problem.ts'
 
-type RequestOf<Name extends RouteName> = (typeof ROUTES)[Name]['request'] extends z.ZodType<infer Body> ? Body : undefined
-type AnswerOf<Name extends RouteName> = (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : void
+type RequestOf<Name extends RouteName> =
+  (typeof ROUTES)[Name]['request'] extends z.ZodType<infer Body> ? Body : undefined
+type AnswerOf<Name extends RouteName> =
+  (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : void
 
 export interface Call<Name extends RouteName> {
   readonly params: Readonly<Record<string, string>>
@@ -15,8 +17,15 @@ export interface Call<Name extends RouteName> {
   readonly ctx: Context
 }
 
-/** Registers a route of the wire: its body is checked before the handler sees it, its answer is sent as JSON. */
-export function serve<Name extends RouteName>(router: Router, name: Name, handle: (call: Call<Name>) => Promise<AnswerOf<Name>> | AnswerOf<Name>): void {
+/**
+ * Registers a route of the wire: its body is checked before the handler sees it, its answer is sent
+ * as JSON.
+ */
+export function serve<Name extends RouteName>(
+  router: Router,
+  name: Name,
+  handle: (call: Call<Name>) => Promise<AnswerOf<Name>> | AnswerOf<Name>,
+): void {
   const route: Route = ROUTES[name]
   router.register(route.path, [route.method], async (ctx: Context) => {
     const params = (ctx as unknown as { params: Record<string, string> }).params
@@ -27,15 +36,24 @@ export function serve<Name extends RouteName>(router: Router, name: Name, handle
 }
 
 async function readBody(ctx: Context, route: Route): Promise<unknown> {
-  if (!ctx.is('application/json')) throw new HttpProblem('input.type', 'Changes are sent as application/json.')
+  if (!ctx.is('application/json'))
+    throw new HttpProblem('input.type', 'Changes are sent as application/json.')
   const length = Number(ctx.get('Content-Length') || 0)
-  if (length > route.limitBytes) throw new HttpProblem('input.too-large', `This takes at most ${sizeText(route.limitBytes)}; ${sizeText(length)} were sent.`)
+  if (length > route.limitBytes)
+    throw new HttpProblem(
+      'input.too-large',
+      `This takes at most ${sizeText(route.limitBytes)}; ${sizeText(length)} were sent.`,
+    )
   const parse = bodyParser({ enableTypes: ['json'], jsonLimit: route.limitBytes, encoding: 'utf8' })
   await parse(ctx as Parameters<typeof parse>[0], async () => undefined)
-  return orProblem(validate(route.request!, (ctx.request as unknown as { body: unknown }).body, 'The request'))
+  return orProblem(
+    validate(route.request!, (ctx.request as unknown as { body: unknown }).body, 'The request'),
+  )
 }
 
 /** A size as a person says it. */
 export function sizeText(bytes: number): string {
-  return bytes >= 1024 * 1024 ? `${Math.round(bytes / 1024 / 1024)} MB` : `${Math.max(1, Math.round(bytes / 1024))} KB`
+  return bytes >= 1024 * 1024
+    ? `${Math.round(bytes / 1024 / 1024)} MB`
+    : `${Math.max(1, Math.round(bytes / 1024))} KB`
 }

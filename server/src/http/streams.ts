@@ -14,7 +14,10 @@ const BEAT_MS = 15_000
 
 export function streams(): Streams {
   const open = new Map<PassThrough, string>()
-  const beat = setInterval(() => open.forEach((_, stream) => stream.write(': still here\n\n')), BEAT_MS)
+  const beat = setInterval(
+    () => open.forEach((_, stream) => stream.write(': still here\n\n')),
+    BEAT_MS,
+  )
   beat.unref()
   const lineOf = (event: unknown): string => `data: ${JSON.stringify(event)}\n\n`
   return {

@@ -15,7 +15,11 @@ beforeAll(async () => {
   writeFileSync(join(folder, 'web/assets/app-1a2b.js'), 'let app')
   writeFileSync(join(folder, 'web/sw.js'), 'let worker')
   writeFileSync(join(folder, 'secret.txt'), 'not for the web')
-  running = await start({ dataFolder: join(folder, 'data'), webFolder: join(folder, 'web'), port: 0 })
+  running = await start({
+    dataFolder: join(folder, 'data'),
+    webFolder: join(folder, 'web'),
+    port: 0,
+  })
   ask = request(running.address)
 })
 afterAll(async () => {
@@ -24,21 +28,38 @@ afterAll(async () => {
 })
 
 describe('the pages of the application', () => {
-  it.each(['/', '/sheets', '/sheets/lanterns-at-the-weir', '/lectern/a.dotted.id', '/nowhere/at/all'])('%s is its one page', async (path) => {
+  it.each([
+    '/',
+    '/sheets',
+    '/sheets/lanterns-at-the-weir',
+    '/lectern/a.dotted.id',
+    '/nowhere/at/all',
+  ])('%s is its one page', async (path) => {
     const answer = await ask.get(path).expect(200)
     expect(answer.text).toContain('the page')
     expect(answer.headers['cache-control']).toBe('no-cache')
   })
   it('are built files for ever, and everything else for now', async () => {
     const built = await ask.get('/assets/app-1a2b.js').expect(200)
-    expect([built.headers['content-type'], built.headers['cache-control']]).toEqual([expect.stringContaining('text/javascript'), 'public, max-age=31536000, immutable'])
+    expect([built.headers['content-type'], built.headers['cache-control']]).toEqual([
+      expect.stringContaining('text/javascript'),
+      'public, max-age=31536000, immutable',
+    ])
     expect((await ask.get('/sw.js').expect(200)).headers['cache-control']).toBe('no-cache')
   })
   it('a file of the application that is not there is missing, and not the page', async () => {
     await ask.get('/assets/gone-9z.js').expect(404)
     await ask.get('/gone.css').expect(404)
   })
-  it.each(['/../secret.txt', '/assets/../../secret.txt', '/%2e%2e/secret.txt', '/..%2fsecret.txt', '/assets/..%5c..%5csecret.txt', '/%', '/%00'])('nothing outside their folder is reached by %s', async (path) => {
+  it.each([
+    '/../secret.txt',
+    '/assets/../../secret.txt',
+    '/%2e%2e/secret.txt',
+    '/..%2fsecret.txt',
+    '/assets/..%5c..%5csecret.txt',
+    '/%',
+    '/%00',
+  ])('nothing outside their folder is reached by %s', async (path) => {
     const answer = await new Promise<{ status: number; text: string }>((resolve, reject) => {
       // As it is written: a client that tidies the path would prove nothing.
       const { hostname, port } = new URL(running.address)

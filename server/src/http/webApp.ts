@@ -20,10 +20,12 @@ const TYPES: Record<string, string> = {
 /** Serves the built web app; any other path that asks for a page gets the app's one page. */
 export function webApp(folder: string): Middleware {
   return async (ctx, next) => {
-    if ((ctx.method !== 'GET' && ctx.method !== 'HEAD') || /^\/(api|media)(\/|$)/.test(ctx.path)) return next()
+    if ((ctx.method !== 'GET' && ctx.method !== 'HEAD') || /^\/(api|media)(\/|$)/.test(ctx.path))
+      return next()
     // An id may have a dot in it; only what ends like a file of the app is one.
     const isPage = !(extname(ctx.path) in TYPES)
-    if (!fileOf(ctx, folder, decoded(ctx.path)) && !(isPage && fileOf(ctx, folder, '/index.html'))) return next()
+    if (!fileOf(ctx, folder, decoded(ctx.path)) && !(isPage && fileOf(ctx, folder, '/index.html')))
+      return next()
   }
 }
 
@@ -32,7 +34,10 @@ export function fileOf(ctx: Context, folder: string, name: string): boolean {
   const path = normalize(join(folder, name))
   if (!path.startsWith(folder + sep) || !existsSync(path) || !statSync(path).isFile()) return false
   ctx.type = TYPES[extname(path)] ?? 'application/octet-stream'
-  ctx.set('Cache-Control', name.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache')
+  ctx.set(
+    'Cache-Control',
+    name.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+  )
   ctx.length = statSync(path).size
   ctx.body = createReadStream(path)
   return true

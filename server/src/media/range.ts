@@ -2,8 +2,14 @@ import { createReadStream } from 'node:fs'
 import { stat } from 'node:fs/promises'
 import type { Context } from 'koa'
 
-/** The bytes asked for, both ends included; null for the whole file, `none` when the range lies outside it. */
-export function wantedRange(header: string, size: number): { readonly start: number; readonly end: number } | null | 'none' {
+/**
+ * The bytes asked for, both ends included; null for the whole file, `none` when the range lies
+ * outside it.
+ */
+export function wantedRange(
+  header: string,
+  size: number,
+): { readonly start: number; readonly end: number } | null | 'none' {
   const match = /^bytes=(\d*)-(\d*)$/.exec(header)
   if (!match || (match[1] === '' && match[2] === '')) return null
   const start = match[1] === '' ? Math.max(0, size - Number(match[2])) : Number(match[1])

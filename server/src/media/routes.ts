@@ -10,12 +10,19 @@ import { mediaPath } from './store.ts'
 export function mediaRoutes(router: Router, services: Services): void {
   serve(router, 'putMedia', async ({ ctx }) => {
     const length = Number(ctx.get('Content-Length') || 0)
-    if (length > MEDIA_LIMIT_BYTES) throw new HttpProblem('input.too-large', `A sound file of at most ${sizeText(MEDIA_LIMIT_BYTES)} was expected; this one has ${sizeText(length)}.`)
-    if (!ctx.is('application/octet-stream')) throw new HttpProblem('input.type', 'A sound is sent as application/octet-stream.')
+    if (length > MEDIA_LIMIT_BYTES)
+      throw new HttpProblem(
+        'input.too-large',
+        `A sound file of at most ${sizeText(MEDIA_LIMIT_BYTES)} was expected; this one has ${sizeText(length)}.`,
+      )
+    if (!ctx.is('application/octet-stream'))
+      throw new HttpProblem('input.type', 'A sound is sent as application/octet-stream.')
     const { hash, type, bytes } = await addMedia(services, ctx.req)
     return { hash, type, bytes }
   })
-  serve(router, 'getPeaks', async ({ params }) => ({ peaks: await readPeaks(services, params['hash']!) }))
+  serve(router, 'getPeaks', async ({ params }) => ({
+    peaks: await readPeaks(services, params['hash']!),
+  }))
   serve(router, 'putPeaks', async ({ params, body }) => {
     const { hash } = await findMedia(services, params['hash']!)
     await keepPeaks(services, hash, body.peaks)

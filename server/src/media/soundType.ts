@@ -1,10 +1,14 @@
 /** What a sound file is, by its first bytes; null when it is none that Dellop knows. */
-export function soundType(head: Buffer): { readonly extension: string; readonly type: string } | null {
+export function soundType(
+  head: Buffer,
+): { readonly extension: string; readonly type: string } | null {
   const ascii = head.toString('latin1')
-  if (ascii.startsWith('RIFF') && ascii.slice(8, 12) === 'WAVE') return { extension: 'wav', type: 'audio/wav' }
+  if (ascii.startsWith('RIFF') && ascii.slice(8, 12) === 'WAVE')
+    return { extension: 'wav', type: 'audio/wav' }
   if (ascii.startsWith('fLaC')) return { extension: 'flac', type: 'audio/flac' }
   if (ascii.startsWith('OggS')) return { extension: 'ogg', type: 'audio/ogg' }
-  if (ascii.startsWith('ID3') || (head[0] === 0xff && (head[1]! & 0xe6) === 0xe2)) return { extension: 'mp3', type: 'audio/mpeg' }
+  if (ascii.startsWith('ID3') || (head[0] === 0xff && (head[1]! & 0xe6) === 0xe2))
+    return { extension: 'mp3', type: 'audio/mpeg' }
   if (ascii.slice(4, 8) === 'ftyp') return { extension: 'm4a', type: 'audio/mp4' }
   return null
 }

@@ -16,22 +16,36 @@ export interface StoredMedia {
   readonly bytes: number
 }
 
-const pathOf = (dataFolder: string, hash: string, extension: string): string => join(dataFolder, 'media', hash.slice(0, 2), `${hash}.${extension}`)
-export const mediaPath = (dataFolder: string, media: Pick<StoredMedia, 'hash' | 'extension'>): string => pathOf(dataFolder, media.hash, media.extension)
+const pathOf = (dataFolder: string, hash: string, extension: string): string =>
+  join(dataFolder, 'media', hash.slice(0, 2), `${hash}.${extension}`)
+export const mediaPath = (
+  dataFolder: string,
+  media: Pick<StoredMedia, 'hash' | 'extension'>,
+): string => pathOf(dataFolder, media.hash, media.extension)
 
 /**
- * Streams a sound to disk under the hash of its bytes: written in `tmp/`, synced, then renamed, so that a file in
- * `media/` is always whole. Refuses what is too large, empty, or no sound that Dellop knows; nothing is left behind.
+ * Streams a sound to disk under the hash of its bytes: written in `tmp/`, synced, then renamed, so
+ * that a file in `media/` is always whole. Refuses what is too large, empty, or no sound that
+ * Dellop knows; nothing is left behind.
  */
-export async function storeMedia(dataFolder: string, source: Readable, limitBytes: number): Promise<StoredMedia> {
+export async function storeMedia(
+  dataFolder: string,
+  source: Readable,
+  limitBytes: number,
+): Promise<StoredMedia> {
   const tmp = join(dataFolder, 'tmp')
   await mkdir(tmp, { recursive: true })
   const draft = join(tmp, randomUUID())
   try {
     const written = await writeDraft(source, draft, limitBytes)
     const known = soundType(written.head)
-    if (written.bytes === 0) throw new HttpProblem('input.invalid', 'The file is empty; a sound file was expected.')
-    if (!known) throw new HttpProblem('input.invalid', 'This is no sound file that Dellop knows; WAV, MP3, Ogg, FLAC or M4A was expected.')
+    if (written.bytes === 0)
+      throw new HttpProblem('input.invalid', 'The file is empty; a sound file was expected.')
+    if (!known)
+      throw new HttpProblem(
+        'input.invalid',
+        'This is no sound file that Dellop knows; WAV, MP3, Ogg, FLAC or M4A was expected.',
+      )
     const target = pathOf(dataFolder, written.hash, known.extension)
     await mkdir(join(target, '..'), { recursive: true })
     await rename(draft, target)
@@ -41,14 +55,24 @@ export async function storeMedia(dataFolder: string, source: Readable, limitByte
   }
 }
 
-async function writeDraft(source: Readable, draft: string, limitBytes: number): Promise<{ hash: string; bytes: number; head: Buffer }> {
+async function writeDraft(
+  source: Readable,
+  draft: string,
+  limitBytes: number,
+): Promise<{ hash: string; bytes: number; head: Buffer }> {
   const hash = createHash('sha256')
   let bytes = 0
   let head = Buffer.alloc(0)
   const measure = new Transform({
     transform(chunk: Buffer, _encoding, done) {
       bytes += chunk.length
-      if (bytes > limitBytes) return done(new HttpProblem('input.too-large', `A sound file of at most ${sizeText(limitBytes)} was expected.`))
+      if (bytes > limitBytes)
+        return done(
+          new HttpProblem(
+            'input.too-large',
+            `A sound file of at most ${sizeText(limitBytes)} was expected.`,
+          ),
+        )
       if (head.length < 64) head = Buffer.concat([head, chunk.subarray(0, 64 - head.length)])
       hash.update(chunk)
       done(null, chunk)

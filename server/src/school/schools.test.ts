@@ -9,9 +9,17 @@ beforeEach(async () => {
 })
 afterEach(() => server.remove())
 
-const mine: School = { ...ROUND_SCHOOL, id: 'my-way', name: 'My way', breathSeconds: 0.5, prompts: ['again'] }
-const put = (school: School, id = school.id) => server.ask.put(`/api/schools/${id}`).send({ school })
-const names = async (): Promise<string[]> => (await server.ask.get('/api/schools')).body.schools.map(({ name }: School) => name)
+const mine: School = {
+  ...ROUND_SCHOOL,
+  id: 'my-way',
+  name: 'My way',
+  breathSeconds: 0.5,
+  prompts: ['again'],
+}
+const put = (school: School, id = school.id) =>
+  server.ask.put(`/api/schools/${id}`).send({ school })
+const names = async (): Promise<string[]> =>
+  (await server.ask.get('/api/schools')).body.schools.map(({ name }: School) => name)
 
 describe('schools', () => {
   it('are those that ship, and one’s own behind them, kept over a restart', async () => {
@@ -24,7 +32,9 @@ describe('schools', () => {
   })
 
   it('that ship are never changed, and what is no school is refused with its field', async () => {
-    expect((await put({ ...ROUND_SCHOOL, name: 'Square' }).expect(400)).body.detail).toMatch(/ships with Dellop/)
+    expect((await put({ ...ROUND_SCHOOL, name: 'Square' }).expect(400)).body.detail).toMatch(
+      /ships with Dellop/,
+    )
     expect((await put(mine, 'other').expect(400)).body.detail).toMatch(/expected to be "other"/)
     const wrong = await put({ ...mine, lead: { ...mine.lead, targetBeats: 99 } }).expect(400)
     expect(wrong.body.detail).toMatch(/lead\.targetBeats/)
@@ -33,11 +43,20 @@ describe('schools', () => {
 
   it('go with a sheet: into its call pack and its file, and in again elsewhere', async () => {
     const file = demoSheet()
-    await server.ask.post('/api/sheets/import').send({ file: { ...file, routine: { ...file.routine, schoolId: 'my-way' }, school: mine } }).expect(200) // prettier-ignore
+    await server.ask
+      .post('/api/sheets/import')
+      .send({ file: { ...file, routine: { ...file.routine, schoolId: 'my-way' }, school: mine } })
+      .expect(200)
     expect((await names()).at(-1)).toBe('My way')
-    expect((await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school).toEqual(mine)
-    expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school).toEqual(mine)
-    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/is called by this school/)
+    expect((await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school).toEqual(
+      mine,
+    )
+    expect(
+      JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school,
+    ).toEqual(mine)
+    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(
+      /is called by this school/,
+    )
   })
 
   it('are a floor’s own: while it is chosen all is called by them, and the files of sheets keep theirs', async () => {
@@ -53,8 +72,12 @@ describe('schools', () => {
       .send({ ...DEFAULT_SETTINGS, floorId: 'wednesdays' })
       .expect(200)
     expect(await pack()).toMatchObject({ school: { id: 'my-way' }, floor: { id: 'wednesdays' } })
-    expect(JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school.id).toBe(file.routine.schoolId)
-    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(/“Wednesdays” is called by this school/)
+    expect(
+      JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school.id,
+    ).toBe(file.routine.schoolId)
+    expect((await server.ask.delete('/api/schools/my-way').expect(400)).body.detail).toMatch(
+      /“Wednesdays” is called by this school/,
+    )
   })
 
   it('are one evening’s own, before the floor’s, until it is over', async () => {
@@ -66,11 +89,14 @@ describe('schools', () => {
         .put('/api/settings')
         .send({ ...DEFAULT_SETTINGS, tonight })
         .expect(200)
-      return (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school.id as string
+      return (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school
+        .id as string
     }
     expect(await calledBy({ schoolId: 'my-way', untilMs: Date.now() + 60_000 })).toBe('my-way')
     expect(await calledBy({ schoolId: 'my-way', untilMs: 1 })).toBe(file.routine.schoolId)
-    expect(await calledBy({ schoolId: 'no-such', untilMs: Date.now() + 60_000 })).toBe(file.routine.schoolId)
+    expect(await calledBy({ schoolId: 'no-such', untilMs: Date.now() + 60_000 })).toBe(
+      file.routine.schoolId,
+    )
   })
 
   it('are forgotten when no sheet is called by them', async () => {

@@ -13,35 +13,71 @@ import { SheetBatchEntity } from './sheetEntity.ts'
 /** Revisions that are listed at most: half a year of evenings. */
 const MOST_LISTED = 500
 
-/** What was changed when, newest first, each change in words: the sheet is walked back from as it is. */
-export async function listRevisions({ database }: Services, id: string): Promise<{ revisions: Revision[]; createdAtMs: number }> {
+/**
+ * What was changed when, newest first, each change in words: the sheet is walked back from as it
+ * is.
+ */
+export async function listRevisions(
+  { database }: Services,
+  id: string,
+): Promise<{ revisions: Revision[]; createdAtMs: number }> {
   const { manager } = database.source
   const sheet = await findSheet(manager, id)
-  const batches = await manager.find(SheetBatchEntity, { where: { sheetId: id }, order: { revision: 'DESC' }, take: MOST_LISTED })
+  const batches = await manager.find(SheetBatchEntity, {
+    where: { sheetId: id },
+    order: { revision: 'DESC' },
+    take: MOST_LISTED,
+  })
   const book = bookOf(await allFigures(manager))
   let routine = routineOf(sheet)
   const revisions = batches.map(({ revision, clientId, edits: written, atMs }) => {
     const edits = JSON.parse(written) as Edit[]
     routine = orProblem(applyEdits(routineShape, routine, invertEdits(edits)), 'edit.refused')
-    return { revision, clientId, edits: edits.length, atMs, words: changeWords(routine, edits, book) }
+    return {
+      revision,
+      clientId,
+      edits: edits.length,
+      atMs,
+      words: changeWords(routine, edits, book),
+    }
   })
   return { revisions, createdAtMs: sheet.createdAtMs }
 }
 
 /** The sheet as it was at a revision, 0 being as it came to the shelf. */
-export async function sheetAt({ database }: Services, id: string, wanted: string): Promise<SheetState> {
+export async function sheetAt(
+  { database }: Services,
+  id: string,
+  wanted: string,
+): Promise<SheetState> {
   const sheet = await findSheet(database.source.manager, id)
   const revision = Number(wanted)
-  if (!Number.isInteger(revision) || revision < 0 || revision > sheet.revision) throw new HttpProblem('not-found', `There is no revision ${wanted}; this sheet has 0 to ${sheet.revision}.`)
-  return { routine: await routineAt(database.source.manager, id, routineOf(sheet), revision), revision }
+  if (!Number.isInteger(revision) || revision < 0 || revision > sheet.revision)
+    throw new HttpProblem(
+      'not-found',
+      `There is no revision ${wanted}; this sheet has 0 to ${sheet.revision}.`,
+    )
+  return {
+    routine: await routineAt(database.source.manager, id, routineOf(sheet), revision),
+    revision,
+  }
 }
 
 /** A copy with a title of its own, that remembers what it was branched from. */
-export async function branchSheet(services: Services, id: string, title: string): Promise<SheetState> {
+export async function branchSheet(
+  services: Services,
+  id: string,
+  title: string,
+): Promise<SheetState> {
   return services.database.write(async (manager) => {
     const sheet = await findSheet(manager, id)
     const { archived: _, ...rest } = routineOf(sheet)
-    const routine: Routine = { ...rest, id: services.newId(), title, origin: { id, title: sheet.title, revision: sheet.revision } }
+    const routine: Routine = {
+      ...rest,
+      id: services.newId(),
+      title,
+      origin: { id, title: sheet.title, revision: sheet.revision },
+    }
     await insertSheet(manager, routine, services.nowMs())
     return { routine, revision: 0 }
   })

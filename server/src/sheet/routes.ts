@@ -14,7 +14,9 @@ export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'editSheet', ({ params, body }) => editSheet(services, params['id']!, body))
   serve(router, 'sheetRevisions', ({ params }) => listRevisions(services, params['id']!))
   serve(router, 'sheetAt', ({ params }) => sheetAt(services, params['id']!, params['revision']!))
-  serve(router, 'branchSheet', ({ params, body }) => branchSheet(services, params['id']!, body.title))
+  serve(router, 'branchSheet', ({ params, body }) =>
+    branchSheet(services, params['id']!, body.title),
+  )
   serve(router, 'callPack', ({ params }) => callPack(services, params['id']!))
   serve(router, 'exportSheet', async ({ params, ctx }) => {
     const file = await exportSheet(services, params['id']!)

@@ -23,7 +23,11 @@ export async function findSheet(manager: EntityManager, id: string): Promise<She
 /** The shelf, archived sheets included. Tunes and figures are read once for all of them. */
 export async function listSheets({ database }: Services): Promise<SheetSummary[]> {
   const { manager } = database.source
-  const [sheets, tunes, figures] = await Promise.all([manager.find(SheetEntity, { order: { title: 'ASC' } }), tuneTitles(manager), figureNames(manager)])
+  const [sheets, tunes, figures] = await Promise.all([
+    manager.find(SheetEntity, { order: { title: 'ASC' } }),
+    tuneTitles(manager),
+    figureNames(manager),
+  ])
   return sheets.map((sheet) => {
     const routine = routineOf(sheet)
     const { by, dance, tuneId, level, tags, archived } = routine
@@ -49,53 +53,120 @@ export async function readSheet({ database }: Services, id: string): Promise<She
 }
 
 /** An empty sheet: one part, danced once, so that the page of phrases has a row to write in. */
-export async function newSheet(services: Services, title: string, tuneId: string | null): Promise<SheetState> {
+export async function newSheet(
+  services: Services,
+  title: string,
+  tuneId: string | null,
+): Promise<SheetState> {
   const tune = tuneId === null ? null : await findTune(services.database.source.manager, tuneId)
   const { newId } = services
   const part = { id: newId(), label: 'A', slots: [] }
   const empty = emptyRoutine(newId(), title)
-  const music = tune ? { dance: tune.dance, recordingId: tune.recordings[0]?.id ?? null, metre: tune.metre, bpm: tune.bpm } : {}
-  const routine: Routine = { ...empty, ...music, tuneId, parts: [part], passes: [freshPass(newId(), part.id)] }
+  const music = tune
+    ? {
+        dance: tune.dance,
+        recordingId: tune.recordings[0]?.id ?? null,
+        metre: tune.metre,
+        bpm: tune.bpm,
+      }
+    : {}
+  const routine: Routine = {
+    ...empty,
+    ...music,
+    tuneId,
+    parts: [part],
+    passes: [freshPass(newId(), part.id)],
+  }
   await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
   return { routine, revision: 0 }
 }
 
-export async function insertSheet(manager: EntityManager, routine: Routine, atMs: number): Promise<void> {
-  await manager.insert(SheetEntity, { id: routine.id, title: routine.title, document: JSON.stringify(routine), revision: 0, createdAtMs: atMs, updatedAtMs: atMs })
+export async function insertSheet(
+  manager: EntityManager,
+  routine: Routine,
+  atMs: number,
+): Promise<void> {
+  await manager.insert(SheetEntity, {
+    id: routine.id,
+    title: routine.title,
+    document: JSON.stringify(routine),
+    revision: 0,
+    createdAtMs: atMs,
+    updatedAtMs: atMs,
+  })
 }
 
-/** Brings in a sheet file, all or nothing. A figure the book holds already stays as the book has it. */
-export async function importSheet(services: Services, file: SheetFile): Promise<{ id: string; newFigures: string[]; keptFigures: string[] }> {
+/**
+ * Brings in a sheet file, all or nothing. A figure the book holds already stays as the book has it.
+ */
+export async function importSheet(
+  services: Services,
+  file: SheetFile,
+): Promise<{ id: string; newFigures: string[]; keptFigures: string[] }> {
   return services.database.write(async (manager) => {
     const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
-    const routine = taken ? { ...file.routine, id: services.newId(), title: `${file.routine.title} (copy)`.slice(0, 120) } : file.routine
+    const routine = taken
+      ? {
+          ...file.routine,
+          id: services.newId(),
+          title: `${file.routine.title} (copy)`.slice(0, 120),
+        }
+      : file.routine
     const { added, kept } = await addFigures(manager, file.figures, 'imported', services.nowMs())
     if (file.school) await bringSchool(manager, file.school, services.nowMs())
-    if (file.tune && !(await tuneOrNull(manager, file.tune.id))) await saveTune(manager, file.tune, services.nowMs())
+    if (file.tune && !(await tuneOrNull(manager, file.tune.id)))
+      await saveTune(manager, file.tune, services.nowMs())
     await insertSheet(manager, routine, services.nowMs())
     return { id: routine.id, newFigures: added, keptFigures: kept }
   })
 }
 
-/** All a call needs: the sheet with its figures and tune, and the school and the floor that it is called by and for. */
+/**
+ * All a call needs: the sheet with its figures and tune, and the school and the floor that it is
+ * called by and for.
+ */
 export async function callPack(services: Services, id: string): Promise<CallPack> {
   const { manager } = services.database.source
   const { routine, revision } = await readSheet(services, id)
   const { floorId, tonight } = await readSettings(services)
-  const floor = floorId === null ? null : ((await allFloors(services)).find((one) => one.id === floorId) ?? null)
+  const floor =
+    floorId === null
+      ? null
+      : ((await allFloors(services)).find((one) => one.id === floorId) ?? null)
   const evening = tonight && services.nowMs() < tonight.untilMs ? tonight.schoolId : null
   const figures = withParts(await allFigures(manager), usedFigures(routine))
-  return { format: 'dellop-call-pack', version: 1, routine, revision, figures, school: await firstSchool(manager, [evening, floor?.schoolId, routine.schoolId]), tune: await tuneOrNull(manager, routine.tuneId), floor }
+  return {
+    format: 'dellop-call-pack',
+    version: 1,
+    routine,
+    revision,
+    figures,
+    school: await firstSchool(manager, [evening, floor?.schoolId, routine.schoolId]),
+    tune: await tuneOrNull(manager, routine.tuneId),
+    floor,
+  }
 }
 
 function usedFigures(routine: Routine): Set<string> {
-  const slots = [...routine.parts.flatMap((part) => part.slots), ...routine.passes.flatMap((pass) => pass.changes)]
-  return new Set(slots.flatMap(({ content }) => (content.type === 'figure' ? [content.figureId] : [])))
+  const slots = [
+    ...routine.parts.flatMap((part) => part.slots),
+    ...routine.passes.flatMap((pass) => pass.changes),
+  ]
+  return new Set(
+    slots.flatMap(({ content }) => (content.type === 'figure' ? [content.figureId] : [])),
+  )
 }
 
 /** The sheet as a file that another Dellop can bring in. */
 export async function exportSheet(services: Services, id: string): Promise<SheetFile> {
   const pack = await callPack(services, id)
   const tune: Tune | null = pack.tune
-  return { format: 'dellop-sheet', version: 1, routine: pack.routine, figures: pack.figures, tune, school: await schoolById(services.database.source.manager, pack.routine.schoolId) }
+  return {
+    format: 'dellop-sheet',
+    version: 1,
+    routine: pack.routine,
+    figures: pack.figures,
+    tune,
+    school: await schoolById(services.database.source.manager, pack.routine.schoolId),
+  }
 }

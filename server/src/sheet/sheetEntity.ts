@@ -1,6 +1,9 @@
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm'
 
-/** A sheet as it stands. The document is the routine's JSON; title and the like are copies for the shelf. */
+/**
+ * A sheet as it stands. The document is the routine's JSON; title and the like are copies for the
+ * shelf.
+ */
 @Entity('sheet')
 export class SheetEntity {
   @PrimaryColumn('text')
@@ -22,7 +25,9 @@ export class SheetEntity {
   updatedAtMs!: number
 }
 
-/** One accepted batch: what turned the revision before into this one, and the answer a retry gets. */
+/**
+ * One accepted batch: what turned the revision before into this one, and the answer a retry gets.
+ */
 @Entity('sheet_batch')
 @Index('sheet_batch_once', ['sheetId', 'clientId', 'batchId'], { unique: true })
 export class SheetBatchEntity {
@@ -38,7 +43,9 @@ export class SheetBatchEntity {
   @Column('text')
   batchId!: string
 
-  /** The edits as they were applied, after merging; inverted, they lead back to the revision before. */
+  /**
+   * The edits as they were applied, after merging; inverted, they lead back to the revision before.
+   */
   @Column('text')
   edits!: string
 

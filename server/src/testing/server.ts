@@ -13,7 +13,9 @@ export interface TestServer extends Running {
   readonly remove: () => Promise<void>
 }
 
-export async function testServer(dataFolder = mkdtempSync(join(tmpdir(), 'dellop-test-'))): Promise<TestServer> {
+export async function testServer(
+  dataFolder = mkdtempSync(join(tmpdir(), 'dellop-test-')),
+): Promise<TestServer> {
   const running = await start({ dataFolder, webFolder: null, port: 0 })
   return {
     ...running,

@@ -6,7 +6,11 @@ import { changeTune, importScore, listTunes, newTune, tuneAnswer } from './servi
 export function tuneRoutes(router: Router, services: Services): void {
   serve(router, 'listTunes', async () => ({ tunes: await listTunes(services) }))
   serve(router, 'importScore', ({ body }) => importScore(services, body))
-  serve(router, 'getTune', ({ params }) => tuneAnswer(services.database.source.manager, params['id']!))
+  serve(router, 'getTune', ({ params }) =>
+    tuneAnswer(services.database.source.manager, params['id']!),
+  )
   serve(router, 'newTune', ({ body }) => newTune(services, body.tune))
-  serve(router, 'changeTune', ({ params, body }) => changeTune(services, params['id']!, body.tune, body.updatedAtMs))
+  serve(router, 'changeTune', ({ params, body }) =>
+    changeTune(services, params['id']!, body.tune, body.updatedAtMs),
+  )
 }

@@ -38,34 +38,69 @@ export async function findTune(manager: EntityManager, id: string): Promise<Tune
 }
 
 export async function saveTune(manager: EntityManager, tune: Tune, atMs: number): Promise<void> {
-  await manager.insert(TuneEntity, { id: tune.id, title: tune.title, document: JSON.stringify(tune), updatedAtMs: atMs })
+  await manager.insert(TuneEntity, {
+    id: tune.id,
+    title: tune.title,
+    document: JSON.stringify(tune),
+    updatedAtMs: atMs,
+  })
 }
 
 /** A tune as the API gives it, with the moment it was last changed. */
-export async function tuneAnswer(manager: EntityManager, id: string): Promise<{ tune: Tune; updatedAtMs: number }> {
+export async function tuneAnswer(
+  manager: EntityManager,
+  id: string,
+): Promise<{ tune: Tune; updatedAtMs: number }> {
   const row = await manager.findOneBy(TuneEntity, { id })
   if (!row) throw new HttpProblem('not-found', 'There is no such tune here.')
   return { tune: tuneOf(row), updatedAtMs: row.updatedAtMs }
 }
 
 /** Adds a tune; its recordings' sounds must be stored already. */
-export async function newTune(services: Services, tune: Tune): Promise<{ tune: Tune; updatedAtMs: number }> {
-  for (const recording of tune.recordings) if (recording.media !== null) await findMedia(services, recording.media)
+export async function newTune(
+  services: Services,
+  tune: Tune,
+): Promise<{ tune: Tune; updatedAtMs: number }> {
+  for (const recording of tune.recordings)
+    if (recording.media !== null) await findMedia(services, recording.media)
   return services.database.write(async (manager) => {
-    if (await tuneOrNull(manager, tune.id)) throw new HttpProblem('exists', `There is a tune with the id "${tune.id}" already.`, 'tune.id')
+    if (await tuneOrNull(manager, tune.id))
+      throw new HttpProblem(
+        'exists',
+        `There is a tune with the id "${tune.id}" already.`,
+        'tune.id',
+      )
     await saveTune(manager, tune, services.nowMs())
     return tuneAnswer(manager, tune.id)
   })
 }
 
 /** Changes a tune, unless somebody else has changed it since it was read. */
-export async function changeTune(services: Services, id: string, tune: Tune, readAtMs: number): Promise<{ tune: Tune; updatedAtMs: number }> {
-  if (tune.id !== id) throw new HttpProblem('input.invalid', `The tune in the request is "${tune.id}"; "${id}" was expected.`, 'tune.id')
+export async function changeTune(
+  services: Services,
+  id: string,
+  tune: Tune,
+  readAtMs: number,
+): Promise<{ tune: Tune; updatedAtMs: number }> {
+  if (tune.id !== id)
+    throw new HttpProblem(
+      'input.invalid',
+      `The tune in the request is "${tune.id}"; "${id}" was expected.`,
+      'tune.id',
+    )
   return services.database.write(async (manager) => {
     const { updatedAtMs } = await tuneAnswer(manager, id)
-    if (updatedAtMs !== readAtMs) throw new HttpProblem('edit.refused', 'This tune was changed elsewhere since it was opened. Reload it to see the change.')
+    if (updatedAtMs !== readAtMs)
+      throw new HttpProblem(
+        'edit.refused',
+        'This tune was changed elsewhere since it was opened. Reload it to see the change.',
+      )
     const now = Math.max(services.nowMs(), updatedAtMs + 1)
-    await manager.update(TuneEntity, { id }, { title: tune.title, document: JSON.stringify(tune), updatedAtMs: now })
+    await manager.update(
+      TuneEntity,
+      { id },
+      { title: tune.title, document: JSON.stringify(tune), updatedAtMs: now },
+    )
     return tuneAnswer(manager, id)
   })
 }
@@ -79,7 +114,10 @@ function readScore(music: WrittenMusic) {
 }
 
 /** Brings in written music: the house band plays it, the sound is stored, the tune is saved. */
-export async function importScore(services: Services, music: WrittenMusic): Promise<{ tune: Tune; updatedAtMs: number }> {
+export async function importScore(
+  services: Services,
+  music: WrittenMusic,
+): Promise<{ tune: Tune; updatedAtMs: number }> {
   const score = orProblem(readScore(music))
   const performance = playScore(score)
   const media = await addMediaBytes(services, wavBytes(performance.samples, performance.sampleRate))

@@ -10,9 +10,17 @@ const bring = async (title: string) =>
   (
     await server.ask
       .post('/api/tunes/score')
-      .send({ kind: 'abc', text: demoAbc().replace('P:IAABALAABAT', 'P:IAT').replace('T:Lamps Along the Staithe', `T:${title}`) })
+      .send({
+        kind: 'abc',
+        text: demoAbc()
+          .replace('P:IAABALAABAT', 'P:IAT')
+          .replace('T:Lamps Along the Staithe', `T:${title}`),
+      })
       .expect(200)
-  ).body as { tune: { id: string; title: string; recordings: { media: string }[] }; updatedAtMs: number }
+  ).body as {
+    tune: { id: string; title: string; recordings: { media: string }[] }
+    updatedAtMs: number
+  }
 
 describe('a tune', () => {
   it('is named by its title, and a second one of that title gets a name of its own', async () => {
@@ -24,7 +32,8 @@ describe('a tune', () => {
 
   it('is changed by who has seen it as it is, and refused to who has not', async () => {
     const { tune, updatedAtMs } = await bring('Changing')
-    const put = (title: string, at: number) => server.ask.put(`/api/tunes/${tune.id}`).send({ tune: { ...tune, title }, updatedAtMs: at })
+    const put = (title: string, at: number) =>
+      server.ask.put(`/api/tunes/${tune.id}`).send({ tune: { ...tune, title }, updatedAtMs: at })
     const changed = (await put('Changed once', updatedAtMs).expect(200)).body
     expect(changed.updatedAtMs).toBeGreaterThan(updatedAtMs)
     const late = await put('Changed unseen', updatedAtMs).expect(409)
@@ -82,7 +91,10 @@ describe('the demo', () => {
     const house = await testServer()
     const demo = join(__dirname, '../../../demo')
     await seedDemo(house.services, demo)
-    const count = async () => [(await house.ask.get('/api/tunes')).body.tunes.length, (await house.ask.get('/api/sheets')).body.sheets.length]
+    const count = async () => [
+      (await house.ask.get('/api/tunes')).body.tunes.length,
+      (await house.ask.get('/api/sheets')).body.sheets.length,
+    ]
     const first = await count()
     expect(first).toEqual([7, 9])
     await seedDemo(house.services, demo)

@@ -5,7 +5,9 @@ import { words } from '../words/index.ts'
 const notices = ref('')
 
 onMounted(async () => {
-  notices.value = await fetch('/THIRD-PARTY.md').then((response) => (response.ok ? response.text() : ''))
+  notices.value = await fetch('/THIRD-PARTY.md').then((response) =>
+    response.ok ? response.text() : '',
+  )
 })
 </script>
 
@@ -14,7 +16,8 @@ onMounted(async () => {
     <h1>{{ words.about.title }}</h1>
     <p class="lead">{{ words.about.text }}</p>
     <p>
-      <RouterLink :to="{ name: 'voice' }">{{ words.about.voice }}</RouterLink> · <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
+      <RouterLink :to="{ name: 'voice' }">{{ words.about.voice }}</RouterLink> ·
+      <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
     </p>
     <section aria-labelledby="care-head">
       <h2 id="care-head">{{ words.about.care }}</h2>

@@ -17,7 +17,14 @@ const isHere = (path: string): boolean => route.path.startsWith(path)
   <header class="bar">
     <RouterLink class="name" to="/sheets">dellop<span class="dot">.</span></RouterLink>
     <nav :aria-label="words.nav.label">
-      <RouterLink v-for="link in links" :key="link.to" :to="link.to" :class="{ here: isHere(link.to) }" :aria-current="isHere(link.to) ? 'page' : undefined">{{ link.name }}</RouterLink>
+      <RouterLink
+        v-for="link in links"
+        :key="link.to"
+        :to="link.to"
+        :class="{ here: isHere(link.to) }"
+        :aria-current="isHere(link.to) ? 'page' : undefined"
+        >{{ link.name }}</RouterLink
+      >
     </nav>
     <div id="bar-action" class="action" />
   </header>

@@ -3,10 +3,15 @@ import { problemSchema, routePath, ROUTES, type Route, type RouteName } from '@d
 import type { z } from 'zod'
 import { words } from '../words/index.ts'
 
-type AnswerOf<Name extends RouteName> = (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : undefined
-type RequestOf<Name extends RouteName> = (typeof ROUTES)[Name]['request'] extends z.ZodType<unknown, infer Body> ? Body : undefined
+type AnswerOf<Name extends RouteName> =
+  (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : undefined
+type RequestOf<Name extends RouteName> =
+  (typeof ROUTES)[Name]['request'] extends z.ZodType<unknown, infer Body> ? Body : undefined
 
-/** A request that did not succeed: `offline` when the server was not reached, else its problem's code. */
+/**
+ * A request that did not succeed: `offline` when the server was not reached, else its problem's
+ * code.
+ */
 export class ApiProblem extends Error {
   constructor(
     readonly code: string,
@@ -28,9 +33,17 @@ export interface CallOptions<Name extends RouteName> {
 }
 
 /** Calls a route of the API. What comes back is checked against the wire before anyone uses it. */
-export async function api<Name extends RouteName>(name: Name, { params, body }: CallOptions<Name> = {}): Promise<AnswerOf<Name>> {
+export async function api<Name extends RouteName>(
+  name: Name,
+  { params, body }: CallOptions<Name> = {},
+): Promise<AnswerOf<Name>> {
   const route: Route = ROUTES[name]
-  const response = await reach(routePath(route, params), { method: route.method, ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }) })
+  const response = await reach(routePath(route, params), {
+    method: route.method,
+    ...(body === undefined
+      ? {}
+      : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+  })
   const json: unknown = await response.json().catch(() => null)
   if (!response.ok) throw problemOf(json)
   if (!route.answer) return undefined as AnswerOf<Name>
@@ -49,8 +62,11 @@ async function reach(path: string, init: RequestInit): Promise<Response> {
 
 function problemOf(json: unknown): ApiProblem {
   const problem = problemSchema.safeParse(json)
-  return problem.success ? new ApiProblem(problem.data.code, problem.data.detail, problem.data.field) : new ApiProblem('server.failed', words.trouble.server)
+  return problem.success
+    ? new ApiProblem(problem.data.code, problem.data.detail, problem.data.field)
+    : new ApiProblem('server.failed', words.trouble.server)
 }
 
 /** What to tell a person about anything that was thrown. */
-export const sentenceOf = (thrown: unknown): string => (thrown instanceof Error ? thrown.message : words.trouble.server)
+export const sentenceOf = (thrown: unknown): string =>
+  thrown instanceof Error ? thrown.message : words.trouble.server

@@ -1,4 +1,7 @@
-/** How often the floor has danced a sheet before, as the cuer has set it on this machine: page and lectern go by the same. */
+/**
+ * How often the floor has danced a sheet before, as the cuer has set it on this machine: page and
+ * lectern go by the same.
+ */
 const keyOf = (sheetId: string): string => `dellop-known-${sheetId}`
 
 export function knownOf(sheetId: string): number {
@@ -6,4 +9,7 @@ export function knownOf(sheetId: string): number {
   return Number.isInteger(value) && value > 0 ? value : 0
 }
 
-export const keepKnown = (sheetId: string, known: number): void => (known > 0 ? localStorage.setItem(keyOf(sheetId), String(known)) : localStorage.removeItem(keyOf(sheetId)))
+export const keepKnown = (sheetId: string, known: number): void =>
+  known > 0
+    ? localStorage.setItem(keyOf(sheetId), String(known))
+    : localStorage.removeItem(keyOf(sheetId))

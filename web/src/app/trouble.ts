@@ -12,7 +12,10 @@ export function reportErrors(app: App): void {
     showing = true
     const report = `${location.pathname}\n${navigator.userAgent}\n${error instanceof Error ? error.stack : String(error)}`
     try {
-      await ElMessageBox.confirm(words.trouble.unexpected, words.trouble.title, { confirmButtonText: words.trouble.copy, cancelButtonText: words.trouble.close })
+      await ElMessageBox.confirm(words.trouble.unexpected, words.trouble.title, {
+        confirmButtonText: words.trouble.copy,
+        cancelButtonText: words.trouble.close,
+      })
       await navigator.clipboard.writeText(report)
     } catch {
       // Closed without copying.

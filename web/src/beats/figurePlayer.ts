@@ -16,8 +16,13 @@ export interface FigurePlayer {
 const AHEAD_SECONDS = 0.15
 const GAP_SECONDS = 0.1
 
-/** Plays a figure over and over to a click, at any tempo, by the audio context's clock; a bar of clicks comes before it. */
-export function useFigurePlayer(options: Readonly<{ lengthTicks: Ref<number>; bpm: Ref<number>; beatsPerBar: Ref<number> }>): FigurePlayer {
+/**
+ * Plays a figure over and over to a click, at any tempo, by the audio context's clock; a bar of
+ * clicks comes before it.
+ */
+export function useFigurePlayer(
+  options: Readonly<{ lengthTicks: Ref<number>; bpm: Ref<number>; beatsPerBar: Ref<number> }>,
+): FigurePlayer {
   const tick = ref<number | null>(null)
   const isPlaying = ref(false)
   const failure = ref(false)
@@ -32,7 +37,8 @@ export function useFigurePlayer(options: Readonly<{ lengthTicks: Ref<number>; bp
   function run(): void {
     if (!context || !isPlaying.value) return
     const now = context.currentTime
-    for (; clicked <= beatAt(now + AHEAD_SECONDS); clicked++) click(context, zero + clicked * secondsPerBeat, clicked % options.beatsPerBar.value === 0)
+    for (; clicked <= beatAt(now + AHEAD_SECONDS); clicked++)
+      click(context, zero + clicked * secondsPerBeat, clicked % options.beatsPerBar.value === 0)
     const at = beatAt(now) * TICKS_PER_BEAT
     // Before the first beat the count-in's last beat shows a pick-up; then it goes round and round.
     tick.value = at < 0 ? at : at % options.lengthTicks.value

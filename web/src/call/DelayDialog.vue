@@ -71,12 +71,20 @@ function use(seconds: number): void {
     <p>{{ words.lectern.delayText }}</p>
     <button class="tap" @pointerdown.prevent="tap">{{ words.lectern.delayTap }}</button>
     <p role="status">
-      <template v-if="measured">{{ words.lectern.delayFound(ms(measured.delaySeconds), ms(measured.spreadSeconds)) }}</template>
+      <template v-if="measured">{{
+        words.lectern.delayFound(ms(measured.delaySeconds), ms(measured.spreadSeconds))
+      }}</template>
       <template v-else>{{ words.lectern.delayTaps(taps.length, LEAST_TAPS) }}</template>
     </p>
     <p class="soft">{{ words.lectern.delayNow(ms(props.delaySeconds)) }}</p>
     <div class="actions keep-key">
-      <button class="button main" :disabled="!measured" @click="measured && use(Math.max(0, measured.delaySeconds))">{{ words.lectern.delayUse }}</button>
+      <button
+        class="button main"
+        :disabled="!measured"
+        @click="measured && use(Math.max(0, measured.delaySeconds))"
+      >
+        {{ words.lectern.delayUse }}
+      </button>
       <button class="button" @click="begin">{{ words.lectern.delayAgain }}</button>
       <button class="button" @click="use(0)">{{ words.lectern.delayZero }}</button>
     </div>

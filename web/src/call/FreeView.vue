@@ -1,8 +1,27 @@
 <script setup lang="ts">
-import { bestStart, freeFigures, freeFloor, isMoving, sheetOfCalled, usualFormation, type FreePhrase } from '@dellop/core/call'
+import {
+  bestStart,
+  freeFigures,
+  freeFloor,
+  isMoving,
+  sheetOfCalled,
+  usualFormation,
+  type FreePhrase,
+} from '@dellop/core/call'
 import { familyTempo, knownFigures } from '@dellop/core/figure'
 import { musicOn } from '@dellop/core/sheet'
-import { bpmAt, countLabel, layPhrases, phraseAt, steadyBeatMap, TICKS_PER_BEAT, ticksPerBar, USUAL_PHRASE_BARS, WALTZ_METRE, type Tick } from '@dellop/core/time'
+import {
+  bpmAt,
+  countLabel,
+  layPhrases,
+  phraseAt,
+  steadyBeatMap,
+  TICKS_PER_BEAT,
+  ticksPerBar,
+  USUAL_PHRASE_BARS,
+  WALTZ_METRE,
+  type Tick,
+} from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -16,7 +35,9 @@ import { keepCall, type CallKeeper } from './callKeeper.ts'
 import { useFree, type FreeCall } from './free.ts'
 import { useWakeLock } from './wakeLock.ts'
 
-/** Calling without a sheet: figure by figure, or phrase by phrase, from what the floor has covered. */
+/**
+ * Calling without a sheet: figure by figure, or phrase by phrase, from what the floor has covered.
+ */
 const route = useRoute()
 const router = useRouter()
 const library = useLibrary()
@@ -43,20 +64,33 @@ const usualBpm = computed(() => {
   const range = familyTempo(dance.value)?.range
   return range ? Math.round((range[0] + range[1]) / 2) : 100
 })
-/** Those the chosen floor has been taught; all of its level where nothing was; all where no floor is chosen. */
+/**
+ * Those the chosen floor has been taught; all of its level where nothing was; all where no floor is
+ * chosen.
+ */
 const figures = computed(() => {
   const profile = library.floor
   const known = profile && knownFigures(profile)
-  const covered = freeFigures(library.figures, dance.value, (figure) => known?.of(figure) === 'covered')
-  return covered.length > 0 ? covered : freeFigures(library.figures, dance.value, (figure) => !known || known.of(figure) !== 'beyond')
+  const covered = freeFigures(
+    library.figures,
+    dance.value,
+    (figure) => known?.of(figure) === 'covered',
+  )
+  return covered.length > 0
+    ? covered
+    : freeFigures(library.figures, dance.value, (figure) => !known || known.of(figure) !== 'beyond')
 })
 const phraseTicks = computed(() => USUAL_PHRASE_BARS * ticksPerBar(metre.value))
-const start = computed(() => bestStart(figures.value, usualFormation(dance.value), phraseTicks.value))
+const start = computed(() =>
+  bestStart(figures.value, usualFormation(dance.value), phraseTicks.value),
+)
 
 /** The tune's phrases, or usual ones. */
 const phrases = computed(() => {
   const own = tune.value ? musicOn(tune.value, null).music.phrases : []
-  return own.length > 0 ? own : layPhrases(metre.value, Array<number>(PHRASES).fill(USUAL_PHRASE_BARS), 0 as Tick)
+  return own.length > 0
+    ? own
+    : layPhrases(metre.value, Array<number>(PHRASES).fill(USUAL_PHRASE_BARS), 0 as Tick)
 })
 
 async function begin(): Promise<void> {
@@ -64,21 +98,43 @@ async function begin(): Promise<void> {
   try {
     const on = tune.value && musicOn(tune.value, null)
     const recording = on?.tune.recordings[0] ?? null
-    const beatMap = recording?.beatMap ?? steadyBeatMap(Number(bpm.value.replace(',', '.')) || usualBpm.value)
+    const beatMap =
+      recording?.beatMap ?? steadyBeatMap(Number(bpm.value.replace(',', '.')) || usualBpm.value)
     const firstStep = (on?.tune.danceStart ?? 0) as Tick
     if (recording?.media && !manual) player = await load(recording.media)
     const clock = manual ? new ManualClock() : audioClock(await wakeAudio())
     void wakeLock.keep()
     bpmNow.value = Math.round(bpmAt(beatMap, firstStep) * 10) / 10
-    const school = library.tonight ?? library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
+    const school =
+      library.tonight ??
+      library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
     const called = useFree({
       floor: freeFloor(figures.value, start.value!, usualFormation(dance.value)),
-      metre: metre.value, beatMap, firstStep, phrases: phrases.value, school, voice: library.voiceFor('en'), hallSeconds: library.settings.hallSeconds, clock, player,
+      metre: metre.value,
+      beatMap,
+      firstStep,
+      phrases: phrases.value,
+      school,
+      voice: library.voiceFor('en'),
+      hallSeconds: library.settings.hallSeconds,
+      clock,
+      player,
       onEvent: (event) => keeper?.note(event),
-    }) // prettier-ignore
+    })
     const { music: from, speed } = called.call.value
     keeper = keepCall(
-      { sheetId: null, revision: null, title: words.lectern.free.called(dance.value), floorId: library.floor?.id ?? null, where: '', caller: '', music: recording ? 'recording' : 'silent', from, speed, bpm: bpmNow.value },
+      {
+        sheetId: null,
+        revision: null,
+        title: words.lectern.free.called(dance.value),
+        floorId: library.floor?.id ?? null,
+        where: '',
+        caller: '',
+        music: recording ? 'recording' : 'silent',
+        from,
+        speed,
+        bpm: bpmNow.value,
+      },
       clock.now,
     )
     free.value = called
@@ -102,7 +158,15 @@ function loop(): void {
 function onKey(event: KeyboardEvent): void {
   const now = free.value
   const target = event.target instanceof HTMLElement ? event.target : null
-  if (!now || event.repeat || event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, select, textarea')) return
+  if (
+    !now ||
+    event.repeat ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    target?.closest('input, select, textarea')
+  )
+    return
   if ((event.key === ' ' || event.key === 'Enter') && target?.closest('button, a')) return
   const digit = /^[1-9]$/.test(event.key) ? Number(event.key) : 0
   if (event.key === ' ') now.key()
@@ -118,17 +182,31 @@ function onKey(event: KeyboardEvent): void {
   else return
   event.preventDefault()
 }
-const cautionsOf = ({ figures: list }: FreePhrase) => [...new Set(list.flatMap(({ figure }) => figure.cautions.map(({ kind }) => kind)))]
+const cautionsOf = ({ figures: list }: FreePhrase) => [
+  ...new Set(list.flatMap(({ figure }) => figure.cautions.map(({ kind }) => kind))),
+]
 const pick = (index: number): void => {
   const offer = free.value?.offers.value[index]
   if (offer) free.value!.take(offer)
 }
 
-const phrase = computed(() => (free.value ? phraseAt(phrases.value, free.value.position.value) : null))
+const phrase = computed(() =>
+  free.value ? phraseAt(phrases.value, free.value.position.value) : null,
+)
 const count = computed(() => {
   if (!free.value) return ''
   const whole = (Math.floor(free.value.position.value / TICKS_PER_BEAT) * TICKS_PER_BEAT) as Tick
-  return countLabel({ beatsPerGroup: metre.value.beatsPerBar, ones: 'plain', countFrom: 1, division: metre.value.division }, whole)?.text ?? '·'
+  return (
+    countLabel(
+      {
+        beatsPerGroup: metre.value.beatsPerBar,
+        ones: 'plain',
+        countFrom: 1,
+        division: metre.value.division,
+      },
+      whole,
+    )?.text ?? '·'
+  )
 })
 const beats = (ticks: number): number => Math.max(0, Math.ceil(ticks / TICKS_PER_BEAT))
 const next = computed(() => free.value?.coming.value[0] ?? null)
@@ -138,7 +216,9 @@ const nextText = computed(() => {
   const now = free.value
   if (!now) return ''
   if (next.value) return words.lectern.sayIn(beats(next.value.sayAt - now.position.value))
-  return now.place.value ? words.lectern.free.take(beats(now.place.value.at - now.position.value)) : ''
+  return now.place.value
+    ? words.lectern.free.take(beats(now.place.value.at - now.position.value))
+    : ''
 })
 
 /** What was called becomes a sheet. */
@@ -148,11 +228,34 @@ async function toSheet(): Promise<void> {
     now.end()
     await keeper?.finish()
     const routine = sheetOfCalled({
-      id: randomId(), title: words.lectern.free.called(dance.value), dance: dance.value, metre: metre.value, bpm: bpmNow.value, schoolId: 'round', tuneId: tune.value?.id ?? null, recordingId: null, language: 'en',
-      start: start.value!, formation: usualFormation(dance.value), phrases: phrases.value, called: now.taken.value, newId: randomId,
-    }) // prettier-ignore
+      id: randomId(),
+      title: words.lectern.free.called(dance.value),
+      dance: dance.value,
+      metre: metre.value,
+      bpm: bpmNow.value,
+      schoolId: 'round',
+      tuneId: tune.value?.id ?? null,
+      recordingId: null,
+      language: 'en',
+      start: start.value!,
+      formation: usualFormation(dance.value),
+      phrases: phrases.value,
+      called: now.taken.value,
+      newId: randomId,
+    })
     const used = new Set(now.taken.value.map(({ figureId }) => figureId))
-    const { id } = await api('importSheet', { body: { file: { format: 'dellop-sheet', version: 1, routine, figures: library.figures.filter((figure) => used.has(figure.id)), tune: null, school: null } } })
+    const { id } = await api('importSheet', {
+      body: {
+        file: {
+          format: 'dellop-sheet',
+          version: 1,
+          routine,
+          figures: library.figures.filter((figure) => used.has(figure.id)),
+          tune: null,
+          school: null,
+        },
+      },
+    })
     await router.push({ name: 'sheet', params: { id } })
   } catch (error) {
     failure.value = sentenceOf(error)
@@ -197,14 +300,21 @@ onBeforeUnmount(() => {
           >{{ words.lectern.free.tune }}
           <select v-model="tuneId">
             <option value="">{{ words.lectern.free.noTune }}</option>
-            <option v-for="one in library.tunes" :key="one.id" :value="one.id">{{ one.title }}</option>
+            <option v-for="one in library.tunes" :key="one.id" :value="one.id">
+              {{ one.title }}
+            </option>
           </select></label
         >
-        <label v-if="!tune">{{ words.lectern.free.bpm }}<input v-model="bpm" inputmode="decimal" :placeholder="String(usualBpm)" /></label>
+        <label v-if="!tune"
+          >{{ words.lectern.free.bpm
+          }}<input v-model="bpm" inputmode="decimal" :placeholder="String(usualBpm)"
+        /></label>
         <p>{{ words.lectern.free.figures(figures.length, library.floor?.name ?? null) }}</p>
         <p v-if="!start" role="status">{{ words.lectern.free.never }}</p>
         <p v-else>{{ words.lectern.free.stand(words.hold(start.hold)) }}</p>
-        <button class="button main" :disabled="!start" @click="begin">{{ words.lectern.free.begin }}</button>
+        <button class="button main" :disabled="!start" @click="begin">
+          {{ words.lectern.free.begin }}
+        </button>
       </template>
       <RouterLink :to="{ name: 'sheets' }">{{ words.lectern.free.leave }}</RouterLink>
     </section>
@@ -212,12 +322,22 @@ onBeforeUnmount(() => {
       <header class="top">
         <span class="pass">{{ words.lectern.free.called(dance) }}</span>
         <span class="numbers count"
-          ><template v-if="phrase">{{ words.lectern.free.phrase(phrase.index + 1, beats(phrase.end - free.position.value)) }}</template></span
+          ><template v-if="phrase">{{
+            words.lectern.free.phrase(phrase.index + 1, beats(phrase.end - free.position.value))
+          }}</template></span
         >
       </header>
-      <div class="cue" :class="{ speak: next && free.position.value >= next.sayAt }" data-testid="free-cue">
-        <strong>{{ next ? next.danced.figure.name : over ? words.lectern.theEnd : words.lectern.free.choose }}</strong>
-        <span>{{ next && free.position.value >= next.sayAt ? words.lectern.sayNow : nextText }}</span>
+      <div
+        class="cue"
+        :class="{ speak: next && free.position.value >= next.sayAt }"
+        data-testid="free-cue"
+      >
+        <strong>{{
+          next ? next.danced.figure.name : over ? words.lectern.theEnd : words.lectern.free.choose
+        }}</strong>
+        <span>{{
+          next && free.position.value >= next.sayAt ? words.lectern.sayNow : nextText
+        }}</span>
       </div>
       <div class="middle">
         <div>
@@ -225,12 +345,25 @@ onBeforeUnmount(() => {
           <p class="dancing">{{ free.dancing.value?.danced.figure.name ?? '' }}</p>
         </div>
         <section class="offers" :aria-label="words.lectern.free.offers">
-          <h2>{{ free.typed.value === '' ? words.lectern.free.offers : words.lectern.free.typed(free.typed.value) }}</h2>
+          <h2>
+            {{
+              free.typed.value === ''
+                ? words.lectern.free.offers
+                : words.lectern.free.typed(free.typed.value)
+            }}
+          </h2>
           <ol>
             <li v-for="(offer, i) in free.offers.value" :key="offer.danced.figure.id">
               <button class="offer" @click="free.take(offer)">
-                <kbd class="count">{{ i + 1 }}</kbd> {{ offer.danced.figure.name }} <small>{{ words.format.counts(offer.danced.lengthTicks / TICKS_PER_BEAT) }}</small>
-                <small v-for="caution in offer.danced.figure.cautions" :key="caution.kind" class="caution" :title="caution.text">{{ words.caution[caution.kind] }}</small>
+                <kbd class="count">{{ i + 1 }}</kbd> {{ offer.danced.figure.name }}
+                <small>{{ words.format.counts(offer.danced.lengthTicks / TICKS_PER_BEAT) }}</small>
+                <small
+                  v-for="caution in offer.danced.figure.cautions"
+                  :key="caution.kind"
+                  class="caution"
+                  :title="caution.text"
+                  >{{ words.caution[caution.kind] }}</small
+                >
               </button>
             </li>
           </ol>
@@ -241,8 +374,11 @@ onBeforeUnmount(() => {
           <ol>
             <li v-for="(way, i) in free.ways.value.phrases" :key="i">
               <button class="offer" @click="free.takeWay(i)">
-                <kbd class="count">{{ i + 7 }}</kbd> {{ way.figures.map(({ figure }) => figure.name).join(' · ') }}
-                <small v-for="kind in cautionsOf(way)" :key="kind" class="caution">{{ words.caution[kind] }}</small>
+                <kbd class="count">{{ i + 7 }}</kbd>
+                {{ way.figures.map(({ figure }) => figure.name).join(' · ') }}
+                <small v-for="kind in cautionsOf(way)" :key="kind" class="caution">{{
+                  words.caution[kind]
+                }}</small>
               </button>
             </li>
           </ol>
@@ -253,10 +389,19 @@ onBeforeUnmount(() => {
         {{ free.coming.value.map(({ danced }) => danced.figure.name).join(' · ') }}
       </p>
       <footer class="foot">
-        <button class="main-key" @click="free.key()">{{ moving ? words.lectern.pause : over ? words.lectern.theEnd : words.lectern.start }}</button>
-        <label class="check"><input v-model="free.surprise.value" type="checkbox" /> {{ words.lectern.free.surprise }} (0)</label>
-        <button class="button small" @click="free.putBack()">{{ words.lectern.free.putBack }}</button>
-        <button class="button small" :disabled="free.taken.value.length === 0" @click="toSheet">{{ words.lectern.free.toSheet }}</button>
+        <button class="main-key" @click="free.key()">
+          {{ moving ? words.lectern.pause : over ? words.lectern.theEnd : words.lectern.start }}
+        </button>
+        <label class="check"
+          ><input v-model="free.surprise.value" type="checkbox" />
+          {{ words.lectern.free.surprise }} (0)</label
+        >
+        <button class="button small" @click="free.putBack()">
+          {{ words.lectern.free.putBack }}
+        </button>
+        <button class="button small" :disabled="free.taken.value.length === 0" @click="toSheet">
+          {{ words.lectern.free.toSheet }}
+        </button>
         <RouterLink :to="{ name: 'sheets' }">{{ words.lectern.free.leave }}</RouterLink>
         <p class="soft">{{ words.lectern.free.keys }}</p>
       </footer>

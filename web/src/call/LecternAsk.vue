@@ -3,17 +3,35 @@ import { computed } from 'vue'
 import type { Asked } from './dance.ts'
 import { words } from '../words/index.ts'
 
-/** A question that a digit answers: what the floor danced, what the cuer called, how the dance goes on. */
+/**
+ * A question that a digit answers: what the floor danced, what the cuer called, how the dance goes
+ * on.
+ */
 const props = defineProps<{ asked: Asked }>()
 const emit = defineEmits<{ answer: [index: number]; close: [] }>()
 
-const title = computed(() => (props.asked.what === 'go-on' ? words.lectern.goOnTitle : props.asked.whose === 'cuer' ? words.lectern.wrongTitle : words.lectern.otherTitle))
+const title = computed(() =>
+  props.asked.what === 'go-on'
+    ? words.lectern.goOnTitle
+    : props.asked.whose === 'cuer'
+      ? words.lectern.wrongTitle
+      : words.lectern.otherTitle,
+)
 const offers = computed((): string[] =>
   props.asked.what === 'go-on'
     ? props.asked.offers.map(({ kind, figure }) => words.lectern.goOns[kind](figure?.name ?? ''))
-    : [...props.asked.offers.map(({ kind, figure }) => words.lectern.others[kind](figure.name)), words.lectern.unknown],
+    : [
+        ...props.asked.offers.map(({ kind, figure }) => words.lectern.others[kind](figure.name)),
+        words.lectern.unknown,
+      ],
 )
-const none = computed(() => (props.asked.offers.length > 0 ? '' : props.asked.what === 'go-on' ? words.lectern.goOnNone : words.lectern.otherNone))
+const none = computed(() =>
+  props.asked.offers.length > 0
+    ? ''
+    : props.asked.what === 'go-on'
+      ? words.lectern.goOnNone
+      : words.lectern.otherNone,
+)
 </script>
 
 <template>

@@ -4,12 +4,25 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 import { widthInLines } from '../page/measure.ts'
 
-/** The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be said. */
-const props = defineProps<{ cue: Cue | null; speak: boolean; late: Rung | null; beatsToGo: number; over: boolean; scale: number }>()
+/**
+ * The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be
+ * said.
+ */
+const props = defineProps<{
+  cue: Cue | null
+  speak: boolean
+  late: Rung | null
+  beatsToGo: number
+  over: boolean
+  scale: number
+}>()
 
 const LARGEST = 132
 const LARGEST_TWO = 92
-/** From four metres a capital is read at 60 px and more: it then stands 13 mm high on a small laptop. */
+/**
+ * From four metres a capital is read at 60 px and more: it then stands 13 mm high on a small
+ * laptop.
+ */
 const SMALLEST = 84
 const NARROW = 700
 const width = ref(1200)
@@ -29,11 +42,15 @@ const size = computed(() => {
   for (const lines of [1, 2, 3]) {
     const at100 = widthInLines(text, lines, "800 100px 'Bricolage Grotesque Variable', sans-serif")
     const fits = Math.floor(((width.value - (isNarrow ? 78 : 130)) / Math.max(at100, 1)) * 100)
-    if (fits >= least * (lines === 1 ? 1.15 : 1)) return Math.min(fits, (lines === 1 ? LARGEST : LARGEST_TWO) * props.scale)
+    if (fits >= least * (lines === 1 ? 1.15 : 1))
+      return Math.min(fits, (lines === 1 ? LARGEST : LARGEST_TWO) * props.scale)
   }
   return least
 })
-/** The words stay as they are: whoever is saying them must not lose them. What a late cuer can still say stands below. */
+/**
+ * The words stay as they are: whoever is saying them must not lose them. What a late cuer can still
+ * say stands below.
+ */
 const wait = computed(() => {
   const due = props.speak ? words.lectern.sayNow : words.lectern.sayIn(Math.ceil(props.beatsToGo))
   if (!props.late) return due
@@ -45,10 +62,14 @@ const wait = computed(() => {
 <template>
   <div ref="room" class="room">
     <div class="cue" :class="{ speak, none: !cue }">
-      <span v-if="cue" class="text" :style="{ fontSize: `${size}px` }" data-testid="next-cue">{{ cue.text }}</span>
+      <span v-if="cue" class="text" :style="{ fontSize: `${size}px` }" data-testid="next-cue">{{
+        cue.text
+      }}</span>
       <span v-else class="end">{{ over ? words.lectern.theEnd : words.lectern.nothingMore }}</span>
     </div>
-    <p class="wait" data-testid="wait" :class="{ speak, late }" aria-hidden="true">{{ cue ? wait : '' }}</p>
+    <p class="wait" data-testid="wait" :class="{ speak, late }" aria-hidden="true">
+      {{ cue ? wait : '' }}
+    </p>
   </div>
 </template>
 

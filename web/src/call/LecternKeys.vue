@@ -1,8 +1,20 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue'
 import { words } from '../words/index.ts'
-import { HELD_COMMANDS, LECTERN_COMMANDS, signalsOf, type LecternKey, type SignalMap } from './lecternKeys.ts'
-import { allowMidi, listenForSignals, midiIsAllowed, midiIsPossible, pretendPedal } from './signals.ts'
+import {
+  HELD_COMMANDS,
+  LECTERN_COMMANDS,
+  signalsOf,
+  type LecternKey,
+  type SignalMap,
+} from './lecternKeys.ts'
+import {
+  allowMidi,
+  listenForSignals,
+  midiIsAllowed,
+  midiIsPossible,
+  pretendPedal,
+} from './signals.ts'
 
 /** All that can be pressed, and teaching a key, a pedal or a button by pressing it. */
 const props = defineProps<{ signals: SignalMap }>()
@@ -12,7 +24,9 @@ const emit = defineEmits<{ teach: [signal: string, command: LecternKey]; forget:
 const learning = ref<LecternKey | null>(null)
 const told = ref('')
 const midi = ref(midiIsAllowed())
-const namesOf = (command: LecternKey): string[] => [...new Set(signalsOf(props.signals, command).map(words.lectern.signal))]
+const namesOf = (command: LecternKey): string[] => [
+  ...new Set(signalsOf(props.signals, command).map(words.lectern.signal)),
+]
 
 /** While something is learned every press is for it, also one inside the dialog. */
 function learn(signal: string): void {
@@ -23,7 +37,8 @@ function learn(signal: string): void {
   told.value = words.lectern.taught(words.lectern.signal(signal), words.lectern.commands[command])
 }
 function onKey(event: KeyboardEvent): void {
-  if (!learning.value || event.repeat || ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key)) return
+  if (!learning.value || event.repeat || ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key))
+    return
   event.preventDefault()
   event.stopPropagation()
   learn(`key:${event.key.length === 1 ? event.key.toLowerCase() : event.key}`)
@@ -51,7 +66,12 @@ function pretend(controller: number): void {
 </script>
 
 <template>
-  <el-dialog v-model="shown" :title="words.lectern.keysTitle" width="min(54rem, 94vw)" @closed="learning = null">
+  <el-dialog
+    v-model="shown"
+    :title="words.lectern.keysTitle"
+    width="min(54rem, 94vw)"
+    @closed="learning = null"
+  >
     <p class="text">{{ words.lectern.keysText }}</p>
     <p class="learned" role="status">{{ learning ? words.lectern.teachNow : told }}</p>
     <ul class="list">
@@ -60,10 +80,20 @@ function pretend(controller: number): void {
           ><kbd v-for="name in namesOf(command)" :key="name" class="count">{{ name }}</kbd></span
         >
         <span
-          >{{ words.lectern.commands[command] }} <em v-if="HELD_COMMANDS.has(command)">({{ words.lectern.held }})</em></span
+          >{{ words.lectern.commands[command] }}
+          <em v-if="HELD_COMMANDS.has(command)">({{ words.lectern.held }})</em></span
         >
-        <button v-if="learning !== command" class="button small" :aria-label="words.lectern.teach(words.lectern.commands[command])" @click="learning = command">{{ words.lectern.teach('').replace(/: $/, '') }}</button>
-        <button v-else class="button small" @click="learning = null">{{ words.lectern.teachCancel }}</button>
+        <button
+          v-if="learning !== command"
+          class="button small"
+          :aria-label="words.lectern.teach(words.lectern.commands[command])"
+          @click="learning = command"
+        >
+          {{ words.lectern.teach('').replace(/: $/, '') }}
+        </button>
+        <button v-else class="button small" @click="learning = null">
+          {{ words.lectern.teachCancel }}
+        </button>
       </li>
     </ul>
     <p>
@@ -76,7 +106,8 @@ function pretend(controller: number): void {
     </p>
     <p>{{ words.lectern.pretend }}</p>
     <p>
-      <button class="button" @click="pretend(67)">{{ words.lectern.pretendLeft }}</button> <button class="button" @click="pretend(64)">{{ words.lectern.pretendRight }}</button>
+      <button class="button" @click="pretend(67)">{{ words.lectern.pretendLeft }}</button>
+      <button class="button" @click="pretend(64)">{{ words.lectern.pretendRight }}</button>
     </p>
   </el-dialog>
 </template>

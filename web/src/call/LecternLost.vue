@@ -9,7 +9,8 @@ import { wayName, wayPrice } from './wayWords.ts'
 const props = defineProps<{ offers: readonly Reentry[]; position: TickPosition; written: Sheet }>()
 const emit = defineEmits<{ take: [index: number]; carryOn: [] }>()
 
-const waitOf = (offer: Reentry): number => Math.max(0, Math.ceil((offer.at - props.position) / TICKS_PER_BEAT))
+const waitOf = (offer: Reentry): number =>
+  Math.max(0, Math.ceil((offer.at - props.position) / TICKS_PER_BEAT))
 </script>
 
 <template>
@@ -20,7 +21,9 @@ const waitOf = (offer: Reentry): number => Math.max(0, Math.ceil((offer.at - pro
       <li v-for="(offer, i) in offers" :key="`${offer.at} ${offer.slot.key}`">
         <button class="offer own-key" @click="emit('take', i)">
           <kbd class="count">{{ i + 1 }}</kbd>
-          <strong>{{ words.lectern.offer(wayName(offer), offer.pass.part.label, waitOf(offer)) }}</strong>
+          <strong>{{
+            words.lectern.offer(wayName(offer), offer.pass.part.label, waitOf(offer))
+          }}</strong>
           <span>{{ wayPrice(offer, written) }}</span>
         </button>
       </li>

@@ -6,16 +6,31 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
 /** The phrase being danced, as one row with a playhead. */
-const props = defineProps<{ prepared: PreparedCall; position: TickPosition; currentCue: string | null; canGo: boolean }>()
+const props = defineProps<{
+  prepared: PreparedCall
+  position: TickPosition
+  currentCue: string | null
+  canGo: boolean
+}>()
 const emit = defineEmits<{ go: [at: Tick] }>()
 
 /** On a narrow screen half a line, so that names stay readable. */
 const BARS = window.matchMedia('(max-width: 700px)').matches ? 4 : 8
 const rows = computed(() => {
   const { sheet, plan } = props.prepared
-  return phraseRows({ timeline: sheet.timeline, plan, phrases: sheet.phrases, metre: sheet.routine.metre, firstStep: sheet.firstStep, barsPerLine: BARS })
+  return phraseRows({
+    timeline: sheet.timeline,
+    plan,
+    phrases: sheet.phrases,
+    metre: sheet.routine.metre,
+    firstStep: sheet.firstStep,
+    barsPerLine: BARS,
+  })
 })
-const row = computed((): PhraseRow | null => rows.value.find((one) => props.position < one.end) ?? rows.value.at(-1) ?? null)
+const row = computed(
+  (): PhraseRow | null =>
+    rows.value.find((one) => props.position < one.end) ?? rows.value.at(-1) ?? null,
+)
 const line = computed(() => {
   const lines = row.value?.lines ?? []
   return lines.find((one) => props.position < one.end) ?? lines.at(-1) ?? null
@@ -27,11 +42,22 @@ const dancing = computed(() => lecternAt(props.prepared, props.position).dancing
 const bars = computed(() => {
   const { metre } = props.prepared.sheet.routine
   const count = Math.round(span.value / TICKS_PER_BEAT / metre.beatsPerBar)
-  const style = { beatsPerGroup: metre.beatsPerBar, ones: 'numbered', countFrom: 1, division: metre.division } as const
+  const style = {
+    beatsPerGroup: metre.beatsPerBar,
+    ones: 'numbered',
+    countFrom: 1,
+    division: metre.division,
+  } as const
   return Array.from({ length: count }, (_, i) => ({
     at: ((line.value?.start ?? 0) + i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick,
     left: (100 * i) / count,
-    text: countLabel(style, ((line.value?.start ?? 0) - (row.value?.start ?? 0) + i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick)?.text ?? '',
+    text:
+      countLabel(
+        style,
+        ((line.value?.start ?? 0) -
+          (row.value?.start ?? 0) +
+          i * metre.beatsPerBar * TICKS_PER_BEAT) as Tick,
+      )?.text ?? '',
   }))
 })
 </script>
@@ -39,15 +65,42 @@ const bars = computed(() => {
 <template>
   <div v-if="line" class="row" :aria-label="words.lectern.row" role="group">
     <div class="bars count">
-      <button v-for="bar in bars" :key="bar.left" class="own-key" :disabled="!canGo" :aria-label="words.lectern.goTo(bar.text)" :style="{ left: `${bar.left}%` }" @click="emit('go', bar.at)">{{ bar.text }}</button>
+      <button
+        v-for="bar in bars"
+        :key="bar.left"
+        class="own-key"
+        :disabled="!canGo"
+        :aria-label="words.lectern.goTo(bar.text)"
+        :style="{ left: `${bar.left}%` }"
+        @click="emit('go', bar.at)"
+      >
+        {{ bar.text }}
+      </button>
     </div>
     <div class="said">
-      <span v-for="ribbon in line.ribbons" :key="ribbon.key" class="ribbon" :class="{ here: ribbon.key === currentCue }" :style="{ left: `${percent(ribbon.start)}%`, width: `${percent(ribbon.end) - percent(ribbon.start)}%` }" />
+      <span
+        v-for="ribbon in line.ribbons"
+        :key="ribbon.key"
+        class="ribbon"
+        :class="{ here: ribbon.key === currentCue }"
+        :style="{
+          left: `${percent(ribbon.start)}%`,
+          width: `${percent(ribbon.end) - percent(ribbon.start)}%`,
+        }"
+      />
     </div>
     <div class="danced">
-      <span v-for="block in line.blocks" :key="block.slot.key" class="block" :class="{ here: block.slot.key === dancing }" :style="{ left: `${percent(block.start)}%`, width: `calc(${percent(block.end) - percent(block.start)}% - 3px)` }">{{
-        words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)
-      }}</span>
+      <span
+        v-for="block in line.blocks"
+        :key="block.slot.key"
+        class="block"
+        :class="{ here: block.slot.key === dancing }"
+        :style="{
+          left: `${percent(block.start)}%`,
+          width: `calc(${percent(block.end) - percent(block.start)}% - 3px)`,
+        }"
+        >{{ words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null) }}</span
+      >
     </div>
     <span class="head" :style="{ left: `${head}%` }" />
   </div>

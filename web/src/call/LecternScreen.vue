@@ -42,10 +42,31 @@ const props = defineProps<{
   callId: () => string | null
   note: string
 }>()
-const emit = defineEmits<{ delay: [seconds: number]; music: [from: 'recording' | 'elsewhere']; fresh: [] }>()
+const emit = defineEmits<{
+  delay: [seconds: number]
+  music: [from: 'recording' | 'elsewhere']
+  fresh: []
+}>()
 const speaks = defineModel<boolean>('speaks', { required: true })
 
-const { call, moment, position, prepared, counting, lost, standby, asked, told, waiting, waitingCue, coming, loop, tapUnit, tapped, nextLandmark } = props.lectern
+const {
+  call,
+  moment,
+  position,
+  prepared,
+  counting,
+  lost,
+  standby,
+  asked,
+  told,
+  waiting,
+  waitingCue,
+  coming,
+  loop,
+  tapUnit,
+  tapped,
+  nextLandmark,
+} = props.lectern
 const wakeLock = useWakeLock()
 const looks = useLooks()
 const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
@@ -57,7 +78,8 @@ let frame = 0
 /** One look at the clock a frame; only what has changed is drawn. */
 function loopFrames(): void {
   props.lectern.draw()
-  if (approach.value) approach.value.style.transform = `scaleX(${approachAt(prepared.value, position.value)})`
+  if (approach.value)
+    approach.value.style.transform = `scaleX(${approachAt(prepared.value, position.value)})`
   frame = requestAnimationFrame(loopFrames)
 }
 
@@ -81,7 +103,8 @@ function mark(): void {
   say(words.lectern.marked, 2.5)
 }
 /** A digit answers what is asked, or takes a way back in. */
-const digit = (index: number) => (): void => (asked.value ? props.lectern.answer(index) : props.lectern.rejoin(index))
+const digit = (index: number) => (): void =>
+  asked.value ? props.lectern.answer(index) : props.lectern.rejoin(index)
 
 const actions: Readonly<Record<LecternKey, () => void>> = {
   main: press,
@@ -116,14 +139,20 @@ const actions: Readonly<Record<LecternKey, () => void>> = {
   words: looks.nextParts,
   larger: looks.larger,
   smaller: looks.smaller,
-  whole: () => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen().catch(() => undefined)),
+  whole: () =>
+    void (document.fullscreenElement
+      ? document.exitFullscreen()
+      : document.documentElement.requestFullscreen().catch(() => undefined)),
   delay: () => (delayShown.value = true),
   keys: () => (keysShown.value = true),
   sound: () => (soundShown.value = true),
   screens: () => (screensShown.value = true),
 }
 const isOpen = (): boolean => Object.values(dialogs).some(({ value }) => value)
-const commands = useLecternCommands(actions, { isMoving: () => isMoving(call.value), isOff: isOpen })
+const commands = useLecternCommands(actions, {
+  isMoving: () => isMoving(call.value),
+  isOff: isOpen,
+})
 
 /** Second screens are told only while they are switched on. */
 const unlink = shallowRef<(() => void) | null>(null)
@@ -133,9 +162,12 @@ function link(isOn: boolean): void {
   unlink.value = isOn ? linkToHall(props.lectern, (command) => actions[command]()) : null
 }
 
-/** What was pressed with a finger or the mouse does not keep the space bar from being the one key. */
+/**
+ * What was pressed with a finger or the mouse does not keep the space bar from being the one key.
+ */
 function unfocus(event: MouseEvent): void {
-  if (event.detail > 0 && event.target instanceof HTMLElement) event.target.closest('button')?.blur()
+  if (event.detail > 0 && event.target instanceof HTMLElement)
+    event.target.closest('button')?.blur()
 }
 
 onMounted(() => {
@@ -152,14 +184,26 @@ onBeforeUnmount(() => {
 })
 
 const moving = computed(() => isMoving(call.value))
-const waits = computed(() => call.value.state === 'holding' || call.value.state === 'free-time' || waitingCue.value !== null)
-const waitingName = computed(() => waitingCue.value?.text ?? (waiting.value ? words.format.slotName(waiting.value.slot.content, waiting.value.figure?.name ?? null) : ''))
+const waits = computed(
+  () =>
+    call.value.state === 'holding' || call.value.state === 'free-time' || waitingCue.value !== null,
+)
+const waitingName = computed(
+  () =>
+    waitingCue.value?.text ??
+    (waiting.value
+      ? words.format.slotName(waiting.value.slot.content, waiting.value.figure?.name ?? null)
+      : ''),
+)
 const mainText = computed(() => {
   if (lost.value) return lost.value.length > 0 ? words.lectern.takeFirst : words.lectern.carryOn
   if (asked.value) return words.lectern.takeFirst
   if (waits.value) return waitingCue.value ? words.lectern.byHandKey : words.lectern.letGoKey
   if (moving.value) return words.lectern.pause
-  return { paused: words.lectern.goOn, ended: words.lectern.again }[call.value.state as string] ?? words.lectern.start
+  return (
+    { paused: words.lectern.goOn, ended: words.lectern.again }[call.value.state as string] ??
+    words.lectern.start
+  )
 })
 const over = computed(() => call.value.state === 'ended' || moment.value.beatsLeft === 0)
 const part = computed(() => {
@@ -169,19 +213,48 @@ const part = computed(() => {
 })
 const nextPass = computed(() => {
   const { passes } = prepared.value.sheet.timeline
-  const next = passes[moment.value.pass ? passes.indexOf(moment.value.pass) + 1 : position.value < 0 ? 0 : passes.length]
+  const next =
+    passes[
+      moment.value.pass
+        ? passes.indexOf(moment.value.pass) + 1
+        : position.value < 0
+          ? 0
+          : passes.length
+    ]
   if (!next) return ''
   const shift = moment.value.pass?.pass.shift
-  return [next.ordinals > 1 && next.ordinal === next.ordinals ? words.lectern.lastNext(next.part.label) : words.lectern.nextPass(words.format.passName(next)), shift ? words.lectern.shiftNext(shift.lead, shift.follow) : '']
+  return [
+    next.ordinals > 1 && next.ordinal === next.ordinals
+      ? words.lectern.lastNext(next.part.label)
+      : words.lectern.nextPass(words.format.passName(next)),
+    shift ? words.lectern.shiftNext(shift.lead, shift.follow) : '',
+  ]
     .filter(Boolean)
     .join(' · ')
 })
 const stance = computed(() => {
   const state = moment.value.dancing?.before ?? props.sheet.routine.start
-  return words.lectern.facing(facingWords(props.sheet.routine, state.lead.facing), words.hold(state.hold))
+  return words.lectern.facing(
+    facingWords(props.sheet.routine, state.lead.facing),
+    words.hold(state.hold),
+  )
 })
-const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, (props.sheet.firstStep + Math.max(0, position.value)) as TickPosition) * call.value.speed))
-const secondsLeft = computed(() => Math.max(0, (props.sheet.clock.heardAt(prepared.value.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(Math.max(0, Math.floor(position.value)) as Tick)) / call.value.speed))
+const bpm = computed(() =>
+  Math.round(
+    bpmAt(
+      props.sheet.beatMap,
+      (props.sheet.firstStep + Math.max(0, position.value)) as TickPosition,
+    ) * call.value.speed,
+  ),
+)
+const secondsLeft = computed(() =>
+  Math.max(
+    0,
+    (props.sheet.clock.heardAt(prepared.value.sheet.timeline.lengthTicks) -
+      props.sheet.clock.heardAt(Math.max(0, Math.floor(position.value)) as Tick)) /
+      call.value.speed,
+  ),
+)
 const dancingName = computed(() => {
   const { dancing } = moment.value
   return dancing ? words.format.slotName(dancing.slot.content, dancing.figure?.name ?? null) : ''
@@ -189,40 +262,130 @@ const dancingName = computed(() => {
 const comingText = computed(() => {
   if (!coming.value) return ''
   const { slot, at, link: between } = coming.value
-  return words.lectern.coming(words.format.slotName(slot.slot.content, slot.figure?.name ?? null), Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)), between && linkName(between))
+  return words.lectern.coming(
+    words.format.slotName(slot.slot.content, slot.figure?.name ?? null),
+    Math.max(0, Math.ceil((at - position.value) / TICKS_PER_BEAT)),
+    between && linkName(between),
+  )
 })
 const big = computed(() => counting.value?.text ?? (moment.value.count || '·'))
-const FOOT_KEYS: readonly LecternKey[] = ['lost', 'hold', 'other', 'one-more', 'skip', 'mark', 'take-back', 'keys']
-const keyName = (command: LecternKey): string => words.lectern.signal(signalsOf(commands.signals.value, command)[0] ?? '')
+const FOOT_KEYS: readonly LecternKey[] = [
+  'lost',
+  'hold',
+  'other',
+  'one-more',
+  'skip',
+  'mark',
+  'take-back',
+  'keys',
+]
+const keyName = (command: LecternKey): string =>
+  words.lectern.signal(signalsOf(commands.signals.value, command)[0] ?? '')
 const readiness = computed(() => (props.kept ? words.lectern.ready : words.lectern.notKept))
-const soundNote = computed(() => (props.lectern.isElsewhere ? '' : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound]))
-const line = computed(() => (asleep.value ? words.lectern.stood : '') || flash.value || commands.holding.value || (told.value ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated) : '') || props.note)
+const soundNote = computed(() =>
+  props.lectern.isElsewhere
+    ? ''
+    : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound],
+)
+const line = computed(
+  () =>
+    (asleep.value ? words.lectern.stood : '') ||
+    flash.value ||
+    commands.holding.value ||
+    (told.value
+      ? words.lectern.told(told.value.turn, told.value.dropped, told.value.repeated)
+      : '') ||
+    props.note,
+)
 /** The ways back in stand where nothing else has to be said. */
-const standsBy = computed(() => standby.value.length > 0 && moving.value && line.value === '' && looks.layout.value === 'full' && !lost.value && !asked.value && !waits.value)
+const standsBy = computed(
+  () =>
+    standby.value.length > 0 &&
+    moving.value &&
+    line.value === '' &&
+    looks.layout.value === 'full' &&
+    !lost.value &&
+    !asked.value &&
+    !waits.value,
+)
 const texts = computed(() => prepared.value.cues.map(({ text }) => text))
 const started = computed(() => call.value.state !== 'waiting')
 </script>
 
 <template>
-  <div class="lectern" :class="[looks.layout.value, `show-${looks.parts.value}`]" :data-state="call.state" :data-cue="moment.cue?.key ?? ''" :data-speak="moment.speak" @click="unfocus">
+  <div
+    class="lectern"
+    :class="[looks.layout.value, `show-${looks.parts.value}`]"
+    :data-state="call.state"
+    :data-cue="moment.cue?.key ?? ''"
+    :data-speak="moment.speak"
+    @click="unfocus"
+  >
     <header class="top">
       <span class="pass">{{ part }}</span>
       <span v-if="nextPass" class="after">{{ nextPass }}</span>
       <span class="what">{{ stance }}</span>
       <span class="numbers count">
-        <template v-if="moment.bar !== null">{{ words.lectern.barOf(moment.bar, moment.bars!) }} · </template>{{ words.lectern.left(words.format.clock(secondsLeft)) }} · {{ words.lectern.tempo(bpm) }}
+        <template v-if="moment.bar !== null"
+          >{{ words.lectern.barOf(moment.bar, moment.bars!) }} · </template
+        >{{ words.lectern.left(words.format.clock(secondsLeft)) }} · {{ words.lectern.tempo(bpm) }}
       </span>
     </header>
-    <LecternLost v-if="lost" :offers="lost" :position="position" :written="prepared.written" @take="lectern.rejoin($event)" @carry-on="lectern.carryOn()" />
-    <LecternAsk v-else-if="asked" :asked="asked" @answer="lectern.answer($event)" @close="lectern.carryOn()" />
-    <LecternWaits v-else-if="waits" :waiting="call.state === 'holding' ? null : waitingName" :by-hand="waitingCue !== null" @go="press" @carry-on="lectern.carryOn()" />
-    <LecternCue v-else :cue="moment.cue" :speak="moment.speak" :late="moment.late" :beats-to-go="moment.beatsToGo" :over="over" :scale="looks.scale.value" />
-    <div v-show="!lost && !asked && !waits" class="approach" aria-hidden="true"><span ref="approach" :class="{ speak: moment.speak }" /></div>
-    <LecternBand v-if="lectern.isElsewhere" :unit="tapUnit" :tapped="tapped" :landmark="nextLandmark" :started="started" @unit="tapUnit = $event" @tap="lectern.tap()" @landmark="lectern.landmark()" @nudge="lectern.nudge($event)" />
+    <LecternLost
+      v-if="lost"
+      :offers="lost"
+      :position="position"
+      :written="prepared.written"
+      @take="lectern.rejoin($event)"
+      @carry-on="lectern.carryOn()"
+    />
+    <LecternAsk
+      v-else-if="asked"
+      :asked="asked"
+      @answer="lectern.answer($event)"
+      @close="lectern.carryOn()"
+    />
+    <LecternWaits
+      v-else-if="waits"
+      :waiting="call.state === 'holding' ? null : waitingName"
+      :by-hand="waitingCue !== null"
+      @go="press"
+      @carry-on="lectern.carryOn()"
+    />
+    <LecternCue
+      v-else
+      :cue="moment.cue"
+      :speak="moment.speak"
+      :late="moment.late"
+      :beats-to-go="moment.beatsToGo"
+      :over="over"
+      :scale="looks.scale.value"
+    />
+    <div v-show="!lost && !asked && !waits" class="approach" aria-hidden="true">
+      <span ref="approach" :class="{ speak: moment.speak }" />
+    </div>
+    <LecternBand
+      v-if="lectern.isElsewhere"
+      :unit="tapUnit"
+      :tapped="tapped"
+      :landmark="nextLandmark"
+      :started="started"
+      @unit="tapUnit = $event"
+      @tap="lectern.tap()"
+      @landmark="lectern.landmark()"
+      @nudge="lectern.nudge($event)"
+    />
     <div class="middle">
       <div class="now">
-        <p class="big count" :class="{ word: big.length > 2 }" :aria-label="counting ? words.lectern.countIn : undefined">
-          {{ big }}<small v-if="!counting && moment.count && sheet.school.count.ones === 'plain'"> {{ words.lectern.ofBeats(moment.countOf) }}</small>
+        <p
+          class="big count"
+          :class="{ word: big.length > 2 }"
+          :aria-label="counting ? words.lectern.countIn : undefined"
+        >
+          {{ big
+          }}<small v-if="!counting && moment.count && sheet.school.count.ones === 'plain'">
+            {{ words.lectern.ofBeats(moment.countOf) }}</small
+          >
         </p>
         <p class="dancing" :class="{ coming }">{{ comingText || dancingName }}</p>
       </div>
@@ -232,10 +395,30 @@ const started = computed(() => call.value.state !== 'waiting')
         </li>
       </ol>
     </div>
-    <LecternRow :prepared="prepared" :position="position" :current-cue="lost ? null : (moment.cue?.key ?? null)" :can-go="!moving" @go="lectern.seek($event)" />
-    <LecternStandby v-if="standsBy" :offers="standby" :written="prepared.written" @take="lectern.rejoin($event)" />
-    <p v-show="!standsBy && !lost" class="line" :class="{ telling: line !== '' }" role="status" data-testid="told">
-      {{ line }} <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">{{ words.lectern.fresh }}</button>
+    <LecternRow
+      :prepared="prepared"
+      :position="position"
+      :current-cue="lost ? null : (moment.cue?.key ?? null)"
+      :can-go="!moving"
+      @go="lectern.seek($event)"
+    />
+    <LecternStandby
+      v-if="standsBy"
+      :offers="standby"
+      :written="prepared.written"
+      @take="lectern.rejoin($event)"
+    />
+    <p
+      v-show="!standsBy && !lost"
+      class="line"
+      :class="{ telling: line !== '' }"
+      role="status"
+      data-testid="told"
+    >
+      {{ line }}
+      <button v-if="note && !moving" class="key fresh own-key" @click="emit('fresh')">
+        {{ words.lectern.fresh }}
+      </button>
     </p>
     <footer class="foot">
       <button class="main-key own-key" @click="press">
@@ -244,28 +427,63 @@ const started = computed(() => call.value.state !== 'waiting')
       <ul class="keys">
         <li v-for="command in FOOT_KEYS" :key="command">
           <button class="key own-key" @click="commands.run(command)">
-            <kbd class="count">{{ keyName(command) }}</kbd>{{ words.lectern.short[command as keyof typeof words.lectern.short] }}
+            <kbd class="count">{{ keyName(command) }}</kbd>{{
+              words.lectern.short[command as keyof typeof words.lectern.short]
+            }}
           </button>
         </li>
       </ul>
       <label v-if="canPlay && !started" class="own-key"
         >{{ words.lectern.from }}
-        <select :value="lectern.isElsewhere ? 'elsewhere' : 'recording'" @change="emit('music', ($event.target as HTMLSelectElement).value as 'recording' | 'elsewhere')">
-          <option v-for="(label, id) in words.lectern.fromWhat" :key="id" :value="id">{{ label }}</option>
+        <select
+          :value="lectern.isElsewhere ? 'elsewhere' : 'recording'"
+          @change="
+            emit('music', ($event.target as HTMLSelectElement).value as 'recording' | 'elsewhere')
+          "
+        >
+          <option v-for="(label, id) in words.lectern.fromWhat" :key="id" :value="id">
+            {{ label }}
+          </option>
         </select></label
       >
-      <label v-if="!lectern.isElsewhere" class="volume own-key">{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" /></label>
-      <RouterLink v-if="call.state === 'ended' && callId()" class="leave own-key" :to="{ name: 'call', params: { id: callId()! } }">{{ words.lectern.afterwards }}</RouterLink>
-      <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }">{{ words.lectern.leave }}: {{ sheet.routine.title }}</RouterLink>
+      <label v-if="!lectern.isElsewhere" class="volume own-key"
+        >{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100"
+      /></label>
+      <RouterLink
+        v-if="call.state === 'ended' && callId()"
+        class="leave own-key"
+        :to="{ name: 'call', params: { id: callId()! } }"
+        >{{ words.lectern.afterwards }}</RouterLink
+      >
+      <RouterLink class="leave own-key" :to="{ name: 'sheet', params: { id: sheetId } }"
+        >{{ words.lectern.leave }}: {{ sheet.routine.title }}</RouterLink
+      >
       <p class="status" role="status">
-        {{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100)) }}<template v-if="loop"> · {{ words.lectern.looping }}</template
+        {{ readiness }} · {{ words.lectern.speedText(Math.round(call.speed * 100))
+        }}<template v-if="loop"> · {{ words.lectern.looping }}</template
         ><template v-if="soundNote"> · {{ soundNote }}</template
         ><template v-if="!wakeLock.possible"> · {{ words.lectern.asleep }}</template>
       </p>
     </footer>
     <DelayDialog v-model="delayShown" :delay-seconds="delaySeconds" @set="emit('delay', $event)" />
-    <LecternKeys v-if="keysShown" v-model="keysShown" :signals="commands.signals.value" @teach="commands.teach" @forget="commands.forget" />
-    <LecternSound v-if="soundShown" v-model="soundShown" v-model:speaks="speaks" v-model:balance="balance" v-model:volume="volume" :player="player" :voice="voice" :texts="texts" @fade="desk.fade()" />
+    <LecternKeys
+      v-if="keysShown"
+      v-model="keysShown"
+      :signals="commands.signals.value"
+      @teach="commands.teach"
+      @forget="commands.forget"
+    />
+    <LecternSound
+      v-if="soundShown"
+      v-model="soundShown"
+      v-model:speaks="speaks"
+      v-model:balance="balance"
+      v-model:volume="volume"
+      :player="player"
+      :voice="voice"
+      :texts="texts"
+      @fade="desk.fade()"
+    />
     <LecternScreens v-if="screensShown" v-model="screensShown" @on="link" />
   </div>
 </template>

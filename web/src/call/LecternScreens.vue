@@ -13,7 +13,11 @@ const status = ref<HallStatus | null>(null)
 const address = ref('')
 const code = ref<HallCode | null>(null)
 const failure = ref('')
-const picture = computed(() => (code.value ? `data:image/svg+xml,${encodeURIComponent(renderSVG(code.value.url, { border: 2 }))}` : ''))
+const picture = computed(() =>
+  code.value
+    ? `data:image/svg+xml,${encodeURIComponent(renderSVG(code.value.url, { border: 2 }))}`
+    : '',
+)
 
 async function tried(work: () => Promise<void>): Promise<void> {
   failure.value = ''
@@ -30,7 +34,8 @@ const set = (to: string | null): Promise<void> =>
     code.value = null
     take(await api('setHall', { body: { address: to } }))
   })
-const ask = (right: HallRight): Promise<void> => tried(async () => void (code.value = await api('newHallCode', { body: { right } })))
+const ask = (right: HallRight): Promise<void> =>
+  tried(async () => void (code.value = await api('newHallCode', { body: { right } })))
 const remove = (id: string): Promise<void> =>
   tried(async () => {
     await api('removeHallScreen', { params: { id } })
@@ -57,20 +62,32 @@ onBeforeUnmount(() => clearInterval(timer))
     <p>{{ words.lectern.screens.what }}</p>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-if="status">
-      <p class="state" role="status">{{ status.address === null ? words.lectern.screens.off : words.lectern.screens.on(status.address) }}</p>
+      <p class="state" role="status">
+        {{
+          status.address === null
+            ? words.lectern.screens.off
+            : words.lectern.screens.on(status.address)
+        }}
+      </p>
       <p v-if="status.address === null">
         <label
           >{{ words.lectern.screens.address }}
           <select v-model="address" class="pick">
-            <option v-for="one in status.addresses" :key="one" :value="one">{{ one === '127.0.0.1' ? `${one} (${words.lectern.screens.onlyHere})` : one }}</option>
+            <option v-for="one in status.addresses" :key="one" :value="one">
+              {{ one === '127.0.0.1' ? `${one} (${words.lectern.screens.onlyHere})` : one }}
+            </option>
           </select></label
         >
-        <button class="button main" @click="set(address)">{{ words.lectern.screens.switchOn }}</button>
+        <button class="button main" @click="set(address)">
+          {{ words.lectern.screens.switchOn }}
+        </button>
       </p>
       <template v-else>
         <p class="row">
           <button class="button" @click="ask('see')">{{ words.lectern.screens.codeSee }}</button>
-          <button class="button" @click="ask('control')">{{ words.lectern.screens.codeControl }}</button>
+          <button class="button" @click="ask('control')">
+            {{ words.lectern.screens.codeControl }}
+          </button>
           <button class="button" @click="set(null)">{{ words.lectern.screens.switchOff }}</button>
         </p>
         <div v-if="code" class="code">
@@ -79,7 +96,9 @@ onBeforeUnmount(() => clearInterval(timer))
             <p>{{ words.lectern.screens.code(code.right) }}</p>
             <p class="digits count" data-testid="hall-code">{{ code.code }}</p>
             <p>
-              {{ words.lectern.screens.open }} <br /><strong class="url">{{ code.url.split('#')[0] }}</strong>
+              {{ words.lectern.screens.open }} <br /><strong class="url">{{
+                code.url.split('#')[0]
+              }}</strong>
             </p>
             <p class="soft">{{ words.lectern.screens.lasts }}</p>
           </div>
@@ -88,7 +107,10 @@ onBeforeUnmount(() => clearInterval(timer))
         <p v-if="status.screens.length === 0" class="soft">{{ words.lectern.screens.none }}</p>
         <ul>
           <li v-for="screen in status.screens" :key="screen.id">
-            {{ words.lectern.screens.screen(screen.right, screen.connected) }} <button class="button small" @click="remove(screen.id)">{{ words.lectern.screens.remove }}</button>
+            {{ words.lectern.screens.screen(screen.right, screen.connected) }}
+            <button class="button small" @click="remove(screen.id)">
+              {{ words.lectern.screens.remove }}
+            </button>
           </li>
         </ul>
       </template>

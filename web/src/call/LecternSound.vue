@@ -1,12 +1,22 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { audioContext } from '../sound/audioContext.ts'
-import { outputsArePossible, setOutput, soundOutputs, type LecternVoice, type SoundOutput } from '../sound/lecternVoice.ts'
+import {
+  outputsArePossible,
+  setOutput,
+  soundOutputs,
+  type LecternVoice,
+  type SoundOutput,
+} from '../sound/lecternVoice.ts'
 import type { Player } from '../sound/player.ts'
 import { words } from '../words/index.ts'
 
 /** How it sounds: loudness, sides, fading out, the stand-in, and which loudspeakers for what. */
-const props = defineProps<{ player: Player | null; voice: LecternVoice; texts: readonly string[] }>()
+const props = defineProps<{
+  player: Player | null
+  voice: LecternVoice
+  texts: readonly string[]
+}>()
 const shown = defineModel<boolean>({ required: true })
 const volume = defineModel<number>('volume', { required: true })
 const balance = defineModel<number>('balance', { required: true })
@@ -45,7 +55,9 @@ async function speak(event: Event): Promise<void> {
 
 async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
   const id = (event.target as HTMLSelectElement).value
-  const isSet = await (whose === 'music' ? setOutput(audioContext(), id) : props.voice.setOutput(id))
+  const isSet = await (whose === 'music'
+    ? setOutput(audioContext(), id)
+    : props.voice.setOutput(id))
   told.value = isSet ? '' : words.lectern.outputRefused
 }
 </script>
@@ -53,19 +65,34 @@ async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
 <template>
   <el-dialog v-model="shown" :title="words.lectern.soundTitle" width="min(36rem, 94vw)">
     <div class="fields">
-      <label>{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100" :disabled="!player" /></label>
-      <label>{{ words.lectern.balance }} <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player" /></label>
+      <label
+        >{{ words.lectern.volume }}
+        <input v-model.number="volume" type="range" min="0" max="100" :disabled="!player"
+      /></label>
+      <label
+        >{{ words.lectern.balance }}
+        <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player"
+      /></label>
       <p>
-        <button class="button" :disabled="!player" @click="emit('fade')">{{ words.lectern.fade }}</button>
+        <button class="button" :disabled="!player" @click="emit('fade')">
+          {{ words.lectern.fade }}
+        </button>
       </p>
-      <label class="check"><input type="checkbox" :checked="speaks || progress !== null" @change="speak" /> {{ words.lectern.speakCues }}</label>
-      <p role="status">{{ progress === null ? told : words.lectern.speakPreparing(Math.round(progress * 100)) }}</p>
+      <label class="check"
+        ><input type="checkbox" :checked="speaks || progress !== null" @change="speak" />
+        {{ words.lectern.speakCues }}</label
+      >
+      <p role="status">
+        {{ progress === null ? told : words.lectern.speakPreparing(Math.round(progress * 100)) }}
+      </p>
       <template v-if="outputsArePossible() && outputs.length > 0">
         <label v-for="whose in ['music', 'voice'] as const" :key="whose"
           >{{ whose === 'music' ? words.lectern.musicOutput : words.lectern.voiceOutput }}
           <select class="pick" @change="choose(whose, $event)">
             <option value="">{{ words.lectern.usualOutput }}</option>
-            <option v-for="output in outputs" :key="output.id" :value="output.id">{{ output.name }}</option>
+            <option v-for="output in outputs" :key="output.id" :value="output.id">
+              {{ output.name }}
+            </option>
           </select></label
         >
       </template>

@@ -5,13 +5,18 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { wayName, wayPrice } from './wayWords.ts'
 
-/** While all is well: the ways back in that stand ready, each taken by its key. Nothing here moves within a bar. */
+/**
+ * While all is well: the ways back in that stand ready, each taken by its key. Nothing here moves
+ * within a bar.
+ */
 const props = defineProps<{ offers: readonly Reentry[]; written: Sheet }>()
 const emit = defineEmits<{ take: [index: number] }>()
 
 const phraseOf = computed(() => {
   const [first] = props.offers
-  const starts = first ? linesAfter(props.written, first.at - first.waitTicks).map(({ start }) => start) : []
+  const starts = first
+    ? linesAfter(props.written, first.at - first.waitTicks).map(({ start }) => start)
+    : []
   return (offer: Reentry): string => words.lectern.inPhrases(starts.indexOf(offer.at) + 1)
 })
 </script>

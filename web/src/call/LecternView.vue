@@ -46,16 +46,40 @@ async function load(): Promise<void> {
     pack = await loadPack(id)
     settings.value = pack.settings
     const { routine, figures, school, tune, floor } = pack.pack
-    const lengths = pack.settings.voice === 'stand-in' ? await readStandInLengths(pack.settings.wordsPerMinute) : NO_LENGTHS
+    const lengths =
+      pack.settings.voice === 'stand-in'
+        ? await readStandInLengths(pack.settings.wordsPerMinute)
+        : NO_LENGTHS
     const usual = voiceChosen(pack.settings, routine.language, lengths)
-    sheet.value = deriveSheet({ routine, book: bookOf(figures), school, tune, voice: usual, known: knownOf(id), floor, hallSeconds: pack.settings.hallSeconds, choices: callChoices(routine) })
+    sheet.value = deriveSheet({
+      routine,
+      book: bookOf(figures),
+      school,
+      tune,
+      voice: usual,
+      known: knownOf(id),
+      floor,
+      hallSeconds: pack.settings.hallSeconds,
+      choices: callChoices(routine),
+    })
     document.title = `${routine.title} · ${words.nav.lectern}`
     const context = audioContext()
     if (pack.sound && !manual) await prepareSound(context, pack.sound)
     if (!manual) clock = audioClock(context)
-    voice.value = lecternVoice({ language: routine.language, wordsPerMinute: pack.settings.wordsPerMinute })
+    voice.value = lecternVoice({
+      language: routine.language,
+      wordsPerMinute: pack.settings.wordsPerMinute,
+    })
     const cutOff = await cutOffCall(id, clock.now)
-    begin(cutOff?.log.music ?? (route.query['music'] === 'elsewhere' ? 'elsewhere' : sheet.value.recording ? 'recording' : 'silent'), cutOff)
+    begin(
+      cutOff?.log.music ??
+        (route.query['music'] === 'elsewhere'
+          ? 'elsewhere'
+          : sheet.value.recording
+            ? 'recording'
+            : 'silent'),
+      cutOff,
+    )
     ready.value = pack.kept ? 'kept' : 'loaded'
   } catch (error) {
     failure.value = words.lectern.failed + sentenceOf(error)
@@ -86,19 +110,35 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
     clock.now,
     cutOff,
   )
-  note.value = cutOff ? (from === 'elsewhere' ? words.lectern.cutOffBand : words.lectern.cutOff) : ''
+  note.value = cutOff
+    ? from === 'elsewhere'
+      ? words.lectern.cutOffBand
+      : words.lectern.cutOff
+    : ''
   const sound = {
     player: from === 'recording' ? player.value : null,
     click: (at: number, strong: boolean) => manual || click(context, at, strong),
     from,
-    say: (text: string, at: number) => void (speaks.value && voice.value?.say(text, at - clock.now())),
+    say: (text: string, at: number) =>
+      void (speaks.value && voice.value?.say(text, at - clock.now())),
   }
   const onEvent: CallKeeper['note'] = (event) => {
     if (event.type !== 'cue') note.value = ''
     keeper?.note(event)
   }
-  lectern.value = useLectern(on, clock, sound, () => settings.value.outputDelaySeconds, { onEvent, resumed: cutOff?.call ?? null })
-  Object.assign(window, { dellopLectern: { clock, shown: lectern.value.shown, cues: () => lectern.value!.prepared.value.cues, position: () => lectern.value!.heardTick(0), context } })
+  lectern.value = useLectern(on, clock, sound, () => settings.value.outputDelaySeconds, {
+    onEvent,
+    resumed: cutOff?.call ?? null,
+  })
+  Object.assign(window, {
+    dellopLectern: {
+      clock,
+      shown: lectern.value.shown,
+      cues: () => lectern.value!.prepared.value.cues,
+      position: () => lectern.value!.heardTick(0),
+      context,
+    },
+  })
 }
 
 const WHERE = 'dellop-where'
@@ -123,7 +163,8 @@ function setDelay(seconds: number): void {
 const callId = (): string | null => keeper?.id() ?? null
 const canPlay = computed(() => sheet.value !== null)
 /** Where the music comes from when it is played from here. */
-const setMusic = (from: 'recording' | 'elsewhere'): void => begin(from === 'elsewhere' ? 'elsewhere' : sheet.value!.recording ? 'recording' : 'silent')
+const setMusic = (from: 'recording' | 'elsewhere'): void =>
+  begin(from === 'elsewhere' ? 'elsewhere' : sheet.value!.recording ? 'recording' : 'silent')
 
 /** Who does not want to go on where a call was cut off begins a new one. */
 async function fresh(): Promise<void> {
@@ -151,9 +192,13 @@ onBeforeUnmount(() => {
   <div v-if="failure" class="message" role="alert">
     <p>{{ failure }}</p>
     <button class="button" @click="load">{{ words.app.again }}</button>
-    <RouterLink class="button" :to="{ name: 'sheet', params: { id } }">{{ words.lectern.leave }}</RouterLink>
+    <RouterLink class="button" :to="{ name: 'sheet', params: { id } }">{{
+      words.lectern.leave
+    }}</RouterLink>
   </div>
-  <p v-else-if="!lectern || !sheet || !voice" class="message" role="status">{{ words.lectern.notReady }}</p>
+  <p v-else-if="!lectern || !sheet || !voice" class="message" role="status">
+    {{ words.lectern.notReady }}
+  </p>
   <LecternScreen
     v-else
     :key="callNumber"

@@ -12,7 +12,10 @@ import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { keptCall, sendCalls } from './callKeeper.ts'
 
-/** After the dance: what was planned against what was called, and what went wrong made into remarks of the sheet. */
+/**
+ * After the dance: what was planned against what was called, and what went wrong made into remarks
+ * of the sheet.
+ */
 const route = useRoute()
 const library = useLibrary()
 const id = String(route.params['id'])
@@ -32,7 +35,10 @@ async function load(): Promise<void> {
     await library.load()
     if (log.value.sheetId !== null) sheet.value = await sheetOf(log.value)
   } catch (error) {
-    failure.value = error instanceof ApiProblem && error.code === 'not-found' ? words.lectern.report.notThere : sentenceOf(error)
+    failure.value =
+      error instanceof ApiProblem && error.code === 'not-found'
+        ? words.lectern.report.notThere
+        : sentenceOf(error)
   } finally {
     loaded.value = true
   }
@@ -48,17 +54,27 @@ async function readLog(): Promise<CallLog> {
 async function sheetOf({ sheetId, revision }: CallLog): Promise<Sheet> {
   const params = { id: sheetId!, revision: String(revision) }
   const { routine } = await api('sheetAt', { params }).catch(() => api('getSheet', { params }))
-  return deriveSheet({ ...library.inputFor(routine), book: bookOf(library.figures), choices: callChoices(routine) })
+  return deriveSheet({
+    ...library.inputFor(routine),
+    book: bookOf(library.figures),
+    choices: callChoices(routine),
+  })
 }
 
-const report = computed((): CallReport | null => log.value && sheet.value && callReport(log.value, sheet.value))
+const report = computed(
+  (): CallReport | null => log.value && sheet.value && callReport(log.value, sheet.value),
+)
 const when = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleString() : ''))
 const date = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleDateString() : ''))
 const given = computed(() => report.value?.cues.filter((cue) => cue.given > 0).length ?? 0)
-const nameOf = (slot: DancedSlot): string => words.format.slotName(slot.slot.content, slot.figure?.name ?? null)
-const timeOf = ({ at }: Happening): string => words.format.clock(Math.max(0, at - (log.value?.events[0]?.at ?? 0)))
+const nameOf = (slot: DancedSlot): string =>
+  words.format.slotName(slot.slot.content, slot.figure?.name ?? null)
+const timeOf = ({ at }: Happening): string =>
+  words.format.clock(Math.max(0, at - (log.value?.events[0]?.at ?? 0)))
 const partOf = (key: string): string => {
-  const pass = sheet.value?.timeline.passes.find(({ slots }) => slots.some((slot) => slot.key === key))
+  const pass = sheet.value?.timeline.passes.find(({ slots }) =>
+    slots.some((slot) => slot.key === key),
+  )
   return pass ? words.format.passName(pass) : ''
 }
 
@@ -69,28 +85,37 @@ async function remark(happening: Happening, index: number): Promise<void> {
     const { routine, revision } = await api('getSheet', { params: { id: log.value!.sheetId! } })
     const slot = slotIn(routine, slotId)
     const text = words.lectern.report.remarkText(date.value)
-    const edits = slot && setSlotField(slot, 'remark', slot.remark === '' ? text : `${slot.remark} ${text}`)
+    const edits =
+      slot && setSlotField(slot, 'remark', slot.remark === '' ? text : `${slot.remark} ${text}`)
     if (!edits) return void (failure.value = words.lectern.report.notThere)
-    await api('editSheet', { params: { id: routine.id }, body: { clientId: randomId(), batchId: randomId(), base: revision, edits: [...edits] } })
+    await api('editSheet', {
+      params: { id: routine.id },
+      body: { clientId: randomId(), batchId: randomId(), base: revision, edits: [...edits] },
+    })
     remarked.value = new Set([...remarked.value, index])
   } catch (error) {
     failure.value = sentenceOf(error)
   }
 }
-const slotIn = (routine: Routine, slotId: string | undefined) => routine.parts.flatMap(({ slots }) => slots).find((slot) => slot.id === slotId)
+const slotIn = (routine: Routine, slotId: string | undefined) =>
+  routine.parts.flatMap(({ slots }) => slots).find((slot) => slot.id === slotId)
 
 async function keep(field: 'where' | 'caller', event: Event): Promise<void> {
   const text = (event.target as HTMLInputElement).value.trim()
   localStorage.setItem(`dellop-${field}`, text)
   log.value = { ...log.value!, [field]: text }
-  await api('putCall', { params: { id }, body: { call: log.value } }).catch((error: unknown) => (failure.value = sentenceOf(error)))
+  await api('putCall', { params: { id }, body: { call: log.value } }).catch(
+    (error: unknown) => (failure.value = sentenceOf(error)),
+  )
 }
 
 /** Forgets the call, or keeps it again as long as this page is open. */
 async function setForgotten(isForgotten: boolean): Promise<void> {
   failure.value = ''
   try {
-    await (isForgotten ? api('removeCall', { params: { id } }) : api('putCall', { params: { id }, body: { call: log.value! } }))
+    await (isForgotten
+      ? api('removeCall', { params: { id } })
+      : api('putCall', { params: { id }, body: { call: log.value! } }))
     forgotten.value = isForgotten
   } catch (error) {
     failure.value = sentenceOf(error)
@@ -104,25 +129,43 @@ onMounted(load)
     <header class="view-head">
       <div>
         <h1>{{ words.lectern.report.title }}</h1>
-        <p v-if="log" class="soft">{{ words.lectern.report.lead(log.title, when, words.format.clock(report?.seconds ?? 0)) }}</p>
+        <p v-if="log" class="soft">
+          {{ words.lectern.report.lead(log.title, when, words.format.clock(report?.seconds ?? 0)) }}
+        </p>
       </div>
     </header>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else-if="log && forgotten">
       <p class="told" role="status">
-        {{ words.lectern.report.forgotten }} <button class="textlink" @click="setForgotten(false)">{{ words.lectern.report.keepAgain }}</button>
+        {{ words.lectern.report.forgotten }}
+        <button class="textlink" @click="setForgotten(false)">
+          {{ words.lectern.report.keepAgain }}
+        </button>
       </p>
       <p class="actions">
-        <RouterLink class="button" :to="log.sheetId ? { name: 'sheet', params: { id: log.sheetId } } : { name: 'sheets' }">{{ log.sheetId ? words.lectern.report.back : words.lectern.free.leave }}</RouterLink>
+        <RouterLink
+          class="button"
+          :to="log.sheetId ? { name: 'sheet', params: { id: log.sheetId } } : { name: 'sheets' }"
+          >{{ log.sheetId ? words.lectern.report.back : words.lectern.free.leave }}</RouterLink
+        >
       </p>
     </template>
     <template v-else-if="log">
       <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
-      <p v-if="report">{{ words.lectern.report.cues(given, report.cues.length) }} · {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}</p>
+      <p v-if="report">
+        {{ words.lectern.report.cues(given, report.cues.length) }} ·
+        {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}
+      </p>
       <div class="fields two">
-        <label>{{ words.lectern.report.where }}<input v-entry="log.where" maxlength="120" @change="keep('where', $event)" /></label>
-        <label>{{ words.lectern.report.caller }}<input v-entry="log.caller" maxlength="120" @change="keep('caller', $event)" /></label>
+        <label
+          >{{ words.lectern.report.where
+          }}<input v-entry="log.where" maxlength="120" @change="keep('where', $event)"
+        /></label>
+        <label
+          >{{ words.lectern.report.caller
+          }}<input v-entry="log.caller" maxlength="120" @change="keep('caller', $event)"
+        /></label>
       </div>
       <template v-if="report">
         <h2>{{ words.lectern.report.happened }}</h2>
@@ -131,11 +174,16 @@ onMounted(load)
           <li v-for="(one, i) in report.happenings" :key="i" :class="one.kind">
             <span class="count">{{ timeOf(one) }}</span>
             <span
-              >{{ words.lectern.report.happenings(one) }}<template v-if="one.slot">, {{ words.lectern.report.near(nameOf(one.slot)) }}</template></span
+              >{{ words.lectern.report.happenings(one)
+              }}<template v-if="one.slot"
+                >, {{ words.lectern.report.near(nameOf(one.slot)) }}</template
+              ></span
             >
             <template v-if="one.kind === 'marked' && one.slot">
               <span v-if="remarked.has(i)">{{ words.lectern.report.remarked }}</span>
-              <button v-else class="button small" @click="remark(one, i)">{{ words.lectern.report.toRemark }}</button>
+              <button v-else class="button small" @click="remark(one, i)">
+                {{ words.lectern.report.toRemark }}
+              </button>
             </template>
           </li>
         </ol>
@@ -152,16 +200,34 @@ onMounted(load)
             <tr v-for="cue in report.cues" :key="cue.key" :class="{ not: cue.given !== 1 }">
               <td>{{ partOf(cue.slot.key) }}</td>
               <td>{{ cue.text }}</td>
-              <td>{{ cue.why ? words.lectern.report.why[cue.why] : words.lectern.report.given(cue.given) }}</td>
+              <td>
+                {{
+                  cue.why
+                    ? words.lectern.report.why[cue.why]
+                    : words.lectern.report.given(cue.given)
+                }}
+              </td>
             </tr>
           </tbody>
         </table>
       </template>
       <p v-else-if="log.sheetId === null">{{ words.lectern.report.free }}</p>
       <p class="actions">
-        <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'sheet', params: { id: log.sheetId } }">{{ words.lectern.report.back }}</RouterLink>
-        <RouterLink v-if="log.sheetId" class="button" :to="{ name: 'lectern', params: { id: log.sheetId } }">{{ words.lectern.report.callAgain }}</RouterLink>
-        <button class="button" @click="setForgotten(true)">{{ words.lectern.report.forget }}</button>
+        <RouterLink
+          v-if="log.sheetId"
+          class="button"
+          :to="{ name: 'sheet', params: { id: log.sheetId } }"
+          >{{ words.lectern.report.back }}</RouterLink
+        >
+        <RouterLink
+          v-if="log.sheetId"
+          class="button"
+          :to="{ name: 'lectern', params: { id: log.sheetId } }"
+          >{{ words.lectern.report.callAgain }}</RouterLink
+        >
+        <button class="button" @click="setForgotten(true)">
+          {{ words.lectern.report.forget }}
+        </button>
       </p>
     </template>
   </div>

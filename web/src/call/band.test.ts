@@ -9,8 +9,18 @@ const BAR_SECONDS = 3 / (96 / 60)
 
 function followed(sheet = WALTZ) {
   const clock = new ManualClock()
-  const one = useLectern(sheet, clock, { player: null, click: () => undefined, from: 'elsewhere' }, () => 0)
-  return { ...one, clock, at: (seconds: number) => (clock.advanceTo(seconds), one.draw()), beat: () => one.position.value / TICKS_PER_BEAT }
+  const one = useLectern(
+    sheet,
+    clock,
+    { player: null, click: () => undefined, from: 'elsewhere' },
+    () => 0,
+  )
+  return {
+    ...one,
+    clock,
+    at: (seconds: number) => (clock.advanceTo(seconds), one.draw()),
+    beat: () => one.position.value / TICKS_PER_BEAT,
+  }
 }
 
 describe('music from elsewhere', () => {
@@ -26,7 +36,10 @@ describe('music from elsewhere', () => {
     const bands = fc.record({
       tempo: fc.double({ min: 0.88, max: 1.12, noNaN: true }),
       drift: fc.double({ min: -0.004, max: 0.004, noNaN: true }),
-      hand: fc.array(fc.double({ min: -0.04, max: 0.04, noNaN: true }), { minLength: 24, maxLength: 24 }),
+      hand: fc.array(fc.double({ min: -0.04, max: 0.04, noNaN: true }), {
+        minLength: 24,
+        maxLength: 24,
+      }),
       missed: fc.uniqueArray(fc.integer({ min: 4, max: 22 }), { maxLength: 3 }),
     })
     fc.assert(

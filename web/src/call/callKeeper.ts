@@ -1,4 +1,12 @@
-import { callLogSchema, isMoving, replay, stepCall, type Call, type CallEvent, type CallLog } from '@dellop/core/call'
+import {
+  callLogSchema,
+  isMoving,
+  replay,
+  stepCall,
+  type Call,
+  type CallEvent,
+  type CallLog,
+} from '@dellop/core/call'
 import { openDB, type IDBPDatabase } from 'idb'
 import { api, ApiProblem } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
@@ -11,7 +19,8 @@ interface KeptCall {
 }
 
 let opening: Promise<IDBPDatabase> | null = null
-const database = (): Promise<IDBPDatabase> => (opening ??= openDB('dellop-calls', 1, { upgrade: (db) => void db.createObjectStore('call') }))
+const database = (): Promise<IDBPDatabase> =>
+  (opening ??= openDB('dellop-calls', 1, { upgrade: (db) => void db.createObjectStore('call') }))
 
 async function stored(): Promise<KeptCall[]> {
   try {
@@ -27,7 +36,10 @@ const STILL_GOING_MS = 3 * 3600_000
 const BEAT_MS = 1000
 
 /** What of a log is known when it begins. */
-export type LogHead = Omit<CallLog, 'format' | 'version' | 'id' | 'startedAtMs' | 'endedAtMs' | 'clockZeroMs' | 'events'>
+export type LogHead = Omit<
+  CallLog,
+  'format' | 'version' | 'id' | 'startedAtMs' | 'endedAtMs' | 'clockZeroMs' | 'events'
+>
 
 /** Keeps the log of one call: in the browser at every event, at the server when it is over. */
 export interface CallKeeper {
@@ -47,29 +59,47 @@ export interface CutOff {
 
 /** Held by the page that calls a sheet, for as long as it does. */
 const lockOf = (sheetId: string | null): string => `dellop-call-${sheetId ?? 'free'}`
-const isElsewhere = async (sheetId: string): Promise<boolean> => ((await navigator.locks.query()).held ?? []).some(({ name }) => name === lockOf(sheetId))
+const isElsewhere = async (sheetId: string): Promise<boolean> =>
+  ((await navigator.locks.query()).held ?? []).some(({ name }) => name === lockOf(sheetId))
 
 const zeroMs = (now: () => number): number => Date.now() - now() * 1000
 
 /**
- * The call of a sheet that was cut off in this browser: closed page, crash, empty battery. What this machine played has
- * stopped with it, so it stands where it stopped; what a band played has gone on.
+ * The call of a sheet that was cut off in this browser: closed page, crash, empty battery. What
+ * this machine played has stopped with it, so it stands where it stopped; what a band played has
+ * gone on.
  */
 export async function cutOffCall(sheetId: string, now: () => number): Promise<CutOff | null> {
-  const kept = (await stored()).filter(({ log }) => log.endedAtMs === null && log.sheetId === sheetId)
+  const kept = (await stored()).filter(
+    ({ log }) => log.endedAtMs === null && log.sheetId === sheetId,
+  )
   const last = kept.sort((a, b) => b.log.startedAtMs - a.log.startedAtMs)[0]
   // Another page has not been cut off: it is calling now.
   if (!last || (await isElsewhere(sheetId))) return null
   if (Date.now() - (last.log.clockZeroMs + last.beatAt * 1000) > STILL_GOING_MS) return null
   const was = replay(last.log)
   if (was.state === 'ended' || was.state === 'waiting') return null
-  const stopped = last.log.music === 'elsewhere' ? was : stepCall(was, { type: 'pause', at: Math.max(last.beatAt, isMoving(was) ? was.since : last.beatAt) })
+  const stopped =
+    last.log.music === 'elsewhere'
+      ? was
+      : stepCall(was, {
+          type: 'pause',
+          at: Math.max(last.beatAt, isMoving(was) ? was.since : last.beatAt),
+        })
   const shift = (last.log.clockZeroMs - zeroMs(now)) / 1000
-  return { log: last.log, call: isMoving(stopped) ? { ...stopped, since: stopped.since + shift } : stopped, shift }
+  return {
+    log: last.log,
+    call: isMoving(stopped) ? { ...stopped, since: stopped.since + shift } : stopped,
+    shift,
+  }
 }
 
 /** Keeps a call's log from its first event on, or goes on with one that was cut off. */
-export function keepCall(head: LogHead, now: () => number, cutOff: CutOff | null = null): CallKeeper {
+export function keepCall(
+  head: LogHead,
+  now: () => number,
+  cutOff: CutOff | null = null,
+): CallKeeper {
   let log: CallLog | null = cutOff?.log ?? null
   const shift = cutOff?.shift ?? 0
   let writing: Promise<unknown> = Promise.resolve()
@@ -78,12 +108,17 @@ export function keepCall(head: LogHead, now: () => number, cutOff: CutOff | null
   if (cutOff && !isMoving(cutOff.call)) note({ type: 'pause', at: now() })
 
   function lock(): void {
-    void navigator.locks.request(lockOf(head.sheetId), { ifAvailable: true }, (held) => (held ? new Promise<void>((resolve) => (unlock = resolve)) : undefined))
+    void navigator.locks.request(lockOf(head.sheetId), { ifAvailable: true }, (held) =>
+      held ? new Promise<void>((resolve) => (unlock = resolve)) : undefined,
+    )
   }
 
   function write(): Promise<unknown> {
     const record: KeptCall | null = log && { log, beatAt: now() - shift }
-    if (record) writing = writing.then(async () => (await database()).put('call', record, record.log.id)).catch(() => undefined)
+    if (record)
+      writing = writing
+        .then(async () => (await database()).put('call', record, record.log.id))
+        .catch(() => undefined)
     return writing
   }
 
@@ -91,7 +126,16 @@ export function keepCall(head: LogHead, now: () => number, cutOff: CutOff | null
     if (!log) {
       if (event.type !== 'start' && event.type !== 'heard') return
       lock()
-      log = { ...head, format: 'dellop-call', version: 1, id: randomId(), startedAtMs: Date.now(), endedAtMs: null, clockZeroMs: zeroMs(now), events: [] }
+      log = {
+        ...head,
+        format: 'dellop-call',
+        version: 1,
+        id: randomId(),
+        startedAtMs: Date.now(),
+        endedAtMs: null,
+        clockZeroMs: zeroMs(now),
+        events: [],
+      }
     }
     log = { ...log, events: [...log.events, { ...event, at: event.at - shift }] }
     if (event.type === 'end') void finish()
@@ -119,7 +163,10 @@ export function keepCall(head: LogHead, now: () => number, cutOff: CutOff | null
 }
 
 let sending: Promise<void> | null = null
-/** Sends every call that is over and that the server does not have yet. What has arrived is let go here; sent twice, it is kept once. */
+/**
+ * Sends every call that is over and that the server does not have yet. What has arrived is let go
+ * here; sent twice, it is kept once.
+ */
 export function sendCalls(): Promise<void> {
   sending ??= sendAll().finally(() => (sending = null))
   return sending
@@ -127,10 +174,14 @@ export function sendCalls(): Promise<void> {
 
 async function sendAll(): Promise<void> {
   for (const { log, beatAt } of await stored()) {
-    const isOver = log.endedAtMs !== null || Date.now() - (log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS
+    const isOver =
+      log.endedAtMs !== null || Date.now() - (log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS
     if (!isOver) continue
     try {
-      await api('putCall', { params: { id: log.id }, body: { call: { ...log, endedAtMs: log.endedAtMs ?? log.clockZeroMs + beatAt * 1000 } } })
+      await api('putCall', {
+        params: { id: log.id },
+        body: { call: { ...log, endedAtMs: log.endedAtMs ?? log.clockZeroMs + beatAt * 1000 } },
+      })
       await (await database()).delete('call', log.id)
     } catch (error) {
       if (error instanceof ApiProblem && error.offline) return
@@ -140,7 +191,8 @@ async function sendAll(): Promise<void> {
 }
 
 /** A call that is still only here. */
-export const keptCall = async (id: string): Promise<CallLog | null> => (await stored()).find(({ log }) => log.id === id)?.log ?? null
+export const keptCall = async (id: string): Promise<CallLog | null> =>
+  (await stored()).find(({ log }) => log.id === id)?.log ?? null
 
 const AGAIN_MS = 20_000
 /** Looks now and then, and when the network is back, whether something is to be sent. */

@@ -1,4 +1,12 @@
-import { isCueing, isMoving, musicOfTick, type Call, type CallEvent, type Cue, type PreparedCall } from '@dellop/core/call'
+import {
+  isCueing,
+  isMoving,
+  musicOfTick,
+  type Call,
+  type CallEvent,
+  type Cue,
+  type PreparedCall,
+} from '@dellop/core/call'
 import { TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
 import { shallowRef, type Ref } from 'vue'
 import type { Clock } from '../sound/clock.ts'
@@ -26,13 +34,30 @@ export interface CueGiverParts {
   readonly say?: ((text: string, at: number) => void) | undefined
 }
 
-/** Gives each cue once, at its exact moment: the clock is asked to wake for it, so that none waits for a frame. */
-export function useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt, draw, dispatch, onEvent, say }: CueGiverParts) {
+/**
+ * Gives each cue once, at its exact moment: the clock is asked to wake for it, so that none waits
+ * for a frame.
+ */
+export function useCueGiver({
+  clock,
+  call,
+  prepared,
+  isElsewhere,
+  delay,
+  heardAt,
+  draw,
+  dispatch,
+  onEvent,
+  say,
+}: CueGiverParts) {
   /** A cue whose moment nobody knows beforehand: it is given by the key. */
   const waitingCue = shallowRef<Cue | null>(null)
   const shown: ShownCue[] = []
   let cancelWake: (() => void) | null = null
-  /** The last cue that was given, or passed by: the next one is the one after it, whatever the speed. */
+  /**
+   * The last cue that was given, or passed by: the next one is the one after it, whatever the
+   * speed.
+   */
   let last: Cue | null = null
 
   /** Wakes at the next cue's moment. Each cue is woken for once as the music runs on. */
@@ -42,7 +67,8 @@ export function useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt
     if (!isMoving(now) || !isCueing(now)) return
     const cue = nextCue()
     if (!cue) return
-    const at = now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delay()
+    const at =
+      now.since + (musicOfTick(prepared.value, cue.startTick) - now.music) / now.speed + delay()
     cancelWake = clock.wakeAt(at, () => {
       if (cue.byHand) waitingCue.value = cue
       else give(cue, at)
@@ -62,18 +88,32 @@ export function useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt
     schedule()
   }
 
-  /** The beats come back: what waited for the hand is said now. Music from elsewhere then is where that cue lies. */
+  /**
+   * The beats come back: what waited for the hand is said now. Music from elsewhere then is where
+   * that cue lies.
+   */
   function giveWaiting(): boolean {
     const cue = waitingCue.value
     if (!cue) return false
     waitingCue.value = null
     const at = clock.now()
-    if (isElsewhere) dispatch({ type: 'heard', at, by: 'landmark', music: musicOfTick(prepared.value, cue.startTick), speed: call.value.speed, error: 0 })
+    if (isElsewhere)
+      dispatch({
+        type: 'heard',
+        at,
+        by: 'landmark',
+        music: musicOfTick(prepared.value, cue.startTick),
+        speed: call.value.speed,
+        error: 0,
+      })
     give(cue, at)
     return true
   }
 
-  /** The step of what waited has gone by without it, with the music that is played here: it is let go. */
+  /**
+   * The step of what waited has gone by without it, with the music that is played here: it is let
+   * go.
+   */
   function letWaitingGo(at: TickPosition): void {
     const cue = waitingCue.value
     if (!cue || isElsewhere || at < cue.stepTick + TICKS_PER_BEAT) return
@@ -99,9 +139,15 @@ export function useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt
   /** After a turn of the dance: what comes at it is given, however late it is by now. */
   function giveFrom(turnAt: Tick | null): void {
     settleAt(heardAt(clock.now()))
-    const index = turnAt === null ? -1 : prepared.value.cues.findIndex(({ slot, purpose }) => slot.end > turnAt && purpose === 'cue' && slot.start >= turnAt)
+    const index =
+      turnAt === null
+        ? -1
+        : prepared.value.cues.findIndex(
+            ({ slot, purpose }) => slot.end > turnAt && purpose === 'cue' && slot.start >= turnAt,
+          )
     const cue = prepared.value.cues[index]
-    if (cue && last && cue.startTick <= last.startTick) last = prepared.value.cues[index - 1] ?? null
+    if (cue && last && cue.startTick <= last.startTick)
+      last = prepared.value.cues[index - 1] ?? null
     schedule()
   }
 

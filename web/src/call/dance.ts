@@ -22,14 +22,31 @@ import {
 } from '@dellop/core/call'
 import type { FloorState } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
-import { spanAt, TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '@dellop/core/time'
+import {
+  spanAt,
+  TICKS_PER_BEAT,
+  ticksPerBar,
+  type Tick,
+  type TickPosition,
+} from '@dellop/core/time'
 import { computed, shallowRef } from 'vue'
 import type { LecternParts } from './parts.ts'
 
-/** What is asked of the cuer: which of these the floor danced, or how the dance is to go on after its end. */
-export type Asked = { readonly what: 'other'; readonly whose: 'floor' | 'cuer'; readonly offers: readonly OtherDanced[] } | { readonly what: 'go-on'; readonly offers: ReturnType<typeof goOn> }
+/**
+ * What is asked of the cuer: which of these the floor danced, or how the dance is to go on after
+ * its end.
+ */
+export type Asked =
+  | {
+      readonly what: 'other'
+      readonly whose: 'floor' | 'cuer'
+      readonly offers: readonly OtherDanced[]
+    }
+  | { readonly what: 'go-on'; readonly offers: ReturnType<typeof goOn> }
 
-/** What the last key did to the dance, for the line that says so: `none` where it could not be done. */
+/**
+ * What the last key did to the dance, for the line that says so: `none` where it could not be done.
+ */
 export interface Told extends CourseChange {
   readonly turn: Turn | 'none'
 }
@@ -37,24 +54,53 @@ export interface Told extends CourseChange {
 /** What a key did is said so long after it has come about. */
 const TOLD_BEATS = 12
 
-/** The dance when it goes otherwise than it is written: who is lost comes in again, who waits goes on, and one key takes back the last. */
-export function useDance({ sheet, clock, call, prepared, position, dispatch, giveFrom, draw }: LecternParts) {
-  /** The floor has lost its way: the music goes on, no cue is given, and these are the ways back in. Null while all is well. */
+/**
+ * The dance when it goes otherwise than it is written: who is lost comes in again, who waits goes
+ * on, and one key takes back the last.
+ */
+export function useDance({
+  sheet,
+  clock,
+  call,
+  prepared,
+  position,
+  dispatch,
+  giveFrom,
+  draw,
+}: LecternParts) {
+  /**
+   * The floor has lost its way: the music goes on, no cue is given, and these are the ways back in.
+   * Null while all is well.
+   */
   const lost = shallowRef<readonly Reentry[] | null>(null)
-  /** While all is well: the ways back in, should they lose it now. Worked out anew with every figure and bar, between the frames. */
+  /**
+   * While all is well: the ways back in, should they lose it now. Worked out anew with every figure
+   * and bar, between the frames.
+   */
   const standby = shallowRef<readonly Reentry[]>([])
-  let standbyFor: { readonly slot: DancedSlot | null; readonly bar: number } = { slot: null, bar: 0 }
+  let standbyFor: { readonly slot: DancedSlot | null; readonly bar: number } = {
+    slot: null,
+    bar: 0,
+  }
   const asked = shallowRef<Asked | null>(null)
   const told = shallowRef<Told | null>(null)
   let toldUntil = 0
   /** The way back in that was taken last, while it is on its way. */
-  const coming = shallowRef<{ readonly slot: DancedSlot; readonly at: Tick; readonly link: Reentry['link'] } | null>(null)
+  const coming = shallowRef<{
+    readonly slot: DancedSlot
+    readonly at: Tick
+    readonly link: Reentry['link']
+  } | null>(null)
   const here = (): Tick => Math.max(0, Math.floor(position.value)) as Tick
   const canDance = (): boolean => isMoving(call.value) && call.value.state !== 'counting-in'
 
-  const slotNow = (): DancedSlot | null => spanAt(prepared.value.sheet.timeline.slots, position.value)
+  const slotNow = (): DancedSlot | null =>
+    spanAt(prepared.value.sheet.timeline.slots, position.value)
   /** They stand as they stood before the figure that went wrong. */
-  const floorNow = (): FloorState => slotNow()?.before ?? floorAt(prepared.value, position.value) ?? prepared.value.sheet.routine.start
+  const floorNow = (): FloorState =>
+    slotNow()?.before ??
+    floorAt(prepared.value, position.value) ??
+    prepared.value.sheet.routine.start
 
   function lose(): void {
     if (!canDance() || call.value.state === 'lost') return
@@ -71,7 +117,8 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
       return
     }
     setTimeout(() => {
-      if (standbyFor === wanted) standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
+      if (standbyFor === wanted)
+        standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
     })
   }
 
@@ -81,27 +128,48 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     offer(isNeutral)
   }
 
-  /** The ways back in for the floor as it stands. Who nobody knows the standing of comes in where the dance itself begins. */
+  /**
+   * The ways back in for the floor as it stands. Who nobody knows the standing of comes in where
+   * the dance itself begins.
+   */
   function offer(isNeutral = false): void {
     if (call.value.state !== 'lost') return
     const { floor, from, until } = call.value
     const { passes } = prepared.value.written.timeline
-    const isWanted = ({ pass, slot }: { readonly pass: number; readonly slot: DancedSlot }): boolean => !isNeutral || slot === passes[pass]!.slots[0]
-    lost.value = reentries(prepared.value, floor, Math.max(position.value, until) as TickPosition, { lostFrom: from, isWanted })
+    const isWanted = ({
+      pass,
+      slot,
+    }: {
+      readonly pass: number
+      readonly slot: DancedSlot
+    }): boolean => !isNeutral || slot === passes[pass]!.slots[0]
+    lost.value = reentries(prepared.value, floor, Math.max(position.value, until) as TickPosition, {
+      lostFrom: from,
+      isWanted,
+    })
   }
 
   /** Asks what was danced in place of what is danced now. */
   function ask(whose: 'floor' | 'cuer'): void {
-    if (canDance()) asked.value = { what: 'other', whose, offers: othersAt(prepared.value, position.value, whose) }
+    if (canDance())
+      asked.value = {
+        what: 'other',
+        whose,
+        offers: othersAt(prepared.value, position.value, whose),
+      }
   }
 
-  /** Takes what was asked by its number; past the last: nobody knows, hold until the next place where all may come in. */
+  /**
+   * Takes what was asked by its number; past the last: nobody knows, hold until the next place
+   * where all may come in.
+   */
   function answer(index: number): void {
     const question = asked.value
     if (question?.what === 'other') {
       const other = question.offers[index]
       if (other) loseAs(other.floor, here(), other.until)
-      else if (index === question.offers.length) loseAs(prepared.value.written.routine.start, here(), here(), true)
+      else if (index === question.offers.length)
+        loseAs(prepared.value.written.routine.start, here(), here(), true)
     } else if (question) {
       const turn = question.offers[index]
       if (turn) take('go-on', turn)
@@ -118,13 +186,18 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     draw()
   }
 
-  /** Takes a way back in; one of those that stand by, where nothing was said to be lost: with one key. */
+  /**
+   * Takes a way back in; one of those that stand by, where nothing was said to be lost: with one
+   * key.
+   */
   function rejoin(index: number): void {
     const wanted = (lost.value ?? standby.value)[index]
     if (!wanted) return
     lose()
     // A line that has come too near since is waited for once more.
-    const way = lost.value?.find(({ at, slot }) => at === wanted.at && slot === wanted.slot) ?? lost.value?.find(({ slot }) => slot === wanted.slot)
+    const way =
+      lost.value?.find(({ at, slot }) => at === wanted.at && slot === wanted.slot) ??
+      lost.value?.find(({ slot }) => slot === wanted.slot)
     if (!way) return
     turnTo('rejoin', way.course, way.at)
     coming.value = { slot: way.slot, at: way.at, link: way.link }
@@ -200,10 +273,12 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
     prepareStandby()
     if (!canDance()) return
     const { state } = call.value
-    if (state === 'running' && waitsAt(prepared.value, at)) dispatch({ type: 'free', at: clock.now(), from: here() })
+    if (state === 'running' && waitsAt(prepared.value, at))
+      dispatch({ type: 'free', at: clock.now(), from: here() })
     // As often as a fill may be danced: then it goes on by itself.
     if (call.value.state === 'free-time' && mustGoOn(prepared.value, at)) letGo()
-    if (state === 'running' && isEnding(prepared.value, at)) dispatch({ type: 'ending', at: clock.now() })
+    if (state === 'running' && isEnding(prepared.value, at))
+      dispatch({ type: 'ending', at: clock.now() })
     // Nobody waits for a line that has passed: the ways back in are worked out again.
     if (lost.value?.[0] && at >= lost.value[0].at - TICKS_PER_BEAT) offer()
   }
@@ -226,7 +301,8 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
       draw()
       return act(...args)
     }
-  const turn = (to: Turn, find: (call: PreparedCall, at: TickPosition) => CourseTurn | null) => now(() => void (canDance() && take(to, find(prepared.value, position.value))))
+  const turn = (to: Turn, find: (call: PreparedCall, at: TickPosition) => CourseTurn | null) =>
+    now(() => void (canDance() && take(to, find(prepared.value, position.value))))
 
   return {
     lost,
@@ -256,7 +332,10 @@ export function useDance({ sheet, clock, call, prepared, position, dispatch, giv
   }
 }
 
-/** Whether what is danced goes on until a key is pressed: a unit of a fill that is released by hand, or open counts. */
+/**
+ * Whether what is danced goes on until a key is pressed: a unit of a fill that is released by hand,
+ * or open counts.
+ */
 function waitsAt({ course, written, sheet }: PreparedCall, at: TickPosition): boolean {
   if (course.waiting.length === 0) return false
   const leg = legAt({ course }, at)
@@ -266,8 +345,14 @@ function waitsAt({ course, written, sheet }: PreparedCall, at: TickPosition): bo
 
 function mustGoOn({ course, written, sheet }: PreparedCall, at: TickPosition): boolean {
   const leg = course.legs.at(-1)
-  return leg !== undefined && isReleased(written, leg.pass) && at >= leg.at && at < sheet.timeline.lengthTicks
+  return (
+    leg !== undefined &&
+    isReleased(written, leg.pass) &&
+    at >= leg.at &&
+    at < sheet.timeline.lengthTicks
+  )
 }
 
 /** Whether the last time through has begun. */
-const isEnding = ({ sheet: { timeline }, course }: PreparedCall, at: TickPosition): boolean => course.waiting.length === 0 && timeline.passes.length > 1 && at >= timeline.passes.at(-1)!.start
+const isEnding = ({ sheet: { timeline }, course }: PreparedCall, at: TickPosition): boolean =>
+  course.waiting.length === 0 && timeline.passes.length > 1 && at >= timeline.passes.at(-1)!.start

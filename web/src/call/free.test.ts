@@ -2,7 +2,13 @@ import { freeFigures, freeFloor, replay, type CallEvent } from '@dellop/core/cal
 import { DEFAULT_VOICES } from '@dellop/core/cue'
 import { SHIPPED_FIGURES, startingState, WALL } from '@dellop/core/figure'
 import { ROUND_SCHOOL } from '@dellop/core/school'
-import { layPhrases, steadyBeatMap, TICKS_PER_BEAT, WALTZ_METRE, type Tick } from '@dellop/core/time'
+import {
+  layPhrases,
+  steadyBeatMap,
+  TICKS_PER_BEAT,
+  WALTZ_METRE,
+  type Tick,
+} from '@dellop/core/time'
 import fc from 'fast-check'
 import { ManualClock } from '../sound/clock.ts'
 import { useFree } from './free.ts'
@@ -22,14 +28,32 @@ function free() {
   const clock = new ManualClock()
   const events: CallEvent[] = []
   const one = useFree({
-    floor, clock, metre: WALTZ_METRE, beatMap: steadyBeatMap(BPM), firstStep: 0 as Tick, phrases: layPhrases(WALTZ_METRE, Array<number>(PHRASES).fill(8), 0 as Tick),
-    school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, hallSeconds: 0, player: null, onEvent: (event) => void events.push(event),
-  }) // prettier-ignore
-  return { ...one, clock, events, from: one.call.value.music, at: (seconds: number) => (clock.advanceTo(seconds), one.draw()) }
+    floor,
+    clock,
+    metre: WALTZ_METRE,
+    beatMap: steadyBeatMap(BPM),
+    firstStep: 0 as Tick,
+    phrases: layPhrases(WALTZ_METRE, Array<number>(PHRASES).fill(8), 0 as Tick),
+    school: ROUND_SCHOOL,
+    voice: DEFAULT_VOICES.en,
+    hallSeconds: 0,
+    player: null,
+    onEvent: (event) => void events.push(event),
+  })
+  return {
+    ...one,
+    clock,
+    events,
+    from: one.call.value.music,
+    at: (seconds: number) => (clock.advanceTo(seconds), one.draw()),
+  }
 }
 type Free = ReturnType<typeof free>
 
-/** What holds however it is called: nothing overlaps, nothing crosses a line, each was said in time, and where nothing is taken the phrase can still be danced to its close. */
+/**
+ * What holds however it is called: nothing overlaps, nothing crosses a line, each was said in time,
+ * and where nothing is taken the phrase can still be danced to its close.
+ */
 function isSound(call: Free): void {
   const taken = call.taken.value
   taken.forEach(({ at, lengthTicks, danced }, i) => {
@@ -44,7 +68,14 @@ function isSound(call: Free): void {
 
 describe('a call without a sheet', () => {
   it('stays legal, in its phrases and in time under any keys, and its log is the same call', () => {
-    const keys = fc.array(fc.tuple(fc.double({ min: 0.2, max: 4, noNaN: true }), fc.constantFrom('take', 'way', 'back', 'surprise', 'key', 'type'), fc.nat({ max: 5 })), { minLength: 10, maxLength: 30 })
+    const keys = fc.array(
+      fc.tuple(
+        fc.double({ min: 0.2, max: 4, noNaN: true }),
+        fc.constantFrom('take', 'way', 'back', 'surprise', 'key', 'type'),
+        fc.nat({ max: 5 }),
+      ),
+      { minLength: 10, maxLength: 30 },
+    )
     fc.assert(
       fc.property(keys, (list) => {
         const call = free()
@@ -61,7 +92,13 @@ describe('a call without a sheet', () => {
           else if (key === 'type') call.typed.value = ['', 'b', 'tw', 'zz'][index % 4]!
           isSound(call)
         }
-        expect(replay({ from: call.from, speed: 1, events: JSON.parse(JSON.stringify(call.events)) as never })).toEqual(call.call.value)
+        expect(
+          replay({
+            from: call.from,
+            speed: 1,
+            events: JSON.parse(JSON.stringify(call.events)) as never,
+          }),
+        ).toEqual(call.call.value)
         call.close()
       }),
       { numRuns: 25 },
@@ -78,7 +115,9 @@ describe('a call without a sheet', () => {
       const inside = call.taken.value.filter(({ at }) => Math.floor(at / PHRASE) === phrase)
       expect(inside.reduce((sum, { lengthTicks }) => sum + lengthTicks, 0)).toBe(PHRASE)
     }
-    call.taken.value.slice(1).forEach(({ figureId }, i) => expect(figureId).not.toBe(call.taken.value[i]!.figureId))
+    call.taken.value
+      .slice(1)
+      .forEach(({ figureId }, i) => expect(figureId).not.toBe(call.taken.value[i]!.figureId))
     expect(call.shown).toHaveLength(call.taken.value.length)
     expect(call.call.value.state).toBe('ended')
   })

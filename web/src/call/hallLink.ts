@@ -23,7 +23,12 @@ export function linkToHall(lectern: Lectern, press: (command: HallCommand) => vo
     isDue = false
     const prepared = lectern.prepared.value
     try {
-      await api('hallNews', { body: { place: placeOf(lectern), ...(told === prepared ? {} : { programme: programmeOf(prepared) }) } })
+      await api('hallNews', {
+        body: {
+          place: placeOf(lectern),
+          ...(told === prepared ? {} : { programme: programmeOf(prepared) }),
+        },
+      })
       told = prepared
     } catch {
       // Screens wait; the call does not.
@@ -41,7 +46,15 @@ export function linkToHall(lectern: Lectern, press: (command: HallCommand) => vo
     told = null
     void tell()
   }
-  const stopWatching = watch([lectern.call, lectern.prepared, () => lectern.moment.value.speak, () => lectern.moment.value.cue], () => void tell())
+  const stopWatching = watch(
+    [
+      lectern.call,
+      lectern.prepared,
+      () => lectern.moment.value.speak,
+      () => lectern.moment.value.cue,
+    ],
+    () => void tell(),
+  )
   const timer = setInterval(() => void tell(), TELL_MS)
   return () => {
     stream.close()
@@ -54,7 +67,13 @@ export function linkToHall(lectern: Lectern, press: (command: HallCommand) => vo
 function placeOf({ call, heardTick, moment }: Lectern) {
   const [now, soon] = [heardTick(0), heardTick(RATE_SECONDS)]
   const { cue, speak } = moment.value
-  return { state: call.value.state, tick: now, atMs: Date.now(), ticksPerSecond: isMoving(call.value) ? Math.max(0, (soon - now) / RATE_SECONDS) : 0, say: speak && cue ? cue.text : '' }
+  return {
+    state: call.value.state,
+    tick: now,
+    atMs: Date.now(),
+    ticksPerSecond: isMoving(call.value) ? Math.max(0, (soon - now) / RATE_SECONDS) : 0,
+    say: speak && cue ? cue.text : '',
+  }
 }
 
 function programmeOf({ sheet, cues }: PreparedCall): HallProgramme {
@@ -62,8 +81,23 @@ function programmeOf({ sheet, cues }: PreparedCall): HallProgramme {
   return {
     title: routine.title,
     countOf: school.count.group === 'eights' ? 8 : routine.metre.beatsPerBar,
-    figures: timeline.slots.filter(({ lengthTicks }) => lengthTicks > 0).map(({ start, end, slot, figure }) => ({ start, end, text: words.format.slotName(slot.content, figure?.name ?? null) })),
-    parts: timeline.passes.map(({ start, end, part, ordinal, ordinals }) => ({ start, end, text: ordinals === 1 ? part.label : `${part.label}, ${words.format.ordinal(ordinal, ordinals)}` })),
-    cues: cues.map(({ startTick, endTick, text }) => ({ start: startTick, end: Math.max(endTick, startTick + TICKS_PER_BEAT / 4), text })),
+    figures: timeline.slots
+      .filter(({ lengthTicks }) => lengthTicks > 0)
+      .map(({ start, end, slot, figure }) => ({
+        start,
+        end,
+        text: words.format.slotName(slot.content, figure?.name ?? null),
+      })),
+    parts: timeline.passes.map(({ start, end, part, ordinal, ordinals }) => ({
+      start,
+      end,
+      text:
+        ordinals === 1 ? part.label : `${part.label}, ${words.format.ordinal(ordinal, ordinals)}`,
+    })),
+    cues: cues.map(({ startTick, endTick, text }) => ({
+      start: startTick,
+      end: Math.max(endTick, startTick + TICKS_PER_BEAT / 4),
+      text,
+    })),
   }
 }

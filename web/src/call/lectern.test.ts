@@ -18,7 +18,14 @@ function lectern(delay = 0) {
     close: () => undefined,
   }
   const one = useLectern(sheet, clock, { player, click: (at) => clicks.push(at) }, () => delay)
-  return { ...one, clock, clicks, played, stops: () => stops, at: (seconds: number) => (clock.advanceTo(seconds), one.draw()) }
+  return {
+    ...one,
+    clock,
+    clicks,
+    played,
+    stops: () => stops,
+    at: (seconds: number) => (clock.advanceTo(seconds), one.draw()),
+  }
 }
 const keys = (list: readonly { key: string }[]) => list.map((cue) => cue.key)
 
@@ -28,12 +35,17 @@ describe('a call at the lectern', () => {
     call.key()
     call.at(150)
     expect(keys(call.shown)).toEqual(keys(call.prepared.value.cues))
-    expect(Math.max(...call.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt)))).toBeLessThan(1e-9)
+    expect(
+      Math.max(...call.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt))),
+    ).toBeLessThan(1e-9)
     expect(call.call.value.state).toBe('ended')
   })
 
   it('shows each once also when speed is changed, paused and gone on with at any time', () => {
-    const acts = fc.array(fc.tuple(fc.integer({ min: 1, max: 20 }), fc.constantFrom('faster', 'slower', 'pause')), { maxLength: 14 })
+    const acts = fc.array(
+      fc.tuple(fc.integer({ min: 1, max: 20 }), fc.constantFrom('faster', 'slower', 'pause')),
+      { maxLength: 14 },
+    )
     fc.assert(
       fc.property(acts, (list) => {
         const call = lectern()
@@ -50,14 +62,31 @@ describe('a call at the lectern', () => {
           } else call[act as 'faster' | 'slower']()
         }
         call.at(now + 250)
-        // Stopped just on a phrase it goes on with a count-in, under which the cues before the phrase are given again.
+        // Stopped just on a phrase it goes on with a count-in, under which the cues before the
+        // phrase are given again.
         if (call.clicks.length > 0) return
         const seen = keys(call.shown)
         expect(new Set(seen).size).toBe(seen.length)
         expect(seen).toEqual(keys(call.prepared.value.cues))
       }),
       // A dance played fast is over before the last key is pressed.
-      { numRuns: 60, examples: [[[[5, 'faster'], [12, 'faster'], [19, 'faster'], [18, 'faster'], [13, 'faster'], [15, 'faster'], [20, 'faster'], [18, 'pause']]]] }, // prettier-ignore
+      {
+        numRuns: 60,
+        examples: [
+          [
+            [
+              [5, 'faster'],
+              [12, 'faster'],
+              [19, 'faster'],
+              [18, 'faster'],
+              [13, 'faster'],
+              [15, 'faster'],
+              [20, 'faster'],
+              [18, 'pause'],
+            ],
+          ],
+        ],
+      },
     )
   })
 
@@ -68,7 +97,10 @@ describe('a call at the lectern', () => {
     call.at(20)
     call.slower()
     const change = call.played.at(-1)!
-    expect([change.rate, Math.abs(change.music - (change.when - 0.06)) < 1e-9]).toEqual([0.95, true])
+    expect([change.rate, Math.abs(change.music - (change.when - 0.06)) < 1e-9]).toEqual([
+      0.95,
+      true,
+    ])
     call.key()
     expect(call.stops()).toBe(1)
   })
@@ -96,7 +128,9 @@ describe('a call at the lectern', () => {
     call.back('passes')
     call.at(75)
     expect(call.shown.length).toBeGreaterThan(before)
-    expect(keys(call.shown).filter((key, i, all) => all.indexOf(key) !== i).length).toBeGreaterThan(0)
+    expect(keys(call.shown).filter((key, i, all) => all.indexOf(key) !== i).length).toBeGreaterThan(
+      0,
+    )
   })
 
   it('is later by the loudspeakers’ delay, in everything it shows', () => {
@@ -105,7 +139,9 @@ describe('a call at the lectern', () => {
       call.key()
       call.at(40)
     }
-    expect(late.shown.map((cue, i) => Math.round((cue.shownAt - plain.shown[i]!.shownAt) * 1000))).toEqual(late.shown.map(() => 200))
+    expect(
+      late.shown.map((cue, i) => Math.round((cue.shownAt - plain.shown[i]!.shownAt) * 1000)),
+    ).toEqual(late.shown.map(() => 200))
     expect(plain.position.value - late.position.value).toBeCloseTo(0.2 * (96 / 60) * 24, 6)
   })
 
@@ -116,22 +152,46 @@ describe('a call at the lectern', () => {
     call.key()
     call.at(165)
     expect(call.call.value.state).toBe('running')
-    expect(call.shown.at(-1)!.key).toBe(call.prepared.value.cues[call.shown.length - call.prepared.value.cues.length - 1]!.key)
+    expect(call.shown.at(-1)!.key).toBe(
+      call.prepared.value.cues[call.shown.length - call.prepared.value.cues.length - 1]!.key,
+    )
   })
 })
 
 describe('a call that goes wrong', () => {
-  const KEYS = ['hold', 'lose', 'rejoin', 'carryOn', 'takeBack', 'oneMore', 'skipNext', 'startOver', 'endSoon', 'askGoOn', 'ask', 'answer', 'letGo', 'faster', 'mark'] as const
-  const acts = fc.array(fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom(...KEYS), fc.nat({ max: 3 })), { maxLength: 16 })
+  const KEYS = [
+    'hold',
+    'lose',
+    'rejoin',
+    'carryOn',
+    'takeBack',
+    'oneMore',
+    'skipNext',
+    'startOver',
+    'endSoon',
+    'askGoOn',
+    'ask',
+    'answer',
+    'letGo',
+    'faster',
+    'mark',
+  ] as const
+  const acts = fc.array(
+    fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom(...KEYS), fc.nat({ max: 3 })),
+    { maxLength: 16 },
+  )
 
   it('gives no cue while it is held or lost, none twice unless the dance was turned between, and is the same again when its log is replayed', () => {
     fc.assert(
       fc.property(acts, (list) => {
         const clock = new ManualClock()
         const events: CallEvent[] = []
-        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, { onEvent: (event) => void events.push(event) })
+        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, {
+          onEvent: (event) => void events.push(event),
+        })
         const at = (seconds: number): void => (clock.advanceTo(seconds), call.draw())
-        const isSilent = (): boolean => call.call.value.state === 'lost' || call.call.value.state === 'holding'
+        const isSilent = (): boolean =>
+          call.call.value.state === 'lost' || call.call.value.state === 'holding'
         call.key()
         let now = 0
         for (const [after, act, index] of list) {
@@ -143,10 +203,26 @@ describe('a call that goes wrong', () => {
           else call[act]()
         }
         at(now + 3)
-        // The same is said again only where the dance was turned between: what had been announced then comes later.
-        const told = events.filter(({ type }) => type === 'cue' || type === 'turn' || type === 'take-back')
-        told.slice(1).forEach((event, i) => event.type === 'cue' && told[i]!.type === 'cue' && expect(event.key).not.toBe((told[i] as { key: string }).key))
-        expect(replay({ from: startOfMusic(sheet, 'silent'), speed: 1, events: JSON.parse(JSON.stringify(events)) as never })).toEqual(call.call.value)
+        // The same is said again only where the dance was turned between: what had been announced
+        // then comes later.
+        const told = events.filter(
+          ({ type }) => type === 'cue' || type === 'turn' || type === 'take-back',
+        )
+        told
+          .slice(1)
+          .forEach(
+            (event, i) =>
+              event.type === 'cue' &&
+              told[i]!.type === 'cue' &&
+              expect(event.key).not.toBe((told[i] as { key: string }).key),
+          )
+        expect(
+          replay({
+            from: startOfMusic(sheet, 'silent'),
+            speed: 1,
+            events: JSON.parse(JSON.stringify(events)) as never,
+          }),
+        ).toEqual(call.call.value)
         call.close()
       }),
       { numRuns: 40 },
@@ -158,7 +234,9 @@ describe('a call that goes wrong', () => {
       fc.property(acts, (list) => {
         const clock = new ManualClock()
         const events: CallEvent[] = []
-        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, { onEvent: (event) => void events.push(event) })
+        const call = useLectern(sheet, clock, { player: null, click: () => undefined }, () => 0, {
+          onEvent: (event) => void events.push(event),
+        })
         call.key()
         let now = 0
         for (const [after, act, index] of list) {
@@ -169,17 +247,39 @@ describe('a call that goes wrong', () => {
           else call[act]()
         }
         call.close()
-        const log = { from: startOfMusic(sheet, 'silent'), speed: 1, bpm: 96, events } as unknown as CallLog
+        const log = {
+          from: startOfMusic(sheet, 'silent'),
+          speed: 1,
+          bpm: 96,
+          events,
+        } as unknown as CallLog
         const { cues, happenings, seconds, lowBpm, highBpm } = callReport(log, sheet)
-        expect(cues.map(({ key }) => key)).toEqual(useLectern(sheet, new ManualClock(), { player: null, click: () => undefined }, () => 0).prepared.value.cues.map(({ key }) => key))
+        expect(cues.map(({ key }) => key)).toEqual(
+          useLectern(
+            sheet,
+            new ManualClock(),
+            { player: null, click: () => undefined },
+            () => 0,
+          ).prepared.value.cues.map(({ key }) => key),
+        )
         for (const { given, why } of cues) expect(given > 0).toBe(why === null)
-        // A cue that was given for a figure of the sheet is counted, each time: only linking figures are none of the sheet’s.
+        // A cue that was given for a figure of the sheet is counted, each time: only linking
+        // figures are none of the sheet’s.
         const written = new Set(cues.map(({ key }) => key))
-        const said = events.filter((event) => event.type === 'cue' && written.has(event.key.replace(/~\d+/g, ''))).length
+        const said = events.filter(
+          (event) => event.type === 'cue' && written.has(event.key.replace(/~\d+/g, '')),
+        ).length
         expect(cues.reduce((sum, { given }) => sum + given, 0)).toBe(said)
-        const count = (type: CallEvent['type']): number => events.filter((event) => event.type === type).length
+        const count = (type: CallEvent['type']): number =>
+          events.filter((event) => event.type === type).length
         const told = (kind: string): number => happenings.filter((one) => one.kind === kind).length
-        expect([told('marked'), told('lost'), told('held'), told('turned'), told('taken-back')]).toEqual([count('mark'), count('lose'), count('hold'), count('turn'), count('take-back')])
+        expect([
+          told('marked'),
+          told('lost'),
+          told('held'),
+          told('turned'),
+          told('taken-back'),
+        ]).toEqual([count('mark'), count('lose'), count('hold'), count('turn'), count('take-back')])
         expect(seconds).toBeGreaterThanOrEqual(0)
         expect(lowBpm).toBeLessThanOrEqual(highBpm)
         for (const { at } of happenings) expect(at).toBeLessThanOrEqual(now + 1)

@@ -19,7 +19,14 @@ import {
   type PreparedCall,
 } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
-import { secondsAt, TICKS_PER_BEAT, type CountInWord, type Seconds, type Tick, type TickPosition } from '@dellop/core/time'
+import {
+  secondsAt,
+  TICKS_PER_BEAT,
+  type CountInWord,
+  type Seconds,
+  type Tick,
+  type TickPosition,
+} from '@dellop/core/time'
 import { shallowRef } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
@@ -28,7 +35,10 @@ import { useCountIn } from './countIn.ts'
 import { useCueGiver } from './cueGiver.ts'
 import { useDance } from './dance.ts'
 
-/** Where the music comes from: this machine, a band or another machine that is followed by ear, or nowhere. */
+/**
+ * Where the music comes from: this machine, a band or another machine that is followed by ear, or
+ * nowhere.
+ */
 export type MusicFrom = 'recording' | 'elsewhere' | 'silent'
 
 export interface LecternSound {
@@ -55,26 +65,58 @@ const REPLAN_SPEED = 0.03
 const AFTER_BEATS = 64
 
 /**
- * The call at the lectern: one clock, one call value, and what follows from both. `draw` asks for the state at the
- * clock's time; cues are also woken for at their exact moment, so that none waits for a frame.
+ * The call at the lectern: one clock, one call value, and what follows from both. `draw` asks for
+ * the state at the clock's time; cues are also woken for at their exact moment, so that none waits
+ * for a frame.
  */
-export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, delaySeconds: () => number, { onEvent = () => undefined, resumed = null }: LecternOptions = {}) {
+export function useLectern(
+  sheet: Sheet,
+  clock: Clock,
+  sound: LecternSound,
+  delaySeconds: () => number,
+  { onEvent = () => undefined, resumed = null }: LecternOptions = {},
+) {
   const isElsewhere = sound.from === 'elsewhere'
   const recording = isElsewhere ? null : sheet.recording
-  const prepared = shallowRef<PreparedCall>(prepareCall(sheet, resumed?.speed ?? 1, ...(resumed?.course ? [resumed.course] : [])))
+  const prepared = shallowRef<PreparedCall>(
+    prepareCall(sheet, resumed?.speed ?? 1, ...(resumed?.course ? [resumed.course] : [])),
+  )
   const from = startOfMusic(sheet, isElsewhere ? 'elsewhere' : 'recording')
   const call = shallowRef<Call>(resumed ?? newCall(from))
-  const position = shallowRef<TickPosition>(tickOfMusic(prepared.value, resumed ? musicAt(resumed, clock.now()) : from))
+  const position = shallowRef<TickPosition>(
+    tickOfMusic(prepared.value, resumed ? musicAt(resumed, clock.now()) : from),
+  )
   const moment = shallowRef<LecternMoment>(lecternAt(prepared.value, position.value))
   const counting = shallowRef<CountInWord | null>(null)
   /** The stretch that is danced again and again, for walking through. */
   const loop = shallowRef<{ readonly start: Tick; readonly end: Tick } | null>(null)
-  /** The moment that is being heard now: what is sent now is heard a delay later. A band is heard as it plays. */
+  /**
+   * The moment that is being heard now: what is sent now is heard a delay later. A band is heard as
+   * it plays.
+   */
   const delay = (): number => (isElsewhere ? 0 : delaySeconds())
-  const heardAt = (now: number): TickPosition => tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delay() : now))
+  const heardAt = (now: number): TickPosition =>
+    tickOfMusic(prepared.value, musicAt(call.value, isMoving(call.value) ? now - delay() : now))
 
-  const cues = useCueGiver({ clock, call, prepared, isElsewhere, delay, heardAt, draw, dispatch, onEvent, say: sound.say })
-  const countIn = useCountIn({ call, prepared, loop, beginsAtOnce: sheet.firstStep === 0, click: sound.click })
+  const cues = useCueGiver({
+    clock,
+    call,
+    prepared,
+    isElsewhere,
+    delay,
+    heardAt,
+    draw,
+    dispatch,
+    onEvent,
+    say: sound.say,
+  })
+  const countIn = useCountIn({
+    call,
+    prepared,
+    loop,
+    beginsAtOnce: sheet.firstStep === 0,
+    click: sound.click,
+  })
 
   function draw(): void {
     const now = clock.now()
@@ -94,8 +136,15 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   function endTick(): number {
     if (recording) return tickOfMusic(prepared.value, recording.durationSeconds as Seconds)
     // Who is lost, held or waiting is not done, however long it takes.
-    if (call.value.state === 'lost' || call.value.state === 'holding' || prepared.value.course.waiting.length > 0) return Infinity
-    return prepared.value.sheet.timeline.lengthTicks + (isElsewhere ? AFTER_BEATS : 1) * TICKS_PER_BEAT
+    if (
+      call.value.state === 'lost' ||
+      call.value.state === 'holding' ||
+      prepared.value.course.waiting.length > 0
+    )
+      return Infinity
+    return (
+      prepared.value.sheet.timeline.lengthTicks + (isElsewhere ? AFTER_BEATS : 1) * TICKS_PER_BEAT
+    )
   }
 
   function finish(now: number): void {
@@ -121,7 +170,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const now = clock.now() + SCHEDULE_AHEAD_SECONDS
     const at = tickOfMusic(prepared.value, call.value.music)
     const lead = isElsewhere ? 0 : countIn.secondsBefore(at)
-    // Under a count-in the cues before its place are given too; going on after a pause, those given stay given.
+    // Under a count-in the cues before its place are given too; going on after a pause, those given
+    // stay given.
     if (lead > 0) cues.settleAt((at - countIn.ticks()) as TickPosition)
     countIn.begin(at, now, lead)
     dispatch({ type: 'start', at: now, countInSeconds: lead })
@@ -134,7 +184,10 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     draw()
   }
 
-  /** The one key: starts, pauses, goes on; takes the first way back in, lets go what waits; after the end, begins again. */
+  /**
+   * The one key: starts, pauses, goes on; takes the first way back in, lets go what waits; after
+   * the end, begins again.
+   */
   function key(): void {
     if (dance.takeFirst() || cues.giveWaiting()) return
     if (isMoving(call.value)) return pause()
@@ -143,7 +196,10 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     draw()
   }
 
-  /** Goes to a tick (null = the very beginning, the dance as it is written) and keeps running if it ran. */
+  /**
+   * Goes to a tick (null = the very beginning, the dance as it is written) and keeps running if it
+   * ran.
+   */
   function seek(to: Tick | null): void {
     dance.forget()
     cues.waitingCue.value = null
@@ -151,7 +207,8 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     const moving = isMoving(call.value)
     const now = clock.now() + (moving ? SCHEDULE_AHEAD_SECONDS : 0)
     countIn.goneTo(moving ? null : to)
-    if (call.value.state === 'ended') call.value = { ...newCall(music, call.value.speed), course: call.value.course }
+    if (call.value.state === 'ended')
+      call.value = { ...newCall(music, call.value.speed), course: call.value.course }
     dispatch({ type: 'seek', at: now, music, ...(to === null ? { fromTop: true } : {}) })
     cues.settleAt(tickOfMusic(prepared.value, music))
     if (moving) sound.player?.play(music, now, call.value.speed)
@@ -180,11 +237,13 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
     dispatch({ type: 'speed', at: now, speed: next })
     replan(next)
     cues.schedule()
-    if (isMoving(call.value) && call.value.state !== 'counting-in') sound.player?.play(musicAt(call.value, now), now, next)
+    if (isMoving(call.value) && call.value.state !== 'counting-in')
+      sound.player?.play(musicAt(call.value, now), now, next)
     draw()
   }
 
-  const back = (kind: 'phrases' | 'passes'): void => seek(stopBefore(stopsOf(prepared.value)[kind], position.value, GRACE_BEATS * TICKS_PER_BEAT))
+  const back = (kind: 'phrases' | 'passes'): void =>
+    seek(stopBefore(stopsOf(prepared.value)[kind], position.value, GRACE_BEATS * TICKS_PER_BEAT))
   function forth(): void {
     const stop = stopAfter(stopsOf(prepared.value).phrases, position.value)
     if (stop !== null) seek(stop)
@@ -210,7 +269,18 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
   }
 
   const { giveFrom, schedule } = cues
-  const parts = { sheet, clock, call, prepared, position, heardAt, dispatch, giveFrom, schedule, draw }
+  const parts = {
+    sheet,
+    clock,
+    call,
+    prepared,
+    position,
+    heardAt,
+    dispatch,
+    giveFrom,
+    schedule,
+    draw,
+  }
   const dance = useDance(parts)
   const band = useBand({ ...parts, hear })
   if (resumed) cues.settleAt(position.value)
@@ -248,10 +318,17 @@ export function useLectern(sheet: Sheet, clock: Clock, sound: LecternSound, dela
 export type Lectern = ReturnType<typeof useLectern>
 
 /** Where the music stands before it begins, in seconds of the recording. */
-export const startOfMusic = (sheet: Sheet, from: MusicFrom): Seconds => (sheet.recording && from !== 'elsewhere' ? (0 as Seconds) : secondsAt(sheet.beatMap, (sheet.firstStep - introductionTicks(sheet)) as TickPosition))
+export const startOfMusic = (sheet: Sheet, from: MusicFrom): Seconds =>
+  sheet.recording && from !== 'elsewhere'
+    ? (0 as Seconds)
+    : secondsAt(sheet.beatMap, (sheet.firstStep - introductionTicks(sheet)) as TickPosition)
 
-/** Without a recording the clock starts two bars before the first step, so that the first cue has its moment. */
-const introductionTicks = (sheet: Sheet): number => Math.max(sheet.firstStep, 2 * sheet.routine.metre.beatsPerBar * TICKS_PER_BEAT)
+/**
+ * Without a recording the clock starts two bars before the first step, so that the first cue has
+ * its moment.
+ */
+const introductionTicks = (sheet: Sheet): number =>
+  Math.max(sheet.firstStep, 2 * sheet.routine.metre.beatsPerBar * TICKS_PER_BEAT)
 
 /** Whether nothing a person reads has changed. */
 function sameMoment(a: LecternMoment, b: LecternMoment): boolean {

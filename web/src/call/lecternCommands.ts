@@ -1,6 +1,13 @@
 import { onBeforeUnmount, ref } from 'vue'
 import { words } from '../words/index.ts'
-import { forgetSignals, HELD_COMMANDS, HOLD_MS, readSignals, teachSignal, type LecternKey } from './lecternKeys.ts'
+import {
+  forgetSignals,
+  HELD_COMMANDS,
+  HOLD_MS,
+  readSignals,
+  teachSignal,
+  type LecternKey,
+} from './lecternKeys.ts'
 import { listenForSignals } from './signals.ts'
 
 export interface LecternCommandsOptions {
@@ -11,7 +18,10 @@ export interface LecternCommandsOptions {
 }
 
 /** From keys, pedals and buttons to what the lectern does. */
-export function useLecternCommands(actions: Readonly<Record<LecternKey, () => void>>, { isMoving, isOff }: LecternCommandsOptions) {
+export function useLecternCommands(
+  actions: Readonly<Record<LecternKey, () => void>>,
+  { isMoving, isOff }: LecternCommandsOptions,
+) {
   const signals = ref(readSignals())
   /** What is being held, and is done when it has been held long enough. */
   const holding = ref('')
@@ -52,7 +62,8 @@ export function useLecternCommands(actions: Readonly<Record<LecternKey, () => vo
     signals,
     holding,
     run: (command: LecternKey) => actions[command](),
-    teach: (signal: string, command: LecternKey) => void (signals.value = teachSignal(signals.value, signal, command)),
+    teach: (signal: string, command: LecternKey) =>
+      void (signals.value = teachSignal(signals.value, signal, command)),
     forget: () => void (signals.value = forgetSignals()),
   }
 }

@@ -41,7 +41,12 @@ export const LECTERN_COMMANDS = [
 export type LecternKey = (typeof LECTERN_COMMANDS)[number]
 
 /** What moves or stops the music under a floor that dances: only by a key that is held down. */
-export const HELD_COMMANDS: ReadonlySet<LecternKey> = new Set(['part', 'phrase-before', 'phrase-after', 'fade'])
+export const HELD_COMMANDS: ReadonlySet<LecternKey> = new Set([
+  'part',
+  'phrase-before',
+  'phrase-after',
+  'fade',
+])
 export const HOLD_MS = 600
 
 /** Signals as they ship. Page keys are those of pedals and presenters' clickers. */
@@ -104,7 +109,9 @@ export type SignalMap = Readonly<Record<string, LecternKey>>
 export function readSignals(): SignalMap {
   try {
     const own = JSON.parse(localStorage.getItem(STORED) ?? '{}') as Record<string, unknown>
-    const known = Object.entries(own).filter((entry): entry is [string, LecternKey] => LECTERN_COMMANDS.includes(entry[1] as LecternKey))
+    const known = Object.entries(own).filter((entry): entry is [string, LecternKey] =>
+      LECTERN_COMMANDS.includes(entry[1] as LecternKey),
+    )
     return { ...SHIPPED, ...Object.fromEntries(known) }
   } catch {
     return SHIPPED

@@ -24,7 +24,10 @@ function kept(): Looks {
     return {
       layout: LAYOUTS.find((one) => one === found.layout) ?? 'full',
       parts: SHOWN_PARTS.find((one) => one === found.parts) ?? 'both',
-      scale: typeof found.scale === 'number' ? Math.min(MOST_SCALE, Math.max(LEAST_SCALE, found.scale)) : 1,
+      scale:
+        typeof found.scale === 'number'
+          ? Math.min(MOST_SCALE, Math.max(LEAST_SCALE, found.scale))
+          : 1,
     }
   } catch {
     return { layout: 'full', parts: 'both', scale: 1 }
@@ -37,12 +40,18 @@ export function useLooks() {
   const layout = ref<Layout>(before.layout)
   const parts = ref<ShownParts>(before.parts)
   const scale = ref(before.scale)
-  const next = <One>(all: readonly One[], now: One): One => all[(all.indexOf(now) + 1) % all.length]!
-  const size = (by: number): void => void (scale.value = Math.round(Math.min(MOST_SCALE, Math.max(LEAST_SCALE, scale.value + by)) * 10) / 10)
+  const next = <One>(all: readonly One[], now: One): One =>
+    all[(all.indexOf(now) + 1) % all.length]!
+  const size = (by: number): void =>
+    void (scale.value =
+      Math.round(Math.min(MOST_SCALE, Math.max(LEAST_SCALE, scale.value + by)) * 10) / 10)
   watch(
     [layout, parts, scale],
     () => {
-      localStorage.setItem(STORED, JSON.stringify({ layout: layout.value, parts: parts.value, scale: scale.value }))
+      localStorage.setItem(
+        STORED,
+        JSON.stringify({ layout: layout.value, parts: parts.value, scale: scale.value }),
+      )
       document.documentElement.style.fontSize = `${USUAL_PX * scale.value}px`
     },
     { immediate: true },

@@ -1,9 +1,18 @@
 import { upgradeFiguresIn } from '@dellop/core/figure'
-import { callPackSchema, DEFAULT_SETTINGS, settingsSchema, type CallPack, type Settings } from '@dellop/wire'
+import {
+  callPackSchema,
+  DEFAULT_SETTINGS,
+  settingsSchema,
+  type CallPack,
+  type Settings,
+} from '@dellop/wire'
 import { openDB, type IDBPDatabase } from 'idb'
 import { api, ApiProblem } from '../app/api.ts'
 
-/** Everything a call needs, in this browser: the sheet with its figures, the settings, and the sound. */
+/**
+ * Everything a call needs, in this browser: the sheet with its figures, the settings, and the
+ * sound.
+ */
 export interface KeptPack {
   readonly pack: CallPack
   readonly settings: Settings
@@ -13,15 +22,24 @@ export interface KeptPack {
 }
 
 let opening: Promise<IDBPDatabase> | null = null
-const database = (): Promise<IDBPDatabase> => (opening ??= openDB('dellop-packs', 1, { upgrade: (db) => void db.createObjectStore('pack') }))
+const database = (): Promise<IDBPDatabase> =>
+  (opening ??= openDB('dellop-packs', 1, { upgrade: (db) => void db.createObjectStore('pack') }))
 
 /** Fetches the pack and keeps it; without the server, takes the one that was kept. */
 export async function loadPack(id: string): Promise<KeptPack> {
   try {
-    const [pack, settings] = await Promise.all([api('callPack', { params: { id } }), api('getSettings')])
+    const [pack, settings] = await Promise.all([
+      api('callPack', { params: { id } }),
+      api('getSettings'),
+    ])
     const before = await stored(id)
     const hash = soundHash(pack)
-    const sound = hash === null ? null : before && soundHash(before.pack) === hash && before.sound ? before.sound : await fetchSound(hash)
+    const sound =
+      hash === null
+        ? null
+        : before && soundHash(before.pack) === hash && before.sound
+          ? before.sound
+          : await fetchSound(hash)
     return { pack, settings, sound, kept: await keep(id, { pack, settings, sound }) }
   } catch (error) {
     if (!(error instanceof ApiProblem && error.offline)) throw error
@@ -31,7 +49,9 @@ export async function loadPack(id: string): Promise<KeptPack> {
   }
 }
 
-const soundHash = ({ tune, routine }: CallPack): string | null => (tune?.recordings.find((one) => one.id === routine.recordingId) ?? tune?.recordings[0])?.media ?? null
+const soundHash = ({ tune, routine }: CallPack): string | null =>
+  (tune?.recordings.find((one) => one.id === routine.recordingId) ?? tune?.recordings[0])?.media ??
+  null
 
 /** The sound, or null when it is not to be had: the call then runs in silence. */
 async function fetchSound(hash: string): Promise<Blob | null> {
@@ -50,11 +70,16 @@ async function keep(id: string, record: Omit<KeptPack, 'kept'>): Promise<boolean
 
 async function stored(id: string): Promise<Omit<KeptPack, 'kept'> | null> {
   try {
-    const record = (await (await database()).get('pack', id)) as { pack: unknown; settings: unknown; sound: Blob | null } | undefined
+    const record = (await (await database()).get('pack', id)) as
+      { pack: unknown; settings: unknown; sound: Blob | null } | undefined
     const pack = callPackSchema.safeParse(upgradeFiguresIn(record?.pack))
     if (!record || !pack.success) return null
     const settings = settingsSchema.safeParse(record.settings)
-    return { pack: pack.data, settings: settings.success ? settings.data : DEFAULT_SETTINGS, sound: record.sound }
+    return {
+      pack: pack.data,
+      settings: settings.success ? settings.data : DEFAULT_SETTINGS,
+      sound: record.sound,
+    }
   } catch {
     return null
   }

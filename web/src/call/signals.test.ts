@@ -28,7 +28,11 @@ describe('what is pressed', () => {
     pretendPedal.send([0xb0, 67, 127])
     stop()
     pretendPedal.send([0xb0, 67, 127])
-    expect(heard).toEqual([{ id: 'key:x', isDown: true }, { id: 'key:x', isDown: false }, { id: 'midi:cc 67', isDown: true }]) // prettier-ignore
+    expect(heard).toEqual([
+      { id: 'key:x', isDown: true },
+      { id: 'key:x', isDown: false },
+      { id: 'midi:cc 67', isDown: true },
+    ])
   })
 })
 
@@ -44,7 +48,10 @@ describe('a gamepad', () => {
     buttons[1]!.pressed = false
     for (let n = 0; n < 3; n++) await frame()
     stop()
-    expect(heard).toEqual([{ id: 'pad:1', isDown: true }, { id: 'pad:1', isDown: false }]) // prettier-ignore
+    expect(heard).toEqual([
+      { id: 'pad:1', isDown: true },
+      { id: 'pad:1', isDown: false },
+    ])
   })
 })
 

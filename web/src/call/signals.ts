@@ -1,21 +1,33 @@
-/** Something was pressed or let go: a key, a pedal, a button. The id names which: `key:x`, `midi:cc 64`, `pad:0`. */
+/**
+ * Something was pressed or let go: a key, a pedal, a button. The id names which: `key:x`, `midi:cc
+ * 64`, `pad:0`.
+ */
 export interface Signal {
   readonly id: string
   readonly isDown: boolean
 }
 type OnSignal = (signal: Signal) => boolean
 
-/** A MIDI message as a signal: a controller is down from 64 on, a note while it sounds. Null for what no pedal sends. */
-export function midiSignal([status = 0, number = 0, value = 0]: ArrayLike<number> & Iterable<number>): Signal | null {
+/**
+ * A MIDI message as a signal: a controller is down from 64 on, a note while it sounds. Null for
+ * what no pedal sends.
+ */
+export function midiSignal([status = 0, number = 0, value = 0]: ArrayLike<number> &
+  Iterable<number>): Signal | null {
   const kind = status & 0xf0
   if (kind === 0xb0) return { id: `midi:cc ${number}`, isDown: value >= 64 }
-  if (kind === 0x90 || kind === 0x80) return { id: `midi:note ${number}`, isDown: kind === 0x90 && value > 0 }
+  if (kind === 0x90 || kind === 0x80)
+    return { id: `midi:note ${number}`, isDown: kind === 0x90 && value > 0 }
   if (kind === 0xc0) return { id: `midi:program ${number}`, isDown: true }
   return null
 }
 
 /** A MIDI foot switch to try all with that needs no pedal: it sends the bytes that one would. */
-export const pretendPedal = { listeners: new Set<(bytes: readonly number[]) => void>(), send: (bytes: readonly number[]): void => pretendPedal.listeners.forEach((listen) => listen(bytes)) }
+export const pretendPedal = {
+  listeners: new Set<(bytes: readonly number[]) => void>(),
+  send: (bytes: readonly number[]): void =>
+    pretendPedal.listeners.forEach((listen) => listen(bytes)),
+}
 
 /** Keys go to the field or the button they are pressed in, where it has a use for them. */
 function isTaken(event: KeyboardEvent): boolean {
@@ -24,9 +36,13 @@ function isTaken(event: KeyboardEvent): boolean {
   return (event.key === ' ' || event.key === 'Enter') && target?.closest('.own-key') != null
 }
 
-const keyId = (event: KeyboardEvent): string => `key:${event.key.length === 1 ? event.key.toLowerCase() : event.key}`
+const keyId = (event: KeyboardEvent): string =>
+  `key:${event.key.length === 1 ? event.key.toLowerCase() : event.key}`
 
-/** Listens to keys, to the pretended pedal, to gamepads, and to MIDI where it was allowed. The answer ends it. What is answered with true is not used for anything else. */
+/**
+ * Listens to keys, to the pretended pedal, to gamepads, and to MIDI where it was allowed. The
+ * answer ends it. What is answered with true is not used for anything else.
+ */
 export function listenForSignals(onSignal: OnSignal): () => void {
   const onKey = (event: KeyboardEvent): void => {
     if (event.repeat || event.ctrlKey || event.metaKey || event.altKey || isTaken(event)) return
@@ -79,7 +95,9 @@ const MIDI_ALLOWED = 'dellop-midi'
 export const midiIsPossible = (): boolean => 'requestMIDIAccess' in navigator
 export const midiIsAllowed = (): boolean => localStorage.getItem(MIDI_ALLOWED) === 'yes'
 
-/** Asks the browser for MIDI; false where it is refused. From then on it is listened to each time. */
+/**
+ * Asks the browser for MIDI; false where it is refused. From then on it is listened to each time.
+ */
 export async function allowMidi(): Promise<boolean> {
   try {
     await navigator.requestMIDIAccess()
@@ -94,7 +112,10 @@ function watchMidi(onBytes: (bytes: Uint8Array) => void): () => void {
   if (!midiIsPossible() || !midiIsAllowed()) return () => undefined
   let ended = false
   let access: MIDIAccess | null = null
-  const attach = (): void => access?.inputs.forEach((input) => (input.onmidimessage = ended ? null : ({ data }) => data && onBytes(data)))
+  const attach = (): void =>
+    access?.inputs.forEach(
+      (input) => (input.onmidimessage = ended ? null : ({ data }) => data && onBytes(data)),
+    )
   void navigator.requestMIDIAccess().then(
     (given) => {
       access = given

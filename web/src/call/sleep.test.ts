@@ -15,7 +15,12 @@ describe('time that went by while the clock stood', () => {
     jest.useFakeTimers()
     counted = true
     woken.length = 0
-    stop = watchSleep({ now: () => clock, wakeAt: () => () => undefined }, () => counted, (seconds) => woken.push(seconds), () => wall) // prettier-ignore
+    stop = watchSleep(
+      { now: () => clock, wakeAt: () => () => undefined },
+      () => counted,
+      (seconds) => woken.push(seconds),
+      () => wall,
+    )
   })
   afterEach(() => {
     stop()

@@ -5,10 +5,16 @@ const LEAST_SECONDS = 0.3
 const LOOK_MS = 1000
 
 /**
- * Tells of time that went by while a clock stood: the machine slept, or the system took the sound away. `isCounted` says
- * whether such time matters now. The answer ends it. `wall` is the time of day, in seconds.
+ * Tells of time that went by while a clock stood: the machine slept, or the system took the sound
+ * away. `isCounted` says whether such time matters now. The answer ends it. `wall` is the time of
+ * day, in seconds.
  */
-export function watchSleep(clock: Clock, isCounted: () => boolean, woken: (seconds: number) => void, wall = (): number => Date.now() / 1000): () => void {
+export function watchSleep(
+  clock: Clock,
+  isCounted: () => boolean,
+  woken: (seconds: number) => void,
+  wall = (): number => Date.now() / 1000,
+): () => void {
   let last = { wall: wall(), clock: clock.now() }
   const timer = setInterval(() => {
     const now = { wall: wall(), clock: clock.now() }

@@ -9,8 +9,16 @@ import { watchSleep } from './sleep.ts'
 const FADE_SECONDS = 8
 const USUAL_VOLUME = 90
 
-/** How the music of a call sounds, and what becomes of the call where the system takes the sound away. `slept`: the machine slept so many seconds, one at least, while a band played on. */
-export function useSoundDesk(lectern: Lectern, player: () => Player | null, manual: boolean, slept: (seconds: number) => void) {
+/**
+ * How the music of a call sounds, and what becomes of the call where the system takes the sound
+ * away. `slept`: the machine slept so many seconds, one at least, while a band played on.
+ */
+export function useSoundDesk(
+  lectern: Lectern,
+  player: () => Player | null,
+  manual: boolean,
+  slept: (seconds: number) => void,
+) {
   /** 0 to 100. */
   const volume = ref(USUAL_VOLUME)
   /** -100 left to 100 right. */
@@ -31,7 +39,10 @@ export function useSoundDesk(lectern: Lectern, player: () => Player | null, manu
     fading = setTimeout(() => moves() && lectern.pause(), FADE_SECONDS * 1000)
   }
 
-  /** The one key. Sound that the system took away it gives back, and the music goes on where it stopped. */
+  /**
+   * The one key. Sound that the system took away it gives back, and the music goes on where it
+   * stopped.
+   */
   async function press(): Promise<void> {
     const stood = stands()
     if (!manual) await wakeAudio()

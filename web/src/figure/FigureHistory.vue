@@ -24,12 +24,18 @@ async function load(): Promise<void> {
     failure.value = sentenceOf(error)
   }
 }
-watch(() => [props.figure, isOpen.value], () => void (isOpen.value ? load() : (told.value = ''))) // prettier-ignore
+watch(
+  () => [props.figure, isOpen.value],
+  () => void (isOpen.value ? load() : (told.value = '')),
+)
 
 async function goBack({ figure }: FigureVersion): Promise<void> {
   told.value = ''
   try {
-    const { figure: kept } = await api('changeFigure', { params: { id: figure.id }, body: { figure, version: versions.value![0]!.version } })
+    const { figure: kept } = await api('changeFigure', {
+      params: { id: figure.id },
+      body: { figure, version: versions.value![0]!.version },
+    })
     library.putFigures([kept])
     await load()
     told.value = say.done
@@ -51,7 +57,8 @@ async function goBack({ figure }: FigureVersion): Promise<void> {
       <li v-for="(version, i) in versions" :key="version.version">
         <span
           ><strong>{{ words.format.date(version.atMs) }}</strong
-          >, {{ say.how[version.how] }}: {{ version.figure.name }}, {{ words.format.counts(version.figure.lengthTicks / TICKS_PER_BEAT) }}</span
+          >, {{ say.how[version.how] }}: {{ version.figure.name }},
+          {{ words.format.counts(version.figure.lengthTicks / TICKS_PER_BEAT) }}</span
         >
         <button v-if="i > 0" class="button small" @click="goBack(version)">{{ say.back }}</button>
         <p class="soft line">{{ stepLineText(version.figure.lead) }}</p>

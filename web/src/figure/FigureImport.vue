@@ -20,10 +20,15 @@ const LARGEST_BYTES = 20 * 1024 * 1024
 const PAGE = 200
 const most = ref(PAGE)
 
-const canCome = ({ state, findings }: ImportRow): boolean => state !== 'same' && findings.every(({ severity }) => severity !== 'stop')
-const count = (state: ImportRow['state']): number => rows.value?.filter((row) => row.state === state).length ?? 0
-const sum = computed(() => say.sum(count('new'), count('changed'), count('conflict'), count('same')))
-const why = ({ state, against, findings }: ImportRow): string => [say.state[state](against?.name ?? ''), ...findings.map(({ message }) => message)].join(' ')
+const canCome = ({ state, findings }: ImportRow): boolean =>
+  state !== 'same' && findings.every(({ severity }) => severity !== 'stop')
+const count = (state: ImportRow['state']): number =>
+  rows.value?.filter((row) => row.state === state).length ?? 0
+const sum = computed(() =>
+  say.sum(count('new'), count('changed'), count('conflict'), count('same')),
+)
+const why = ({ state, against, findings }: ImportRow): string =>
+  [say.state[state](against?.name ?? ''), ...findings.map(({ message }) => message)].join(' ')
 
 async function take(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
@@ -35,12 +40,16 @@ async function take(event: Event): Promise<void> {
   if (file.size > LARGEST_BYTES) return void (failure.value = say.refused + say.large)
   const text = await file.text()
   const name = `“${file.name}”`
-  const read = /\.csv$/i.test(file.name) ? readFigureCsv(text, randomId, name, library.figures) : readFigureFile(text, name)
+  const read = /\.csv$/i.test(file.name)
+    ? readFigureCsv(text, randomId, name, library.figures)
+    : readFigureFile(text, name)
   if (!read.ok) return void (failure.value = say.refused + read.problem.message)
   rows.value = importPreview(library.figures, read.value)
   most.value = PAGE
   // What is new comes unless it is left out; what is there already stays unless it is asked for.
-  chosen.value = new Set(rows.value.flatMap((row, i) => (row.state === 'new' && canCome(row) ? [i] : [])))
+  chosen.value = new Set(
+    rows.value.flatMap((row, i) => (row.state === 'new' && canCome(row) ? [i] : [])),
+  )
 }
 function toggle(i: number): void {
   const next = new Set(chosen.value)
@@ -52,7 +61,12 @@ async function bring(): Promise<void> {
   busy.value = true
   failure.value = ''
   try {
-    const { figures } = await api('importFigures', { body: { figures: wanted.map(({ figure }) => figure), replace: wanted.flatMap(({ state, figure }) => (state === 'changed' ? [figure.id] : [])) } })
+    const { figures } = await api('importFigures', {
+      body: {
+        figures: wanted.map(({ figure }) => figure),
+        replace: wanted.flatMap(({ state, figure }) => (state === 'changed' ? [figure.id] : [])),
+      },
+    })
     library.putFigures(figures)
     told.value = say.done(figures.length)
     rows.value = null
@@ -67,7 +81,15 @@ async function bring(): Promise<void> {
 <template>
   <div class="import">
     <button class="button" @click="box?.click()">{{ say.button }}</button>
-    <input ref="box" class="unseen" type="file" accept=".csv,.json" tabindex="-1" :aria-label="say.button" @change="take" />
+    <input
+      ref="box"
+      class="unseen"
+      type="file"
+      accept=".csv,.json"
+      tabindex="-1"
+      :aria-label="say.button"
+      @change="take"
+    />
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <section v-if="rows" class="preview" aria-labelledby="import-head">
@@ -76,14 +98,25 @@ async function bring(): Promise<void> {
       <ul>
         <li v-for="(row, i) in rows.slice(0, most)" :key="i">
           <label
-            ><input type="checkbox" :checked="chosen.has(i)" :disabled="!canCome(row)" @change="toggle(i)" /> <strong>{{ row.figure.name }}</strong> <span class="soft">{{ row.figure.family }}</span></label
+            ><input
+              type="checkbox"
+              :checked="chosen.has(i)"
+              :disabled="!canCome(row)"
+              @change="toggle(i)"
+            />
+            <strong>{{ row.figure.name }}</strong>
+            <span class="soft">{{ row.figure.family }}</span></label
           >
           <span>{{ why(row) }}</span>
         </li>
       </ul>
-      <button v-if="rows.length > most" class="button small" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, rows.length - most)) }}</button>
+      <button v-if="rows.length > most" class="button small" @click="most += PAGE">
+        {{ words.figures.more(Math.min(PAGE, rows.length - most)) }}
+      </button>
       <div class="actions">
-        <button class="button main" :disabled="busy || chosen.size === 0" @click="bring">{{ say.take(chosen.size) }}</button>
+        <button class="button main" :disabled="busy || chosen.size === 0" @click="bring">
+          {{ say.take(chosen.size) }}
+        </button>
         <button class="button" :disabled="busy" @click="rows = null">{{ say.leave }}</button>
       </div>
     </section>

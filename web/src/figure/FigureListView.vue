@@ -9,7 +9,16 @@ import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { words } from '../words/index.ts'
 import FigureImport from './FigureImport.vue'
 
-const wish = reactive({ text: '', family: '', level: '' as '' | Figure['level'], startFoot: '' as '' | 'left' | 'right', endHold: '', beats: '', after: '', floor: '' as '' | 'covered' | 'within' })
+const wish = reactive({
+  text: '',
+  family: '',
+  level: '' as '' | Figure['level'],
+  startFoot: '' as '' | 'left' | 'right',
+  endHold: '',
+  beats: '',
+  after: '',
+  floor: '' as '' | 'covered' | 'within',
+})
 
 const { library, failure, loaded, load } = useLoadedLibrary(async () => {
   wish.floor = library.floor ? 'within' : ''
@@ -53,15 +62,37 @@ const shown = computed(() =>
 const PAGE = 200
 const most = ref(PAGE)
 watch(shown, () => (most.value = PAGE))
-const sorted = (list: readonly string[]): string[] => [...new Set(list)].sort((a, b) => a.localeCompare(b))
+const sorted = (list: readonly string[]): string[] =>
+  [...new Set(list)].sort((a, b) => a.localeCompare(b))
 const families = computed(() => sorted(library.figures.map(({ family }) => family)))
-const holds = computed(() => sorted(library.figures.flatMap(({ exitHold, entry }) => [...(exitHold === null ? [] : [exitHold]), ...entry.holds])))
+const holds = computed(() =>
+  sorted(
+    library.figures.flatMap(({ exitHold, entry }) => [
+      ...(exitHold === null ? [] : [exitHold]),
+      ...entry.holds,
+    ]),
+  ),
+)
 const lengths = computed(() => [...new Set(library.figures.map(counts))].sort((a, b) => a - b))
 /** Figures that another may follow: those of the dance that is asked for. */
-const before = computed(() => library.figures.filter(({ family }) => wish.family !== '' && family === wish.family).sort((a, b) => a.name.localeCompare(b.name)))
+const before = computed(() =>
+  library.figures
+    .filter(({ family }) => wish.family !== '' && family === wish.family)
+    .sort((a, b) => a.name.localeCompare(b.name)),
+)
 watch(() => wish.family, () => (wish.after = '')) // prettier-ignore
 const isWishing = computed(() => Object.values(wish).some((one) => one !== ''))
-const clear = (): void => void Object.assign(wish, { text: '', family: '', level: '', startFoot: '', endHold: '', beats: '', after: '', floor: '' })
+const clear = (): void =>
+  void Object.assign(wish, {
+    text: '',
+    family: '',
+    level: '',
+    startFoot: '',
+    endHold: '',
+    beats: '',
+    after: '',
+    floor: '',
+  })
 function counts(figure: Figure): number {
   return figure.lengthTicks / TICKS_PER_BEAT
 }
@@ -70,7 +101,8 @@ function starts(figure: Figure): string {
   return foot ? words.figures.onFoot(foot) : words.figures.eitherShort
 }
 /** Where and how it begins: holds only for those who hold on to somebody. */
-const begins = (figure: Figure): string => [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
+const begins = (figure: Figure): string =>
+  [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
 </script>
 
 <template>
@@ -82,15 +114,32 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
       </div>
       <div class="search">
         <label class="field-label" for="figure-search">{{ words.figures.search }}</label>
-        <el-input id="figure-search" v-model="wish.text" :placeholder="words.figures.searchHint" clearable />
+        <el-input
+          id="figure-search"
+          v-model="wish.text"
+          :placeholder="words.figures.searchHint"
+          clearable
+        />
       </div>
     </header>
     <div class="files">
-      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{ words.figures.write.button }}</RouterLink>
-      <RouterLink class="button" :to="{ name: 'glossary' }">{{ words.figures.glossary.title }}</RouterLink>
-      <RouterLink class="button" :to="{ name: 'floors' }">{{ words.figures.floors.title }}</RouterLink>
+      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{
+        words.figures.write.button
+      }}</RouterLink>
+      <RouterLink class="button" :to="{ name: 'glossary' }">{{
+        words.figures.glossary.title
+      }}</RouterLink>
+      <RouterLink class="button" :to="{ name: 'floors' }">{{
+        words.figures.floors.title
+      }}</RouterLink>
       <FigureImport />
-      <button class="button" :disabled="shown.length === 0" @click="download('figures.csv', 'text/csv', figureCsv(shown))">{{ words.figures.bringIn.asCsv }}</button>
+      <button
+        class="button"
+        :disabled="shown.length === 0"
+        @click="download('figures.csv', 'text/csv', figureCsv(shown))"
+      >
+        {{ words.figures.bringIn.asCsv }}
+      </button>
     </div>
     <p v-if="told" class="told" role="status">
       {{ told }} <button class="textlink" @click="putBack">{{ words.figures.remove.undo }}</button>
@@ -113,7 +162,9 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
           >{{ words.figures.columns.level }}
           <select v-model="wish.level" class="pick">
             <option value="">{{ words.figures.all }}</option>
-            <option v-for="(text, level) in words.level" :key="level" :value="level">{{ text }}</option>
+            <option v-for="(text, level) in words.level" :key="level" :value="level">
+              {{ text }}
+            </option>
           </select></label
         >
         <label
@@ -142,20 +193,28 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
           >{{ words.figures.afterLabel }}
           <select v-model="wish.after" class="pick">
             <option value="">{{ words.figures.all }}</option>
-            <option v-for="figure in before" :key="figure.id" :value="figure.id">{{ figure.name }}</option>
+            <option v-for="figure in before" :key="figure.id" :value="figure.id">
+              {{ figure.name }}
+            </option>
           </select></label
         >
         <label v-if="library.floor"
           >{{ library.floor.name }}
           <select v-model="wish.floor" class="pick">
             <option value="">{{ words.figures.all }}</option>
-            <option v-for="(text, only) in words.figures.floors.wishes" :key="only" :value="only">{{ text }}</option>
+            <option v-for="(text, only) in words.figures.floors.wishes" :key="only" :value="only">
+              {{ text }}
+            </option>
           </select></label
         >
         <button v-if="isWishing" class="textlink" @click="clear">{{ words.figures.clear }}</button>
-        <span class="soft" role="status">{{ words.figures.found(shown.length, library.figures.length) }}</span>
+        <span class="soft" role="status">{{
+          words.figures.found(shown.length, library.figures.length)
+        }}</span>
       </div>
-      <p v-if="shown.length === 0">{{ library.figures.length === 0 ? words.figures.empty : words.figures.nothing(wish.text) }}</p>
+      <p v-if="shown.length === 0">
+        {{ library.figures.length === 0 ? words.figures.empty : words.figures.nothing(wish.text) }}
+      </p>
       <table v-else>
         <thead>
           <tr>
@@ -170,8 +229,12 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
         <tbody>
           <tr v-for="figure in shown.slice(0, most)" :key="figure.id">
             <th scope="row">
-              <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink>
-              <span v-if="figure.aliases.length > 0" class="soft alias">{{ namesOf(figure).slice(1).join(', ') }}</span>
+              <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{
+                figure.name
+              }}</RouterLink>
+              <span v-if="figure.aliases.length > 0" class="soft alias">{{
+                namesOf(figure).slice(1).join(', ')
+              }}</span>
             </th>
             <td>{{ figure.family }}</td>
             <td class="count number">{{ counts(figure) }}</td>
@@ -181,7 +244,9 @@ const begins = (figure: Figure): string => [starts(figure), ...figure.entry.hold
           </tr>
         </tbody>
       </table>
-      <button v-if="shown.length > most" class="button" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, shown.length - most)) }}</button>
+      <button v-if="shown.length > most" class="button" @click="most += PAGE">
+        {{ words.figures.more(Math.min(PAGE, shown.length - most)) }}
+      </button>
     </template>
   </div>
 </template>

@@ -6,7 +6,9 @@ import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 
-/** Makes another figure of the same dance one with this: its name becomes another name of this one. */
+/**
+ * Makes another figure of the same dance one with this: its name becomes another name of this one.
+ */
 const props = defineProps<{ figure: Figure }>()
 const emit = defineEmits<{ close: []; merged: [sentence: string] }>()
 const library = useLibrary()
@@ -14,9 +16,14 @@ const say = words.figures.merge
 const otherId = ref('')
 const failure = ref('')
 const busy = ref(false)
-const isSame = (one: Figure): boolean => one.lengthTicks === props.figure.lengthTicks && sameValue(stepsOf(one), stepsOf(props.figure))
+const isSame = (one: Figure): boolean =>
+  one.lengthTicks === props.figure.lengthTicks && sameValue(stepsOf(one), stepsOf(props.figure))
 /** Those with the same steps first. */
-const others = computed(() => library.figures.filter(({ id, family }) => id !== props.figure.id && family === props.figure.family).sort((a, b) => Number(isSame(b)) - Number(isSame(a)) || a.name.localeCompare(b.name)))
+const others = computed(() =>
+  library.figures
+    .filter(({ id, family }) => id !== props.figure.id && family === props.figure.family)
+    .sort((a, b) => Number(isSame(b)) - Number(isSame(a)) || a.name.localeCompare(b.name)),
+)
 const other = computed(() => others.value.find(({ id }) => id === otherId.value) ?? null)
 
 async function merge(): Promise<void> {
@@ -25,7 +32,9 @@ async function merge(): Promise<void> {
   busy.value = true
   failure.value = ''
   try {
-    const { figure, sheets } = await api('mergeFigures', { body: { keepId: props.figure.id, dropId: id } })
+    const { figure, sheets } = await api('mergeFigures', {
+      body: { keepId: props.figure.id, dropId: id },
+    })
     library.dropFigure(id)
     library.putFigures([figure])
     emit('merged', say.done(name, sheets))
@@ -51,7 +60,9 @@ async function merge(): Promise<void> {
     >
     <p v-if="other" role="status">{{ isSame(other) ? say.same : say.differs }}</p>
     <div class="actions">
-      <button v-if="other" class="button" :disabled="busy" @click="merge">{{ say.go(other.name) }}</button>
+      <button v-if="other" class="button" :disabled="busy" @click="merge">
+        {{ say.go(other.name) }}
+      </button>
       <button class="button" @click="emit('close')">{{ say.leave }}</button>
     </div>
   </section>

@@ -9,7 +9,13 @@ import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
 /** The beat chart and the picture from above, moving together to a click. */
-const props = defineProps<{ danced: DancedFigure; beatsPerBar: number; division: 4 | 3; usualBpm: number; roles: { lead: string; follow: string } }>()
+const props = defineProps<{
+  danced: DancedFigure
+  beatsPerBar: number
+  division: 4 | 3
+  usualBpm: number
+  roles: { lead: string; follow: string }
+}>()
 const say = words.picture
 const MIN_BPM = 30
 const MAX_BPM = 240
@@ -17,9 +23,23 @@ const bpm = ref(props.usualBpm)
 watch(() => props.usualBpm, (usual) => (bpm.value = usual)) // prettier-ignore
 const holds = computed(() => props.danced.figure.entry.holds)
 const hold = ref<string | null>(null)
-watch(() => props.danced.figure.id, () => (hold.value = holds.value[0] ?? null), { immediate: true }) // prettier-ignore
-const player = useFigurePlayer({ lengthTicks: computed(() => props.danced.lengthTicks), bpm, beatsPerBar: toRef(props, 'beatsPerBar') })
-const beatsPerLine = computed(() => (props.beatsPerBar === 3 ? 6 : props.danced.lengthTicks <= 4 * TICKS_PER_BEAT ? 4 : Math.min(props.beatsPerBar, 8)))
+watch(
+  () => props.danced.figure.id,
+  () => (hold.value = holds.value[0] ?? null),
+  { immediate: true },
+)
+const player = useFigurePlayer({
+  lengthTicks: computed(() => props.danced.lengthTicks),
+  bpm,
+  beatsPerBar: toRef(props, 'beatsPerBar'),
+})
+const beatsPerLine = computed(() =>
+  props.beatsPerBar === 3
+    ? 6
+    : props.danced.lengthTicks <= 4 * TICKS_PER_BEAT
+      ? 4
+      : Math.min(props.beatsPerBar, 8),
+)
 function setBpm(event: Event): void {
   const value = Number((event.target as HTMLInputElement).value)
   if (value >= MIN_BPM && value <= MAX_BPM) bpm.value = value
@@ -28,14 +48,34 @@ function setBpm(event: Event): void {
 
 <template>
   <div class="stage">
-    <BeatChart :danced="danced" :beats-per-bar="beatsPerBar" :division="division" :roles="roles" :beats-per-line="beatsPerLine" :hold="hold" :tick="player.tick.value" />
+    <BeatChart
+      :danced="danced"
+      :beats-per-bar="beatsPerBar"
+      :division="division"
+      :roles="roles"
+      :beats-per-line="beatsPerLine"
+      :hold="hold"
+      :tick="player.tick.value"
+    />
     <div class="above">
       <h3>{{ say.title }}</h3>
       <div class="controls">
-        <button class="button small" @click="player.isPlaying.value ? player.stop() : player.start()">{{ player.isPlaying.value ? say.stop : say.play }}</button>
+        <button
+          class="button small"
+          @click="player.isPlaying.value ? player.stop() : player.start()"
+        >
+          {{ player.isPlaying.value ? say.stop : say.play }}
+        </button>
         <label
           >{{ say.tempo }}
-          <input v-entry="bpm" class="bpm count" type="number" :min="MIN_BPM" :max="MAX_BPM" @change="setBpm" />
+          <input
+            v-entry="bpm"
+            class="bpm count"
+            type="number"
+            :min="MIN_BPM"
+            :max="MAX_BPM"
+            @change="setBpm"
+          />
         </label>
         <label v-if="holds.length > 1"
           >{{ say.begunIn }}

@@ -5,11 +5,19 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
 /** A figure built up for teaching: its first counts, then more, each with what it comes to. */
-const props = defineProps<{ figure: Figure; roles: Readonly<Record<'lead' | 'follow', string>>; open?: boolean }>()
+const props = defineProps<{
+  figure: Figure
+  roles: Readonly<Record<'lead' | 'follow', string>>
+  open?: boolean
+}>()
 const say = words.figures.stages
 const stages = computed(() => stagesOf(props.figure))
 const all = computed(() => props.figure.lengthTicks / TICKS_PER_BEAT)
-const who = computed(() => (stages.value[0]?.totals ?? []).map(({ role, couples }) => words.figures.performer(role === 'everyone' ? null : props.roles[role], couples)))
+const who = computed(() =>
+  (stages.value[0]?.totals ?? []).map(({ role, couples }) =>
+    words.figures.performer(role === 'everyone' ? null : props.roles[role], couples),
+  ),
+)
 </script>
 
 <template>
@@ -28,7 +36,15 @@ const who = computed(() => (stages.value[0]?.totals ?? []).map(({ role, couples 
       <tbody>
         <tr v-for="stage in stages" :key="stage.ticks">
           <th scope="row">{{ say.upTo(stage.ticks / TICKS_PER_BEAT, all) }}</th>
-          <td v-for="(total, i) in stage.totals" :key="i">{{ say.total(total.steps, total.turn === 0 ? '' : words.figures.turn(total.turn), say.free(total.free)) }}</td>
+          <td v-for="(total, i) in stage.totals" :key="i">
+            {{
+              say.total(
+                total.steps,
+                total.turn === 0 ? '' : words.figures.turn(total.turn),
+                say.free(total.free),
+              )
+            }}
+          </td>
         </tr>
       </tbody>
     </table>

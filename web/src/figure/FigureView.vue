@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { aliasText, applyVariation, AS_WRITTEN, countedBar, familyTempo, isDancedAlike, measureFigure, stepLineText, variationText, type Variation } from '@dellop/core/figure'
+import {
+  aliasText,
+  applyVariation,
+  AS_WRITTEN,
+  countedBar,
+  familyTempo,
+  isDancedAlike,
+  measureFigure,
+  stepLineText,
+  variationText,
+  type Variation,
+} from '@dellop/core/figure'
 import type { FigureUse } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -18,7 +29,9 @@ import FollowOns from './FollowOns.vue'
 
 const route = useRoute()
 const router = useRouter()
-const { library, failure, loaded } = useLoadedLibrary(async () => void (uses.value = (await api('figureUse')).uses))
+const { library, failure, loaded } = useLoadedLibrary(
+  async () => void (uses.value = (await api('figureUse')).uses),
+)
 const say = words.figures
 const told = ref('')
 const uses = shallowRef<readonly FigureUse[]>([])
@@ -38,28 +51,44 @@ const figure = computed(() => library.book.get(id.value) ?? null)
 const varied = computed(() => (figure.value ? applyVariation(figure.value, variation.value) : null))
 const written = computed(() => (figure.value ? applyVariation(figure.value) : null))
 /** What is shown: as it is varied, or as written where that cannot be danced. */
-const danced = computed(() => (varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null))
-const problem = computed(() => (varied.value && !varied.value.ok ? varied.value.problem.message : null))
+const danced = computed(() =>
+  varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null,
+)
+const problem = computed(() =>
+  varied.value && !varied.value.ok ? varied.value.problem.message : null,
+)
 const tempo = computed(() => (figure.value ? familyTempo(figure.value.family) : null))
 const bar = computed(() => countedBar(figure.value?.family ?? ''))
-const usualBpm = computed(() => (tempo.value ? Math.round((tempo.value.range[0] + tempo.value.range[1]) / 2) : WALKING_BPM))
+const usualBpm = computed(() =>
+  tempo.value ? Math.round((tempo.value.range[0] + tempo.value.range[1]) / 2) : WALKING_BPM,
+)
 const lines = computed(() => {
   const { lead, follow } = danced.value!.steps
-  if (isDancedAlike(figure.value!)) return [{ who: say.everyone, text: stepLineText(lead, bar.value.division) }]
+  if (isDancedAlike(figure.value!))
+    return [{ who: say.everyone, text: stepLineText(lead, bar.value.division) }]
   const isOpposite = figure.value!.follow === 'opposite' && !figure.value!.parts
   return [
     { who: roles.lead, text: stepLineText(lead, bar.value.division) },
-    { who: roles.follow, text: isOpposite ? say.opposite : stepLineText(follow, bar.value.division) },
+    {
+      who: roles.follow,
+      text: isOpposite ? say.opposite : stepLineText(follow, bar.value.division),
+    },
   ]
 })
 const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
 const measured = computed(() => danced.value && measureFigure(danced.value))
 const hard = computed(() => danced.value && hardFacts(danced.value, roles))
 const use = computed(() => uses.value.find(({ figureId }) => figureId === id.value) ?? null)
-const usual = computed(() => new Map(use.value?.next.map(({ figureId, times }) => [figureId, times])))
-const partOf = computed(() => library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)))
+const usual = computed(
+  () => new Map(use.value?.next.map(({ figureId, times }) => [figureId, times])),
+)
+const partOf = computed(() =>
+  library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)),
+)
 /** With a floor chosen, nothing above it is offered. */
-const followers = computed(() => library.figures.filter((one) => library.known?.of(one) !== 'beyond'))
+const followers = computed(() =>
+  library.figures.filter((one) => library.known?.of(one) !== 'beyond'),
+)
 const nameOf = (figureId: string): string => library.book.get(figureId)?.name ?? figureId
 
 async function remove(): Promise<void> {
@@ -88,17 +117,38 @@ async function remove(): Promise<void> {
         <div>
           <h1>{{ figure.name }}</h1>
           <p class="soft">
-            {{ figure.family }}<template v-if="tempo">, {{ say.usualTempo(tempo.range[0], tempo.range[1], bar.beatsPerBar) }}</template> · {{ words.level[figure.level] }} · {{ words.format.counts(danced.lengthTicks / TICKS_PER_BEAT) }}
-            <template v-if="figure.aliases.length > 0"> · {{ say.aliases }}: {{ figure.aliases.map(aliasText).join(', ') }}</template>
+            {{ figure.family
+            }}<template v-if="tempo"
+              >, {{ say.usualTempo(tempo.range[0], tempo.range[1], bar.beatsPerBar) }}</template
+            >
+            · {{ words.level[figure.level] }} ·
+            {{ words.format.counts(danced.lengthTicks / TICKS_PER_BEAT) }}
+            <template v-if="figure.aliases.length > 0">
+              · {{ say.aliases }}: {{ figure.aliases.map(aliasText).join(', ') }}</template
+            >
           </p>
         </div>
         <div class="actions">
-          <RouterLink class="button" :to="{ name: 'figure-edit', params: { id: figure.id } }">{{ say.edit.button }}</RouterLink>
-          <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{ say.write.from }}</RouterLink>
+          <RouterLink class="button" :to="{ name: 'figure-edit', params: { id: figure.id } }">{{
+            say.edit.button
+          }}</RouterLink>
+          <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{
+            say.write.from
+          }}</RouterLink>
         </div>
       </header>
-      <FigureMerge v-if="open === 'merge'" :figure="figure" @close="open = null" @merged="(sentence) => ((told = sentence), (open = null))" />
-      <section v-if="open === 'remove'" class="sure" role="alertdialog" :aria-label="say.remove.sure(figure.name)">
+      <FigureMerge
+        v-if="open === 'merge'"
+        :figure="figure"
+        @close="open = null"
+        @merged="(sentence) => ((told = sentence), (open = null))"
+      />
+      <section
+        v-if="open === 'remove'"
+        class="sure"
+        role="alertdialog"
+        :aria-label="say.remove.sure(figure.name)"
+      >
         <p>{{ say.remove.sure(figure.name) }}</p>
         <button class="button" @click="remove">{{ say.remove.yes }}</button>
         <button class="button" @click="open = null">{{ say.remove.no }}</button>
@@ -107,10 +157,27 @@ async function remove(): Promise<void> {
         <div>
           <section class="chart-box" :aria-label="words.beats.title">
             <h2>{{ words.beats.title }}</h2>
-            <VaryFields :figure="figure" :variation="variation" :problem="problem" @change="(next) => (variation = next)">
-              <RouterLink :to="{ name: 'figure-write', query: { part: figure.id, as: JSON.stringify(variation) } }">{{ say.danceAs.keep }}</RouterLink>
+            <VaryFields
+              :figure="figure"
+              :variation="variation"
+              :problem="problem"
+              @change="(next) => (variation = next)"
+            >
+              <RouterLink
+                :to="{
+                  name: 'figure-write',
+                  query: { part: figure.id, as: JSON.stringify(variation) },
+                }"
+                >{{ say.danceAs.keep }}</RouterLink
+              >
             </VaryFields>
-            <FigureStage :danced="danced" :beats-per-bar="bar.beatsPerBar" :division="bar.division" :usual-bpm="usualBpm" :roles="roles" />
+            <FigureStage
+              :danced="danced"
+              :beats-per-bar="bar.beatsPerBar"
+              :division="bar.division"
+              :usual-bpm="usualBpm"
+              :roles="roles"
+            />
             <h2>{{ say.asLine }}</h2>
             <p class="soft">{{ say.asLineHelp }}</p>
             <dl class="lines">
@@ -144,10 +211,19 @@ async function remove(): Promise<void> {
               <dt>{{ say.exit }}</dt>
               <dd v-for="line in facts.ends" :key="`e${line}`">{{ line }}</dd>
               <template v-for="(performer, i) in measured.performers" :key="i">
-                <dt>{{ say.performer(performer.role === 'everyone' ? null : roles[performer.role], performer.couples) }}</dt>
+                <dt>
+                  {{
+                    say.performer(
+                      performer.role === 'everyone' ? null : roles[performer.role],
+                      performer.couples,
+                    )
+                  }}
+                </dt>
                 <dd v-if="performer.steps.length === 0">{{ words.beats.stands }}</dd>
                 <template v-else>
-                  <dd v-for="line in performerFacts(danced, performer, usualBpm)" :key="line">{{ line }}</dd>
+                  <dd v-for="line in performerFacts(danced, performer, usualBpm)" :key="line">
+                    {{ line }}
+                  </dd>
                 </template>
               </template>
               <dt>{{ say.difficulty }}</dt>
@@ -156,12 +232,21 @@ async function remove(): Promise<void> {
               <dd v-if="hard.spot">{{ hard.spot }}</dd>
             </dl>
           </section>
-          <FollowOns :figure="figure" :figures="followers" :roles="roles" :usual="usual" :floor="library.floor?.name ?? null" />
+          <FollowOns
+            :figure="figure"
+            :figures="followers"
+            :roles="roles"
+            :usual="usual"
+            :floor="library.floor?.name ?? null"
+          />
           <section v-if="figure.parts">
             <h2>{{ say.madeOf }}</h2>
             <ol>
               <li v-for="(part, i) in figure.parts" :key="i">
-                <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{ nameOf(part.figureId) }}</RouterLink> <span class="soft">{{ variationText(part.variation) }}</span>
+                <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{
+                  nameOf(part.figureId)
+                }}</RouterLink>
+                <span class="soft">{{ variationText(part.variation) }}</span>
               </li>
             </ol>
           </section>
@@ -170,13 +255,19 @@ async function remove(): Promise<void> {
             <p v-if="!use && partOf.length === 0" class="soft">{{ say.notUsed }}</p>
             <ul v-if="use" class="plain">
               <li v-for="sheet in use.sheets" :key="sheet.id">
-                <RouterLink :to="{ name: 'sheet', params: { id: sheet.id } }">{{ sheet.title }}</RouterLink> <span class="soft">{{ say.usedTimes(sheet.times) }}</span>
+                <RouterLink :to="{ name: 'sheet', params: { id: sheet.id } }">{{
+                  sheet.title
+                }}</RouterLink>
+                <span class="soft">{{ say.usedTimes(sheet.times) }}</span>
               </li>
             </ul>
             <p v-if="partOf.length > 0">
               {{ say.partOf }}
               <template v-for="(whole, i) in partOf" :key="whole.id"
-                >{{ i > 0 ? ', ' : '' }}<RouterLink :to="{ name: 'figure', params: { id: whole.id } }">{{ whole.name }}</RouterLink></template
+                >{{ i > 0 ? ', ' : ''
+                }}<RouterLink :to="{ name: 'figure', params: { id: whole.id } }">{{
+                  whole.name
+                }}</RouterLink></template
               >
             </p>
           </section>

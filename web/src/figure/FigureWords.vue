@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { plannedSeconds, spokenSeconds } from '@dellop/core/cue'
-import { CUE_LANGUAGES, wordingsIn, WORDING_KINDS, type CueLanguageId, type Figure } from '@dellop/core/figure'
+import {
+  CUE_LANGUAGES,
+  wordingsIn,
+  WORDING_KINDS,
+  type CueLanguageId,
+  type Figure,
+} from '@dellop/core/figure'
 import { computed, ref } from 'vue'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
@@ -19,14 +25,28 @@ const longest = computed(() => plannedSeconds(voice.value, said.value.full))
     <header>
       <h2 id="words-head">{{ words.figures.wordings }}</h2>
       <div role="group" :aria-label="words.figures.wordings">
-        <button v-for="one in CUE_LANGUAGES" :key="one" class="button small" :aria-pressed="language === one" @click="language = one">{{ words.figures.language[one] }}</button>
+        <button
+          v-for="one in CUE_LANGUAGES"
+          :key="one"
+          class="button small"
+          :aria-pressed="language === one"
+          @click="language = one"
+        >
+          {{ words.figures.language[one] }}
+        </button>
       </div>
     </header>
-    <p v-if="!figure.wordings[language]" class="soft">{{ words.figures.noWords(words.figures.language[language]) }}</p>
+    <p v-if="!figure.wordings[language]" class="soft">
+      {{ words.figures.noWords(words.figures.language[language]) }}
+    </p>
     <div v-for="kind in WORDING_KINDS" :key="kind" class="wording">
       <span class="soft kind">{{ words.sheet[kind] }}</span>
       <span class="said"
-        ><span class="ribbon" :style="{ minWidth: `${(100 * spokenSeconds(voice, said[kind])) / longest}%` }">{{ said[kind] }}</span></span
+        ><span
+          class="ribbon"
+          :style="{ minWidth: `${(100 * spokenSeconds(voice, said[kind])) / longest}%` }"
+          >{{ said[kind] }}</span
+        ></span
       >
       <span class="count">{{ words.format.seconds(spokenSeconds(voice, said[kind])) }}</span>
     </div>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { applyVariation, checkFigure, countedBar, namesakes, variationSchema, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
+import {
+  applyVariation,
+  checkFigure,
+  countedBar,
+  namesakes,
+  variationSchema,
+  type FieldProblem,
+  type WrittenFigure,
+} from '@dellop/core/figure'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -26,7 +34,10 @@ const { library, failure } = useLoadedLibrary(async () => {
   else failure.value = words.figures.unknown
 })
 
-/** What the address asks for: a change of a figure, one from another, one made of a varied one, or an empty page. */
+/**
+ * What the address asks for: a change of a figure, one from another, one made of a varied one, or
+ * an empty page.
+ */
 async function startOf(): Promise<DraftStart | null> {
   const edited = route.params['id']
   if (edited !== undefined) {
@@ -39,7 +50,9 @@ async function startOf(): Promise<DraftStart | null> {
   if (from) return { kind: 'from', figure: from }
   const part = library.book.get(String(route.query['part'] ?? ''))
   const variation = part ? variationSchema.safeParse(parsed(String(route.query['as']))) : null
-  return part && variation?.success ? { kind: 'part', figure: part, variation: variation.data } : { kind: 'new' }
+  return part && variation?.success
+    ? { kind: 'part', figure: part, variation: variation.data }
+    : { kind: 'new' }
 }
 function parsed(text: string): unknown {
   try {
@@ -52,10 +65,16 @@ function parsed(text: string): unknown {
 const written = computed(() => draft.value!.written.value)
 const figure = computed(() => draft.value?.made.value.figure ?? null)
 const isEdit = computed(() => draft.value?.start.kind === 'edit')
-const title = computed(() => (draft.value?.start.kind === 'edit' ? words.figures.edit.title(draft.value.start.figure.name) : say.title))
+const title = computed(() =>
+  draft.value?.start.kind === 'edit'
+    ? words.figures.edit.title(draft.value.start.figure.name)
+    : say.title,
+)
 /** A field that is still empty is not yet wrong, but for what every figure needs. */
-const problemOf = (field: keyof WrittenFigure): FieldProblem | null => draft.value?.made.value.problems.find((one) => one.field === field) ?? null
-const shownProblem = (field: keyof WrittenFigure): FieldProblem | null => (written.value[field] === '' ? null : problemOf(field))
+const problemOf = (field: keyof WrittenFigure): FieldProblem | null =>
+  draft.value?.made.value.problems.find((one) => one.field === field) ?? null
+const shownProblem = (field: keyof WrittenFigure): FieldProblem | null =>
+  written.value[field] === '' ? null : problemOf(field)
 const families = computed(() => [...new Set(library.figures.map(({ family }) => family))].sort())
 const danced = computed(() => {
   const result = figure.value ? applyVariation(figure.value) : null
@@ -70,12 +89,27 @@ const stops = computed(() => findings.value.some(({ severity }) => severity === 
 const beatsPerBar = computed(() => countedBar(written.value.family).beatsPerBar)
 const isMade = computed(() => written.value.parts.trim() !== '')
 /** The same name in the same dance: two figures, never one, so the cuer is told. */
-const namesake = computed(() => library.figures.find(({ id, name, family }) => id !== figure.value?.id && family === written.value.family && name.toLowerCase() === written.value.name.trim().toLowerCase()) ?? null)
+const namesake = computed(
+  () =>
+    library.figures.find(
+      ({ id, name, family }) =>
+        id !== figure.value?.id &&
+        family === written.value.family &&
+        name.toLowerCase() === written.value.name.trim().toLowerCase(),
+    ) ?? null,
+)
 
-const otherwise = computed(() => (figure.value ? namesakes(figure.value, library.figures).filter(({ id }) => id !== namesake.value?.id) : []))
+const otherwise = computed(() =>
+  figure.value
+    ? namesakes(figure.value, library.figures).filter(({ id }) => id !== namesake.value?.id)
+    : [],
+)
 
 const text = (event: Event): string => (event.target as HTMLInputElement).value
-const change = <Field extends keyof WrittenFigure>(field: Field, value: WrittenFigure[Field]): void => draft.value!.change(field, value)
+const change = <Field extends keyof WrittenFigure>(
+  field: Field,
+  value: WrittenFigure[Field],
+): void => draft.value!.change(field, value)
 /** Those who dance alone all do the same, in no hold of a couple. */
 function setDancers(dancers: WrittenFigure['dancers']): void {
   change('dancers', dancers)
@@ -90,7 +124,13 @@ async function save(): Promise<void> {
   failure.value = ''
   try {
     const { version } = draft.value
-    const { figure: kept } = version === null ? await api('newFigure', { body: { figure: figure.value } }) : await api('changeFigure', { params: { id: figure.value.id }, body: { figure: figure.value, version } })
+    const { figure: kept } =
+      version === null
+        ? await api('newFigure', { body: { figure: figure.value } })
+        : await api('changeFigure', {
+            params: { id: figure.value.id },
+            body: { figure: figure.value, version },
+          })
     library.putFigures([kept])
     draft.value.forget()
     await router.push({ name: 'figure', params: { id: kept.id } })
@@ -121,26 +161,51 @@ function leave(): void {
         <fieldset>
           <legend class="unseen">{{ say.whatItIs }}</legend>
           <label
-            ><span class="field-label">{{ say.name }}</span> <input id="figure-name" :value="written.name" maxlength="60" :aria-invalid="problemOf('name') !== null" @input="change('name', text($event))"
+            ><span class="field-label">{{ say.name }}</span>
+            <input
+              id="figure-name"
+              :value="written.name"
+              maxlength="60"
+              :aria-invalid="problemOf('name') !== null"
+              @input="change('name', text($event))"
           /></label>
           <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
-          <p v-if="otherwise.length > 0" class="soft">{{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}</p>
+          <p v-if="otherwise.length > 0" class="soft">
+            {{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}
+          </p>
           <div class="row">
             <label
               ><span class="field-label">{{ words.figures.columns.family }}</span>
-              <input :value="written.family" list="families" maxlength="40" @input="change('family', text($event))" />
+              <input
+                :value="written.family"
+                list="families"
+                maxlength="40"
+                @input="change('family', text($event))"
+              />
             </label>
             <datalist id="families">
               <option v-for="family in families" :key="family" :value="family" />
             </datalist>
             <label v-if="!isMade"
               ><span class="field-label">{{ words.figures.columns.length }}</span>
-              <input class="short" :value="written.beats" inputmode="decimal" maxlength="6" :aria-invalid="problemOf('beats') !== null" @input="change('beats', text($event))" />
+              <input
+                class="short"
+                :value="written.beats"
+                inputmode="decimal"
+                maxlength="6"
+                :aria-invalid="problemOf('beats') !== null"
+                @input="change('beats', text($event))"
+              />
             </label>
             <label
               ><span class="field-label">{{ words.figures.columns.level }}</span>
-              <select :value="written.level" @change="change('level', text($event) as WrittenFigure['level'])">
-                <option v-for="(name, level) in words.level" :key="level" :value="level">{{ name }}</option>
+              <select
+                :value="written.level"
+                @change="change('level', text($event) as WrittenFigure['level'])"
+              >
+                <option v-for="(name, level) in words.level" :key="level" :value="level">
+                  {{ name }}
+                </option>
               </select>
             </label>
           </div>
@@ -148,41 +213,87 @@ function leave(): void {
           <div class="row">
             <label
               ><span class="field-label">{{ say.dancers }}</span>
-              <select :value="written.dancers" @change="setDancers(text($event) as WrittenFigure['dancers'])">
-                <option v-for="(name, kind) in say.dancersKinds" :key="kind" :value="kind">{{ name }}</option>
+              <select
+                :value="written.dancers"
+                @change="setDancers(text($event) as WrittenFigure['dancers'])"
+              >
+                <option v-for="(name, kind) in say.dancersKinds" :key="kind" :value="kind">
+                  {{ name }}
+                </option>
               </select>
             </label>
             <label v-if="written.dancers === 'set'"
               ><span class="field-label">{{ say.couples }}</span>
-              <input class="short" :value="written.couples" maxlength="5" :aria-invalid="problemOf('couples') !== null" @input="change('couples', text($event))" />
+              <input
+                class="short"
+                :value="written.couples"
+                maxlength="5"
+                :aria-invalid="problemOf('couples') !== null"
+                @input="change('couples', text($event))"
+              />
             </label>
             <label
               ><span class="field-label">{{ say.countFrom }}</span>
-              <input class="short" :value="written.countFrom" inputmode="numeric" maxlength="2" placeholder="1" :aria-invalid="problemOf('countFrom') !== null" @input="change('countFrom', text($event))" />
+              <input
+                class="short"
+                :value="written.countFrom"
+                inputmode="numeric"
+                maxlength="2"
+                placeholder="1"
+                :aria-invalid="problemOf('countFrom') !== null"
+                @input="change('countFrom', text($event))"
+              />
             </label>
           </div>
-          <p v-for="field in (['couples', 'countFrom'] as const).filter((one) => shownProblem(one))" :key="field" class="wrong">{{ shownProblem(field)!.message }}</p>
+          <p
+            v-for="field in (['couples', 'countFrom'] as const).filter((one) => shownProblem(one))"
+            :key="field"
+            class="wrong"
+          >
+            {{ shownProblem(field)!.message }}
+          </p>
           <label
             ><span class="field-label">{{ say.aliases }}</span>
-            <input id="figure-aliases" :value="written.aliases" :placeholder="say.aliasesExample" maxlength="1200" :aria-invalid="problemOf('aliases') !== null" @input="change('aliases', text($event))"
+            <input
+              id="figure-aliases"
+              :value="written.aliases"
+              :placeholder="say.aliasesExample"
+              maxlength="1200"
+              :aria-invalid="problemOf('aliases') !== null"
+              @input="change('aliases', text($event))"
           /></label>
-          <p v-if="shownProblem('aliases')" class="wrong" role="status">{{ shownProblem('aliases')!.message }}</p>
+          <p v-if="shownProblem('aliases')" class="wrong" role="status">
+            {{ shownProblem('aliases')!.message }}
+          </p>
         </fieldset>
         <StepsFields :draft="draft" />
         <BeginEndFields :draft="draft" />
         <SayFields :draft="draft" />
         <div class="actions">
-          <button class="button main" :disabled="!figure || stops || saving">{{ isEdit ? words.figures.edit.keep : say.keep }}</button>
-          <button type="button" class="button" :disabled="!draft.canUndo.value" @click="draft.undo">{{ words.sheet.undo }}</button>
+          <button class="button main" :disabled="!figure || stops || saving">
+            {{ isEdit ? words.figures.edit.keep : say.keep }}
+          </button>
+          <button type="button" class="button" :disabled="!draft.canUndo.value" @click="draft.undo">
+            {{ words.sheet.undo }}
+          </button>
           <button type="button" class="button" @click="draft.startOver">{{ say.startOver }}</button>
-          <button v-if="isEdit" type="button" class="button" @click="leave">{{ words.figures.edit.leave }}</button>
+          <button v-if="isEdit" type="button" class="button" @click="leave">
+            {{ words.figures.edit.leave }}
+          </button>
         </div>
       </div>
       <div class="shown">
         <section class="chart-box" :aria-label="words.beats.title">
           <h2>{{ words.beats.title }}</h2>
           <p v-if="charted && !danced" class="soft">{{ say.lastChart }}</p>
-          <BeatChart v-if="charted" :danced="charted" :beats-per-bar="beatsPerBar" :division="draft.division.value" :roles="roles" :beats-per-line="beatsPerBar === 3 ? 6 : 4" />
+          <BeatChart
+            v-if="charted"
+            :danced="charted"
+            :beats-per-bar="beatsPerBar"
+            :division="draft.division.value"
+            :roles="roles"
+            :beats-per-line="beatsPerBar === 3 ? 6 : 4"
+          />
           <p v-else class="soft">{{ say.nothing }}</p>
         </section>
         <section v-if="figure">
@@ -197,10 +308,12 @@ function leave(): void {
         <section v-if="facts">
           <h2>{{ words.figures.derived }}</h2>
           <p>
-            <strong>{{ words.figures.entry }}</strong> <span class="soft">{{ facts.begins.join(' · ') }}</span>
+            <strong>{{ words.figures.entry }}</strong>
+            <span class="soft">{{ facts.begins.join(' · ') }}</span>
           </p>
           <p>
-            <strong>{{ words.figures.exit }}</strong> <span class="soft">{{ facts.ends.join(' · ') }}</span>
+            <strong>{{ words.figures.exit }}</strong>
+            <span class="soft">{{ facts.ends.join(' · ') }}</span>
           </p>
         </section>
         <FigureStages v-if="figure && danced" :figure="figure" :roles="roles" open />

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { cover, emptyProfile, knownFigures, LEVELS, searchFigures, type FloorProfile } from '@dellop/core/figure'
+import {
+  cover,
+  emptyProfile,
+  knownFigures,
+  LEVELS,
+  searchFigures,
+  type FloorProfile,
+} from '@dellop/core/figure'
 import { computed, ref, shallowRef } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
@@ -7,8 +14,13 @@ import { randomId } from '../app/randomId.ts'
 import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
-/** Who dances: how far each floor is and what it has been taught. One can be chosen, for all lists and sheets. */
-const { library, failure, loaded } = useLoadedLibrary(() => void (openId.value = library.settings.floorId ?? library.floors[0]?.id ?? null))
+/**
+ * Who dances: how far each floor is and what it has been taught. One can be chosen, for all lists
+ * and sheets.
+ */
+const { library, failure, loaded } = useLoadedLibrary(
+  () => void (openId.value = library.settings.floorId ?? library.floors[0]?.id ?? null),
+)
 const say = words.figures.floors
 const openId = ref<string | null>(null)
 const removed = shallowRef<FloorProfile | null>(null)
@@ -23,9 +35,14 @@ const shown = computed(() => {
   const asked = known.value
   if (!asked) return []
   const order = { covered: 0, within: 1, beyond: 2 }
-  const found = searchFigures(library.figures, search.value).map((figure) => ({ figure, coverage: asked.of(figure) }))
+  const found = searchFigures(library.figures, search.value).map((figure) => ({
+    figure,
+    coverage: asked.of(figure),
+  }))
   const wanted = taughtOnly.value ? found.filter(({ coverage }) => coverage === 'covered') : found
-  return search.value.trim() === '' ? wanted.sort((a, b) => order[a.coverage] - order[b.coverage]) : wanted
+  return search.value.trim() === ''
+    ? wanted.sort((a, b) => order[a.coverage] - order[b.coverage])
+    : wanted
 })
 
 async function keep(floor: FloorProfile): Promise<void> {
@@ -80,9 +97,13 @@ function setSchool({ schoolId: _, ...floor }: FloorProfile, schoolId: string): v
 }
 function setTimes(floor: FloorProfile, figureId: string, event: Event): void {
   const times = Math.max(0, Math.min(100_000, Math.round(Number(text(event)) || 0)))
-  void keep({ ...floor, covered: floor.covered.map((one) => (one.figureId === figureId ? { figureId, times } : one)) })
+  void keep({
+    ...floor,
+    covered: floor.covered.map((one) => (one.figureId === figureId ? { figureId, times } : one)),
+  })
 }
-const isTaught = (figureId: string): boolean => open.value!.covered.some((one) => one.figureId === figureId)
+const isTaught = (figureId: string): boolean =>
+  open.value!.covered.some((one) => one.figureId === figureId)
 </script>
 
 <template>
@@ -99,16 +120,23 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
     </header>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="removed" class="told" role="status">
-      {{ say.removed(removed.name) }} <button class="textlink" @click="putBack">{{ say.undo }}</button>
+      {{ say.removed(removed.name) }}
+      <button class="textlink" @click="putBack">{{ say.undo }}</button>
     </p>
     <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
     <p v-else-if="library.floors.length === 0" class="empty">{{ say.empty }}</p>
     <template v-else>
       <label class="chosen"
         >{{ say.chosen }}
-        <select class="pick" :value="library.settings.floorId ?? ''" @change="choose(text($event) || null)">
+        <select
+          class="pick"
+          :value="library.settings.floorId ?? ''"
+          @change="choose(text($event) || null)"
+        >
           <option value="">{{ say.nobody }}</option>
-          <option v-for="floor in library.floors" :key="floor.id" :value="floor.id">{{ floor.name }}</option>
+          <option v-for="floor in library.floors" :key="floor.id" :value="floor.id">
+            {{ floor.name }}
+          </option>
         </select></label
       >
       <div class="columns">
@@ -117,29 +145,50 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
             <button class="button" :aria-pressed="floor.id === openId" @click="openId = floor.id">
               {{ floor.name }}
             </button>
-            <span class="soft">{{ words.level[floor.level] }}, {{ say.covered(floor.covered.length) }}</span>
+            <span class="soft"
+              >{{ words.level[floor.level] }}, {{ say.covered(floor.covered.length) }}</span
+            >
           </li>
         </ul>
         <section v-if="open && known" :aria-label="open.name">
           <div class="row">
             <label
-              ><span class="field-label">{{ say.name }}</span> <input v-entry="open.name" class="field" maxlength="60" @change="rename(open, $event)" />
+              ><span class="field-label">{{ say.name }}</span>
+              <input
+                v-entry="open.name"
+                class="field"
+                maxlength="60"
+                @change="rename(open, $event)"
+              />
             </label>
             <label
               ><span class="field-label">{{ say.level }}</span>
-              <select class="field" :value="open.level" @change="keep({ ...open, level: text($event) as FloorProfile['level'] })">
-                <option v-for="level in LEVELS" :key="level" :value="level">{{ words.level[level] }}</option>
+              <select
+                class="field"
+                :value="open.level"
+                @change="keep({ ...open, level: text($event) as FloorProfile['level'] })"
+              >
+                <option v-for="level in LEVELS" :key="level" :value="level">
+                  {{ words.level[level] }}
+                </option>
               </select>
             </label>
             <label
               ><span class="field-label">{{ say.school }}</span>
-              <select class="field" :value="open.schoolId ?? ''" @change="setSchool(open, text($event))">
+              <select
+                class="field"
+                :value="open.schoolId ?? ''"
+                @change="setSchool(open, text($event))"
+              >
                 <option value="">{{ say.ownSchool }}</option>
-                <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
+                <option v-for="school in library.schools" :key="school.id" :value="school.id">
+                  {{ school.name }}
+                </option>
               </select>
             </label>
             <label
-              ><span class="field-label">{{ say.search }}</span> <input v-model="search" class="field" type="search" />
+              ><span class="field-label">{{ say.search }}</span>
+              <input v-model="search" class="field" type="search" />
             </label>
           </div>
           <label><input v-model="taughtOnly" type="checkbox" /> {{ say.only }}</label>
@@ -147,19 +196,37 @@ const isTaught = (figureId: string): boolean => open.value!.covered.some((one) =
             <tbody>
               <tr v-for="{ figure, coverage } in shown.slice(0, most)" :key="figure.id">
                 <td>
-                  <label><input type="checkbox" :checked="isTaught(figure.id)" @change="keep(cover(open!, figure.id, !isTaught(figure.id)))" /> {{ figure.name }}</label>
+                  <label
+                    ><input
+                      type="checkbox"
+                      :checked="isTaught(figure.id)"
+                      @change="keep(cover(open!, figure.id, !isTaught(figure.id)))"
+                    />
+                    {{ figure.name }}</label
+                  >
                 </td>
                 <td class="soft">{{ figure.family }}, {{ words.level[figure.level] }}</td>
                 <td class="soft">{{ say.state[coverage] }}</td>
                 <td class="times">
                   <label v-if="isTaught(figure.id)"
-                    ><input v-entry="known.times(figure.id)" class="field count" type="number" min="0" max="100000" :aria-label="say.timesOf(figure.name)" @change="setTimes(open!, figure.id, $event)" /> {{ say.times }}</label
+                    ><input
+                      v-entry="known.times(figure.id)"
+                      class="field count"
+                      type="number"
+                      min="0"
+                      max="100000"
+                      :aria-label="say.timesOf(figure.name)"
+                      @change="setTimes(open!, figure.id, $event)"
+                    />
+                    {{ say.times }}</label
                   >
                 </td>
               </tr>
             </tbody>
           </table>
-          <button v-if="shown.length > most" class="button small" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, shown.length - most)) }}</button>
+          <button v-if="shown.length > most" class="button small" @click="most += PAGE">
+            {{ words.figures.more(Math.min(PAGE, shown.length - most)) }}
+          </button>
           <p class="end">
             <button class="button small" @click="forget(open)">{{ say.remove }}</button>
           </p>

@@ -5,12 +5,25 @@ import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
 import { hindranceWords } from './facts.ts'
 
-/** What of the same dance may come next, what one change would let in and by which link, and what needs more. */
-const props = defineProps<{ figure: Figure; figures: readonly Figure[]; roles: Readonly<Record<'lead' | 'follow', string>>; usual: ReadonlyMap<string, number>; floor?: string | null }>()
+/**
+ * What of the same dance may come next, what one change would let in and by which link, and what
+ * needs more.
+ */
+const props = defineProps<{
+  figure: Figure
+  figures: readonly Figure[]
+  roles: Readonly<Record<'lead' | 'follow', string>>
+  usual: ReadonlyMap<string, number>
+  floor?: string | null
+}>()
 const say = words.figures
 const holds = computed(() => props.figure.entry.holds)
 const hold = ref('')
-watch(() => props.figure.id, () => (hold.value = holds.value[0] ?? ''), { immediate: true }) // prettier-ignore
+watch(
+  () => props.figure.id,
+  () => (hold.value = holds.value[0] ?? ''),
+  { immediate: true },
+)
 const list = computed(() =>
   followOns(
     props.figure,
@@ -38,7 +51,9 @@ const groups = computed(() => [
     <p v-if="fitting.length === 0" class="soft">{{ say.noneFollows }}</p>
     <ul v-else class="list">
       <li v-for="one in fitting" :key="one.figure.id">
-        <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{ one.figure.name }}</RouterLink>
+        <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{
+          one.figure.name
+        }}</RouterLink>
         <span v-if="one.usual > 0" class="soft usual"> {{ say.usual(one.usual) }}</span>
       </li>
     </ul>
@@ -47,11 +62,17 @@ const groups = computed(() => [
         <summary>{{ group.title(group.list.length) }}</summary>
         <ul>
           <li v-for="one in group.list" :key="one.figure.id">
-            <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{ one.figure.name }}</RouterLink>
+            <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{
+              one.figure.name
+            }}</RouterLink>
             <span class="soft">
               {{ one.hindrances.map((hindrance) => hindranceWords(hindrance, roles)).join('; ') }}.
               <template v-if="one.link"
-                >{{ say.link }} <RouterLink :to="{ name: 'figure', params: { id: one.link.id } }">{{ one.link.name }}</RouterLink> ({{ words.format.counts(one.link.lengthTicks / TICKS_PER_BEAT) }}).</template
+                >{{ say.link }}
+                <RouterLink :to="{ name: 'figure', params: { id: one.link.id } }">{{
+                  one.link.name
+                }}</RouterLink>
+                ({{ words.format.counts(one.link.lengthTicks / TICKS_PER_BEAT) }}).</template
               >
             </span>
           </li>

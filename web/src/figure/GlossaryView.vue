@@ -13,11 +13,16 @@ const by = ref<'word' | 'figure'>('word')
 const entries = computed(() => glossary(library.figures))
 const shown = computed(() => {
   const wanted = text.value.trim().toLowerCase()
-  return entries.value.filter(({ word, isAmbiguous }) => word.toLowerCase().includes(wanted) && (!severalOnly.value || isAmbiguous))
+  return entries.value.filter(
+    ({ word, isAmbiguous }) =>
+      word.toLowerCase().includes(wanted) && (!severalOnly.value || isAmbiguous),
+  )
 })
 /** Words that are drawn at once: more would hold up every key. */
 /** One figure's names everywhere. */
-const figures = computed(() => (by.value === 'figure' ? searchFigures(library.figures, text.value) : []))
+const figures = computed(() =>
+  by.value === 'figure' ? searchFigures(library.figures, text.value) : [],
+)
 const total = computed(() => (by.value === 'word' ? shown.value.length : figures.value.length))
 const PAGE = 150
 const most = ref(PAGE)
@@ -43,14 +48,27 @@ watch([shown, figures], () => (most.value = PAGE))
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else>
       <div class="only" role="group" :aria-label="say.title">
-        <button v-for="(name, key) in say.by" :key="key" class="button small" :aria-pressed="by === key" @click="by = key">{{ name }}</button>
-        <label v-if="by === 'word'"><input v-model="severalOnly" type="checkbox" /> {{ say.several }}</label>
+        <button
+          v-for="(name, key) in say.by"
+          :key="key"
+          class="button small"
+          :aria-pressed="by === key"
+          @click="by = key"
+        >
+          {{ name }}
+        </button>
+        <label v-if="by === 'word'"
+          ><input v-model="severalOnly" type="checkbox" /> {{ say.several }}</label
+        >
       </div>
       <p v-if="total === 0">{{ say.nothing(text) }}</p>
       <dl v-else-if="by === 'figure'">
         <div v-for="figure in figures.slice(0, most)" :key="figure.id" class="entry">
           <dt>
-            <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{ figure.name }}</RouterLink> <span class="soft family">{{ figure.family }}</span>
+            <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{
+              figure.name
+            }}</RouterLink>
+            <span class="soft family">{{ figure.family }}</span>
           </dt>
           <dd>
             <span v-for="one in wordsOfFigure(figure).slice(1)" :key="one.word" class="meaning"
@@ -62,17 +80,26 @@ watch([shown, figures], () => (most.value = PAGE))
       <dl v-else>
         <div v-for="entry in shown.slice(0, most)" :key="entry.word" class="entry">
           <dt>
-            {{ entry.word }} <strong v-if="entry.isAmbiguous" class="mark">{{ say.ambiguous }}</strong>
+            {{ entry.word }}
+            <strong v-if="entry.isAmbiguous" class="mark">{{ say.ambiguous }}</strong>
           </dt>
           <dd>
             <span v-for="meaning in entry.meanings" :key="meaning.figure.id" class="meaning">
-              <RouterLink :to="{ name: 'figure', params: { id: meaning.figure.id } }">{{ meaning.figure.name }}</RouterLink>
-              <span class="soft">{{ [meaning.figure.family, say.kind(meaning.as, meaning.whose)].filter(Boolean).join(', ') }}</span>
+              <RouterLink :to="{ name: 'figure', params: { id: meaning.figure.id } }">{{
+                meaning.figure.name
+              }}</RouterLink>
+              <span class="soft">{{
+                [meaning.figure.family, say.kind(meaning.as, meaning.whose)]
+                  .filter(Boolean)
+                  .join(', ')
+              }}</span>
             </span>
           </dd>
         </div>
       </dl>
-      <button v-if="total > most" class="button" @click="most += PAGE">{{ words.figures.more(Math.min(PAGE, total - most)) }}</button>
+      <button v-if="total > most" class="button" @click="most += PAGE">
+        {{ words.figures.more(Math.min(PAGE, total - most)) }}
+      </button>
     </template>
   </div>
 </template>

@@ -3,12 +3,22 @@ import type { FieldProblem } from '@dellop/core/figure'
 import { computed } from 'vue'
 
 /** A line of steps to type in; what is wrong in it is marked at its character. */
-const props = defineProps<{ id: string; label: string; text: string; problem: FieldProblem | null; hint: string }>()
+const props = defineProps<{
+  id: string
+  label: string
+  text: string
+  problem: FieldProblem | null
+  hint: string
+}>()
 const emit = defineEmits<{ change: [text: string] }>()
 const offset = computed(() => props.problem?.offset ?? null)
 const END = '␣'
 /** The word that is wrong: from where it stopped making sense to the next blank or comma. */
-const wrong = computed(() => (offset.value === null ? '' : (/^[^\s,]+/.exec(props.text.slice(offset.value))?.[0] ?? props.text[offset.value] ?? END)))
+const wrong = computed(() =>
+  offset.value === null
+    ? ''
+    : (/^[^\s,]+/.exec(props.text.slice(offset.value))?.[0] ?? props.text[offset.value] ?? END),
+)
 </script>
 
 <template>

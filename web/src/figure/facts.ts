@@ -41,15 +41,29 @@ export function figureFacts(figure: Figure, roles: Roles): FigureFacts | null {
   const alike = isDancedAlike(figure)
   const name = (role: Role): string => (alike ? words.figures.everyone : roles[role])
   const both: readonly Role[] = alike ? ['lead'] : ['lead', 'follow']
-  const footWords = (role: Role, foot: 'left' | 'right' | null): string => (foot ? words.figures.foot(name(role), foot) : words.figures.eitherFoot(name(role)))
+  const footWords = (role: Role, foot: 'left' | 'right' | null): string =>
+    foot ? words.figures.foot(name(role), foot) : words.figures.eitherFoot(name(role))
   const total = (role: Role): string => words.figures.turn(netTurn(steps[role]))
   return {
     begins: [
       words.figures.inHold(figure.entry.holds),
       ...both.map((role) => footWords(role, feet[role])),
-      ...(figure.entry.facings.length > 0 ? [words.figures.meantFacing(figure.entry.facings.map((facing) => facingWords(figure, facing as Facing)))] : []),
+      ...(figure.entry.facings.length > 0
+        ? [
+            words.figures.meantFacing(
+              figure.entry.facings.map((facing) => facingWords(figure, facing as Facing)),
+            ),
+          ]
+        : []),
     ],
-    ends: [...(figure.exitHold ? [words.figures.toHold(figure.exitHold)] : figure.entry.holds.join() === 'none' ? [] : [words.figures.keepsHold]), ...both.map((role) => footWords(role, freeFoot(after[role].weight)))],
+    ends: [
+      ...(figure.exitHold
+        ? [words.figures.toHold(figure.exitHold)]
+        : figure.entry.holds.join() === 'none'
+          ? []
+          : [words.figures.keepsHold]),
+      ...both.map((role) => footWords(role, freeFoot(after[role].weight))),
+    ],
     turn: { lead: total('lead'), follow: total('follow') },
     steps: { lead: weightChanges(steps.lead), follow: weightChanges(steps.follow) },
   }
@@ -57,23 +71,42 @@ export function figureFacts(figure: Figure, roles: Roles): FigureFacts | null {
 
 /** A facing in the words of the figure's frame. */
 export function facingWords({ entry: { frame = 'hall' } }: Figure, facing: Facing): string {
-  return frame === 'hall' ? words.format.facing(facing) : (directionWords(frame, facing, { line: 'lead' }) ?? words.format.facing(facing))
+  return frame === 'hall'
+    ? words.format.facing(facing)
+    : (directionWords(frame, facing, { line: 'lead' }) ?? words.format.facing(facing))
 }
 
 /** What each line of steps comes to, worded: one fact a line. */
-export function performerFacts(danced: DancedFigure, { stepCount, turn, forward, right, steps, role }: PerformerMeasure, bpm: number): string[] {
+export function performerFacts(
+  danced: DancedFigure,
+  { stepCount, turn, forward, right, steps, role }: PerformerMeasure,
+  bpm: number,
+): string[] {
   const say = words.figures
   const { figure } = danced
   const [facing] = figure.entry.facings
-  const out = facing === undefined || role === 'follow' ? null : facingWords(figure, turned(facing as Facing, turn))
-  return [say.steps(stepCount), say.turn(turn), say.travel(forward, right), ...(out === null ? [] : [say.facingOut(out)]), ...(steps.length > 0 ? [say.pace(stepsPerSecond(steps, danced.lengthTicks, bpm), bpm)] : [])]
+  const out =
+    facing === undefined || role === 'follow'
+      ? null
+      : facingWords(figure, turned(facing as Facing, turn))
+  return [
+    say.steps(stepCount),
+    say.turn(turn),
+    say.travel(forward, right),
+    ...(out === null ? [] : [say.facingOut(out)]),
+    ...(steps.length > 0 ? [say.pace(stepsPerSecond(steps, danced.lengthTicks, bpm), bpm)] : []),
+  ]
 }
 
 /** What makes it hard, worded, and where most comes together. */
-export function hardFacts(danced: DancedFigure, roles: Roles): { readonly hints: readonly string[]; readonly spot: string | null } {
+export function hardFacts(
+  danced: DancedFigure,
+  roles: Roles,
+): { readonly hints: readonly string[]; readonly spot: string | null } {
   const say = words.figures
   const { difficulties, hardSpot } = measureFigure(danced)
-  const name = (role: PerformerMeasure['role']): string => (role === 'everyone' ? say.everyone : roles[role])
+  const name = (role: PerformerMeasure['role']): string =>
+    role === 'everyone' ? say.everyone : roles[role]
   const hint = (one: Difficulty): string => {
     switch (one.code) {
       case 'half-beats':
@@ -110,6 +143,12 @@ export function hindranceWords(hindrance: Hindrance, roles: Roles): string {
   const say = words.figures
   if (hindrance.why === 'foot') return say.followFoot(roles[hindrance.role], hindrance.foot)
   if (hindrance.why === 'standing') return say.followStanding(hindrance.hold, hindrance.wanted)
-  const pairs = (list: readonly (readonly [string, string])[]): string => list.map((pair) => say.handPair(pair, roles)).join('; ')
-  return say.followHold(hindrance.hold, hindrance.wanted, pairs(hindrance.released), pairs(hindrance.joined))
+  const pairs = (list: readonly (readonly [string, string])[]): string =>
+    list.map((pair) => say.handPair(pair, roles)).join('; ')
+  return say.followHold(
+    hindrance.hold,
+    hindrance.wanted,
+    pairs(hindrance.released),
+    pairs(hindrance.joined),
+  )
 }

@@ -1,8 +1,19 @@
-import { countedBar, figureOfWritten, UNWRITTEN, writtenOfFigure, type Figure, type Variation, type WrittenFigure } from '@dellop/core/figure'
+import {
+  countedBar,
+  figureOfWritten,
+  UNWRITTEN,
+  writtenOfFigure,
+  type Figure,
+  type Variation,
+  type WrittenFigure,
+} from '@dellop/core/figure'
 import { computed, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 
-/** What is written: something new, another from one there is, one made of a varied one, or a change of one, from its version. */
+/**
+ * What is written: something new, another from one there is, one made of a varied one, or a change
+ * of one, from its version.
+ */
 export type DraftStart =
   | { readonly kind: 'new' }
   | { readonly kind: 'from'; readonly figure: Figure }
@@ -19,13 +30,19 @@ interface Draft {
   readonly version: number | null
 }
 
-const keyOf = (start: DraftStart): string => `dellop-figure-draft:${start.kind === 'new' ? '' : `${start.kind}:${start.figure.id}${start.kind === 'part' ? JSON.stringify(start.variation) : ''}`}`
+const keyOf = (start: DraftStart): string =>
+  `dellop-figure-draft:${start.kind === 'new' ? '' : `${start.kind}:${start.figure.id}${start.kind === 'part' ? JSON.stringify(start.variation) : ''}`}`
 
-/** What is kept in this browser under a key, or null where that is nothing, or nothing that is understood. */
+/**
+ * What is kept in this browser under a key, or null where that is nothing, or nothing that is
+ * understood.
+ */
 function keptDraft(key: string): Draft | null {
   try {
     const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Draft> | null
-    return kept?.written && typeof kept.id === 'string' ? { id: kept.id, version: kept.version ?? null, written: { ...EMPTY, ...kept.written } } : null
+    return kept?.written && typeof kept.id === 'string'
+      ? { id: kept.id, version: kept.version ?? null, written: { ...EMPTY, ...kept.written } }
+      : null
   } catch {
     return null
   }
@@ -33,11 +50,25 @@ function keptDraft(key: string): Draft | null {
 
 function freshDraft(start: DraftStart, figures: readonly Figure[]): WrittenFigure {
   if (start.kind === 'new') return EMPTY
-  const written = writtenOfFigure(start.figure, { division: countedBar(start.figure.family).division, figures })
+  const written = writtenOfFigure(start.figure, {
+    division: countedBar(start.figure.family).division,
+    figures,
+  })
   if (start.kind !== 'part') return written
-  const made: Figure = { ...start.figure, parts: [{ figureId: start.figure.id, variation: start.variation }] }
+  const made: Figure = {
+    ...start.figure,
+    parts: [{ figureId: start.figure.id, variation: start.variation }],
+  }
   // What belongs to the one it is made of stays there; only how it is used is new.
-  return { ...writtenOfFigure(made, { division: countedBar(made.family).division, figures }), name: '', aliases: '', endings: '', options: '', half: '', words: UNWRITTEN.words }
+  return {
+    ...writtenOfFigure(made, { division: countedBar(made.family).division, figures }),
+    name: '',
+    aliases: '',
+    endings: '',
+    options: '',
+    half: '',
+    words: UNWRITTEN.words,
+  }
 }
 
 /** A figure while it is written: kept in this browser at every change, with undo. */
@@ -53,11 +84,17 @@ export function useFigureDraft(start: DraftStart, figures: readonly Figure[]) {
 
   const division = computed(() => countedBar(written.value.family).division)
   const others = figures.filter((figure) => figure.id !== id)
-  const made = computed(() => figureOfWritten(written.value, id, { division: division.value, figures: others }))
+  const made = computed(() =>
+    figureOfWritten(written.value, id, { division: division.value, figures: others }),
+  )
 
   /** Writing on in one field is one step to take back. */
-  function change<Field extends keyof WrittenFigure>(field: Field, value: WrittenFigure[Field]): void {
-    if (field !== lastField || before.value.length === 0) before.value = [...before.value.slice(1 - MOST_KEPT), written.value]
+  function change<Field extends keyof WrittenFigure>(
+    field: Field,
+    value: WrittenFigure[Field],
+  ): void {
+    if (field !== lastField || before.value.length === 0)
+      before.value = [...before.value.slice(1 - MOST_KEPT), written.value]
     lastField = field
     written.value = { ...written.value, [field]: value }
   }
@@ -83,6 +120,19 @@ export function useFigureDraft(start: DraftStart, figures: readonly Figure[]) {
       // A browser that keeps nothing still lets one write.
     }
   })
-  return { start, version, written, made, division, change, undo, canUndo: computed(() => before.value.length > 0), startOver, forget, wasKept: kept !== null, isStale: start.kind === 'edit' && version !== start.version }
+  return {
+    start,
+    version,
+    written,
+    made,
+    division,
+    change,
+    undo,
+    canUndo: computed(() => before.value.length > 0),
+    startOver,
+    forget,
+    wasKept: kept !== null,
+    isStale: start.kind === 'edit' && version !== start.version,
+  }
 }
 export type FigureDraft = ReturnType<typeof useFigureDraft>

@@ -4,7 +4,9 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { hall as words } from '../words/en.hall.ts'
 import { hallSource } from './hallSource.ts'
 
-/** A second screen: a display for the hall, huge and readable from the floor, or a helper's remote. */
+/**
+ * A second screen: a display for the hall, huge and readable from the floor, or a helper's remote.
+ */
 const props = defineProps<{ isRemote: boolean }>()
 
 const source = hallSource()
@@ -20,7 +22,8 @@ function look(): void {
 }
 onMounted(() => {
   look()
-  // The address of a code that the camera read brings its code along: it is used at once, and leaves the address.
+  // The address of a code that the camera read brings its code along: it is used at once, and
+  // leaves the address.
   if (code.value !== '' && state.value === 'out') {
     history.replaceState(null, '', location.pathname)
     void source.pair(code.value)
@@ -30,18 +33,34 @@ onMounted(() => {
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 
 const TICKS = 24
-const at = <One extends { readonly start: number; readonly end: number }>(spans: readonly One[] | undefined): One | null => spans?.find((one) => tick.value >= one.start && tick.value < one.end) ?? null
+const at = <One extends { readonly start: number; readonly end: number }>(
+  spans: readonly One[] | undefined,
+): One | null => spans?.find((one) => tick.value >= one.start && tick.value < one.end) ?? null
 const figure = computed(() => at(programme.value?.figures)?.text ?? '')
-const part = computed(() => at(programme.value?.parts)?.text ?? (tick.value < 0 ? words.intro : words.after))
+const part = computed(
+  () => at(programme.value?.parts)?.text ?? (tick.value < 0 ? words.intro : words.after),
+)
 const cue = computed(() => at(programme.value?.cues)?.text ?? '')
-const nextCue = computed(() => programme.value?.cues.find(({ start }) => start > tick.value)?.text ?? '')
+const nextCue = computed(
+  () => programme.value?.cues.find(({ start }) => start > tick.value)?.text ?? '',
+)
 const count = computed(() => {
   const beats = programme.value?.countOf ?? 4
   const beat = Math.floor(tick.value / TICKS)
   return String((((beat % beats) + beats) % beats) + 1)
 })
-const isMoving = computed(() => place.value !== null && !['waiting', 'paused', 'ended'].includes(place.value.state))
-const BUTTONS: readonly HallCommand[] = ['hold', 'lost', 'first', 'second', 'third', 'take-back', 'mark']
+const isMoving = computed(
+  () => place.value !== null && !['waiting', 'paused', 'ended'].includes(place.value.state),
+)
+const BUTTONS: readonly HallCommand[] = [
+  'hold',
+  'lost',
+  'first',
+  'second',
+  'third',
+  'take-back',
+  'mark',
+]
 
 async function press(command: HallCommand): Promise<void> {
   told.value = (await source.press(command)) ? words.done(words.commands[command]) : words.refused
@@ -50,7 +69,11 @@ async function press(command: HallCommand): Promise<void> {
 
 <template>
   <main class="hall" :class="{ remote: props.isRemote }" :data-state="state">
-    <form v-if="state === 'out' || (state === 'coming' && !programme)" class="pair" @submit.prevent="source.pair(code)">
+    <form
+      v-if="state === 'out' || (state === 'coming' && !programme)"
+      class="pair"
+      @submit.prevent="source.pair(code)"
+    >
       <h1>{{ props.isRemote ? words.remote : words.display }}</h1>
       <label for="code">{{ words.code }}</label>
       <input id="code" v-model="code" inputmode="numeric" autocomplete="off" maxlength="8" />
@@ -59,15 +82,27 @@ async function press(command: HallCommand): Promise<void> {
     </form>
     <template v-else>
       <p class="title">
-        {{ programme?.title }} <span v-if="state === 'away'" class="away" role="status">{{ words.away }}</span>
+        {{ programme?.title }}
+        <span v-if="state === 'away'" class="away" role="status">{{ words.away }}</span>
       </p>
       <p class="part">{{ part }}</p>
-      <p v-if="!props.isRemote" class="number count" :class="{ still: !isMoving }" data-testid="hall-count">{{ isMoving ? count : '·' }}</p>
+      <p
+        v-if="!props.isRemote"
+        class="number count"
+        :class="{ still: !isMoving }"
+        data-testid="hall-count"
+      >
+        {{ isMoving ? count : '·' }}
+      </p>
       <p class="figure" data-testid="hall-figure">{{ figure }}</p>
-      <p class="said" :class="{ now: cue !== '' }">{{ cue || (nextCue ? words.next(nextCue) : '') }}</p>
+      <p class="said" :class="{ now: cue !== '' }">
+        {{ cue || (nextCue ? words.next(nextCue) : '') }}
+      </p>
       <div v-if="props.isRemote && right === 'control'" class="buttons">
         <button class="big-key" @click="press('main')">{{ words.commands.main }}</button>
-        <button v-for="command in BUTTONS" :key="command" @click="press(command)">{{ words.commands[command] }}</button>
+        <button v-for="command in BUTTONS" :key="command" @click="press(command)">
+          {{ words.commands[command] }}
+        </button>
         <p role="status">{{ told }}</p>
       </div>
       <p v-else-if="props.isRemote" class="soft">{{ words.onlySee }}</p>

@@ -8,7 +8,10 @@ const CLOCK_AGAIN_MS = 30_000
 
 export type HallState = 'out' | 'coming' | 'in' | 'away'
 
-/** What a second screen knows: the programme, and the place it computes for itself from what it was last told. */
+/**
+ * What a second screen knows: the programme, and the place it computes for itself from what it was
+ * last told.
+ */
 export function hallSource() {
   const state = ref<HallState>('out')
   const failure = ref('')
@@ -23,7 +26,10 @@ export function hallSource() {
   async function ask(path: string, body?: unknown): Promise<Response> {
     return fetch(`/screen/${path}`, {
       method: body === undefined ? 'GET' : 'POST',
-      headers: { Authorization: `Bearer ${token}`, ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+      headers: {
+        Authorization: `Bearer ${token}`,
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     })
   }
@@ -73,7 +79,8 @@ export function hallSource() {
       if (news.programme) programme.value = news.programme
       if (news.place) place.value = news.place
     }
-    // The browser tries again by itself while the address answers; a refusal means that the screen was sent away.
+    // The browser tries again by itself while the address answers; a refusal means that the screen
+    // was sent away.
     stream.onerror = () => {
       state.value = 'away'
       if (stream?.readyState === EventSource.CLOSED) setTimeout(() => void again(), 1500)
@@ -107,6 +114,7 @@ export function hallSource() {
       const now = place.value
       return now ? now.tick + ((Date.now() + aheadMs - now.atMs) / 1000) * now.ticksPerSecond : 0
     },
-    press: async (command: HallCommand): Promise<boolean> => (await ask('press', { command }).catch(() => null))?.ok ?? false,
+    press: async (command: HallCommand): Promise<boolean> =>
+      (await ask('press', { command }).catch(() => null))?.ok ?? false,
   }
 }

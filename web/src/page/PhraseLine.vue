@@ -30,16 +30,39 @@ const props = defineProps<{
   /** Which of the two lanes are shown. */
   shown: Shown
 }>()
-const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [] }>()
+const emit = defineEmits<{
+  select: [key: string]
+  extend: [key: string]
+  grab: [key: string]
+  dropOn: [key: string, behind: boolean]
+  open: [key: string]
+  fill: []
+}>()
 
 /** A figure that is not named is seen not to be; what has nothing to say needs no mark. */
-const unsaidWord = (reason: SilenceReason | null): string => (reason && reason !== 'no-wording' && reason !== 'counts-only' && props.shown.said ? words.cues.unsaid[reason] : '')
+const unsaidWord = (reason: SilenceReason | null): string =>
+  reason && reason !== 'no-wording' && reason !== 'counts-only' && props.shown.said
+    ? words.cues.unsaid[reason]
+    : ''
 const x = (ticks: number): number => ((ticks - props.line.start) / TICKS_PER_BEAT) * props.beatPx
-const names = computed(() => props.line.blocks.map((block) => words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null)))
+const names = computed(() =>
+  props.line.blocks.map((block) =>
+    words.format.slotName(block.slot.slot.content, block.slot.figure?.name ?? null),
+  ),
+)
 /** All that a block shows, marks and all: what its height is measured by. */
 const shownNames = computed(() =>
   props.line.blocks.map(({ slot, fromBefore, toNext, unsaid }, i) =>
-    [fromBefore && '…', names.value[i], toNext && '…', slot.slot.hard && '◆', slot.slot.optional && '(○)', props.marks.has(slot.key) && '!', unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`, slot.changed && `\n${words.sheet.changedMark}`]
+    [
+      fromBefore && '…',
+      names.value[i],
+      toNext && '…',
+      slot.slot.hard && '◆',
+      slot.slot.optional && '(○)',
+      props.marks.has(slot.key) && '!',
+      unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`,
+      slot.changed && `\n${words.sheet.changedMark}`,
+    ]
       .filter(Boolean)
       .join(' '),
   ),
@@ -50,31 +73,66 @@ const labels = computed(() => {
   const beats = Math.round((props.line.end - props.line.start) / TICKS_PER_BEAT)
   const { counting, metre, line } = props
   if (counting.by === 'slow-quick') {
-    const steps = line.blocks.flatMap((block) => slowsAndQuicks(block.slot, counting).map(({ at, text }) => ({ i: (block.slot.start + at - line.start) / TICKS_PER_BEAT, text })))
-    const lines = Array.from({ length: beats }, (_, i) => ({ i, text: steps.find((step) => step.i === i)?.text ?? '', one: isBar(line.start + i * TICKS_PER_BEAT) }))
-    return [...lines, ...steps.filter(({ i }) => !Number.isInteger(i) && i >= 0 && i < beats).map((step) => ({ ...step, one: false }))]
+    const steps = line.blocks.flatMap((block) =>
+      slowsAndQuicks(block.slot, counting).map(({ at, text }) => ({
+        i: (block.slot.start + at - line.start) / TICKS_PER_BEAT,
+        text,
+      })),
+    )
+    const lines = Array.from({ length: beats }, (_, i) => ({
+      i,
+      text: steps.find((step) => step.i === i)?.text ?? '',
+      one: isBar(line.start + i * TICKS_PER_BEAT),
+    }))
+    return [
+      ...lines,
+      ...steps
+        .filter(({ i }) => !Number.isInteger(i) && i >= 0 && i < beats)
+        .map((step) => ({ ...step, one: false })),
+    ]
   }
   return Array.from({ length: beats }, (_, i) => {
     const tick = line.start + i * TICKS_PER_BEAT
     if (counting.by === 'nothing') return { i, text: '', one: isBar(tick) }
     const label = countLabel(counting.style, (tick - props.rowStart) as Tick)
-    return { i, text: label?.text ?? '', one: label?.beatInGroup === 0 || (counting.style.beatsPerGroup > metre.beatsPerBar && isBar(tick)) }
+    return {
+      i,
+      text: label?.text ?? '',
+      one:
+        label?.beatInGroup === 0 ||
+        (counting.style.beatsPerGroup > metre.beatsPerBar && isBar(tick)),
+    }
   })
 })
 /** Whether a bar of the row begins here. */
-const isBar = (tick: number): boolean => (tick - props.rowStart) % (props.metre.beatsPerBar * TICKS_PER_BEAT) === 0
+const isBar = (tick: number): boolean =>
+  (tick - props.rowStart) % (props.metre.beatsPerBar * TICKS_PER_BEAT) === 0
 /** Ticks on which a count is spoken: its number in the margin is marked. */
-const spoken = computed(() => new Set<number>(props.shown.said ? props.line.counts.map(({ at }) => at) : []))
+const spoken = computed(
+  () => new Set<number>(props.shown.said ? props.line.counts.map(({ at }) => at) : []),
+)
 const hole = computed(() => {
   const from = Math.max(props.rowEnd, props.line.start)
   const to = Math.min(props.phraseEnd, props.line.end)
-  return to > from ? { left: x(from), width: x(to) - x(from), counts: (to - from) / TICKS_PER_BEAT } : null
+  return to > from
+    ? { left: x(from), width: x(to) - x(from), counts: (to - from) / TICKS_PER_BEAT }
+    : null
 })
-const phraseLine = computed(() => (props.phraseEnd < props.line.end && props.phraseEnd >= props.line.start && props.rowEnd > props.phraseEnd ? x(props.phraseEnd) : null))
+const phraseLine = computed(() =>
+  props.phraseEnd < props.line.end &&
+  props.phraseEnd >= props.line.start &&
+  props.rowEnd > props.phraseEnd
+    ? x(props.phraseEnd)
+    : null,
+)
 
 const { dragged, grab } = useRibbonDrag(() => props.beatPx)
-const draggedBy = (key: string, start: number): number => (dragged.value?.key === key ? ((dragged.value.move.said.startTick - start) / TICKS_PER_BEAT) * props.beatPx : 0)
-const ribbonSaid = ({ ribbon }: { readonly ribbon: RowRibbon }): string => words.cues.ribbon(ribbon.purpose, ribbon.said.wording.joined?.length ?? 0, ribbon.isPinned)
+const draggedBy = (key: string, start: number): number =>
+  dragged.value?.key === key
+    ? ((dragged.value.move.said.startTick - start) / TICKS_PER_BEAT) * props.beatPx
+    : 0
+const ribbonSaid = ({ ribbon }: { readonly ribbon: RowRibbon }): string =>
+  words.cues.ribbon(ribbon.purpose, ribbon.said.wording.joined?.length ?? 0, ribbon.isPinned)
 
 const counts = (ticks: number): string => words.format.counts(ticks / TICKS_PER_BEAT)
 const trouble = (key: string): string => {
@@ -83,7 +141,13 @@ const trouble = (key: string): string => {
 }
 const blockLabel = (i: number): string => {
   const { slot } = props.line.blocks[i]!
-  return words.sheet.blockLabel(names.value[i]!, props.place(slot.key), counts(slot.lengthTicks), slot.changed ? words.sheet.changedMark : '', trouble(slot.key))
+  return words.sheet.blockLabel(
+    names.value[i]!,
+    props.place(slot.key),
+    counts(slot.lengthTicks),
+    slot.changed ? words.sheet.changedMark : '',
+    trouble(slot.key),
+  )
 }
 
 function drop(event: DragEvent, key: string): void {
@@ -95,9 +159,14 @@ function drop(event: DragEvent, key: string): void {
 <template>
   <div class="line" :style="{ width: `${layout.width}px` }">
     <div class="axis" aria-hidden="true">
-      <span v-for="label in labels" :key="label.i" class="beat count" :class="{ one: label.one, spoken: spoken.has(line.start + label.i * TICKS_PER_BEAT) }" :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }">{{
-        label.text
-      }}</span>
+      <span
+        v-for="label in labels"
+        :key="label.i"
+        class="beat count"
+        :class="{ one: label.one, spoken: spoken.has(line.start + label.i * TICKS_PER_BEAT) }"
+        :style="{ left: `${label.i * beatPx}px`, width: `${beatPx}px` }"
+        >{{ label.text }}</span
+      >
       <span class="beat one end" :style="{ left: `${layout.width}px` }" />
       <span v-if="phraseLine !== null" class="phrase-end" :style="{ left: `${phraseLine}px` }" />
     </div>
@@ -107,27 +176,61 @@ function drop(event: DragEvent, key: string): void {
         :key="box.ribbon.key"
         class="ribbon"
         tabindex="-1"
-        :class="[box.ribbon.purpose, { chosen: box.ribbon.slotKey === selectedKey, joined: box.ribbon.said.wording.joined, pinned: box.ribbon.isPinned, moving: dragged?.key === box.ribbon.key }]"
-        :style="{ left: `${box.left + draggedBy(box.ribbon.key, box.ribbon.start)}px`, width: `${box.width}px`, height: `${ribbonHeight(box.lines)}px`, bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px` }"
+        :class="[
+          box.ribbon.purpose,
+          {
+            chosen: box.ribbon.slotKey === selectedKey,
+            joined: box.ribbon.said.wording.joined,
+            pinned: box.ribbon.isPinned,
+            moving: dragged?.key === box.ribbon.key,
+          },
+        ]"
+        :style="{
+          left: `${box.left + draggedBy(box.ribbon.key, box.ribbon.start)}px`,
+          width: `${box.width}px`,
+          height: `${ribbonHeight(box.lines)}px`,
+          bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px`,
+        }"
         :data-slot="box.ribbon.slotKey"
         :data-cue="box.ribbon.key"
-        :title="[words.format.seconds(box.ribbon.said.spokenSeconds), ribbonSaid(box)].filter(Boolean).join(' · ')"
+        :title="
+          [words.format.seconds(box.ribbon.said.spokenSeconds), ribbonSaid(box)]
+            .filter(Boolean)
+            .join(' · ')
+        "
         @click="emit('select', box.ribbon.slotKey)"
         @pointerdown="grab($event, box.ribbon)"
       >
         <span class="sound" :style="{ left: `${box.soundLeft}px`, width: `${box.soundWidth}px` }" />
         <span class="text"
-          ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{ box.ribbon.said.wording.text }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span
+          ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{
+            box.ribbon.said.wording.text
+          }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span
         >
       </button>
-      <output v-if="dragged && layout.ribbons.some((box) => box.ribbon.key === dragged!.key)" class="told-move" :class="{ limit: dragged.atLimit }">{{
-        words.cues.moving(dragged.move.said.leadBeats, dragged.move.extraCost, dragged.atLimit)
-      }}</output>
+      <output
+        v-if="dragged && layout.ribbons.some((box) => box.ribbon.key === dragged!.key)"
+        class="told-move"
+        :class="{ limit: dragged.atLimit }"
+        >{{
+          words.cues.moving(dragged.move.said.leadBeats, dragged.move.extraCost, dragged.atLimit)
+        }}</output
+      >
     </div>
     <div v-if="shown.said" class="leads" aria-hidden="true">
-      <span v-for="(lead, i) in layout.leads" :key="i" class="lead" :class="{ chosen: lead.key === selectedKey }" :style="{ left: `${lead.left}px`, width: `${lead.width}px` }" />
+      <span
+        v-for="(lead, i) in layout.leads"
+        :key="i"
+        class="lead"
+        :class="{ chosen: lead.key === selectedKey }"
+        :style="{ left: `${lead.left}px`, width: `${lead.width}px` }"
+      />
     </div>
-    <div v-if="shown.danced" class="danced" :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }">
+    <div
+      v-if="shown.danced"
+      class="danced"
+      :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }"
+    >
       <button
         v-for="(block, i) in line.blocks"
         :key="block.slot.key"
@@ -142,7 +245,10 @@ function drop(event: DragEvent, key: string): void {
           unknown: !block.slot.danced,
           troubled: marks.has(block.slot.key) && marks.get(block.slot.key) !== 'note',
         }"
-        :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 2, 12)}px` }"
+        :style="{
+          left: `${x(block.start)}px`,
+          width: `${Math.max(x(block.end) - x(block.start) - 2, 12)}px`,
+        }"
         :data-slot="block.slot.key"
         :tabindex="block.slot.key === tabKey ? 0 : -1"
         :aria-label="blockLabel(i)"
@@ -157,21 +263,44 @@ function drop(event: DragEvent, key: string): void {
         @dragover.prevent
         @drop.prevent="drop($event, block.slot.key)"
       >
-        <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i] }}<span v-if="block.toNext" aria-hidden="true"> …</span>
-        <span v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'" class="mark" aria-hidden="true">!</span>
+        <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i]
+        }}<span v-if="block.toNext" aria-hidden="true"> …</span>
+        <span
+          v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'"
+          class="mark"
+          aria-hidden="true"
+          >!</span
+        >
         <span v-if="block.slot.slot.hard" class="sign" :title="words.sheets.print.hard"
           >◆<span class="unseen">{{ words.sheets.print.hard }}</span></span
         >
         <span v-if="block.slot.slot.optional" class="sign" :title="words.sheets.print.optional"
           >(○)<span class="unseen">{{ words.sheets.print.optional }}</span></span
         >
-        {{ ' ' }}<span v-if="unsaidWord(block.unsaid)" class="only">{{ unsaidWord(block.unsaid) }}</span
+        {{ ' '
+        }}<span v-if="unsaidWord(block.unsaid)" class="only">{{ unsaidWord(block.unsaid) }}</span
         ><span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
       </button>
-      <button v-if="hole" class="hole" :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }" @click="emit('fill')">{{ words.sheet.open(hole.counts) }}</button>
+      <button
+        v-if="hole"
+        class="hole"
+        :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }"
+        @click="emit('fill')"
+      >
+        {{ words.sheet.open(hole.counts) }}
+      </button>
     </div>
     <div v-if="strip && shown.danced" class="strip">
-      <span v-for="block in line.blocks" :key="block.slot.key" class="stripped" :style="{ left: `${x(block.start)}px`, width: `${Math.max(x(block.end) - x(block.start) - 4, 12)}px` }">{{ block.fromBefore ? '…' : strip(block.slot) }}</span>
+      <span
+        v-for="block in line.blocks"
+        :key="block.slot.key"
+        class="stripped"
+        :style="{
+          left: `${x(block.start)}px`,
+          width: `${Math.max(x(block.end) - x(block.start) - 4, 12)}px`,
+        }"
+        >{{ block.fromBefore ? '…' : strip(block.slot) }}</span
+      >
     </div>
   </div>
 </template>

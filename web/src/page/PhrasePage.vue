@@ -21,7 +21,13 @@ const props = defineProps<{
   strip?: ((slot: DancedSlot) => string) | null
   shown?: Shown
 }>()
-const emit = defineEmits<{ select: [key: string]; extend: [key: string]; dropOn: [dragged: string, target: string, behind: boolean]; open: [key: string]; fill: [row: Row] }>()
+const emit = defineEmits<{
+  select: [key: string]
+  extend: [key: string]
+  dropOn: [dragged: string, target: string, behind: boolean]
+  open: [key: string]
+  fill: [row: Row]
+}>()
 const barsPerLine = defineModel<number>('barsPerLine', { required: true })
 
 const page = ref<HTMLElement | null>(null)
@@ -33,13 +39,31 @@ const NARROW_SIDES_PX = 56
 const NO_KEYS: ReadonlySet<string> = new Set()
 const NO_MARKS: ReadonlyMap<string, 'stop' | 'mend' | 'note'> = new Map()
 
-const beatPx = computed(() => Math.floor((width.value / (barsPerLine.value * props.metre.beatsPerBar)) * 10) / 10)
-const firstKey = computed(() => props.rows.flatMap((row) => row.lines).find((line) => line.blocks.length > 0)?.blocks[0]!.slot.key ?? null)
+const beatPx = computed(
+  () => Math.floor((width.value / (barsPerLine.value * props.metre.beatsPerBar)) * 10) / 10,
+)
+const firstKey = computed(
+  () =>
+    props.rows.flatMap((row) => row.lines).find((line) => line.blocks.length > 0)?.blocks[0]!.slot
+      .key ?? null,
+)
 const tabKey = computed(() => props.selectedKey ?? firstKey.value)
 
-/** Only the rows that are concerned learn of the selection and of marks, so that the others are not drawn again. */
-const keysOf = remembered((row: Row): ReadonlySet<string> => new Set(row.lines.flatMap((line) => [...line.blocks.map((block) => block.slot.key), ...line.ribbons.map((ribbon) => ribbon.slotKey)])))
-const inRow = (row: Row, key: string | null): string | null => (key !== null && keysOf(row).has(key) ? key : null)
+/**
+ * Only the rows that are concerned learn of the selection and of marks, so that the others are not
+ * drawn again.
+ */
+const keysOf = remembered(
+  (row: Row): ReadonlySet<string> =>
+    new Set(
+      row.lines.flatMap((line) => [
+        ...line.blocks.map((block) => block.slot.key),
+        ...line.ribbons.map((ribbon) => ribbon.slotKey),
+      ]),
+    ),
+)
+const inRow = (row: Row, key: string | null): string | null =>
+  key !== null && keysOf(row).has(key) ? key : null
 /** Whether a row has one of those keys; asked of whichever is shorter. */
 const hasOne = (row: Row, keys: ReadonlySet<string> | ReadonlyMap<string, unknown>): boolean => {
   const own = keysOf(row)
@@ -47,8 +71,10 @@ const hasOne = (row: Row, keys: ReadonlySet<string> | ReadonlyMap<string, unknow
   for (const key of keys.keys()) if (own.has(key)) return true
   return false
 }
-const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> => (hasOne(row, props.marks) ? props.marks : NO_MARKS)
-const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> => (keys && hasOne(row, keys) ? keys : NO_KEYS)
+const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> =>
+  hasOne(row, props.marks) ? props.marks : NO_MARKS
+const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> =>
+  keys && hasOne(row, keys) ? keys : NO_KEYS
 
 function measure(): void {
   const all = page.value?.clientWidth ?? 0

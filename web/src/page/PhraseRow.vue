@@ -20,34 +20,69 @@ const props = defineProps<{
   strip: ((slot: DancedSlot) => string) | null
   shown: Shown
 }>()
-const emit = defineEmits<{ select: [key: string]; extend: [key: string]; grab: [key: string]; dropOn: [key: string, behind: boolean]; open: [key: string]; fill: [row: PhraseRow] }>()
+const emit = defineEmits<{
+  select: [key: string]
+  extend: [key: string]
+  grab: [key: string]
+  dropOn: [key: string, behind: boolean]
+  open: [key: string]
+  fill: [row: PhraseRow]
+}>()
 
 const bar = computed(() => ticksPerBar(props.metre))
 const firstBar = computed(() => Math.floor(props.row.start / bar.value) + 1)
 const danced = computed(() => beatsOfTicks((props.row.end - props.row.start) as Tick))
 const wanted = computed(() => beatsOfTicks(props.row.phraseTicks))
 const off = computed(() => danced.value !== wanted.value)
-const time = computed(() => (props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : ''))
+const time = computed(() =>
+  props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : '',
+)
 const changed = computed(() => (props.row.pass?.pass.changes.length ?? 0) > 0)
 
 function place(slotKey: string): string {
   const slot = props.row.pass?.slots.find((one) => one.key === slotKey)
   if (!slot || !props.row.pass) return words.sheet.bar(firstBar.value)
-  return words.sheet.place(Math.floor((slot.start - props.row.pass.start) / bar.value) + 1, props.row.pass.part.label, time.value)
+  return words.sheet.place(
+    Math.floor((slot.start - props.row.pass.start) / bar.value) + 1,
+    props.row.pass.part.label,
+    time.value,
+  )
 }
 /** Letters in which the longest word of a label stands whole in the margin. */
 function sizeOf(label: string): string[] {
   const letters = Math.max(...label.split(/\s+/).map((word) => word.length))
-  return label.length <= 2 ? [] : letters <= 6 ? ['long'] : ['long', letters <= 8 ? 'longer' : 'longest']
+  return label.length <= 2
+    ? []
+    : letters <= 6
+      ? ['long']
+      : ['long', letters <= 8 ? 'longer' : 'longest']
 }
 </script>
 
 <template>
-  <section class="row" :class="{ first: row.first }" :aria-label="row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : words.sheet.introduction">
+  <section
+    class="row"
+    :class="{ first: row.first }"
+    :aria-label="
+      row.pass
+        ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}`
+        : words.sheet.introduction
+    "
+  >
     <header class="margin">
       <template v-if="row.music">
-        <span v-if="row.music.section !== null && row.first" class="label" :class="sizeOf(row.music.section)">{{ row.music.section }}</span>
-        <span v-for="begun in row.music.begins" :key="begun.key" class="soft time">{{ words.sheets.view.begins(begun.part.label, words.format.ordinal(begun.ordinal, begun.ordinals)) }}</span>
+        <span
+          v-if="row.music.section !== null && row.first"
+          class="label"
+          :class="sizeOf(row.music.section)"
+          >{{ row.music.section }}</span
+        >
+        <span v-for="begun in row.music.begins" :key="begun.key" class="soft time">{{
+          words.sheets.view.begins(
+            begun.part.label,
+            words.format.ordinal(begun.ordinal, begun.ordinals),
+          )
+        }}</span>
         <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
       </template>
       <template v-else-if="row.pass">
@@ -92,7 +127,15 @@ function sizeOf(label: string): string[] {
     </div>
     <footer v-if="row.pass" class="sum" :class="{ off }">
       <span class="count total"
-        >{{ danced }}<span v-if="off" class="unseen">, {{ row.overTicks > 0 ? words.sheet.over(row.overTicks / 24) : words.sheet.open(row.holeTicks / 24) }}</span></span
+        >{{ danced
+        }}<span v-if="off" class="unseen"
+          >,
+          {{
+            row.overTicks > 0
+              ? words.sheet.over(row.overTicks / 24)
+              : words.sheet.open(row.holeTicks / 24)
+          }}</span
+        ></span
       >
       <span class="soft">{{ words.sheet.of(wanted) }}</span>
     </footer>

@@ -7,7 +7,17 @@ const tick = (beats: number): Tick => (beats * 24) as Tick
 
 /** A line of 12 beats whose cues follow one another, each ending before the next starts. */
 const lines = fc
-  .array(fc.record({ gap: fc.integer({ min: 0, max: 4 }), length: fc.integer({ min: 2, max: 12 }), words: fc.array(fc.constantFrom('left', 'turning', 'box', 'through,', 'halfway'), { minLength: 1, maxLength: 6 }) }), { maxLength: 6 })
+  .array(
+    fc.record({
+      gap: fc.integer({ min: 0, max: 4 }),
+      length: fc.integer({ min: 2, max: 12 }),
+      words: fc.array(fc.constantFrom('left', 'turning', 'box', 'through,', 'halfway'), {
+        minLength: 1,
+        maxLength: 6,
+      }),
+    }),
+    { maxLength: 6 },
+  )
   .map((cues): RowLine => {
     let at = 0
     const ribbons = cues.flatMap(({ gap, length, words }, i) => {
@@ -24,7 +34,9 @@ const lines = fc
           start: start as Tick,
           end: end as Tick,
           stepTick: (end + 12) as Tick,
-          said: { wording: { kind: 'full', text: words.join(' '), words: words.length } } as RowLine['ribbons'][number]['said'],
+          said: {
+            wording: { kind: 'full', text: words.join(' '), words: words.length },
+          } as RowLine['ribbons'][number]['said'],
         },
       ]
     })
@@ -38,7 +50,11 @@ describe('a line of the page', () => {
         const { ribbons } = layoutLine(line, beatPx, [])
         for (const [i, a] of ribbons.entries()) {
           expect(a.left).toBeGreaterThanOrEqual(0)
-          for (const b of ribbons.slice(i + 1)) if (a.tier === b.tier) expect(a.left + a.width <= b.left + 0.6 || b.left + b.width <= a.left + 0.6).toBe(true)
+          for (const b of ribbons.slice(i + 1))
+            if (a.tier === b.tier)
+              expect(a.left + a.width <= b.left + 0.6 || b.left + b.width <= a.left + 0.6).toBe(
+                true,
+              )
         }
       }),
     )
@@ -50,7 +66,18 @@ describe('a line of the page', () => {
       end: tick(12),
       blocks: [],
       counts: [],
-      ribbons: [{ key: 's', slotKey: 's', purpose: 'cue', isPinned: false, start: tick(4), end: tick(8), stepTick: tick(9), said: { wording: { kind: 'full', text: 'box', words: 1 } } as never }],
+      ribbons: [
+        {
+          key: 's',
+          slotKey: 's',
+          purpose: 'cue',
+          isPinned: false,
+          start: tick(4),
+          end: tick(8),
+          stepTick: tick(9),
+          said: { wording: { kind: 'full', text: 'box', words: 1 } } as never,
+        },
+      ],
     }
     const { ribbons, leads } = layoutLine(line, 50, [])
     expect([ribbons[0]!.left, ribbons[0]!.left + ribbons[0]!.width]).toEqual([200, 400])

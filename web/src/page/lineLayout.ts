@@ -2,7 +2,10 @@ import type { RowLine, RowRibbon } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { BLOCK_FONT, linesAtWidth, RIBBON_FONT, widthInLines } from './measure.ts'
 
-/** Where everything of one line lies, in pixels from the line's start. Words are never clipped or laid over each other. */
+/**
+ * Where everything of one line lies, in pixels from the line's start. Words are never clipped or
+ * laid over each other.
+ */
 export interface LineLayout {
   readonly width: number
   readonly ribbons: readonly RibbonBox[]
@@ -16,7 +19,10 @@ export interface RibbonBox {
   readonly left: number
   readonly width: number
   readonly lines: number
-  /** Tier above the lane's bottom, 0 lowest: words too long for their place are lifted over their neighbour. */
+  /**
+   * Tier above the lane's bottom, 0 lowest: words too long for their place are lifted over their
+   * neighbour.
+   */
   readonly tier: number
   /** The time it truly takes, within the box. */
   readonly soundLeft: number
@@ -52,8 +58,20 @@ export function layoutLine(line: RowLine, beatPx: number, names: readonly string
   return {
     width,
     ribbons,
-    leads: line.ribbons.map((ribbon) => ({ key: ribbon.slotKey, left: Math.min(x(ribbon.end), width), width: Math.max(0, Math.min(x(ribbon.stepTick), width) - Math.min(x(ribbon.end), width)) })),
-    blockLines: Math.max(1, ...line.blocks.map((block, i) => Math.min(MOST_BLOCK_LINES, linesOfBlock(names[i]!, Math.max(20, x(block.end) - x(block.start) - BLOCK_PADDING))))),
+    leads: line.ribbons.map((ribbon) => ({
+      key: ribbon.slotKey,
+      left: Math.min(x(ribbon.end), width),
+      width: Math.max(0, Math.min(x(ribbon.stepTick), width) - Math.min(x(ribbon.end), width)),
+    })),
+    blockLines: Math.max(
+      1,
+      ...line.blocks.map((block, i) =>
+        Math.min(
+          MOST_BLOCK_LINES,
+          linesOfBlock(names[i]!, Math.max(20, x(block.end) - x(block.start) - BLOCK_PADDING)),
+        ),
+      ),
+    ),
     saidHeight: (tiers + 1) * (ribbonHeight(lines) + 3),
   }
 }
@@ -61,30 +79,47 @@ export function layoutLine(line: RowLine, beatPx: number, names: readonly string
 /** A block grows to so many lines; names of a figure are not longer. */
 const MOST_BLOCK_LINES = 6
 /** What is said below a name stands on a line of its own. */
-const linesOfBlock = (name: string, width: number): number => name.split('\n').reduce((sum, part) => sum + linesAtWidth(part, width, BLOCK_FONT), 0)
+const linesOfBlock = (name: string, width: number): number =>
+  name.split('\n').reduce((sum, part) => sum + linesAtWidth(part, width, BLOCK_FONT), 0)
 
 /**
- * A ribbon's right end is the end of its sound. Where its words need more room than its sound they take it to the left,
- * on up to three lines; where even that would touch the ribbon before, the ribbon is lifted a tier.
+ * A ribbon's right end is the end of its sound. Where its words need more room than its sound they
+ * take it to the left, on up to three lines; where even that would touch the ribbon before, the
+ * ribbon is lifted a tier.
  */
 function placeRibbons(line: RowLine, x: (ticks: number) => number, width: number): RibbonBox[] {
   const taken: number[] = []
   return line.ribbons.map((ribbon) => {
     const sound = { left: x(ribbon.start), right: Math.min(x(ribbon.end), width) }
     const { text } = ribbon.said.wording
-    const need = (lines: number): number => Math.max(sound.right - sound.left, widthInLines(text, lines, RIBBON_FONT) + RIBBON_PADDING + (ribbon.isPinned ? PIN_WIDTH : 0))
+    const need = (lines: number): number =>
+      Math.max(
+        sound.right - sound.left,
+        widthInLines(text, lines, RIBBON_FONT) + RIBBON_PADDING + (ribbon.isPinned ? PIN_WIDTH : 0),
+      )
     const right = Math.max(sound.right, Math.min(need(1), width))
-    const fits = (tier: number, lines: number): boolean => right - need(lines) >= (taken[tier] ?? -GAP) - 0.5
+    const fits = (tier: number, lines: number): boolean =>
+      right - need(lines) >= (taken[tier] ?? -GAP) - 0.5
     const place = firstFit(fits) ?? { tier: taken.length, lines: 1 }
     const boxWidth = need(place.lines)
     const left = Math.max(0, right - boxWidth)
     taken[place.tier] = left + boxWidth + GAP
-    return { ribbon, left, width: boxWidth, ...place, soundLeft: Math.max(0, sound.left - left), soundWidth: sound.right - sound.left }
+    return {
+      ribbon,
+      left,
+      width: boxWidth,
+      ...place,
+      soundLeft: Math.max(0, sound.left - left),
+      soundWidth: sound.right - sound.left,
+    }
   })
 }
 
-function firstFit(fits: (tier: number, lines: number) => boolean): { tier: number; lines: number } | null {
-  for (const tier of [0, 1]) for (let lines = 1; lines <= MOST_LINES; lines++) if (fits(tier, lines)) return { tier, lines }
+function firstFit(
+  fits: (tier: number, lines: number) => boolean,
+): { tier: number; lines: number } | null {
+  for (const tier of [0, 1])
+    for (let lines = 1; lines <= MOST_LINES; lines++) if (fits(tier, lines)) return { tier, lines }
   return null
 }
 

@@ -3,7 +3,10 @@ import type { RowRibbon } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { inject, onBeforeUnmount, shallowRef, type InjectionKey } from 'vue'
 
-/** What a page lets be done to its ribbons: where a cue may be moved and what that costs, and the moving of it. */
+/**
+ * What a page lets be done to its ribbons: where a cue may be moved and what that costs, and the
+ * moving of it.
+ */
 export interface RibbonMoves {
   readonly movesOf: (slotKey: string) => readonly Move[]
   readonly move: (slotKey: string, move: Move) => void
@@ -21,7 +24,10 @@ export interface Dragged {
 /** Pixels a pointer has to go before a click becomes a drag. */
 const SLACK_PX = 4
 
-/** Drags a ribbon along its line. It goes only where the hard rules let it, and lands on the nearest moment the planner knows. */
+/**
+ * Drags a ribbon along its line. It goes only where the hard rules let it, and lands on the nearest
+ * moment the planner knows.
+ */
 export function useRibbonDrag(beatPx: () => number) {
   const page = inject(RIBBON_MOVES, null)
   const dragged = shallowRef<Dragged | null>(null)
@@ -37,7 +43,11 @@ export function useRibbonDrag(beatPx: () => number) {
       if (!dragged.value && Math.abs(by) < SLACK_PX) return
       const wanted = ribbon.start + (by / beatPx()) * TICKS_PER_BEAT
       const move = nearest(moves, wanted)
-      dragged.value = { key: ribbon.key, move, atLimit: wanted < moves[0]!.said.startTick - 3 || wanted > moves.at(-1)!.said.startTick + 3 }
+      dragged.value = {
+        key: ribbon.key,
+        move,
+        atLimit: wanted < moves[0]!.said.startTick - 3 || wanted > moves.at(-1)!.said.startTick + 3,
+      }
     }
     const onUp = (): void => {
       const now = dragged.value
@@ -63,4 +73,7 @@ export function useRibbonDrag(beatPx: () => number) {
   return { dragged, grab }
 }
 
-const nearest = (moves: readonly Move[], tick: number): Move => moves.reduce((best, one) => (Math.abs(one.said.startTick - tick) < Math.abs(best.said.startTick - tick) ? one : best))
+const nearest = (moves: readonly Move[], tick: number): Move =>
+  moves.reduce((best, one) =>
+    Math.abs(one.said.startTick - tick) < Math.abs(best.said.startTick - tick) ? one : best,
+  )

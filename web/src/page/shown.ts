@@ -1,4 +1,7 @@
-/** Which lanes of the page are shown: a cuer may want to read only what is said, or only what is danced. */
+/**
+ * Which lanes of the page are shown: a cuer may want to read only what is said, or only what is
+ * danced.
+ */
 export interface Shown {
   readonly said: boolean
   readonly danced: boolean

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { freeFoot, HOLD_IDS, LEVELS, type Facing, type FloorState, type Role } from '@dellop/core/figure'
+import {
+  freeFoot,
+  HOLD_IDS,
+  LEVELS,
+  type Facing,
+  type FloorState,
+  type Role,
+} from '@dellop/core/figure'
 import { rolesOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { vEntry } from '../ui/entry.ts'
@@ -14,19 +21,30 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value.
 const orNothing = (value: string): string | undefined => (value === '' ? undefined : value)
 const number = (event: Event, least: number, most: number): number | undefined => {
   const value = Number(text(event))
-  return text(event) !== '' && Number.isFinite(value) ? Math.min(most, Math.max(least, Math.round(value))) : undefined
+  return text(event) !== '' && Number.isFinite(value)
+    ? Math.min(most, Math.max(least, Math.round(value)))
+    : undefined
 }
-const setStart = (change: Partial<FloorState>): void => emit('set', 'start', { ...props.routine.start, ...change })
-const setRole = (role: Role, change: Partial<FloorState['lead']>): void => setStart({ [role]: { ...props.routine.start[role], ...change } })
+const setStart = (change: Partial<FloorState>): void =>
+  emit('set', 'start', { ...props.routine.start, ...change })
+const setRole = (role: Role, change: Partial<FloorState['lead']>): void =>
+  setStart({ [role]: { ...props.routine.start[role], ...change } })
 /** The foot that is free is the one without weight. */
-const setFree = (role: Role, foot: string): void => setRole(role, { weight: foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both' })
+const setFree = (role: Role, foot: string): void =>
+  setRole(role, { weight: foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both' })
 function setLabel(role: Role, label: string): void {
-  const next = { ...rolesOf(props.routine, props.school), ...(label === '' ? { [role]: props.school.roleLabels[role] } : { [role]: label }) }
-  const isSchools = next.lead === props.school.roleLabels.lead && next.follow === props.school.roleLabels.follow
+  const next = {
+    ...rolesOf(props.routine, props.school),
+    ...(label === '' ? { [role]: props.school.roleLabels[role] } : { [role]: label }),
+  }
+  const isSchools =
+    next.lead === props.school.roleLabels.lead && next.follow === props.school.roleLabels.follow
   emit('set', 'roleLabels', isSchools ? undefined : next)
 }
 const setTags = (value: string): void => {
-  const tags = [...new Set(value.split(',').map((tag) => tag.trim().slice(0, 40)))].filter(Boolean).slice(0, 20)
+  const tags = [...new Set(value.split(',').map((tag) => tag.trim().slice(0, 40)))]
+    .filter(Boolean)
+    .slice(0, 20)
   emit('set', 'tags', tags.length === 0 ? undefined : tags)
 }
 const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
@@ -36,31 +54,63 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
   <section class="fields" aria-labelledby="about-head">
     <h2 id="about-head">{{ words.sheets.head.title }}</h2>
     <p v-if="routine.origin">
-      <RouterLink :to="{ name: 'sheet', params: { id: routine.origin.id } }">{{ words.sheets.head.origin(routine.origin.title) }}</RouterLink>
+      <RouterLink :to="{ name: 'sheet', params: { id: routine.origin.id } }">{{
+        words.sheets.head.origin(routine.origin.title)
+      }}</RouterLink>
     </p>
     <div class="two">
-      <label>{{ words.sheets.head.dance }}<input v-entry="routine.dance" maxlength="40" @change="emit('set', 'dance', text($event))" /></label>
-      <label>{{ words.sheets.head.year }}<input v-entry="routine.year ?? ''" inputmode="numeric" @change="emit('set', 'year', number($event, 1500, 2200))" /></label>
+      <label
+        >{{ words.sheets.head.dance
+        }}<input
+          v-entry="routine.dance"
+          maxlength="40"
+          @change="emit('set', 'dance', text($event))"
+      /></label>
+      <label
+        >{{ words.sheets.head.year
+        }}<input
+          v-entry="routine.year ?? ''"
+          inputmode="numeric"
+          @change="emit('set', 'year', number($event, 1500, 2200))"
+      /></label>
       <label
         >{{ words.sheets.head.level }}
-        <select :value="routine.level ?? ''" @change="emit('set', 'level', orNothing(text($event)))">
+        <select
+          :value="routine.level ?? ''"
+          @change="emit('set', 'level', orNothing(text($event)))"
+        >
           <option value="">{{ words.sheets.head.noLevel }}</option>
-          <option v-for="level in LEVELS" :key="level" :value="level">{{ words.sheets.head.levels[level] }}</option>
+          <option v-for="level in LEVELS" :key="level" :value="level">
+            {{ words.sheets.head.levels[level] }}
+          </option>
         </select></label
       >
       <label
         >{{ words.sheets.head.formation }}
-        <select :value="routine.formation ?? ''" @change="emit('set', 'formation', orNothing(text($event)))">
+        <select
+          :value="routine.formation ?? ''"
+          @change="emit('set', 'formation', orNothing(text($event)))"
+        >
           <option value="">{{ words.sheets.head.noFormation }}</option>
-          <option v-for="formation in FORMATIONS" :key="formation" :value="formation">{{ words.sheets.head.formations[formation] }}</option>
+          <option v-for="formation in FORMATIONS" :key="formation" :value="formation">
+            {{ words.sheets.head.formations[formation] }}
+          </option>
         </select></label
       >
-      <label>{{ words.sheets.head.couples }}<input v-entry="routine.couples ?? ''" inputmode="numeric" @change="emit('set', 'couples', number($event, 1, 200))" /></label>
+      <label
+        >{{ words.sheets.head.couples
+        }}<input
+          v-entry="routine.couples ?? ''"
+          inputmode="numeric"
+          @change="emit('set', 'couples', number($event, 1, 200))"
+      /></label>
       <label
         >{{ words.sheets.head.unit }}
         <select :value="routine.unit ?? ''" @change="emit('set', 'unit', orNothing(text($event)))">
           <option value="">{{ words.sheets.head.asSchool }}</option>
-          <option v-for="unit in UNITS" :key="unit" :value="unit">{{ words.sheets.head.units[unit] }}</option>
+          <option v-for="unit in UNITS" :key="unit" :value="unit">
+            {{ words.sheets.head.units[unit] }}
+          </option>
         </select></label
       >
       <label
@@ -72,20 +122,62 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <label
         >{{ words.sheets.head.language }}
         <select :value="routine.language" @change="emit('set', 'language', text($event))">
-          <option v-for="(label, id) in words.sheets.head.languages" :key="id" :value="id">{{ label }}</option>
+          <option v-for="(label, id) in words.sheets.head.languages" :key="id" :value="id">
+            {{ label }}
+          </option>
         </select></label
       >
-      <label>{{ words.sheets.head.lead }}<input v-entry="routine.roleLabels?.lead ?? ''" :placeholder="school.roleLabels.lead" maxlength="20" @change="setLabel('lead', text($event))" /></label>
-      <label>{{ words.sheets.head.follow }}<input v-entry="routine.roleLabels?.follow ?? ''" :placeholder="school.roleLabels.follow" maxlength="20" @change="setLabel('follow', text($event))" /></label>
+      <label
+        >{{ words.sheets.head.lead
+        }}<input
+          v-entry="routine.roleLabels?.lead ?? ''"
+          :placeholder="school.roleLabels.lead"
+          maxlength="20"
+          @change="setLabel('lead', text($event))"
+      /></label>
+      <label
+        >{{ words.sheets.head.follow
+        }}<input
+          v-entry="routine.roleLabels?.follow ?? ''"
+          :placeholder="school.roleLabels.follow"
+          maxlength="20"
+          @change="setLabel('follow', text($event))"
+      /></label>
     </div>
-    <p v-if="school.id !== routine.schoolId" class="told">{{ words.sheets.head.otherSchool(school.name) }}</p>
+    <p v-if="school.id !== routine.schoolId" class="told">
+      {{ words.sheets.head.otherSchool(school.name) }}
+    </p>
     <p>
       <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
     </p>
-    <label>{{ words.sheets.head.bpm }}<input v-entry="routine.bpm" inputmode="decimal" @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)" /></label>
-    <label>{{ words.sheets.head.source }}<input v-entry="routine.source ?? ''" maxlength="300" @change="emit('set', 'source', orNothing(text($event)))" /></label>
-    <label>{{ words.sheets.head.tags }}<input v-entry="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))" /></label>
-    <label>{{ words.sheets.head.remark }}<textarea v-entry="routine.remark" class="field" rows="3" maxlength="2000" @change="emit('set', 'remark', text($event))" /></label>
+    <label
+      >{{ words.sheets.head.bpm
+      }}<input
+        v-entry="routine.bpm"
+        inputmode="decimal"
+        @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)"
+    /></label>
+    <label
+      >{{ words.sheets.head.source
+      }}<input
+        v-entry="routine.source ?? ''"
+        maxlength="300"
+        @change="emit('set', 'source', orNothing(text($event)))"
+    /></label>
+    <label
+      >{{ words.sheets.head.tags
+      }}<input v-entry="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))"
+    /></label>
+    <label
+      >{{ words.sheets.head.remark
+      }}<textarea
+        v-entry="routine.remark"
+        class="field"
+        rows="3"
+        maxlength="2000"
+        @change="emit('set', 'remark', text($event))"
+      />
+    </label>
     <h3>{{ words.sheets.head.start }}</h3>
     <label
       >{{ words.sheets.head.hold }}
@@ -97,14 +189,24 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <template v-for="role in ['lead', 'follow'] as const" :key="role">
         <label
           >{{ words.sheets.head.faces(rolesOf(routine, school)[role]) }}
-          <select :value="routine.start[role].facing" @change="setRole(role, { facing: Number(text($event)) as Facing })">
-            <option v-for="facing in FACINGS" :key="facing" :value="facing">{{ facingWords(routine, facing) }}</option>
+          <select
+            :value="routine.start[role].facing"
+            @change="setRole(role, { facing: Number(text($event)) as Facing })"
+          >
+            <option v-for="facing in FACINGS" :key="facing" :value="facing">
+              {{ facingWords(routine, facing) }}
+            </option>
           </select></label
         >
         <label
           >{{ words.sheets.head.free(rolesOf(routine, school)[role]) }}
-          <select :value="freeFoot(routine.start[role].weight) ?? 'both'" @change="setFree(role, text($event))">
-            <option v-for="foot in ['left', 'right', 'both'] as const" :key="foot" :value="foot">{{ words.sheets.head.feet[foot] }}</option>
+          <select
+            :value="freeFoot(routine.start[role].weight) ?? 'both'"
+            @change="setFree(role, text($event))"
+          >
+            <option v-for="foot in ['left', 'right', 'both'] as const" :key="foot" :value="foot">
+              {{ words.sheets.head.feet[foot] }}
+            </option>
           </select></label
         >
       </template>

@@ -6,7 +6,10 @@ import { ref, shallowRef } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 
-/** Cues from a file laid onto the sheet: what agrees, what would change, and what has no place, before anything is taken. */
+/**
+ * Cues from a file laid onto the sheet: what agrees, what would change, and what has no place,
+ * before anything is taken.
+ */
 const props = defineProps<{ sheet: Sheet }>()
 const emit = defineEmits<{ see: [label: string, edits: readonly Edit[]] }>()
 const text = words.cues.bring
@@ -35,19 +38,28 @@ function see(): void {
   <section aria-labelledby="bring-head">
     <h2 id="bring-head">{{ text.title }}</h2>
     <p class="soft">{{ text.how }}</p>
-    <label class="button small file">{{ text.choose }}<input class="unseen" type="file" accept=".vtt,.csv,text/vtt,text/csv" @change="bring" /></label>
+    <label class="button small file"
+      >{{ text.choose
+      }}<input class="unseen" type="file" accept=".vtt,.csv,text/vtt,text/csv" @change="bring"
+    /></label>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <div v-if="found" role="status">
-      <p>{{ text.told(found.matches.length, found.matches.filter((one) => !one.isSame).length) }}</p>
+      <p>
+        {{ text.told(found.matches.length, found.matches.filter((one) => !one.isSame).length) }}
+      </p>
       <template v-if="found.unplaced.length > 0">
         <p>{{ text.unplaced(found.unplaced.length) }}</p>
         <ul class="unplaced">
           <li v-for="(one, i) in found.unplaced" :key="i">
-            <span class="count">{{ words.format.clock(Math.max(0, one.cue.start)) }}</span> “{{ one.cue.text }}”: {{ text.why[one.why] }}
+            <span class="count">{{ words.format.clock(Math.max(0, one.cue.start)) }}</span> “{{
+              one.cue.text
+            }}”: {{ text.why[one.why] }}
           </li>
         </ul>
       </template>
-      <button v-if="found.edits.length > 0" class="button small" @click="see">{{ text.see }}</button>
+      <button v-if="found.edits.length > 0" class="button small" @click="see">
+        {{ text.see }}
+      </button>
       <p v-else class="well">{{ text.same }}</p>
     </div>
   </section>

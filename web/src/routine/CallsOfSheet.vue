@@ -4,7 +4,10 @@ import { onMounted, ref } from 'vue'
 import { api } from '../app/api.ts'
 import { words } from '../words/index.ts'
 
-/** When this dance was called, each with what happened in it. Nothing is shown where it never was, or where the server is away. */
+/**
+ * When this dance was called, each with what happened in it. Nothing is shown where it never was,
+ * or where the server is away.
+ */
 const props = defineProps<{ sheetId: string }>()
 const calls = ref<readonly CallSummary[]>([])
 onMounted(async () => {
@@ -18,7 +21,9 @@ onMounted(async () => {
     <h3>{{ words.lectern.report.calls }}</h3>
     <ul>
       <li v-for="call in calls" :key="call.id">
-        <RouterLink :to="{ name: 'call', params: { id: call.id } }">{{ words.format.moment(call.startedAtMs) }}</RouterLink>
+        <RouterLink :to="{ name: 'call', params: { id: call.id } }">{{
+          words.format.moment(call.startedAtMs)
+        }}</RouterLink>
       </li>
     </ul>
   </template>

@@ -7,14 +7,22 @@ import { words } from '../words/index.ts'
 const props = defineProps<{ pass: DancedPass; others: readonly DancedPass[] }>()
 const emit = defineEmits<{ go: [key: string] }>()
 
-const likely = computed(() => (props.others.find((one) => one.part === props.pass.part) ?? props.others[0]!).key)
+const likely = computed(
+  () => (props.others.find((one) => one.part === props.pass.part) ?? props.others[0]!).key,
+)
 const otherKey = ref('')
 watch(likely, (key) => (otherKey.value = key), { immediate: true })
-const other = computed(() => props.others.find((one) => one.key === otherKey.value) ?? props.others[0]!)
+const other = computed(
+  () => props.others.find((one) => one.key === otherKey.value) ?? props.others[0]!,
+)
 const rows = computed(() => comparePasses(props.pass, other.value))
 const differ = computed(() => rows.value.filter(({ same }) => !same).length)
-const name = (slot: DancedSlot | null): string => (slot ? words.format.slotName(slot.slot.content, slot.figure?.name ?? null) : words.sheets.pass.only)
-const title = (pass: DancedPass): string => words.sheets.pass.title(pass.part.label, words.format.ordinal(pass.ordinal, pass.ordinals))
+const name = (slot: DancedSlot | null): string =>
+  slot
+    ? words.format.slotName(slot.slot.content, slot.figure?.name ?? null)
+    : words.sheets.pass.only
+const title = (pass: DancedPass): string =>
+  words.sheets.pass.title(pass.part.label, words.format.ordinal(pass.ordinal, pass.ordinals))
 </script>
 
 <template>
@@ -35,7 +43,8 @@ const title = (pass: DancedPass): string => words.sheets.pass.title(pass.part.la
       <tbody>
         <tr v-for="(row, i) in rows" :key="i" :class="{ other: !row.same }">
           <td>
-            <button v-if="row.a" class="plain" @click="emit('go', row.a.key)">{{ name(row.a) }}</button><span v-else class="soft">{{ name(null) }}</span>
+            <button v-if="row.a" class="plain" @click="emit('go', row.a.key)">
+              {{ name(row.a) }}</button><span v-else class="soft">{{ name(null) }}</span>
           </td>
           <td><span v-if="!row.same" aria-hidden="true">≠ </span>{{ name(row.b) }}</td>
         </tr>

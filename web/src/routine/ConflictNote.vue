@@ -8,25 +8,36 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
 /** A value as a person reads it: words as they are, anything else as JSON. */
 function readable(value: unknown): string {
   if (typeof value === 'string') return value
-  const texts = typeof value === 'object' && value !== null ? Object.values(value).filter((one) => typeof one === 'string' && one !== '') : []
+  const texts =
+    typeof value === 'object' && value !== null
+      ? Object.values(value).filter((one) => typeof one === 'string' && one !== '')
+      : []
   return texts.length > 0 ? texts.join(' · ') : JSON.stringify(value)
 }
 </script>
 
 <template>
-  <section v-if="conflicts.length > 0" class="conflicts" role="alert" aria-labelledby="conflict-head">
+  <section
+    v-if="conflicts.length > 0"
+    class="conflicts"
+    role="alert"
+    aria-labelledby="conflict-head"
+  >
     <h2 id="conflict-head">{{ words.sheet.conflict }}</h2>
     <div v-for="(conflict, i) in conflicts" :key="i" class="conflict">
       <template v-if="conflict.type === 'field'">
         <p>
-          {{ words.sheet.changedField(conflict.field) }} · {{ words.sheet.conflictKept }} <strong>{{ readable(conflict.kept) }}</strong>
+          {{ words.sheet.changedField(conflict.field) }} · {{ words.sheet.conflictKept }}
+          <strong>{{ readable(conflict.kept) }}</strong>
         </p>
         <p>
           {{ words.sheet.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
         </p>
         <button class="button small" @click="emit('useMine', i)">{{ words.sheet.useMine }}</button>
       </template>
-      <p v-else>{{ conflict.type === 'moved' ? words.sheet.conflictMoved : words.sheet.conflictRemoved }}</p>
+      <p v-else>
+        {{ conflict.type === 'moved' ? words.sheet.conflictMoved : words.sheet.conflictRemoved }}
+      </p>
       <button class="button small" @click="emit('dismiss', i)">{{ words.sheet.dismiss }}</button>
     </div>
   </section>

@@ -8,13 +8,24 @@ import DensityCurve from './DensityCurve.vue'
 import HearCues from './HearCues.vue'
 import type { SheetPage } from './sheetPage.ts'
 
-/** All about what is said on a sheet: how it is called, how much is said, how it sounds, and what is taken along. */
+/**
+ * All about what is said on a sheet: how it is called, how much is said, how it sounds, and what is
+ * taken along.
+ */
 defineProps<{ sheet: Sheet; page: SheetPage }>()
-const emit = defineEmits<{ set: [field: keyof Routine & string, value: unknown]; go: [key: string]; see: [label: string, edits: readonly Edit[]] }>()
+const emit = defineEmits<{
+  set: [field: keyof Routine & string, value: unknown]
+  go: [key: string]
+  see: [label: string, edits: readonly Edit[]]
+}>()
 </script>
 
 <template>
-  <CallingFields :routine="sheet.routine" :school="sheet.school" @set="(field, value) => emit('set', field, value)" />
+  <CallingFields
+    :routine="sheet.routine"
+    :school="sheet.school"
+    @set="(field, value) => emit('set', field, value)"
+  />
   <HearCues :sheet="sheet" :selected="page.selected.value" :pass="page.selectedPass.value" />
   <DensityCurve :sheet="sheet" />
   <BringCues :sheet="sheet" @see="(label, edits) => emit('see', label, edits)" />

@@ -4,8 +4,13 @@ import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { nextTick, onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 
-/** Type-ahead for a figure: those that can be danced from here come first. Enter takes the first. */
-const props = defineProps<{ suggest: (text: string) => { figure: Figure; fits: boolean }[]; allowWords: boolean }>()
+/**
+ * Type-ahead for a figure: those that can be danced from here come first. Enter takes the first.
+ */
+const props = defineProps<{
+  suggest: (text: string) => { figure: Figure; fits: boolean }[]
+  allowWords: boolean
+}>()
 const emit = defineEmits<{ pick: [figureId: string]; words: [text: string]; cancel: [] }>()
 
 interface Suggestion {
@@ -25,7 +30,17 @@ function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): vo
     .suggest(typed)
     .slice(0, 12)
     .map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits, typed }))
-  const own: Suggestion[] = props.allowWords && typed.trim() !== '' ? [{ value: words.sheet.asWords(typed.trim()), figure: null, fits: true, typed: typed.trim() }] : []
+  const own: Suggestion[] =
+    props.allowWords && typed.trim() !== ''
+      ? [
+          {
+            value: words.sheet.asWords(typed.trim()),
+            figure: null,
+            fits: true,
+            typed: typed.trim(),
+          },
+        ]
+      : []
   show([...found, ...own])
 }
 
@@ -41,10 +56,24 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
 <template>
   <div class="picker" @keydown.esc.stop.prevent="emit('cancel')">
     <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
-    <el-autocomplete id="figure-picker" ref="box" v-model="text" :fetch-suggestions="fetchSuggestions" :placeholder="words.sheet.pickHint" :trigger-on-focus="true" :debounce="0" highlight-first-item clearable @select="take">
+    <el-autocomplete
+      id="figure-picker"
+      ref="box"
+      v-model="text"
+      :fetch-suggestions="fetchSuggestions"
+      :placeholder="words.sheet.pickHint"
+      :trigger-on-focus="true"
+      :debounce="0"
+      highlight-first-item
+      clearable
+      @select="take"
+    >
       <template #default="{ item }">
         <span class="name">{{ item.value }}</span>
-        <span v-if="item.figure" class="hint" :class="{ fits: item.fits }">{{ counts(item.figure) }} · {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span>
+        <span v-if="item.figure" class="hint" :class="{ fits: item.fits }"
+          >{{ counts(item.figure) }} ·
+          {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span
+        >
       </template>
     </el-autocomplete>
     <button class="button small" @click="emit('cancel')">{{ words.shelf.cancel }}</button>

@@ -5,16 +5,34 @@ import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
 const props = defineProps<{ findings: readonly ListedFinding[] }>()
-const emit = defineEmits<{ go: [key: string]; see: [repair: Repair]; overrule: [finding: ListedFinding, reason: string]; takeUp: [finding: ListedFinding] }>()
+const emit = defineEmits<{
+  go: [key: string]
+  see: [repair: Repair]
+  overrule: [finding: ListedFinding, reason: string]
+  takeUp: [finding: ListedFinding]
+}>()
 
 const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`
 const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
 const FILTERS = ['all', 'stop', 'mend', 'note'] as const
 const filter = ref<(typeof FILTERS)[number]>('all')
-const counted = computed(() => Object.fromEntries(FILTERS.map((kind) => [kind, kind === 'all' ? open.value.length : open.value.filter(({ severity }) => severity === kind).length])))
+const counted = computed(() =>
+  Object.fromEntries(
+    FILTERS.map((kind) => [
+      kind,
+      kind === 'all'
+        ? open.value.length
+        : open.value.filter(({ severity }) => severity === kind).length,
+    ]),
+  ),
+)
 const isShown = (severity: Severity): boolean => filter.value === 'all' || filter.value === severity
-const wrong = computed(() => open.value.filter((finding) => finding.severity !== 'note' && isShown(finding.severity)))
-const notes = computed(() => open.value.filter((finding) => finding.severity === 'note' && isShown('note')))
+const wrong = computed(() =>
+  open.value.filter((finding) => finding.severity !== 'note' && isShown(finding.severity)),
+)
+const notes = computed(() =>
+  open.value.filter((finding) => finding.severity === 'note' && isShown('note')),
+)
 const isWell = computed(() => open.value.every(({ severity }) => severity === 'note'))
 /** A list of a few is read at once; a longer one can be narrowed. */
 const FEW = 3
@@ -33,22 +51,58 @@ function confirm(finding: ListedFinding): void {
   <section aria-labelledby="mend-head">
     <h2 id="mend-head">{{ words.sheet.mend }}</h2>
     <p v-if="isWell" class="well">{{ words.sheet.allWell }}</p>
-    <div v-if="open.length > FEW || filter !== 'all'" class="filters" role="group" :aria-label="words.sheets.filter.label">
-      <button v-for="kind in FILTERS" :key="kind" class="button small" :aria-pressed="filter === kind" :disabled="counted[kind] === 0 && kind !== 'all'" @click="filter = kind">{{ words.sheets.filter[kind] }} {{ counted[kind] }}</button>
+    <div
+      v-if="open.length > FEW || filter !== 'all'"
+      class="filters"
+      role="group"
+      :aria-label="words.sheets.filter.label"
+    >
+      <button
+        v-for="kind in FILTERS"
+        :key="kind"
+        class="button small"
+        :aria-pressed="filter === kind"
+        :disabled="counted[kind] === 0 && kind !== 'all'"
+        @click="filter = kind"
+      >
+        {{ words.sheets.filter[kind] }} {{ counted[kind] }}
+      </button>
     </div>
     <ul>
-      <li v-for="finding in wrong" :key="idOf(finding)" class="finding" :class="{ stop: finding.severity === 'stop' }">
+      <li
+        v-for="finding in wrong"
+        :key="idOf(finding)"
+        class="finding"
+        :class="{ stop: finding.severity === 'stop' }"
+      >
         <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
-          <span v-if="finding.severity === 'stop'" class="severity">{{ words.severity[finding.severity] }}</span>
+          <span v-if="finding.severity === 'stop'" class="severity">{{
+            words.severity[finding.severity]
+          }}</span>
           {{ words.finding.message(finding) }}
         </button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
         <div class="repairs">
-          <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink" @click="emit('see', repair)">{{ words.finding.repair(repair) }}</button>
-          <button v-if="asking !== idOf(finding)" class="textlink quiet" @click="asking = idOf(finding)">{{ words.sheet.overrule }}</button>
+          <button
+            v-for="(repair, i) in finding.repairs"
+            :key="i"
+            class="textlink"
+            @click="emit('see', repair)"
+          >
+            {{ words.finding.repair(repair) }}
+          </button>
+          <button
+            v-if="asking !== idOf(finding)"
+            class="textlink quiet"
+            @click="asking = idOf(finding)"
+          >
+            {{ words.sheet.overrule }}
+          </button>
         </div>
         <form v-if="asking === idOf(finding)" class="reason" @submit.prevent="confirm(finding)">
-          <label class="field-label" :for="`why-${idOf(finding)}`">{{ words.sheet.overruleWhy }}</label>
+          <label class="field-label" :for="`why-${idOf(finding)}`">{{
+            words.sheet.overruleWhy
+          }}</label>
           <el-input :id="`why-${idOf(finding)}`" v-model="reason" maxlength="300" />
           <button class="button small">{{ words.sheet.overrule }}</button>
         </form>
@@ -58,10 +112,19 @@ function confirm(finding: ListedFinding): void {
       <summary>{{ words.sheet.notes }} ({{ notes.length }})</summary>
       <ul>
         <li v-for="finding in notes" :key="idOf(finding)" class="note">
-          <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">{{ words.finding.message(finding) }}</button>
+          <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
+            {{ words.finding.message(finding) }}
+          </button>
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
           <div class="repairs">
-            <button v-for="(repair, i) in finding.repairs" :key="i" class="textlink quiet" @click="emit('see', repair)">{{ words.finding.repair(repair) }}</button>
+            <button
+              v-for="(repair, i) in finding.repairs"
+              :key="i"
+              class="textlink quiet"
+              @click="emit('see', repair)"
+            >
+              {{ words.finding.repair(repair) }}
+            </button>
           </div>
         </li>
       </ul>
@@ -71,7 +134,9 @@ function confirm(finding: ListedFinding): void {
       <ul>
         <li v-for="finding in overruled" :key="idOf(finding)" class="note">
           {{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em>
-          <button class="textlink quiet" @click="emit('takeUp', finding)">{{ words.sheets.filter.takeUp }}</button>
+          <button class="textlink quiet" @click="emit('takeUp', finding)">
+            {{ words.sheets.filter.takeUp }}
+          </button>
         </li>
       </ul>
     </details>

@@ -8,9 +8,16 @@ import { computed, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 
-/** The dance against its music: the sum, what would make it fit, and the tunes of the shelf that would carry it. */
+/**
+ * The dance against its music: the sum, what would make it fit, and the tunes of the shelf that
+ * would carry it.
+ */
 const props = defineProps<{ sheet: Sheet; tunes: readonly Tune[] }>()
-const emit = defineEmits<{ see: [label: string, offer: { readonly edits: readonly Edit[] }]; music: [tune: Tune]; go: [key: string] }>()
+const emit = defineEmits<{
+  see: [label: string, offer: { readonly edits: readonly Edit[] }]
+  music: [tune: Tune]
+  go: [key: string]
+}>()
 
 const seconds = ref('')
 const musicSeconds = computed(() => {
@@ -19,21 +26,38 @@ const musicSeconds = computed(() => {
 })
 const fit = computed(() => {
   const { timeline, musicEnd, beatMap, routine } = props.sheet
-  if (musicEnd !== null) return fitToMusic(timeline, ((musicEnd / 24) * 60) / musicSeconds.value!, musicSeconds.value! as Seconds)
+  if (musicEnd !== null)
+    return fitToMusic(
+      timeline,
+      ((musicEnd / 24) * 60) / musicSeconds.value!,
+      musicSeconds.value! as Seconds,
+    )
   const given = Number(seconds.value.replace(',', '.'))
-  return given > 0 ? fitToMusic(timeline, routine.bpm || bpmAt(beatMap, 0 as Tick), given as Seconds) : null
+  return given > 0
+    ? fitToMusic(timeline, routine.bpm || bpmAt(beatMap, 0 as Tick), given as Seconds)
+    : null
 })
 const found = computed(() => {
   const { routine, timeline, book, music, musicEnd } = props.sheet
-  if (musicEnd !== null) return fitOffers({ routine, timeline, book, music, musicTicks: musicEnd, newId: randomId })
+  if (musicEnd !== null)
+    return fitOffers({ routine, timeline, book, music, musicTicks: musicEnd, newId: randomId })
   if (!fit.value || Math.abs(fit.value.overBeats) < 0.05) return { offers: [], isCut: false }
   const tempo = tempoOffer(routine, timeline.lengthTicks, fit.value.musicSeconds)
   const musicTicks = Math.round(((fit.value.musicSeconds * routine.bpm) / 60) * 24) as Tick
-  const { offers, isCut } = fitOffers({ routine, timeline, book, music, musicTicks, newId: randomId })
+  const { offers, isCut } = fitOffers({
+    routine,
+    timeline,
+    book,
+    music,
+    musicTicks,
+    newId: randomId,
+  })
   return { offers: tempo ? [tempo, ...offers] : offers, isCut }
 })
 const shelf = computed(() => tunesFor(props.sheet.routine, props.sheet.book, props.tunes))
-const fastest = computed(() => (props.sheet.timeline.slots.length > 0 ? tempoWindow(props.sheet) : null))
+const fastest = computed(() =>
+  props.sheet.timeline.slots.length > 0 ? tempoWindow(props.sheet) : null,
+)
 /** Worked out when it is asked for: each offer plans the whole sheet anew at several tempi. */
 const isWidening = ref(false)
 watch(
@@ -41,7 +65,9 @@ watch(
   () => (isWidening.value = false),
 )
 const shorter = computed(() => (isWidening.value ? shorterOffers(props.sheet) : []))
-const musicBeats = computed(() => (fit.value ? Math.round((fit.value.danceBeats - fit.value.overBeats) * 10) / 10 : 0))
+const musicBeats = computed(() =>
+  fit.value ? Math.round((fit.value.danceBeats - fit.value.overBeats) * 10) / 10 : 0,
+)
 const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats) * 10) / 10 : 0))
 </script>
 
@@ -55,18 +81,37 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     </template>
     <p v-if="sheet.timeline.openFrom !== null" class="told">{{ words.sheets.fit.open }}</p>
     <template v-else-if="fit">
-      <p class="count">{{ words.sheets.fit.sum(fit.danceBeats, musicBeats, fit.danceSeconds, fit.musicSeconds) }}</p>
+      <p class="count">
+        {{ words.sheets.fit.sum(fit.danceBeats, musicBeats, fit.danceSeconds, fit.musicSeconds) }}
+      </p>
       <p v-if="over < 0.05" class="well">{{ words.sheets.fit.exact }}</p>
       <template v-else>
-        <p class="off">{{ fit.overBeats > 0 ? words.sheets.fit.over(over, fit.stopsIn?.part.label ?? null) : words.sheets.fit.short(over) }}</p>
+        <p class="off">
+          {{
+            fit.overBeats > 0
+              ? words.sheets.fit.over(over, fit.stopsIn?.part.label ?? null)
+              : words.sheets.fit.short(over)
+          }}
+        </p>
         <h3>{{ words.sheets.fit.offers }}</h3>
         <p v-if="found.offers.length === 0">{{ words.sheets.fit.none }}</p>
         <ol class="offers">
           <li v-for="(offer, i) in found.offers" :key="i">
-            <button class="offer" :aria-label="words.sheets.preview.see(words.sheets.fit.offer(offer))" @click="emit('see', words.sheets.fit.offer(offer), offer)">{{ words.sheets.fit.offer(offer) }}</button>
+            <button
+              class="offer"
+              :aria-label="words.sheets.preview.see(words.sheets.fit.offer(offer))"
+              @click="emit('see', words.sheets.fit.offer(offer), offer)"
+            >
+              {{ words.sheets.fit.offer(offer) }}
+            </button>
             <p class="soft">
-              {{ offer.kind === 'tempo' ? words.sheets.fit.tempo(offer.bpm, offer.percent) : words.sheets.fit.left(offer.leftTicks)
-              }}<template v-if="offer.kind === 'passes' && offer.misplaced > 0"> · {{ words.sheets.fit.misplaced(offer.misplaced) }}</template>
+              {{
+                offer.kind === 'tempo'
+                  ? words.sheets.fit.tempo(offer.bpm, offer.percent)
+                  : words.sheets.fit.left(offer.leftTicks)
+              }}<template v-if="offer.kind === 'passes' && offer.misplaced > 0">
+                · {{ words.sheets.fit.misplaced(offer.misplaced) }}</template
+              >
             </p>
           </li>
         </ol>
@@ -76,17 +121,38 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     </template>
     <template v-if="fastest">
       <h3>{{ words.sheets.fit.tempoTitle }}</h3>
-      <p v-if="fastest.fastestBpm === null || !fastest.firstToBreak">{{ words.sheets.fit.windowAll(fastest.slowestBpm) }}</p>
-      <p v-else>
-        {{ words.sheets.fit.window(fastest.slowestBpm, fastest.fastestBpm, fastest.firstToBreak.text) }} <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">{{ words.sheets.fit.windowGo }}</button>
+      <p v-if="fastest.fastestBpm === null || !fastest.firstToBreak">
+        {{ words.sheets.fit.windowAll(fastest.slowestBpm) }}
       </p>
-      <button v-if="fastest.firstToBreak && !isWidening" class="button small" @click="isWidening = true">{{ words.sheets.fit.widenAsk }}</button>
-      <p v-else-if="isWidening && shorter.length === 0" class="soft">{{ words.sheets.fit.widenNone }}</p>
+      <p v-else>
+        {{
+          words.sheets.fit.window(fastest.slowestBpm, fastest.fastestBpm, fastest.firstToBreak.text)
+        }}
+        <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">
+          {{ words.sheets.fit.windowGo }}
+        </button>
+      </p>
+      <button
+        v-if="fastest.firstToBreak && !isWidening"
+        class="button small"
+        @click="isWidening = true"
+      >
+        {{ words.sheets.fit.widenAsk }}
+      </button>
+      <p v-else-if="isWidening && shorter.length === 0" class="soft">
+        {{ words.sheets.fit.widenNone }}
+      </p>
       <template v-if="shorter.length > 0">
         <p>{{ words.sheets.fit.widen }}</p>
         <ul class="offers">
           <li v-for="offer in shorter" :key="offer.text">
-            <button class="offer" :aria-label="words.sheets.preview.see(words.sheets.fit.shorter(offer.text, offer.fastestBpm))" @click="emit('see', words.sheets.fit.shorter(offer.text, offer.fastestBpm), offer)">
+            <button
+              class="offer"
+              :aria-label="
+                words.sheets.preview.see(words.sheets.fit.shorter(offer.text, offer.fastestBpm))
+              "
+              @click="emit('see', words.sheets.fit.shorter(offer.text, offer.fastestBpm), offer)"
+            >
               {{ words.sheets.fit.shorter(offer.text, offer.fastestBpm) }}
             </button>
           </li>
@@ -97,7 +163,14 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     <p v-if="shelf.length === 0" class="soft">{{ words.sheets.fit.shelfNone }}</p>
     <ol class="offers">
       <li v-for="one in shelf" :key="one.tune.id">
-        <button v-if="one.tune.id !== sheet.routine.tuneId" class="offer" :aria-label="words.sheets.fit.shelfTake(one.tune.title)" @click="emit('music', one.tune)">{{ one.tune.title }}</button>
+        <button
+          v-if="one.tune.id !== sheet.routine.tuneId"
+          class="offer"
+          :aria-label="words.sheets.fit.shelfTake(one.tune.title)"
+          @click="emit('music', one.tune)"
+        >
+          {{ one.tune.title }}
+        </button>
         <strong v-else>{{ one.tune.title }} ({{ words.sheets.fit.shelfNow }})</strong>
         <p class="soft">{{ words.sheets.fit.tune(one) }}</p>
       </li>

@@ -10,7 +10,10 @@ import { weighedTexts, type HearingWish } from './hearing.ts'
 import { useHearing } from './useHearing.ts'
 import { lengthKey } from '@dellop/core/cue'
 
-/** Hear the sheet before saying it: the stand-in over the music, a phrase again and again, and all of it as a practice recording. */
+/**
+ * Hear the sheet before saying it: the stand-in over the music, a phrase again and again, and all
+ * of it as a practice recording.
+ */
 const props = defineProps<{ sheet: Sheet; selected: DancedSlot | null; pass: DancedPass | null }>()
 const library = useLibrary()
 const text = words.cues.hear
@@ -23,23 +26,59 @@ const marks = ref<HearingWish['marks']>(props.sheet.recording ? 'none' : 'clicks
 const where = ref<'whole' | 'pass' | 'phrase'>('whole')
 const withMusic = ref(true)
 const withVoice = ref(true)
-const { working, failure, told, isPlaying, now, play, stop, setLevels, record, measureAll, isBusy, cancel } = useHearing(() => props.sheet)
+const {
+  working,
+  failure,
+  told,
+  isPlaying,
+  now,
+  play,
+  stop,
+  setLevels,
+  record,
+  measureAll,
+  isBusy,
+  cancel,
+} = useHearing(() => props.sheet)
 
 watch(levels, setLevels, { deep: true })
 /** The phrase of the chosen figure; its pass where no phrase is marked there. */
 const phrase = computed(() => {
   const { selected, sheet } = props
-  return selected ? (sheet.phrases.find(({ start, end }) => selected.start >= start && selected.start < end) ?? props.pass) : null
+  return selected
+    ? (sheet.phrases.find(({ start, end }) => selected.start >= start && selected.start < end) ??
+        props.pass)
+    : null
 })
 const stretch = computed<HearingWish['stretch']>(() => {
   const one = where.value === 'pass' ? props.pass : where.value === 'phrase' ? phrase.value : null
   return one ? { start: one.start, end: one.end } : null
 })
-const wish = (voice: boolean): HearingWish => ({ stretch: stretch.value, speed: speed.value / 100, voice, marks: marks.value, levels: levels.value, apart: apart.value })
-const fileName = computed(() => `${props.sheet.routine.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-practice-${speed.value}.wav`)
-const takeRecording = (): Promise<void> => record({ ...wish(withVoice.value), apart: false }, withMusic.value, (bytes) => download(fileName.value, 'audio/wav', bytes))
+const wish = (voice: boolean): HearingWish => ({
+  stretch: stretch.value,
+  speed: speed.value / 100,
+  voice,
+  marks: marks.value,
+  levels: levels.value,
+  apart: apart.value,
+})
+const fileName = computed(
+  () =>
+    `${props.sheet.routine.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-practice-${speed.value}.wav`,
+)
+const takeRecording = (): Promise<void> =>
+  record({ ...wish(withVoice.value), apart: false }, withMusic.value, (bytes) =>
+    download(fileName.value, 'audio/wav', bytes),
+  )
 const isStandIn = computed(() => library.settings.voice === 'stand-in')
-const unmeasured = computed(() => (isStandIn.value ? weighedTexts(props.sheet).filter((one) => library.voiceFor(props.sheet.routine.language).lengths?.[lengthKey(one)] === undefined).length : 0))
+const unmeasured = computed(() =>
+  isStandIn.value
+    ? weighedTexts(props.sheet).filter(
+        (one) =>
+          library.voiceFor(props.sheet.routine.language).lengths?.[lengthKey(one)] === undefined,
+      ).length
+    : 0,
+)
 </script>
 
 <template>
@@ -49,7 +88,14 @@ const unmeasured = computed(() => (isStandIn.value ? weighedTexts(props.sheet).f
       {{ text.how }} <RouterLink :to="{ name: 'voice' }">{{ words.voice.title }}</RouterLink>
     </p>
     <div class="row">
-      <button v-if="!isPlaying" class="button main small" :disabled="isBusy()" @click="play(wish(true), loop)">{{ text.play }}</button>
+      <button
+        v-if="!isPlaying"
+        class="button main small"
+        :disabled="isBusy()"
+        @click="play(wish(true), loop)"
+      >
+        {{ text.play }}
+      </button>
       <button v-else class="button main small" @click="stop">{{ text.stop }}</button>
       <label
         >{{ text.where }}
@@ -67,15 +113,24 @@ const unmeasured = computed(() => (isStandIn.value ? weighedTexts(props.sheet).f
       >
     </div>
     <p v-if="isPlaying" class="now" data-testid="heard-now">
-      <span class="count">{{ words.format.clock(Math.max(0, now.heard)) }}</span> {{ now.text ?? text.waiting }}
+      <span class="count">{{ words.format.clock(Math.max(0, now.heard)) }}</span>
+      {{ now.text ?? text.waiting }}
     </p>
     <div class="grid">
-      <label>{{ text.voiceLevel }}<input v-model.number="levels.voice" type="range" min="0" max="1.5" step="0.05" /></label>
-      <label>{{ text.musicLevel }}<input v-model.number="levels.music" type="range" min="0" max="1.5" step="0.05" /></label>
+      <label
+        >{{ text.voiceLevel
+        }}<input v-model.number="levels.voice" type="range" min="0" max="1.5" step="0.05"
+      /></label>
+      <label
+        >{{ text.musicLevel
+        }}<input v-model.number="levels.music" type="range" min="0" max="1.5" step="0.05"
+      /></label>
       <label
         >{{ text.marks }}
         <select v-model="marks" class="pick">
-          <option v-for="(label, kind) in text.markKinds" :key="kind" :value="kind">{{ label }}</option>
+          <option v-for="(label, kind) in text.markKinds" :key="kind" :value="kind">
+            {{ label }}
+          </option>
         </select></label
       >
     </div>
@@ -83,15 +138,27 @@ const unmeasured = computed(() => (isStandIn.value ? weighedTexts(props.sheet).f
     <el-checkbox v-model="apart">{{ text.apart }}</el-checkbox>
     <h3>{{ text.recording }}</h3>
     <div class="row">
-      <el-checkbox v-model="withMusic" :disabled="!sheet.recording">{{ text.withMusic }}</el-checkbox>
+      <el-checkbox v-model="withMusic" :disabled="!sheet.recording">{{
+        text.withMusic
+      }}</el-checkbox>
       <el-checkbox v-model="withVoice">{{ text.withVoice }}</el-checkbox>
-      <button class="button small" :disabled="isBusy() || (!withMusic && !withVoice && marks === 'none')" @click="takeRecording">{{ text.record }}</button>
+      <button
+        class="button small"
+        :disabled="isBusy() || (!withMusic && !withVoice && marks === 'none')"
+        @click="takeRecording"
+      >
+        {{ text.record }}
+      </button>
     </div>
     <p v-if="unmeasured > 0" class="told">
-      {{ text.unmeasured(unmeasured) }} <button class="button small" :disabled="isBusy()" @click="measureAll">{{ text.measure }}</button>
+      {{ text.unmeasured(unmeasured) }}
+      <button class="button small" :disabled="isBusy()" @click="measureAll">
+        {{ text.measure }}
+      </button>
     </p>
     <p v-if="working" class="told working" role="status">
-      <span>{{ working }}</span> <button class="button small" @click="cancel">{{ text.cancel }}</button>
+      <span>{{ working }}</span>
+      <button class="button small" @click="cancel">{{ text.cancel }}</button>
     </p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

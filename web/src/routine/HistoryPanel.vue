@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
-import { cueMidi, cuesCsv, cuesLrc, cuesMarkdown, cuesSrt, cuesVtt, sheetMarkdown, sheetText } from '@dellop/core/file'
+import {
+  cueMidi,
+  cuesCsv,
+  cuesLrc,
+  cuesMarkdown,
+  cuesSrt,
+  cuesVtt,
+  sheetMarkdown,
+  sheetText,
+} from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords, cueLines, type Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
@@ -42,7 +51,8 @@ watch(
   { immediate: true },
 )
 
-const at = async (revision: number): Promise<Routine> => (await api('sheetAt', { params: { id, revision: String(revision) } })).routine
+const at = async (revision: number): Promise<Routine> =>
+  (await api('sheetAt', { params: { id, revision: String(revision) } })).routine
 /** The two states that are set beside each other: revisions, or null for as it is now. */
 const from = ref<number | null>(null)
 const to = ref<number | null>(null)
@@ -50,14 +60,23 @@ const compare = (first: number, last: number | null = null): Promise<void> =>
   tried(async () => {
     ;[from.value, to.value] = [first, last]
     const [then, later] = [await at(first), last === null ? props.sheet.routine : await at(last)]
-    compared.value = { words: changeWords(then, diff(routineShape, then, later), props.sheet.book), toNow: last === null }
+    compared.value = {
+      words: changeWords(then, diff(routineShape, then, later), props.sheet.book),
+      toNow: last === null,
+    }
   })
 const chosen = (event: Event): number | null => {
   const { value } = event.target as HTMLSelectElement
   return value === '' ? null : Number(value)
 }
 /** All states that can be compared, newest first; 0 is as it came to the shelf. */
-const states = computed(() => [...(revisions.value ?? []).map(({ revision, atMs }) => ({ revision, label: words.sheets.history.state(revision, words.format.moment(atMs)) })), { revision: 0, label: words.sheets.history.first }])
+const states = computed(() => [
+  ...(revisions.value ?? []).map(({ revision, atMs }) => ({
+    revision,
+    label: words.sheets.history.state(revision, words.format.moment(atMs)),
+  })),
+  { revision: 0, label: words.sheets.history.first },
+])
 const goBack = (revision: number): Promise<void> =>
   tried(async () => {
     emit('back', await at(revision))
@@ -69,14 +88,27 @@ const branch = (): Promise<void> =>
     await router.push({ name: 'sheet', params: { id: routine.id } })
   })
 
-const asText = (): void => download(`${id}.txt`, 'text/plain', sheetText(props.sheet.routine, props.figures))
-const asMarkdown = (): void => download(`${id}.md`, 'text/markdown', sheetMarkdown(props.sheet.routine, props.figures, props.sheet.tune?.title ?? null))
+const asText = (): void =>
+  download(`${id}.txt`, 'text/plain', sheetText(props.sheet.routine, props.figures))
+const asMarkdown = (): void =>
+  download(
+    `${id}.md`,
+    'text/markdown',
+    sheetMarkdown(props.sheet.routine, props.figures, props.sheet.tune?.title ?? null),
+  )
 /** The cues alone, with their times, as other programs read them. */
 const CUE_FILES = {
-  vtt: () => download(`${id}.vtt`, 'text/vtt', cuesVtt(props.sheet.routine.title, cueLines(props.sheet))),
+  vtt: () =>
+    download(`${id}.vtt`, 'text/vtt', cuesVtt(props.sheet.routine.title, cueLines(props.sheet))),
   srt: () => download(`${id}.srt`, 'application/x-subrip', cuesSrt(cueLines(props.sheet))),
-  lrc: () => download(`${id}.lrc`, 'text/plain', cuesLrc(props.sheet.routine.title, cueLines(props.sheet))),
-  markdown: () => download(`${id}-cues.md`, 'text/markdown', cuesMarkdown(props.sheet.routine.title, cueLines(props.sheet))),
+  lrc: () =>
+    download(`${id}.lrc`, 'text/plain', cuesLrc(props.sheet.routine.title, cueLines(props.sheet))),
+  markdown: () =>
+    download(
+      `${id}-cues.md`,
+      'text/markdown',
+      cuesMarkdown(props.sheet.routine.title, cueLines(props.sheet)),
+    ),
   midi: () => download(`${id}.mid`, 'audio/midi', cueMidi(props.sheet)),
   csv: () => download(`${id}-cues.csv`, 'text/csv', cuesCsv(cueLines(props.sheet))),
 } as const
@@ -86,14 +118,22 @@ const CUE_FILES = {
   <section aria-labelledby="history-head">
     <h2 id="take-head">{{ words.sheets.history.takeAlong }}</h2>
     <div class="row">
-      <RouterLink class="button small" :to="{ name: 'sheet-print', params: { id } }">{{ words.sheets.history.print }}</RouterLink>
-      <a class="button small" :href="`/api/sheets/${id}/file`" download>{{ words.sheets.history.asFile }}</a>
+      <RouterLink class="button small" :to="{ name: 'sheet-print', params: { id } }">{{
+        words.sheets.history.print
+      }}</RouterLink>
+      <a class="button small" :href="`/api/sheets/${id}/file`" download>{{
+        words.sheets.history.asFile
+      }}</a>
       <button class="button small" @click="asText">{{ words.sheets.history.asText }}</button>
-      <button class="button small" @click="asMarkdown">{{ words.sheets.history.asMarkdown }}</button>
+      <button class="button small" @click="asMarkdown">
+        {{ words.sheets.history.asMarkdown }}
+      </button>
     </div>
     <div class="row" role="group" :aria-label="words.sheets.history.cues">
       <span class="soft">{{ words.sheets.history.cues }}</span>
-      <button v-for="(write, kind) in CUE_FILES" :key="kind" class="button small" @click="write">{{ words.sheets.history.cueFiles[kind] }}</button>
+      <button v-for="(write, kind) in CUE_FILES" :key="kind" class="button small" @click="write">
+        {{ words.sheets.history.cueFiles[kind] }}
+      </button>
     </div>
     <p v-if="sheet.routine.archived" class="told">{{ words.sheets.history.isAway }}</p>
     <form class="branch" @submit.prevent="branch">
@@ -101,30 +141,44 @@ const CUE_FILES = {
       <input id="branch-title" v-model="title" class="field" maxlength="120" />
       <p class="soft">{{ words.sheets.history.branchNote }}</p>
       <div class="row">
-        <button class="button small" :disabled="title.trim() === ''">{{ words.sheets.history.branch }}</button>
-        <button type="button" class="button small" @click="emit('away', !sheet.routine.archived)">{{ sheet.routine.archived ? words.sheets.history.takeOut : words.sheets.history.putAway }}</button>
+        <button class="button small" :disabled="title.trim() === ''">
+          {{ words.sheets.history.branch }}
+        </button>
+        <button type="button" class="button small" @click="emit('away', !sheet.routine.archived)">
+          {{ sheet.routine.archived ? words.sheets.history.takeOut : words.sheets.history.putAway }}
+        </button>
       </div>
     </form>
     <h2 id="history-head">{{ words.sheets.history.title }}</h2>
     <p class="soft">{{ words.sheets.history.here }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
-    <form v-if="revisions && revisions.length > 0" class="pair" @submit.prevent="from !== null && compare(from, to)">
+    <form
+      v-if="revisions && revisions.length > 0"
+      class="pair"
+      @submit.prevent="from !== null && compare(from, to)"
+    >
       <label
         >{{ words.sheets.history.from }}
         <select class="pick" :value="from ?? ''" @change="from = chosen($event)">
           <option value=""></option>
-          <option v-for="state in states" :key="state.revision" :value="state.revision">{{ state.label }}</option>
+          <option v-for="state in states" :key="state.revision" :value="state.revision">
+            {{ state.label }}
+          </option>
         </select></label
       >
       <label
         >{{ words.sheets.history.to }}
         <select class="pick" :value="to ?? ''" @change="to = chosen($event)">
           <option value="">{{ words.sheets.history.now }}</option>
-          <option v-for="state in states" :key="state.revision" :value="state.revision">{{ state.label }}</option>
+          <option v-for="state in states" :key="state.revision" :value="state.revision">
+            {{ state.label }}
+          </option>
         </select></label
       >
-      <button class="button small" :disabled="from === null">{{ words.sheets.history.compareThese }}</button>
+      <button class="button small" :disabled="from === null">
+        {{ words.sheets.history.compareThese }}
+      </button>
     </form>
     <div v-if="compared" class="told" role="status">
       <p>{{ words.sheets.history.compared(compared.words.length, compared.toNow) }}</p>
@@ -137,18 +191,28 @@ const CUE_FILES = {
     <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
     <ol class="revisions">
       <li v-for="revision in revisions ?? []" :key="revision.revision">
-        <p class="when">{{ words.sheets.history.state(revision.revision, words.format.moment(revision.atMs)) }}</p>
+        <p class="when">
+          {{ words.sheets.history.state(revision.revision, words.format.moment(revision.atMs)) }}
+        </p>
         <ul>
           <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
-          <li v-if="revision.words.length > MOST_WORDS" class="soft">{{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}</li>
+          <li v-if="revision.words.length > MOST_WORDS" class="soft">
+            {{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}
+          </li>
         </ul>
         <p class="row">
-          <button class="textlink" @click="compare(revision.revision - 1)">{{ words.sheets.history.compare }}</button>
-          <button class="textlink" @click="goBack(revision.revision - 1)">{{ words.sheets.history.back }}</button>
+          <button class="textlink" @click="compare(revision.revision - 1)">
+            {{ words.sheets.history.compare }}
+          </button>
+          <button class="textlink" @click="goBack(revision.revision - 1)">
+            {{ words.sheets.history.back }}
+          </button>
         </p>
       </li>
     </ol>
-    <p v-if="revisions" class="soft">{{ words.sheets.history.came(words.format.date(createdAtMs)) }}</p>
+    <p v-if="revisions" class="soft">
+      {{ words.sheets.history.came(words.format.date(createdAtMs)) }}
+    </p>
     <CallsOfSheet :sheet-id="id" />
   </section>
 </template>

@@ -16,7 +16,12 @@ const emit = defineEmits<{ go: [key: string] }>()
 <template>
   <ol>
     <li v-for="chip in chips" :key="chip.key">
-      <button class="chip" :class="{ here: chip.key === currentPass, changed: chip.changed }" :aria-current="chip.key === currentPass" @click="emit('go', chip.key)">
+      <button
+        class="chip"
+        :class="{ here: chip.key === currentPass, changed: chip.changed }"
+        :aria-current="chip.key === currentPass"
+        @click="emit('go', chip.key)"
+      >
         {{ chip.label }}<span class="count length">{{ chip.length }}</span>
         <span v-if="chip.changed" class="unseen">{{ words.sheet.changedPass }}</span>
       </button>

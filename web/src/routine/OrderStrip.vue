@@ -7,15 +7,34 @@ import AddPassMenu from './AddPassMenu.vue'
 import OrderChips, { type Chip } from './OrderChips.vue'
 
 /** The order as it is danced: one chip a pass. Choosing one shows what can be done with it. */
-const props = defineProps<{ passes: readonly DancedPass[]; parts: readonly Part[]; currentPass: string | null }>()
-const emit = defineEmits<{ go: [pass: DancedPass]; add: [partId: string]; newPart: [label: string]; remove: [passId: string]; move: [passId: string, by: 1 | -1] }>()
+const props = defineProps<{
+  passes: readonly DancedPass[]
+  parts: readonly Part[]
+  currentPass: string | null
+}>()
+const emit = defineEmits<{
+  go: [pass: DancedPass]
+  add: [partId: string]
+  newPart: [label: string]
+  remove: [passId: string]
+  move: [passId: string, by: 1 | -1]
+}>()
 
 const current = computed(() => props.passes.find((pass) => pass.key === props.currentPass) ?? null)
-/** The very same value as before where it says the same, so that typing a word draws none of it anew. */
-const kept = <Value,>(now: Value, before: Value | undefined): Value => (before !== undefined && sameValue(now, before) ? before : now)
+/**
+ * The very same value as before where it says the same, so that typing a word draws none of it
+ * anew.
+ */
+const kept = <Value,>(now: Value, before: Value | undefined): Value =>
+  before !== undefined && sameValue(now, before) ? before : now
 const chips = computed<readonly Chip[]>((before) =>
   kept(
-    props.passes.map(({ key, part, pass, slots }) => ({ key, label: part.label, length: words.sheets.shortTotal(totalOf(slots)), changed: pass.changes.length > 0 })),
+    props.passes.map(({ key, part, pass, slots }) => ({
+      key,
+      label: part.label,
+      length: words.sheets.shortTotal(totalOf(slots)),
+      changed: pass.changes.length > 0,
+    })),
     before,
   ),
 )
@@ -45,16 +64,30 @@ function create(): void {
     <span class="field-label">{{ words.sheet.order }}</span>
     <OrderChips :chips="chips" :current-pass="currentPass" @go="go" />
     <AddPassMenu :parts="names" @add="emit('add', $event)" />
-    <button v-if="!naming" class="button small" @click="naming = true">{{ words.sheet.newPart }}</button>
+    <button v-if="!naming" class="button small" @click="naming = true">
+      {{ words.sheet.newPart }}
+    </button>
     <form v-else class="naming" @submit.prevent="create" @keydown.esc.prevent="naming = false">
-      <el-input v-model="label" :aria-label="words.sheet.partName" :placeholder="words.sheet.partName" maxlength="30" autofocus />
+      <el-input
+        v-model="label"
+        :aria-label="words.sheet.partName"
+        :placeholder="words.sheet.partName"
+        maxlength="30"
+        autofocus
+      />
       <button class="button small">{{ words.sheet.newPart }}</button>
     </form>
     <span class="tools">
       <template v-if="current">
-        <button class="textlink" @click="emit('move', current.pass.id, -1)">{{ words.sheet.earlier(current.part.label) }}</button>
-        <button class="textlink" @click="emit('move', current.pass.id, 1)">{{ words.sheet.later(current.part.label) }}</button>
-        <button class="textlink" @click="emit('remove', current.pass.id)">{{ words.sheet.removePass(current.part.label) }}</button>
+        <button class="textlink" @click="emit('move', current.pass.id, -1)">
+          {{ words.sheet.earlier(current.part.label) }}
+        </button>
+        <button class="textlink" @click="emit('move', current.pass.id, 1)">
+          {{ words.sheet.later(current.part.label) }}
+        </button>
+        <button class="textlink" @click="emit('remove', current.pass.id)">
+          {{ words.sheet.removePass(current.part.label) }}
+        </button>
       </template>
     </span>
   </section>

@@ -6,7 +6,10 @@ import { clipboard } from './clipboard.ts'
 import type { SheetCommands } from './commands.ts'
 import RangeBar from './RangeBar.vue'
 
-/** How the page is laid, what of it is shown, how far the floor knows it, and what can be done with several figures. */
+/**
+ * How the page is laid, what of it is shown, how far the floor knows it, and what can be done with
+ * several figures.
+ */
 defineProps<{ range: readonly DancedSlot[]; commands: SheetCommands; fading: boolean }>()
 const laidBy = defineModel<'part' | 'music'>('laidBy', { required: true })
 const known = defineModel<number>('known', { required: true })
@@ -18,20 +21,54 @@ const MOST_KNOWN = 6
 
 <template>
   <div class="laid" role="group" :aria-label="words.sheets.view.label">
-    <button class="button small" :aria-pressed="laidBy === 'part'" @click="laidBy = 'part'">{{ words.sheets.view.part }}</button>
-    <button class="button small" :aria-pressed="laidBy === 'music'" @click="laidBy = 'music'">{{ words.sheets.view.music }}</button>
-    <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">{{ words.sheets.view.strip }}</button>
+    <button class="button small" :aria-pressed="laidBy === 'part'" @click="laidBy = 'part'">
+      {{ words.sheets.view.part }}
+    </button>
+    <button class="button small" :aria-pressed="laidBy === 'music'" @click="laidBy = 'music'">
+      {{ words.sheets.view.music }}
+    </button>
+    <button class="button small" :aria-pressed="stripShown" @click="stripShown = !stripShown">
+      {{ words.sheets.view.strip }}
+    </button>
     <span class="group" role="group" :aria-label="words.cues.shown">
-      <button class="button small" :aria-pressed="shown.said" :disabled="shown.said && !shown.danced" @click="shown = { ...shown, said: !shown.said }">{{ words.cues.showSaid }}</button>
-      <button class="button small" :aria-pressed="shown.danced" :disabled="shown.danced && !shown.said" @click="shown = { ...shown, danced: !shown.danced }">{{ words.cues.showDanced }}</button>
+      <button
+        class="button small"
+        :aria-pressed="shown.said"
+        :disabled="shown.said && !shown.danced"
+        @click="shown = { ...shown, said: !shown.said }"
+      >
+        {{ words.cues.showSaid }}
+      </button>
+      <button
+        class="button small"
+        :aria-pressed="shown.danced"
+        :disabled="shown.danced && !shown.said"
+        @click="shown = { ...shown, danced: !shown.danced }"
+      >
+        {{ words.cues.showDanced }}
+      </button>
     </span>
     <label v-if="fading" class="known">
       {{ words.schools.known }}
       <span class="soft" aria-hidden="true">{{ words.schools.knownLeast }}</span>
-      <input v-model.number="known" type="range" min="0" :max="MOST_KNOWN" :aria-valuetext="words.schools.knownTimes(known)" />
+      <input
+        v-model.number="known"
+        type="range"
+        min="0"
+        :max="MOST_KNOWN"
+        :aria-valuetext="words.schools.knownTimes(known)"
+      />
       <span class="soft" aria-hidden="true">{{ words.schools.knownMost }}</span>
     </label>
-    <RangeBar :range="range" :copied="clipboard.length" @copy="commands.copy" @cut="commands.cut" @paste="commands.paste" @again="commands.duplicate" @remove="commands.removeChosen" />
+    <RangeBar
+      :range="range"
+      :copied="clipboard.length"
+      @copy="commands.copy"
+      @cut="commands.cut"
+      @paste="commands.paste"
+      @again="commands.duplicate"
+      @remove="commands.removeChosen"
+    />
   </div>
 </template>
 

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import type { Edit } from '@dellop/core/document'
-import { borrowPart, copyPart, removePart, UNITS, type Part, type Routine } from '@dellop/core/routine'
+import {
+  borrowPart,
+  copyPart,
+  removePart,
+  UNITS,
+  type Part,
+  type Routine,
+} from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, ref } from 'vue'
@@ -11,10 +18,18 @@ import { words } from '../words/index.ts'
 
 /** What belongs to a part every time it is danced, and borrowing one from another sheet. */
 const props = defineProps<{ sheet: Sheet; part: Part }>()
-const emit = defineEmits<{ set: [field: keyof Part & string, value: unknown]; edits: [edits: readonly Edit[] | null, label: string] }>()
+const emit = defineEmits<{
+  set: [field: keyof Part & string, value: unknown]
+  edits: [edits: readonly Edit[] | null, label: string]
+}>()
 
-const text = (event: Event): string => (event.target as HTMLInputElement | HTMLSelectElement).value.trim()
-const definitions = computed(() => props.sheet.routine.parts.filter(({ id, versionOf }) => id !== props.part.id && versionOf === undefined))
+const text = (event: Event): string =>
+  (event.target as HTMLInputElement | HTMLSelectElement).value.trim()
+const definitions = computed(() =>
+  props.sheet.routine.parts.filter(
+    ({ id, versionOf }) => id !== props.part.id && versionOf === undefined,
+  ),
+)
 const lessonOf = (value: string): number | undefined => {
   const lesson = Math.round(Number(value))
   return value !== '' && lesson >= 1 && lesson <= 100 ? lesson : undefined
@@ -28,14 +43,25 @@ async function tried(work: () => Promise<void>): Promise<void> {
   failure.value = ''
   await work().catch((error: unknown) => (failure.value = sentenceOf(error)))
 }
-const openShelf = (): Promise<void> => tried(async () => void (shelf.value = (await api('listSheets')).sheets.filter(({ id, archived }) => id !== props.sheet.routine.id && !archived)))
+const openShelf = (): Promise<void> =>
+  tried(
+    async () =>
+      void (shelf.value = (await api('listSheets')).sheets.filter(
+        ({ id, archived }) => id !== props.sheet.routine.id && !archived,
+      )),
+  )
 const openSheet = (id: string): Promise<void> =>
   tried(async () => {
     from.value = id === '' ? null : (await api('getSheet', { params: { id } })).routine
     partId.value = from.value?.parts[0]?.id ?? ''
   })
 function take(): void {
-  if (from.value) emit('edits', borrowPart(props.sheet.routine, from.value, partId.value, randomId), words.done.borrowed)
+  if (from.value)
+    emit(
+      'edits',
+      borrowPart(props.sheet.routine, from.value, partId.value, randomId),
+      words.done.borrowed,
+    )
 }
 </script>
 
@@ -43,29 +69,60 @@ function take(): void {
   <div class="part">
     <h3>{{ words.sheets.pass.part }}</h3>
     <p v-if="part.origin">
-      {{ words.sheets.pass.origin(part.origin.title) }} <RouterLink :to="{ name: 'sheet', params: { id: part.origin.routineId } }">{{ words.sheets.pass.openOrigin }}</RouterLink>
+      {{ words.sheets.pass.origin(part.origin.title) }}
+      <RouterLink :to="{ name: 'sheet', params: { id: part.origin.routineId } }">{{
+        words.sheets.pass.openOrigin
+      }}</RouterLink>
     </p>
     <div class="two">
-      <label>{{ words.sheets.pass.label }}<input v-entry="part.label" maxlength="30" @change="text($event) && emit('set', 'label', text($event))" /></label>
-      <label>{{ words.sheets.pass.lesson }}<input v-entry="part.lesson ?? ''" :placeholder="words.sheets.pass.noLesson" inputmode="numeric" @change="emit('set', 'lesson', lessonOf(text($event)))" /></label>
+      <label
+        >{{ words.sheets.pass.label
+        }}<input
+          v-entry="part.label"
+          maxlength="30"
+          @change="text($event) && emit('set', 'label', text($event))"
+      /></label>
+      <label
+        >{{ words.sheets.pass.lesson
+        }}<input
+          v-entry="part.lesson ?? ''"
+          :placeholder="words.sheets.pass.noLesson"
+          inputmode="numeric"
+          @change="emit('set', 'lesson', lessonOf(text($event)))"
+      /></label>
     </div>
     <label
       >{{ words.sheets.pass.unit }}
       <select :value="part.unit ?? ''" @change="emit('set', 'unit', text($event) || undefined)">
         <option value="">{{ words.sheets.pass.asSheet }}</option>
-        <option v-for="unit in UNITS" :key="unit" :value="unit">{{ words.sheets.head.units[unit] }}</option>
+        <option v-for="unit in UNITS" :key="unit" :value="unit">
+          {{ words.sheets.head.units[unit] }}
+        </option>
       </select></label
     >
     <label v-if="definitions.length > 0"
       >{{ words.sheets.pass.versionOf }}
-      <select :value="part.versionOf ?? ''" @change="emit('set', 'versionOf', text($event) || undefined)">
+      <select
+        :value="part.versionOf ?? ''"
+        @change="emit('set', 'versionOf', text($event) || undefined)"
+      >
         <option value="">{{ words.sheets.pass.isDefinition }}</option>
         <option v-for="one in definitions" :key="one.id" :value="one.id">{{ one.label }}</option>
       </select></label
     >
     <div class="row">
-      <button class="button small" @click="emit('edits', copyPart(sheet.routine, part.id, randomId), words.done.partAdded)">{{ words.sheets.pass.copyPart }}</button>
-      <button class="button small" @click="emit('edits', removePart(sheet.routine, part.id), words.done.partRemoved)">{{ words.sheets.pass.removePart(part.label) }}</button>
+      <button
+        class="button small"
+        @click="emit('edits', copyPart(sheet.routine, part.id, randomId), words.done.partAdded)"
+      >
+        {{ words.sheets.pass.copyPart }}
+      </button>
+      <button
+        class="button small"
+        @click="emit('edits', removePart(sheet.routine, part.id), words.done.partRemoved)"
+      >
+        {{ words.sheets.pass.removePart(part.label) }}
+      </button>
     </div>
     <details @toggle="($event.target as HTMLDetailsElement).open && openShelf()">
       <summary>{{ words.sheets.pass.borrow }}</summary>

@@ -16,17 +16,30 @@ const turnedInAll = computed(() => {
   const turned = first && last ? wrapFacing(last.to - first.from) : 0
   return turned > 4 ? turned - 8 : turned
 })
-const showsWalls = computed(() => props.sheet.routine.formation === 'lines' || props.sheet.routine.formation === 'solo' || walls.value.some(({ from, to }) => from !== to))
+const showsWalls = computed(
+  () =>
+    props.sheet.routine.formation === 'lines' ||
+    props.sheet.routine.formation === 'solo' ||
+    walls.value.some(({ from, to }) => from !== to),
+)
 
 const lessons = computed(() => lessonsOf(props.sheet.routine, props.sheet.timeline))
 
 const shifts = computed(() => props.sheet.timeline.passes.flatMap(({ pass }) => pass.shift ?? []))
 const couples = computed(() => props.sheet.routine.couples ?? null)
 const roles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
-const partners = computed(() => (couples.value === null ? [] : [...shifts.value.map((_, n) => n), shifts.value.length].map((n) => partnerAfter(0, shifts.value.slice(0, n), couples.value!) + 1)))
+const partners = computed(() =>
+  couples.value === null
+    ? []
+    : [...shifts.value.map((_, n) => n), shifts.value.length].map(
+        (n) => partnerAfter(0, shifts.value.slice(0, n), couples.value!) + 1,
+      ),
+)
 const returns = computed(() => {
   const last = shifts.value.at(-1)
-  return last && couples.value !== null ? passesUntilPartner(couples.value, last.lead - last.follow) : null
+  return last && couples.value !== null
+    ? passesUntilPartner(couples.value, last.lead - last.follow)
+    : null
 })
 </script>
 
@@ -44,8 +57,18 @@ const returns = computed(() => {
     <h3>{{ words.sheets.pass.lessons }}</h3>
     <ol class="lessons">
       <li v-for="lesson in lessons" :key="lesson.lesson" :value="lesson.lesson">
-        {{ words.sheets.pass.lessonOf(lesson.parts.map(({ label }) => label).join(', '), lesson.passes.map(({ part }) => part.label).join(' ')) }}
-        <span v-if="lesson.startsIn" class="soft">{{ words.sheets.pass.lessonStarts(words.hold(lesson.startsIn.hold), facingWords(sheet.routine, lesson.startsIn.lead.facing)) }}</span>
+        {{
+          words.sheets.pass.lessonOf(
+            lesson.parts.map(({ label }) => label).join(', '),
+            lesson.passes.map(({ part }) => part.label).join(' '),
+          )
+        }}
+        <span v-if="lesson.startsIn" class="soft">{{
+          words.sheets.pass.lessonStarts(
+            words.hold(lesson.startsIn.hold),
+            facingWords(sheet.routine, lesson.startsIn.lead.facing),
+          )
+        }}</span>
       </li>
     </ol>
   </div>
@@ -53,7 +76,16 @@ const returns = computed(() => {
     <summary>{{ words.sheets.pass.walls }}</summary>
     <ol>
       <li v-for="wall in walls" :key="wall.pass.key">
-        {{ words.sheets.pass.wall(words.sheets.pass.title(wall.pass.part.label, words.format.ordinal(wall.pass.ordinal, wall.pass.ordinals)), facingWords(sheet.routine, wall.from), facingWords(sheet.routine, wall.to)) }}
+        {{
+          words.sheets.pass.wall(
+            words.sheets.pass.title(
+              wall.pass.part.label,
+              words.format.ordinal(wall.pass.ordinal, wall.pass.ordinals),
+            ),
+            facingWords(sheet.routine, wall.from),
+            facingWords(sheet.routine, wall.to),
+          )
+        }}
       </li>
     </ol>
     <p>{{ words.sheets.pass.home(turnedInAll) }}</p>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { HOLD_IDS } from '@dellop/core/figure'
-import { rolesOf, clearChanges, promoteChanges, type DancedPass, type Part, type Pass, freshPass, setField } from '@dellop/core/routine'
+import {
+  rolesOf,
+  clearChanges,
+  promoteChanges,
+  type DancedPass,
+  type Part,
+  type Pass,
+  freshPass,
+  setField,
+} from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
@@ -11,26 +20,44 @@ import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
 
-/** One pass of the order: how it is danced, how it differs from its part, and where it belongs in the music. */
+/**
+ * One pass of the order: how it is danced, how it differs from its part, and where it belongs in
+ * the music.
+ */
 const props = defineProps<{ sheet: Sheet; pass: DancedPass }>()
-const emit = defineEmits<{ pass: [pass: Pass, field: keyof Pass & string, value: unknown]; part: [part: Part, field: keyof Part & string, value: unknown]; edits: [edits: readonly Edit[] | null, label: string]; go: [key: string] }>()
+const emit = defineEmits<{
+  pass: [pass: Pass, field: keyof Pass & string, value: unknown]
+  part: [part: Part, field: keyof Part & string, value: unknown]
+  edits: [edits: readonly Edit[] | null, label: string]
+  go: [key: string]
+}>()
 
 const pass = computed(() => props.pass.pass)
 const text = (event: Event): string => (event.target as HTMLInputElement | HTMLSelectElement).value
-const set = (field: keyof Pass & string, value: unknown): void => emit('pass', pass.value, field, value)
+const set = (field: keyof Pass & string, value: unknown): void =>
+  emit('pass', pass.value, field, value)
 const whole = (event: Event, least: number, most: number, otherwise: number): number => {
   const value = Math.round(Number(text(event)))
-  return Number.isFinite(value) && text(event) !== '' ? Math.min(most, Math.max(least, value)) : otherwise
+  return Number.isFinite(value) && text(event) !== ''
+    ? Math.min(most, Math.max(least, value))
+    : otherwise
 }
 const KINDS = ['pass', 'entrance', 'bridge', 'fill', 'ending'] as const
 const ROTATIONS = [0, 1, 2, 3, 4, -3, -2, -1] as const
 const places = computed(() => {
   const { sections, landmarks } = props.sheet.music
   const labels = [...new Set(sections.map(({ label }) => label))]
-  return [...labels.map((label) => ({ to: 'section' as const, label })), ...landmarks.map(({ text: label }) => ({ to: 'landmark' as const, label }))]
+  return [
+    ...labels.map((label) => ({ to: 'section' as const, label })),
+    ...landmarks.map(({ text: label }) => ({ to: 'landmark' as const, label })),
+  ]
 })
-const tieValue = computed(() => (pass.value.tie ? `${pass.value.tie.to}:${pass.value.tie.label}` : ''))
-const tieKnown = computed(() => places.value.some(({ to, label }) => `${to}:${label}` === tieValue.value))
+const tieValue = computed(() =>
+  pass.value.tie ? `${pass.value.tie.to}:${pass.value.tie.label}` : '',
+)
+const tieKnown = computed(() =>
+  places.value.some(({ to, label }) => `${to}:${label}` === tieValue.value),
+)
 function setTie(value: string): void {
   const [to, ...label] = value.split(':')
   set('tie', value === '' ? undefined : { to, label: label.join(':') })
@@ -38,24 +65,48 @@ function setTie(value: string): void {
 /** What a fill needs comes and goes with the kind, as one change. */
 function setKind(kind: Pass['kind']): void {
   const fill = kind === 'fill' ? (pass.value.fill ?? freshPass('', '', 'fill').fill) : undefined
-  emit('edits', [...(setField(pass.value, 'kind', kind) ?? []), ...(setField(pass.value, 'fill', fill) ?? [])], words.done.pass)
+  emit(
+    'edits',
+    [...(setField(pass.value, 'kind', kind) ?? []), ...(setField(pass.value, 'fill', fill) ?? [])],
+    words.done.pass,
+  )
 }
 const slots = computed(() => props.pass.part.slots)
 const nameOf = (id: string | null): string => {
   const slot = slots.value.find((one) => one.id === id)
-  return slot ? words.format.slotName(slot.content, slot.content.type === 'figure' ? (props.sheet.book.get(slot.content.figureId)?.name ?? null) : null) : words.sheets.pass.atEnd
+  return slot
+    ? words.format.slotName(
+        slot.content,
+        slot.content.type === 'figure'
+          ? (props.sheet.book.get(slot.content.figureId)?.name ?? null)
+          : null,
+      )
+    : words.sheets.pass.atEnd
 }
 function setStretch(end: 'from' | 'to', id: string): void {
   const first = slots.value[0]?.id
   const last = slots.value.at(-1)?.id
   if (!first || !last) return
-  const next = { from: first, to: last, ...pass.value.stretch, ...(id === '' ? { [end]: end === 'from' ? first : last } : { [end]: id }) }
+  const next = {
+    from: first,
+    to: last,
+    ...pass.value.stretch,
+    ...(id === '' ? { [end]: end === 'from' ? first : last } : { [end]: id }),
+  }
   set('stretch', next.from === first && next.to === last ? null : next)
 }
 const changes = computed(() =>
   pass.value.changes.map((change) => {
-    const figure = change.content.type === 'figure' ? (props.sheet.book.get(change.content.figureId)?.name ?? null) : null
-    return { id: change.id, how: words.sheets.pass.change[change.type], where: nameOf(change.slotId), what: change.type === 'drop' ? '' : words.format.slotName(change.content, figure) }
+    const figure =
+      change.content.type === 'figure'
+        ? (props.sheet.book.get(change.content.figureId)?.name ?? null)
+        : null
+    return {
+      id: change.id,
+      how: words.sheets.pass.change[change.type],
+      where: nameOf(change.slotId),
+      what: change.type === 'drop' ? '' : words.format.slotName(change.content, figure),
+    }
   }),
 )
 const shiftRoles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
@@ -63,24 +114,48 @@ function setShift(role: 'lead' | 'follow', n: number): void {
   const next = { lead: 0, follow: 0, ...pass.value.shift, [role]: n }
   set('shift', next.lead === 0 && next.follow === 0 ? undefined : next)
 }
-const others = computed(() => props.sheet.timeline.passes.filter((one) => one.key !== props.pass.key))
+const others = computed(() =>
+  props.sheet.timeline.passes.filter((one) => one.key !== props.pass.key),
+)
 </script>
 
 <template>
   <section class="fields" aria-labelledby="pass-head">
-    <h2 id="pass-head">{{ words.sheets.pass.title(pass.kind === 'pass' ? props.pass.part.label : `${props.pass.part.label} (${words.sheets.pass.kinds[pass.kind]})`, words.format.ordinal(props.pass.ordinal, props.pass.ordinals)) }}</h2>
+    <h2 id="pass-head">
+      {{
+        words.sheets.pass.title(
+          pass.kind === 'pass'
+            ? props.pass.part.label
+            : `${props.pass.part.label} (${words.sheets.pass.kinds[pass.kind]})`,
+          words.format.ordinal(props.pass.ordinal, props.pass.ordinals),
+        )
+      }}
+    </h2>
     <div class="two">
       <label
         >{{ words.sheets.pass.kind }}
         <select :value="pass.kind" @change="setKind(text($event) as Pass['kind'])">
-          <option v-for="kind in KINDS" :key="kind" :value="kind">{{ words.sheets.pass.kinds[kind] }}</option>
+          <option v-for="kind in KINDS" :key="kind" :value="kind">
+            {{ words.sheets.pass.kinds[kind] }}
+          </option>
         </select></label
       >
-      <label v-if="!pass.fill">{{ words.sheets.pass.times }}<input v-entry="pass.times" inputmode="numeric" @change="set('times', whole($event, 1, 64, pass.times))" /></label>
+      <label v-if="!pass.fill"
+        >{{ words.sheets.pass.times
+        }}<input
+          v-entry="pass.times"
+          inputmode="numeric"
+          @change="set('times', whole($event, 1, 64, pass.times))"
+      /></label>
       <label
         >{{ words.sheets.pass.rotate }}
-        <select :value="pass.rotate ?? 0" @change="set('rotate', Number(text($event)) || undefined)">
-          <option v-for="n in ROTATIONS" :key="n" :value="n">{{ words.sheets.pass.rotations(n) }}</option>
+        <select
+          :value="pass.rotate ?? 0"
+          @change="set('rotate', Number(text($event)) || undefined)"
+        >
+          <option v-for="n in ROTATIONS" :key="n" :value="n">
+            {{ words.sheets.pass.rotations(n) }}
+          </option>
         </select></label
       >
       <label
@@ -94,76 +169,172 @@ const others = computed(() => props.sheet.timeline.passes.filter((one) => one.ke
         >{{ words.sheets.pass.stretch }}
         <select :value="pass.stretch?.from ?? ''" @change="setStretch('from', text($event))">
           <option value="">{{ words.sheets.pass.whole }}</option>
-          <option v-for="slot in slots" :key="slot.id" :value="slot.id">{{ nameOf(slot.id) }}</option>
+          <option v-for="slot in slots" :key="slot.id" :value="slot.id">
+            {{ nameOf(slot.id) }}
+          </option>
         </select></label
       >
       <label
         >{{ words.sheets.pass.stretchTo }}
         <select :value="pass.stretch?.to ?? ''" @change="setStretch('to', text($event))">
           <option value="">{{ words.sheets.pass.wholeTo }}</option>
-          <option v-for="slot in slots" :key="slot.id" :value="slot.id">{{ nameOf(slot.id) }}</option>
+          <option v-for="slot in slots" :key="slot.id" :value="slot.id">
+            {{ nameOf(slot.id) }}
+          </option>
         </select></label
       >
     </div>
-    <el-checkbox :model-value="pass.reflected" @change="set('reflected', $event === true)">{{ words.sheets.pass.mirrored }}</el-checkbox>
+    <el-checkbox :model-value="pass.reflected" @change="set('reflected', $event === true)">{{
+      words.sheets.pass.mirrored
+    }}</el-checkbox>
     <label
       >{{ words.sheets.pass.tie }}
       <select :value="tieValue" @change="setTie(text($event))">
         <option value="">{{ words.sheets.pass.noTie }}</option>
         <option v-if="tieValue && !tieKnown" :value="tieValue">{{ pass.tie!.label }}</option>
-        <option v-for="place in places" :key="`${place.to}:${place.label}`" :value="`${place.to}:${place.label}`">
-          {{ place.to === 'section' ? words.sheets.pass.tieSection(place.label) : words.sheets.pass.tieLandmark(place.label) }}
+        <option
+          v-for="place in places"
+          :key="`${place.to}:${place.label}`"
+          :value="`${place.to}:${place.label}`"
+        >
+          {{
+            place.to === 'section'
+              ? words.sheets.pass.tieSection(place.label)
+              : words.sheets.pass.tieLandmark(place.label)
+          }}
         </option>
       </select></label
     >
     <template v-if="pass.fill">
       <label
         >{{ words.sheets.pass.fill }}
-        <select :value="pass.fill.until" @change="set('fill', { ...pass.fill, until: text($event) })">
-          <option v-for="(label, until) in words.sheets.pass.fillUntil" :key="until" :value="until">{{ label }}</option>
+        <select
+          :value="pass.fill.until"
+          @change="set('fill', { ...pass.fill, until: text($event) })"
+        >
+          <option v-for="(label, until) in words.sheets.pass.fillUntil" :key="until" :value="until">
+            {{ label }}
+          </option>
         </select></label
       >
       <div class="two">
-        <label>{{ words.sheets.pass.least }}<input v-entry="pass.fill.min" inputmode="numeric" @change="set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })" /></label>
-        <label>{{ words.sheets.pass.most }}<input v-entry="pass.fill.max" inputmode="numeric" @change="set('fill', { ...pass.fill!, max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max) })" /></label>
+        <label
+          >{{ words.sheets.pass.least
+          }}<input
+            v-entry="pass.fill.min"
+            inputmode="numeric"
+            @change="
+              set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })
+            "
+        /></label>
+        <label
+          >{{ words.sheets.pass.most
+          }}<input
+            v-entry="pass.fill.max"
+            inputmode="numeric"
+            @change="
+              set('fill', {
+                ...pass.fill!,
+                max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max),
+              })
+            "
+        /></label>
       </div>
       <p v-if="props.pass.filled" class="count">
-        {{ words.sheets.pass.filled(props.pass.filled.gapTicks, props.pass.end - props.pass.start, (props.pass.filled.gapTicks - props.pass.filled.leftTicks) / Math.max(1, props.pass.end - props.pass.start), props.pass.filled.leftTicks) }}
+        {{
+          words.sheets.pass.filled(
+            props.pass.filled.gapTicks,
+            props.pass.end - props.pass.start,
+            (props.pass.filled.gapTicks - props.pass.filled.leftTicks) /
+              Math.max(1, props.pass.end - props.pass.start),
+            props.pass.filled.leftTicks,
+          )
+        }}
       </p>
     </template>
     <template v-if="pass.kind === 'ending' || pass.finish">
       <label
         >{{ words.sheets.pass.finish }}
-        <select :value="pass.finish?.how ?? ''" @change="set('finish', text($event) === '' ? undefined : { ...pass.finish, how: text($event) })">
+        <select
+          :value="pass.finish?.how ?? ''"
+          @change="
+            set('finish', text($event) === '' ? undefined : { ...pass.finish, how: text($event) })
+          "
+        >
           <option value="">{{ words.sheets.pass.noFinish }}</option>
-          <option v-for="(label, how) in words.sheets.pass.finishes" :key="how" :value="how">{{ label }}</option>
+          <option v-for="(label, how) in words.sheets.pass.finishes" :key="how" :value="how">
+            {{ label }}
+          </option>
         </select></label
       >
       <template v-if="pass.finish">
-        <el-checkbox :model-value="pass.finish.spin === true" @change="set('finish', $event === true ? { how: pass.finish!.how, spin: true } : { how: pass.finish!.how })">{{ words.sheets.pass.spin }}</el-checkbox>
+        <el-checkbox
+          :model-value="pass.finish.spin === true"
+          @change="
+            set(
+              'finish',
+              $event === true ? { how: pass.finish!.how, spin: true } : { how: pass.finish!.how },
+            )
+          "
+          >{{ words.sheets.pass.spin }}</el-checkbox
+        >
         <p v-if="pass.finish.spin" class="soft">{{ words.sheets.pass.spinCare }}</p>
       </template>
     </template>
-    <div v-if="sheet.routine.formation === 'ring' || pass.shift" class="two" role="group" :aria-label="words.sheets.pass.shift">
+    <div
+      v-if="sheet.routine.formation === 'ring' || pass.shift"
+      class="two"
+      role="group"
+      :aria-label="words.sheets.pass.shift"
+    >
       <label v-for="role in ['lead', 'follow'] as const" :key="role"
-        >{{ words.sheets.pass.shiftBy(shiftRoles[role]) }}<input v-entry="pass.shift?.[role] ?? 0" inputmode="numeric" @change="setShift(role, whole($event, -32, 32, 0))"
+        >{{ words.sheets.pass.shiftBy(shiftRoles[role])
+        }}<input
+          v-entry="pass.shift?.[role] ?? 0"
+          inputmode="numeric"
+          @change="setShift(role, whole($event, -32, 32, 0))"
       /></label>
     </div>
     <template v-if="changes.length > 0">
       <h3>{{ words.sheets.pass.changes(changes.length) }}</h3>
       <ul>
         <li v-for="change in changes" :key="change.id">
-          {{ change.how }} {{ change.where }}<template v-if="change.what">: {{ change.what }}</template>
+          {{ change.how }} {{ change.where
+          }}<template v-if="change.what">: {{ change.what }}</template>
         </li>
       </ul>
       <div class="row">
-        <button class="button small" @click="emit('edits', promoteChanges(sheet.routine, pass.id, randomId), words.done.promoted)">{{ words.sheets.pass.promote }}</button>
-        <button class="button small" @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)">{{ words.sheets.pass.clear }}</button>
+        <button
+          class="button small"
+          @click="
+            emit('edits', promoteChanges(sheet.routine, pass.id, randomId), words.done.promoted)
+          "
+        >
+          {{ words.sheets.pass.promote }}
+        </button>
+        <button
+          class="button small"
+          @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)"
+        >
+          {{ words.sheets.pass.clear }}
+        </button>
       </div>
     </template>
-    <p v-else-if="!pass.stretch && !pass.reflected" class="soft">{{ words.sheets.pass.noChanges }}</p>
-    <ComparePasses v-if="others.length > 0" :pass="props.pass" :others="others" @go="emit('go', $event)" />
-    <PartFields :sheet="sheet" :part="props.pass.part" @set="(field, value) => emit('part', props.pass.part, field, value)" @edits="(edits, label) => emit('edits', edits, label)" />
+    <p v-else-if="!pass.stretch && !pass.reflected" class="soft">
+      {{ words.sheets.pass.noChanges }}
+    </p>
+    <ComparePasses
+      v-if="others.length > 0"
+      :pass="props.pass"
+      :others="others"
+      @go="emit('go', $event)"
+    />
+    <PartFields
+      :sheet="sheet"
+      :part="props.pass.part"
+      @set="(field, value) => emit('part', props.pass.part, field, value)"
+      @edits="(edits, label) => emit('edits', edits, label)"
+    />
     <PartnersAndWalls :sheet="sheet" />
   </section>
 </template>

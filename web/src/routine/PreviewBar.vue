@@ -12,7 +12,14 @@ onMounted(() => take.value?.focus({ preventScroll: true }))
 
 const toMend = (sheet: Sheet): number => sheet.findings.filter(isToMend).length
 const beats = (sheet: Sheet): number => sheet.timeline.lengthTicks / 24
-const effect = computed(() => words.sheets.preview.effect(toMend(props.before), toMend(props.after), beats(props.before), beats(props.after)))
+const effect = computed(() =>
+  words.sheets.preview.effect(
+    toMend(props.before),
+    toMend(props.after),
+    beats(props.before),
+    beats(props.after),
+  ),
+)
 </script>
 
 <template>
@@ -20,7 +27,9 @@ const effect = computed(() => words.sheets.preview.effect(toMend(props.before), 
     <p>
       <strong>{{ words.sheets.preview.of(label) }}</strong> <span class="soft">{{ effect }}</span>
     </p>
-    <button ref="take" class="button small main" @click="emit('take')">{{ words.sheets.preview.take }}</button>
+    <button ref="take" class="button small main" @click="emit('take')">
+      {{ words.sheets.preview.take }}
+    </button>
     <button class="button small" @click="emit('leave')">{{ words.sheets.preview.leave }}</button>
   </section>
 </template>

@@ -38,16 +38,27 @@ async function load(): Promise<void> {
 usePaper(paper)
 onMounted(load)
 
-const parts = computed(() => (sheet.value ? printedParts(sheet.value, who.value).filter(({ slots }) => slots.length > 0) : []))
-const roles = computed(() => (sheet.value ? rolesOf(sheet.value.routine, sheet.value.school) : { lead: '', follow: '' }))
+const parts = computed(() =>
+  sheet.value ? printedParts(sheet.value, who.value).filter(({ slots }) => slots.length > 0) : [],
+)
+const roles = computed(() =>
+  sheet.value ? rolesOf(sheet.value.routine, sheet.value.school) : { lead: '', follow: '' },
+)
 const nameOf = (column: string): string => {
   const [role, ...couples] = column.split(' ')
   if (role === 'hands') return words.sheets.print.hands
-  return [role === 'everyone' ? words.sheets.print.everyone : roles.value[role as Role], ...couples].join(' ')
+  return [
+    role === 'everyone' ? words.sheets.print.everyone : roles.value[role as Role],
+    ...couples,
+  ].join(' ')
 }
 const cautions = computed(() => {
-  const shown = parts.value.flatMap(({ slots }) => slots).filter(({ danced }) => danced.figure && danced.slot.caution !== 'hidden')
-  return [...new Map(shown.map(({ danced }) => [danced.figure!.id, danced.figure!])).values()].filter((figure) => figure.cautions.length > 0)
+  const shown = parts.value
+    .flatMap(({ slots }) => slots)
+    .filter(({ danced }) => danced.figure && danced.slot.caution !== 'hidden')
+  return [
+    ...new Map(shown.map(({ danced }) => [danced.figure!.id, danced.figure!])).values(),
+  ].filter((figure) => figure.cautions.length > 0)
 })
 const bpm = computed(() => sheet.value?.routine.bpm ?? 0)
 const print = (): void => window.print()
@@ -60,11 +71,15 @@ const print = (): void => window.print()
   <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
   <template v-else>
     <div class="controls">
-      <RouterLink class="button small" :to="{ name: 'sheet', params: { id } }">{{ words.sheets.print.back }}</RouterLink>
+      <RouterLink class="button small" :to="{ name: 'sheet', params: { id } }">{{
+        words.sheets.print.back
+      }}</RouterLink>
       <label
         >{{ words.sheets.print.paper }}
         <select v-model="paper" class="pick">
-          <option v-for="(label, key) in words.sheets.print.papers" :key="key" :value="key">{{ label }}</option>
+          <option v-for="(label, key) in words.sheets.print.papers" :key="key" :value="key">
+            {{ label }}
+          </option>
         </select></label
       >
       <label v-if="!isAllAlike(sheet.timeline)"
@@ -78,7 +93,9 @@ const print = (): void => window.print()
       <label
         >{{ words.sheets.print.depth }}
         <select v-model="depth" class="pick">
-          <option v-for="(label, key) in words.sheets.print.depths" :key="key" :value="key">{{ label }}</option>
+          <option v-for="(label, key) in words.sheets.print.depths" :key="key" :value="key">
+            {{ label }}
+          </option>
         </select></label
       >
       <button class="button small main" @click="print">{{ words.sheets.print.go }}</button>
@@ -88,25 +105,47 @@ const print = (): void => window.print()
       <header>
         <h1>{{ sheet.routine.title }}</h1>
         <p>
-          <template v-if="sheet.routine.by || sheet.routine.year">{{ words.sheets.print.by(sheet.routine.by, sheet.routine.year ?? null) }} · </template>{{ sheet.routine.dance
-          }}<template v-if="sheet.routine.level">, {{ words.sheets.head.levels[sheet.routine.level] }}</template
-          ><template v-if="sheet.routine.formation">, {{ words.sheets.head.formations[sheet.routine.formation] }}</template>
+          <template v-if="sheet.routine.by || sheet.routine.year"
+            >{{ words.sheets.print.by(sheet.routine.by, sheet.routine.year ?? null) }} · </template
+          >{{ sheet.routine.dance
+          }}<template v-if="sheet.routine.level"
+            >, {{ words.sheets.head.levels[sheet.routine.level] }}</template
+          ><template v-if="sheet.routine.formation"
+            >, {{ words.sheets.head.formations[sheet.routine.formation] }}</template
+          >
         </p>
         <p>
-          <template v-if="sheet.tune">{{ words.sheets.print.tune(sheet.tune.title, words.sheets.print.tempo(bpm)) }}</template><template v-else>{{ words.sheets.print.tempo(bpm) }}</template> ·
-          {{ words.sheets.print.start(words.hold(sheet.routine.start.hold), facingWords(sheet.routine, sheet.routine.start.lead.facing)) }}
+          <template v-if="sheet.tune">{{
+            words.sheets.print.tune(sheet.tune.title, words.sheets.print.tempo(bpm))
+          }}</template><template v-else>{{ words.sheets.print.tempo(bpm) }}</template> ·
+          {{
+            words.sheets.print.start(
+              words.hold(sheet.routine.start.hold),
+              facingWords(sheet.routine, sheet.routine.start.lead.facing),
+            )
+          }}
         </p>
-        <p v-if="sheet.routine.source" class="soft">{{ words.sheets.head.source }}: {{ sheet.routine.source }}</p>
+        <p v-if="sheet.routine.source" class="soft">
+          {{ words.sheets.head.source }}: {{ sheet.routine.source }}
+        </p>
         <p v-if="sheet.routine.remark">{{ sheet.routine.remark }}</p>
       </header>
       <p v-if="parts.length === 0">{{ words.sheets.print.empty }}</p>
       <PrintedCues v-if="depth === 'cues'" :sheet="sheet" />
-      <PrintedPart v-for="one in depth === 'cues' ? [] : parts" :key="one.part.id" :printed="one" :depth="depth === 'full' ? 'full' : 'short'" :who="who" :name-of="nameOf" />
+      <PrintedPart
+        v-for="one in depth === 'cues' ? [] : parts"
+        :key="one.part.id"
+        :printed="one"
+        :depth="depth === 'full' ? 'full' : 'short'"
+        :who="who"
+        :name-of="nameOf"
+      />
       <PrintedOrder :sheet="sheet" />
       <footer v-if="cautions.length > 0" class="cautions">
         <h2>{{ words.sheets.print.cautions }}</h2>
         <p v-for="figure in cautions" :key="figure.id">
-          <strong>⚠ {{ figure.name }}.</strong> {{ figure.cautions.map(({ text }) => text).join(' ') }}
+          <strong>⚠ {{ figure.name }}.</strong>
+          {{ figure.cautions.map(({ text }) => text).join(' ') }}
         </p>
         <p>{{ words.sheets.print.defer }}</p>
       </footer>

@@ -3,14 +3,22 @@ import { cueLines, type Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
-/** Only what is said, on paper: when, in which bar and on which count its step is, and the words. A line is drawn where a pass begins, a thin one where a phrase does. */
+/**
+ * Only what is said, on paper: when, in which bar and on which count its step is, and the words. A
+ * line is drawn where a pass begins, a thin one where a phrase does.
+ */
 const props = defineProps<{ sheet: Sheet }>()
 const lines = computed(() => {
   const cues = cueLines(props.sheet)
-  const phraseOf = (tick: number): number => props.sheet.phrases.findLastIndex(({ start }) => start <= tick)
+  const phraseOf = (tick: number): number =>
+    props.sheet.phrases.findLastIndex(({ start }) => start <= tick)
   return cues.map((cue, i) => {
     const before = cues[i - 1]
-    return { ...cue, begins: before?.part !== cue.part || before.time !== cue.time, isNewPhrase: before !== undefined && phraseOf(before.stepTick) !== phraseOf(cue.stepTick) }
+    return {
+      ...cue,
+      begins: before?.part !== cue.part || before.time !== cue.time,
+      isNewPhrase: before !== undefined && phraseOf(before.stepTick) !== phraseOf(cue.stepTick),
+    }
   })
 })
 </script>
@@ -27,7 +35,11 @@ const lines = computed(() => {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="(cue, i) in lines" :key="i" :class="{ begins: cue.begins, phrase: cue.isNewPhrase }">
+      <tr
+        v-for="(cue, i) in lines"
+        :key="i"
+        :class="{ begins: cue.begins, phrase: cue.isNewPhrase }"
+      >
         <td class="num">{{ words.format.clock(Math.max(0, cue.startSeconds)) }}</td>
         <td class="num">{{ cue.bar }}</td>
         <td class="num">{{ cue.beat }}</td>

@@ -19,7 +19,14 @@ const entries = computed(() => {
 })
 const nameOf = (slotId: string | null, { part }: DancedPass): string => {
   const slot = part.slots.find(({ id }) => id === slotId)
-  return slot ? words.format.slotName(slot.content, slot.content.type === 'figure' ? (props.sheet.book.get(slot.content.figureId)?.name ?? null) : null) : words.sheets.pass.atEnd
+  return slot
+    ? words.format.slotName(
+        slot.content,
+        slot.content.type === 'figure'
+          ? (props.sheet.book.get(slot.content.figureId)?.name ?? null)
+          : null,
+      )
+    : words.sheets.pass.atEnd
 }
 function told(pass: DancedPass): string[] {
   const { kind, reflected, rotate, tie, finish, stretch, exitHold, changes } = pass.pass
@@ -29,15 +36,24 @@ function told(pass: DancedPass): string[] {
     rotate === undefined ? '' : words.sheets.pass.rotations(rotate),
     stretch ? `${nameOf(stretch.from, pass)} – ${nameOf(stretch.to, pass)}` : '',
     exitHold ? words.hold(exitHold) : '',
-    tie ? (tie.to === 'section' ? words.sheets.pass.tieSection(tie.label) : words.sheets.pass.tieLandmark(tie.label)) : '',
+    tie
+      ? tie.to === 'section'
+        ? words.sheets.pass.tieSection(tie.label)
+        : words.sheets.pass.tieLandmark(tie.label)
+      : '',
     finish ? words.sheets.pass.finishes[finish.how] : '',
     ...changes.map((change) => {
-      const figure = change.content.type === 'figure' ? (props.sheet.book.get(change.content.figureId)?.name ?? null) : null
+      const figure =
+        change.content.type === 'figure'
+          ? (props.sheet.book.get(change.content.figureId)?.name ?? null)
+          : null
       return `${words.sheets.pass.change[change.type]} ${nameOf(change.slotId, pass)}${change.type === 'drop' ? '' : `: ${words.format.slotName(change.content, figure)}`}`
     }),
   ].filter(Boolean)
 }
-const total = computed(() => words.sheets.print.total(words.sheets.total(totalOf(props.sheet.timeline.slots))))
+const total = computed(() =>
+  words.sheets.print.total(words.sheets.total(totalOf(props.sheet.timeline.slots))),
+)
 </script>
 
 <template>

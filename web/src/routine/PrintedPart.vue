@@ -3,17 +3,36 @@ import type { PrintedFor, PrintedPart, PrintedSlot } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
-/** One part on paper: a line for each figure, and below it, where asked for, who does what on which count. */
-const props = defineProps<{ printed: PrintedPart; depth: 'short' | 'full'; who: PrintedFor; nameOf: (column: string) => string }>()
+/**
+ * One part on paper: a line for each figure, and below it, where asked for, who does what on which
+ * count.
+ */
+const props = defineProps<{
+  printed: PrintedPart
+  depth: 'short' | 'full'
+  who: PrintedFor
+  nameOf: (column: string) => string
+}>()
 
 /** The same columns for every figure of the part, so that a role is read straight down the page. */
-const columns = computed(() => [...new Set(props.printed.slots.flatMap(({ rows }) => rows.flatMap(({ cells }) => Object.keys(cells))))])
-const name = (slot: PrintedSlot): string => words.format.slotName(slot.danced.slot.content, slot.danced.figure?.name ?? null)
-const counts = (slot: PrintedSlot): string => (slot.danced.open && slot.danced.slot.content.type === 'words' ? (slot.danced.slot.content.choices?.map((ticks) => ticks / 24).join(' / ') ?? '?') : String(slot.danced.lengthTicks / 24))
-const hasCaution = (slot: PrintedSlot): boolean => (slot.danced.figure?.cautions.length ?? 0) > 0 && slot.danced.slot.caution !== 'hidden'
+const columns = computed(() => [
+  ...new Set(
+    props.printed.slots.flatMap(({ rows }) => rows.flatMap(({ cells }) => Object.keys(cells))),
+  ),
+])
+const name = (slot: PrintedSlot): string =>
+  words.format.slotName(slot.danced.slot.content, slot.danced.figure?.name ?? null)
+const counts = (slot: PrintedSlot): string =>
+  slot.danced.open && slot.danced.slot.content.type === 'words'
+    ? (slot.danced.slot.content.choices?.map((ticks) => ticks / 24).join(' / ') ?? '?')
+    : String(slot.danced.lengthTicks / 24)
+const hasCaution = (slot: PrintedSlot): boolean =>
+  (slot.danced.figure?.cautions.length ?? 0) > 0 && slot.danced.slot.caution !== 'hidden'
 function remarks(slot: PrintedSlot): string {
   const { remark, roleRemarks } = slot.danced.slot
-  const own = (['lead', 'follow'] as const).filter((role) => props.who === 'both' || props.who === role).map((role) => (roleRemarks?.[role] ? `${props.nameOf(role)}: ${roleRemarks[role]}` : ''))
+  const own = (['lead', 'follow'] as const)
+    .filter((role) => props.who === 'both' || props.who === role)
+    .map((role) => (roleRemarks?.[role] ? `${props.nameOf(role)}: ${roleRemarks[role]}` : ''))
   return [remark, ...own].filter(Boolean).join(' · ')
 }
 const total = computed(() => words.sheets.print.total(words.sheets.total(props.printed.total)))
@@ -37,7 +56,8 @@ const total = computed(() => words.sheets.print.total(words.sheets.total(props.p
       <tbody v-for="slot in printed.slots" :key="slot.danced.key">
         <tr>
           <td class="sign">
-            <span v-if="slot.danced.slot.hard" :title="words.sheets.print.hard">◆</span><span v-if="slot.danced.slot.optional" :title="words.sheets.print.optional">(○)</span
+            <span v-if="slot.danced.slot.hard" :title="words.sheets.print.hard">◆</span
+            ><span v-if="slot.danced.slot.optional" :title="words.sheets.print.optional">(○)</span
             ><span v-if="hasCaution(slot)" :title="words.sheets.print.caution">⚠</span>
           </td>
           <td class="num">
@@ -73,7 +93,12 @@ const total = computed(() => words.sheets.print.total(words.sheets.total(props.p
         </tr>
       </tbody>
     </table>
-    <p v-if="printed.slots.some(({ danced }) => danced.slot.hard || danced.slot.optional)" class="key">◆ {{ words.sheets.print.hard }} · (○) {{ words.sheets.print.optional }}</p>
+    <p
+      v-if="printed.slots.some(({ danced }) => danced.slot.hard || danced.slot.optional)"
+      class="key"
+    >
+      ◆ {{ words.sheets.print.hard }} · (○) {{ words.sheets.print.optional }}
+    </p>
   </section>
 </template>
 

@@ -6,11 +6,17 @@ import { words } from '../words/index.ts'
 /** What can be done with several figures at once. */
 const props = defineProps<{ range: readonly DancedSlot[]; copied: number }>()
 const emit = defineEmits<{ copy: []; cut: []; paste: []; again: []; remove: [] }>()
-const told = computed(() => words.sheets.range.chosen(props.range.length, words.sheets.total(totalOf(props.range))))
+const told = computed(() =>
+  words.sheets.range.chosen(props.range.length, words.sheets.total(totalOf(props.range))),
+)
 </script>
 
 <template>
-  <section v-if="range.length > 0 || copied > 0" class="range" :aria-label="words.sheets.range.copy">
+  <section
+    v-if="range.length > 0 || copied > 0"
+    class="range"
+    :aria-label="words.sheets.range.copy"
+  >
     <template v-if="range.length > 0">
       <span role="status">{{ told }}</span>
       <button class="button small" @click="emit('copy')">{{ words.sheets.range.copy }}</button>
@@ -18,7 +24,9 @@ const told = computed(() => words.sheets.range.chosen(props.range.length, words.
       <button class="button small" @click="emit('again')">{{ words.sheets.range.again }}</button>
       <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
     </template>
-    <button v-if="copied > 0" class="button small" @click="emit('paste')">{{ words.sheets.range.paste(copied) }}</button>
+    <button v-if="copied > 0" class="button small" @click="emit('paste')">
+      {{ words.sheets.range.paste(copied) }}
+    </button>
   </section>
 </template>
 

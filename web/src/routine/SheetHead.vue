@@ -11,8 +11,21 @@ import { facingWords } from '../page/standing.ts'
 import TimedOn from './TimedOn.vue'
 import type { MusicChoice } from './timedOn.ts'
 
-const props = defineProps<{ sheet: Sheet; tunes: readonly Tune[]; saving: SaveState; canUndo: boolean; canRedo: boolean }>()
-const emit = defineEmits<{ title: [text: string]; by: [text: string]; music: [choice: MusicChoice | null]; undo: []; redo: []; keys: [] }>()
+const props = defineProps<{
+  sheet: Sheet
+  tunes: readonly Tune[]
+  saving: SaveState
+  canUndo: boolean
+  canRedo: boolean
+}>()
+const emit = defineEmits<{
+  title: [text: string]
+  by: [text: string]
+  music: [choice: MusicChoice | null]
+  undo: []
+  redo: []
+  keys: []
+}>()
 
 const bar = computed(() => ticksPerBar(props.sheet.routine.metre))
 const bpm = computed(() => Math.round(bpmAt(props.sheet.beatMap, props.sheet.firstStep) * 10) / 10)
@@ -29,42 +42,88 @@ const about = computed(() => {
     school.name,
   )
 })
-const dancedBars = computed(() => Math.round((props.sheet.timeline.lengthTicks / bar.value) * 100) / 100)
-const musicBars = computed(() => (props.sheet.musicEnd === null ? null : props.sheet.musicEnd / bar.value))
+const dancedBars = computed(
+  () => Math.round((props.sheet.timeline.lengthTicks / bar.value) * 100) / 100,
+)
+const musicBars = computed(() =>
+  props.sheet.musicEnd === null ? null : props.sheet.musicEnd / bar.value,
+)
 const fits = computed(() => dancedBars.value === musicBars.value)
-const seconds = computed(() => props.sheet.clock.heardAt(props.sheet.timeline.lengthTicks) - props.sheet.clock.heardAt(0 as Tick))
+const seconds = computed(
+  () =>
+    props.sheet.clock.heardAt(props.sheet.timeline.lengthTicks) -
+    props.sheet.clock.heardAt(0 as Tick),
+)
 const toMend = computed(() => props.sheet.findings.filter(isToMend).length)
-const saveText = computed(() => ({ saved: words.sheet.saved, saving: words.sheet.saving, offline: words.sheet.offline, refused: words.sheet.refused })[props.saving.state] + (props.saving.state === 'refused' ? props.saving.sentence : ''))
+const saveText = computed(
+  () =>
+    ({
+      saved: words.sheet.saved,
+      saving: words.sheet.saving,
+      offline: words.sheet.offline,
+      refused: words.sheet.refused,
+    })[props.saving.state] + (props.saving.state === 'refused' ? props.saving.sentence : ''),
+)
 </script>
 
 <template>
   <header class="head">
     <div class="names">
-      <h1><input class="title" :value="sheet.routine.title" :aria-label="words.sheet.title" maxlength="120" @input="emit('title', ($event.target as HTMLInputElement).value)" /></h1>
+      <h1>
+        <input
+          class="title"
+          :value="sheet.routine.title"
+          :aria-label="words.sheet.title"
+          maxlength="120"
+          @input="emit('title', ($event.target as HTMLInputElement).value)"
+        />
+      </h1>
       <p class="soft">
         {{ about }} · {{ words.sheet.by }}
-        <input class="by" :value="sheet.routine.by" :aria-label="words.sheet.author" maxlength="120" :size="Math.max(8, sheet.routine.by.length)" @input="emit('by', ($event.target as HTMLInputElement).value)" />
+        <input
+          class="by"
+          :value="sheet.routine.by"
+          :aria-label="words.sheet.author"
+          maxlength="120"
+          :size="Math.max(8, sheet.routine.by.length)"
+          @input="emit('by', ($event.target as HTMLInputElement).value)"
+        />
       </p>
-      <TimedOn class="soft" :routine="sheet.routine" :tunes="tunes" @choose="(choice) => emit('music', choice)" />
+      <TimedOn
+        class="soft"
+        :routine="sheet.routine"
+        :tunes="tunes"
+        @choose="(choice) => emit('music', choice)"
+      />
     </div>
     <div class="sums">
       <p>
         <template v-if="sheet.timeline.openFrom !== null"
-          ><strong class="count">{{ words.sheets.head.openTotal(words.sheets.total(totalOf(sheet.timeline.slots))) }}</strong></template
+          ><strong class="count">{{
+            words.sheets.head.openTotal(words.sheets.total(totalOf(sheet.timeline.slots)))
+          }}</strong></template
         >
         <template v-else-if="musicBars !== null"
-          ><strong class="count" :class="{ wrong: !fits }">{{ words.sheet.fits(dancedBars, musicBars) }}</strong> {{ fits ? words.sheet.fitYes : words.sheet.fitNo }}</template
+          ><strong class="count" :class="{ wrong: !fits }">{{
+            words.sheet.fits(dancedBars, musicBars)
+          }}</strong>
+          {{ fits ? words.sheet.fitYes : words.sheet.fitNo }}</template
         >
         <template v-else>{{ words.sheet.noMusic }}</template>
       </p>
       <p class="soft">
-        {{ words.sheet.danced(words.format.minutes(seconds)) }} · <span :class="{ wrong: toMend > 0 }">{{ words.sheet.toMend(toMend) }}</span>
+        {{ words.sheet.danced(words.format.minutes(seconds)) }} ·
+        <span :class="{ wrong: toMend > 0 }">{{ words.sheet.toMend(toMend) }}</span>
       </p>
     </div>
     <div class="tools">
       <span class="save soft" role="status">{{ saveText }}</span>
-      <button class="button small" :disabled="!canUndo" @click="emit('undo')">{{ words.sheet.undo }}</button>
-      <button class="button small" :disabled="!canRedo" @click="emit('redo')">{{ words.sheet.redo }}</button>
+      <button class="button small" :disabled="!canUndo" @click="emit('undo')">
+        {{ words.sheet.undo }}
+      </button>
+      <button class="button small" :disabled="!canRedo" @click="emit('redo')">
+        {{ words.sheet.redo }}
+      </button>
       <button class="button small" @click="emit('keys')">{{ words.sheet.keys }}</button>
     </div>
   </header>

@@ -3,7 +3,14 @@ import type { Edit } from '@dellop/core/document'
 import type { Repair } from '@dellop/core/check'
 import type { Voice } from '@dellop/core/cue'
 import type { Figure } from '@dellop/core/figure'
-import { takeUp, type DancedSlot, type Part, type Pass, type Routine, type Scope } from '@dellop/core/routine'
+import {
+  takeUp,
+  type DancedSlot,
+  type Part,
+  type Pass,
+  type Routine,
+  type Scope,
+} from '@dellop/core/routine'
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
@@ -19,8 +26,20 @@ import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
 import SlotPanel from './SlotPanel.vue'
 
-/** Beside the page: what is to mend and the figure that is chosen, its pass, the music, the heading, the history. */
-const props = defineProps<{ sheet: Sheet; page: SheetPage; commands: SheetCommands; voice: Voice; tunes: readonly Tune[]; schools: readonly School[]; figures: readonly Figure[]; saved: boolean }>()
+/**
+ * Beside the page: what is to mend and the figure that is chosen, its pass, the music, the heading,
+ * the history.
+ */
+const props = defineProps<{
+  sheet: Sheet
+  page: SheetPage
+  commands: SheetCommands
+  voice: Voice
+  tunes: readonly Tune[]
+  schools: readonly School[]
+  figures: readonly Figure[]
+  saved: boolean
+}>()
 const scope = defineModel<Scope>('scope', { required: true })
 const emit = defineEmits<{
   go: [key: string]
@@ -37,7 +56,9 @@ type Side = (typeof SIDES)[number]
 const side = ref<Side>('figure')
 const selected = computed(() => props.page.selected.value)
 const selectedPass = computed(() => props.page.selectedPass.value)
-const wrong = computed(() => props.page.open.value.filter(({ severity }) => severity !== 'note').length)
+const wrong = computed(
+  () => props.page.open.value.filter(({ severity }) => severity !== 'note').length,
+)
 
 /** Arrow keys go from tab to tab, as in every row of tabs. */
 function step(event: KeyboardEvent, by: number): void {
@@ -78,7 +99,9 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
           @go="emit('go', $event)"
           @see="repair"
           @overrule="(finding, reason) => emit('overrule', finding, reason)"
-          @take-up="commands.take(takeUp(sheet.routine, $event.code, $event.subject), words.done.takeUp)"
+          @take-up="
+            commands.take(takeUp(sheet.routine, $event.code, $event.subject), words.done.takeUp)
+          "
         />
         <SlotPanel
           v-if="selected && selectedPass"
@@ -106,7 +129,14 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
         />
         <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
       </template>
-      <CuesPanel v-else-if="side === 'cues'" :sheet="sheet" :page="page" @set="(field, value) => commands.heading(field, value)" @go="emit('go', $event)" @see="(label, edits) => emit('see', label, edits)" />
+      <CuesPanel
+        v-else-if="side === 'cues'"
+        :sheet="sheet"
+        :page="page"
+        @set="(field, value) => commands.heading(field, value)"
+        @go="emit('go', $event)"
+        @see="(label, edits) => emit('see', label, edits)"
+      />
       <template v-else-if="side === 'pass'">
         <PassPanel
           v-if="selectedPass"
@@ -119,9 +149,29 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
         />
         <p v-else class="soft">{{ words.sheets.pass.none }}</p>
       </template>
-      <FitPanel v-else-if="side === 'music'" :sheet="sheet" :tunes="tunes" @see="(label, offer) => emit('see', label, offer.edits)" @music="emit('music', $event)" @go="emit('go', $event)" />
-      <AboutPanel v-else-if="side === 'about'" :routine="sheet.routine" :school="sheet.school" :schools="schools" @set="(field, value) => commands.heading(field, value)" />
-      <HistoryPanel v-else :sheet="sheet" :figures="figures" :saved="saved" @back="emit('back', $event)" @away="commands.heading('archived', $event ? true : undefined)" />
+      <FitPanel
+        v-else-if="side === 'music'"
+        :sheet="sheet"
+        :tunes="tunes"
+        @see="(label, offer) => emit('see', label, offer.edits)"
+        @music="emit('music', $event)"
+        @go="emit('go', $event)"
+      />
+      <AboutPanel
+        v-else-if="side === 'about'"
+        :routine="sheet.routine"
+        :school="sheet.school"
+        :schools="schools"
+        @set="(field, value) => commands.heading(field, value)"
+      />
+      <HistoryPanel
+        v-else
+        :sheet="sheet"
+        :figures="figures"
+        :saved="saved"
+        @back="emit('back', $event)"
+        @away="commands.heading('archived', $event ? true : undefined)"
+      />
     </div>
   </aside>
 </template>

@@ -11,8 +11,16 @@ import { words } from '../words/index.ts'
 import { sheetOffers } from './sheetCompletion.ts'
 import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
 
-/** The sheet as a text beside its page: what is typed is on the page at once, what is done on the page is in the text. */
-const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; findings: readonly ListedFinding[]; edit: (edits: readonly Edit[]) => boolean }>()
+/**
+ * The sheet as a text beside its page: what is typed is on the page at once, what is done on the
+ * page is in the text.
+ */
+const props = defineProps<{
+  sheet: Sheet
+  figures: readonly Figure[]
+  findings: readonly ListedFinding[]
+  edit: (edits: readonly Edit[]) => boolean
+}>()
 const emit = defineEmits<{ go: [slotKey: string]; close: [] }>()
 const say = words.sheetText
 const host = ref<HTMLElement | null>(null)
@@ -25,7 +33,8 @@ let editor: SheetEditor | null = null
 let stands: { routine: Routine; read: SheetTextRead } | null = null
 let timer: ReturnType<typeof setTimeout> | null = null
 
-const readText = (text: string) => readSheetText(text, { figures: props.figures, base: props.sheet.routine, newId: randomId })
+const readText = (text: string) =>
+  readSheetText(text, { figures: props.figures, base: props.sheet.routine, newId: randomId })
 
 /** The text as the page has it. */
 function showPage(): void {
@@ -53,7 +62,9 @@ function take(): void {
     problem.value = read.problem.message
     const offset = Math.min(read.problem.offset ?? 0, editor.text().length)
     const end = /\n|$/.exec(editor.text().slice(offset))!.index + offset
-    editor.setMarks([{ from: offset, to: Math.max(end, offset), severity: 'error', message: read.problem.message }])
+    editor.setMarks([
+      { from: offset, to: Math.max(end, offset), severity: 'error', message: read.problem.message },
+    ])
     return
   }
   problem.value = ''
@@ -81,14 +92,19 @@ watch(
 )
 watch(() => props.findings, () => mark()) // prettier-ignore
 
-const counts = (ticks: number): string => String(Math.round(beatsOfTicks(ticks as Tick) * 100) / 100)
+const counts = (ticks: number): string =>
+  String(Math.round(beatsOfTicks(ticks as Tick) * 100) / 100)
 
 /** Counts at the ends of lines, and findings under them. */
 function mark(): void {
   if (!editor || !stands || problem.value) return
   const { routine, read } = stands
   const danced = new Map(props.sheet.timeline.slots.map((slot) => [slot.slot.id, slot]))
-  const lineOfSlot = new Map(routine.parts.flatMap((part, p) => part.slots.map((slot, s) => [slot.id, read.slotLines[p]![s]!] as const)))
+  const lineOfSlot = new Map(
+    routine.parts.flatMap((part, p) =>
+      part.slots.map((slot, s) => [slot.id, read.slotLines[p]![s]!] as const),
+    ),
+  )
   const ends = new Map<number, string>()
   routine.parts.forEach((part, p) => {
     let sum = 0
@@ -96,7 +112,10 @@ function mark(): void {
       const own = danced.get(slot.id)
       if (!own) return
       sum += own.lengthTicks
-      ends.set(read.slotLines[p]![s]!, own.open ? say.open : say.counts(counts(own.lengthTicks), counts(sum)))
+      ends.set(
+        read.slotLines[p]![s]!,
+        own.open ? say.open : say.counts(counts(own.lengthTicks), counts(sum)),
+      )
     })
     if (sum > 0) ends.set(read.partLines[p]!, say.total(counts(sum)))
   })
@@ -106,7 +125,15 @@ function mark(): void {
     props.findings.flatMap((finding) => {
       const slot = props.sheet.timeline.slots.find(({ key }) => key === finding.slotKeys[0])
       const line = slot && lineOfSlot.get(slot.slot.id)
-      return line === undefined ? [] : [{ ...withoutIndent(line), severity: severity[finding.severity], message: `${words.finding.message(finding)} ${words.finding.sum(finding)}` }]
+      return line === undefined
+        ? []
+        : [
+            {
+              ...withoutIndent(line),
+              severity: severity[finding.severity],
+              message: `${words.finding.message(finding)} ${words.finding.sum(finding)}`,
+            },
+          ]
     }),
   )
 }
@@ -122,12 +149,19 @@ function moved(line: number): void {
   const { routine, read } = stands
   for (const [p, lines] of read.slotLines.entries()) {
     const s = lines.indexOf(line)
-    const slot = s >= 0 ? props.sheet.timeline.slots.find((one) => one.slot.id === routine.parts[p]!.slots[s]!.id) : undefined
+    const slot =
+      s >= 0
+        ? props.sheet.timeline.slots.find((one) => one.slot.id === routine.parts[p]!.slots[s]!.id)
+        : undefined
     if (slot) emit('go', slot.key)
   }
 }
 
-const orderLine = (): number => editor!.text().split('\n').findIndex((line) => line.trim() === 'order') + 1 // prettier-ignore
+const orderLine = (): number =>
+  editor!
+    .text()
+    .split('\n')
+    .findIndex((line) => line.trim() === 'order') + 1
 
 onMounted(() => {
   editor = createSheetEditor({
@@ -136,7 +170,13 @@ onMounted(() => {
     label: say.title,
     typed,
     moved,
-    complete: (before, line) => sheetOffers(before, orderLine() > 0 && line > orderLine(), props.sheet.routine, props.figures),
+    complete: (before, line) =>
+      sheetOffers(
+        before,
+        orderLine() > 0 && line > orderLine(),
+        props.sheet.routine,
+        props.figures,
+      ),
   })
   showPage()
   editor.focus()

@@ -1,9 +1,23 @@
 <script setup lang="ts">
 import { diff, type Edit } from '@dellop/core/document'
-import { overrule, routineShape, type DancedPass, type Routine, type Scope } from '@dellop/core/routine'
+import {
+  overrule,
+  routineShape,
+  type DancedPass,
+  type Routine,
+  type Scope,
+} from '@dellop/core/routine'
 import type { ListedFinding } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
-import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  onBeforeUnmount,
+  onMounted,
+  ref,
+  watch,
+} from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -44,14 +58,15 @@ const told = ref('')
 const musicSaid = ref('')
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
-const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, keysShown } = useSheetActions({
-  document: document_,
-  page,
-  commands,
-  told,
-  reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
-  toLectern: () => void router.push({ name: 'lectern', params: { id } }),
-})
+const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, keysShown } =
+  useSheetActions({
+    document: document_,
+    page,
+    commands,
+    told,
+    reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
+    toLectern: () => void router.push({ name: 'lectern', params: { id } }),
+  })
 const shown = ref<Shown>(ALL_SHOWN)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
@@ -71,7 +86,8 @@ onMounted(load)
 onBeforeUnmount(() => document_.close())
 onBeforeRouteLeave(() => document_.saveNow())
 
-// A slot that is gone is chosen no longer; a change for one pass only is a choice made anew for each figure.
+// A slot that is gone is chosen no longer; a change for one pass only is a choice made anew for
+// each figure.
 watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
@@ -89,11 +105,19 @@ function takePreview(): void {
   if (now) document_.edit(now.edits, words.done.repair)
 }
 /** As it was: an edit like any other, that can be undone. */
-const goBack = (routine: Routine): boolean => document_.edit(diff(routineShape, sheet.value!.routine, routine), words.done.back)
+const goBack = (routine: Routine): boolean =>
+  document_.edit(diff(routineShape, sheet.value!.routine, routine), words.done.back)
 function chooseTune(tune: Tune): void {
-  chooseMusic(musicChoices([tune], { ...sheet.value!.routine, tuneId: tune.id, recordingId: null })[0] ?? null)
+  chooseMusic(
+    musicChoices([tune], { ...sheet.value!.routine, tuneId: tune.id, recordingId: null })[0] ??
+      null,
+  )
 }
-const leaveSo = (finding: ListedFinding, reason: string): boolean => document_.edit(overrule(sheet.value!.routine, randomId(), finding.code, finding.subject, reason), words.done.overrule)
+const leaveSo = (finding: ListedFinding, reason: string): boolean =>
+  document_.edit(
+    overrule(sheet.value!.routine, randomId(), finding.code, finding.subject, reason),
+    words.done.overrule,
+  )
 
 function chooseMusic(choice: MusicChoice | null): void {
   commands.setMusic(choice?.tune.id ?? null, choice?.recording?.id ?? null)
@@ -102,7 +126,19 @@ function chooseMusic(choice: MusicChoice | null): void {
 
 function useMine(index: number): void {
   const conflict = document_.conflicts.value[index]
-  if (conflict?.type === 'field') document_.edit([{ type: 'set', id: conflict.id, field: conflict.field, from: conflict.kept, to: conflict.mine }], words.done.repair)
+  if (conflict?.type === 'field')
+    document_.edit(
+      [
+        {
+          type: 'set',
+          id: conflict.id,
+          field: conflict.field,
+          from: conflict.kept,
+          to: conflict.mine,
+        },
+      ],
+      words.done.repair,
+    )
   document_.conflicts.value.splice(index, 1)
 }
 
@@ -114,7 +150,9 @@ function goToPass(pass: DancedPass): void {
 
 <template>
   <Teleport defer to="#bar-action">
-    <RouterLink class="button main" :to="{ name: 'lectern', params: { id } }">{{ words.sheet.toLectern }}</RouterLink>
+    <RouterLink class="button main" :to="{ name: 'lectern', params: { id } }">{{
+      words.sheet.toLectern
+    }}</RouterLink>
   </Teleport>
   <div v-if="failure" class="view" role="alert">
     <p>{{ failure }}</p>
@@ -137,12 +175,23 @@ function goToPass(pass: DancedPass): void {
     />
     <p class="unseen" role="status">{{ told }}</p>
     <p v-if="musicSaid" class="told" role="status">
-      {{ musicSaid }} <button class="textlink" @click="musicSaid = ''">{{ words.app.close }}</button>
+      {{ musicSaid }}
+      <button class="textlink" @click="musicSaid = ''">{{ words.app.close }}</button>
     </p>
     <div class="body" :class="{ texting: textShown }">
       <div class="paper">
-        <ConflictNote :conflicts="document_.conflicts.value" @use-mine="useMine" @dismiss="document_.conflicts.value.splice($event, 1)" />
-        <button class="button small beside" :aria-pressed="textShown" @click="textShown = !textShown">{{ words.sheetText.beside }}</button>
+        <ConflictNote
+          :conflicts="document_.conflicts.value"
+          @use-mine="useMine"
+          @dismiss="document_.conflicts.value.splice($event, 1)"
+        />
+        <button
+          class="button small beside"
+          :aria-pressed="textShown"
+          @click="textShown = !textShown"
+        >
+          {{ words.sheetText.beside }}
+        </button>
         <OrderStrip
           :passes="sheet.timeline.passes"
           :parts="sheet.routine.parts"
@@ -153,7 +202,15 @@ function goToPass(pass: DancedPass): void {
           @remove="commands.dropPass"
           @move="commands.movePass"
         />
-        <PageToolbar v-model:laid-by="page.laidBy.value" v-model:known="page.known.value" v-model:shown="shown" v-model:strip="stripShown" :range="page.range.value" :commands="commands" :fading="sheet.school.fading !== null" />
+        <PageToolbar
+          v-model:laid-by="page.laidBy.value"
+          v-model:known="page.known.value"
+          v-model:shown="shown"
+          v-model:strip="stripShown"
+          :range="page.range.value"
+          :commands="commands"
+          :fading="sheet.school.fading !== null"
+        />
         <PreviewBar
           v-if="page.preview.value && page.previewed.value && page.standing.value"
           :label="page.preview.value.label"
@@ -181,9 +238,24 @@ function goToPass(pass: DancedPass): void {
           @open="openReplace"
           @fill="fill"
         />
-        <button v-if="page.slots.value.length === 0" class="button main" @click="openAdd(null, null)">{{ words.sheet.firstFigure }}</button>
+        <button
+          v-if="page.slots.value.length === 0"
+          class="button main"
+          @click="openAdd(null, null)"
+        >
+          {{ words.sheet.firstFigure }}
+        </button>
       </div>
-      <SheetTextPane v-if="textShown" class="text" :sheet="sheet" :figures="library.figures" :findings="page.open.value" :edit="(edits) => document_.edit(edits, words.done.text, 'text')" @go="choose($event)" @close="textShown = false" />
+      <SheetTextPane
+        v-if="textShown"
+        class="text"
+        :sheet="sheet"
+        :figures="library.figures"
+        :findings="page.open.value"
+        :edit="(edits) => document_.edit(edits, words.done.text, 'text')"
+        @go="choose($event)"
+        @close="textShown = false"
+      />
       <SheetSide
         v-else
         v-model:scope="scope"
@@ -205,7 +277,10 @@ function goToPass(pass: DancedPass): void {
       >
         <FigurePicker
           v-if="picking"
-          :suggest="(text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))"
+          :suggest="
+            (text) =>
+              page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))
+          "
           :allow-words="picking.for === 'add'"
           @pick="pick"
           @words="pick(null, $event)"

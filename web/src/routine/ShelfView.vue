@@ -31,9 +31,21 @@ const drawn = ref(STEP)
 
 const shelf = computed(() => shelfOf(sheets.value ?? []))
 const anyAway = computed(() => sheets.value?.some(({ archived }) => archived) ?? false)
-const shown = computed(() => shelf.value.search({ text: search.value, dance: dance.value || null, level: level.value || null, tag: tag.value || null, archived: away.value, order: order.value }))
-const all = computed(() => sheets.value?.filter(({ archived }) => archived === away.value).length ?? 0)
-const levelName = (id: string): string => (words.sheets.head.levels as Record<string, string>)[id] ?? id
+const shown = computed(() =>
+  shelf.value.search({
+    text: search.value,
+    dance: dance.value || null,
+    level: level.value || null,
+    tag: tag.value || null,
+    archived: away.value,
+    order: order.value,
+  }),
+)
+const all = computed(
+  () => sheets.value?.filter(({ archived }) => archived === away.value).length ?? 0,
+)
+const levelName = (id: string): string =>
+  (words.sheets.head.levels as Record<string, string>)[id] ?? id
 /** Figures of a sheet that the search has found it by. */
 const foundBy = (sheet: SheetSummary): string => {
   const typed = search.value.trim().toLowerCase()
@@ -59,7 +71,9 @@ onMounted(load)
 
 async function create(): Promise<void> {
   try {
-    const { routine } = await api('newSheet', { body: { title: title.value, tuneId: tuneId.value === '' ? null : tuneId.value } })
+    const { routine } = await api('newSheet', {
+      body: { title: title.value, tuneId: tuneId.value === '' ? null : tuneId.value },
+    })
     await router.push({ name: 'sheet', params: { id: routine.id } })
   } catch (error) {
     failure.value = sentenceOf(error)
@@ -69,7 +83,11 @@ async function create(): Promise<void> {
 /** A sheet file, or a sheet typed as text; figures of a text are looked up in the book. */
 function readAny(text: string, name: string) {
   if (!/\.txt$/i.test(name)) return readSheetFile(text, `“${name}”`)
-  return sheetFileOfText(text, { id: randomId(), title: name.replace(/\.txt$/i, '').slice(0, 120), figures: library.figures })
+  return sheetFileOfText(text, {
+    id: randomId(),
+    title: name.replace(/\.txt$/i, '').slice(0, 120),
+    figures: library.figures,
+  })
 }
 
 async function bring(event: Event): Promise<void> {
@@ -104,12 +122,25 @@ async function bring(event: Event): Promise<void> {
       </div>
       <div class="actions">
         <button class="button" @click="fileBox?.click()">{{ words.shelf.bring }}</button>
-        <input ref="fileBox" class="unseen" type="file" accept=".json,.txt,application/json,text/plain" tabindex="-1" :aria-label="words.shelf.bring" @change="bring" />
+        <input
+          ref="fileBox"
+          class="unseen"
+          type="file"
+          accept=".json,.txt,application/json,text/plain"
+          tabindex="-1"
+          :aria-label="words.shelf.bring"
+          @change="bring"
+        />
         <RouterLink class="button" :to="{ name: 'free' }">{{ words.lectern.free.open }}</RouterLink>
         <button class="button main" @click="writing = true">{{ words.shelf.write }}</button>
       </div>
     </header>
-    <form v-if="writing" class="new" @submit.prevent="create" @keydown.esc.prevent="writing = false">
+    <form
+      v-if="writing"
+      class="new"
+      @submit.prevent="create"
+      @keydown.esc.prevent="writing = false"
+    >
       <div>
         <label class="field-label" for="new-title">{{ words.shelf.name }}</label>
         <el-input id="new-title" v-model="title" maxlength="120" autofocus />
@@ -118,12 +149,18 @@ async function bring(event: Event): Promise<void> {
         <label class="field-label" for="new-tune">{{ words.shelf.tune }}</label>
         <select id="new-tune" v-model="tuneId" class="select">
           <option value="">{{ words.shelf.noTune }}</option>
-          <option v-for="tune in library.tunes" :key="tune.id" :value="tune.id">{{ tune.title }}</option>
+          <option v-for="tune in library.tunes" :key="tune.id" :value="tune.id">
+            {{ tune.title }}
+          </option>
         </select>
       </div>
       <div class="actions">
-        <button class="button main" :disabled="title.trim() === ''">{{ words.shelf.create }}</button>
-        <button type="button" class="button" @click="writing = false">{{ words.shelf.cancel }}</button>
+        <button class="button main" :disabled="title.trim() === ''">
+          {{ words.shelf.create }}
+        </button>
+        <button type="button" class="button" @click="writing = false">
+          {{ words.shelf.cancel }}
+        </button>
       </div>
     </form>
     <p v-if="told" class="told" role="status">{{ told }}</p>
@@ -154,7 +191,9 @@ async function bring(event: Event): Promise<void> {
             >{{ words.sheets.shelf.level }}
             <select v-model="level" class="pick">
               <option value="">{{ words.sheets.shelf.any }}</option>
-              <option v-for="one in shelf.levels" :key="one" :value="one">{{ levelName(one) }}</option>
+              <option v-for="one in shelf.levels" :key="one" :value="one">
+                {{ levelName(one) }}
+              </option>
             </select></label
           >
           <label v-if="shelf.tags.length > 0"
@@ -167,19 +206,34 @@ async function bring(event: Event): Promise<void> {
           <label
             >{{ words.sheets.shelf.order }}
             <select v-model="order" class="pick">
-              <option v-for="(label, id) in words.sheets.shelf.orders" :key="id" :value="id">{{ label }}</option>
+              <option v-for="(label, id) in words.sheets.shelf.orders" :key="id" :value="id">
+                {{ label }}
+              </option>
             </select></label
           >
-          <button v-if="anyAway || away" class="button small" :aria-pressed="away" @click="away = !away">{{ words.sheets.shelf.away }}</button>
+          <button
+            v-if="anyAway || away"
+            class="button small"
+            :aria-pressed="away"
+            @click="away = !away"
+          >
+            {{ words.sheets.shelf.away }}
+          </button>
         </div>
         <p class="soft" role="status">{{ words.sheets.shelf.found(shown.length, all) }}</p>
-        <p v-if="shown.length === 0">{{ search ? words.shelf.nothing(search) : words.sheets.shelf.notAway }}</p>
+        <p v-if="shown.length === 0">
+          {{ search ? words.shelf.nothing(search) : words.sheets.shelf.notAway }}
+        </p>
         <ul class="shelf">
           <li v-for="sheet in shown.slice(0, drawn)" :key="sheet.id">
             <div class="names">
-              <RouterLink class="title" :to="{ name: 'sheet', params: { id: sheet.id } }">{{ sheet.title }}</RouterLink>
+              <RouterLink class="title" :to="{ name: 'sheet', params: { id: sheet.id } }">{{
+                sheet.title
+              }}</RouterLink>
               <p class="soft">{{ words.shelf.by(sheet.by) }}</p>
-              <p v-if="foundBy(sheet)" class="soft">{{ words.sheets.shelf.figures(foundBy(sheet)) }}</p>
+              <p v-if="foundBy(sheet)" class="soft">
+                {{ words.sheets.shelf.figures(foundBy(sheet)) }}
+              </p>
             </div>
             <p>
               {{ sheet.dance }}<template v-if="sheet.level">, {{ levelName(sheet.level) }}</template
@@ -187,10 +241,17 @@ async function bring(event: Event): Promise<void> {
               <span v-for="one in sheet.tags" :key="one" class="tag">{{ one }}</span>
             </p>
             <p class="soft">{{ words.shelf.changed(words.format.date(sheet.updatedAtMs)) }}</p>
-            <RouterLink class="button small" :to="{ name: 'lectern', params: { id: sheet.id } }" :aria-label="words.shelf.callOf(sheet.title)">{{ words.shelf.call }}</RouterLink>
+            <RouterLink
+              class="button small"
+              :to="{ name: 'lectern', params: { id: sheet.id } }"
+              :aria-label="words.shelf.callOf(sheet.title)"
+              >{{ words.shelf.call }}</RouterLink
+            >
           </li>
         </ul>
-        <button v-if="shown.length > drawn" class="button" @click="drawn += STEP">{{ words.sheets.shelf.more(Math.min(STEP, shown.length - drawn)) }}</button>
+        <button v-if="shown.length > drawn" class="button" @click="drawn += STEP">
+          {{ words.sheets.shelf.more(Math.min(STEP, shown.length - drawn)) }}
+        </button>
       </template>
     </template>
   </div>

@@ -6,27 +6,44 @@ import { computed } from 'vue'
 import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 
-/** What a slot carries besides its figure: how long words take, marks, remarks for one role, and whether roles change. */
+/**
+ * What a slot carries besides its figure: how long words take, marks, remarks for one role, and
+ * whether roles change.
+ */
 const props = defineProps<{ slotDanced: DancedSlot; roles: School['roleLabels'] }>()
-const emit = defineEmits<{ field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks', value: unknown]; content: [content: SlotContent] }>()
+const emit = defineEmits<{
+  field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks', value: unknown]
+  content: [content: SlotContent]
+}>()
 
 type WordsContent = Extract<SlotContent, { type: 'words' }>
 const slot = computed(() => props.slotDanced.slot)
-const content = computed<WordsContent | null>(() => (slot.value.content.type === 'words' ? slot.value.content : null))
+const content = computed<WordsContent | null>(() =>
+  slot.value.content.type === 'words' ? slot.value.content : null,
+)
 const lengthKind = computed(() => {
   const now = content.value
   if (!now) return 'set'
   return now.lengthTicks !== null ? 'set' : now.choices ? 'choice' : (now.until ?? 'open')
 })
-const choicesText = computed(() => content.value?.choices?.map((ticks) => ticks / TICKS_PER_BEAT).join(', ') ?? '')
+const choicesText = computed(
+  () => content.value?.choices?.map((ticks) => ticks / TICKS_PER_BEAT).join(', ') ?? '',
+)
 
 function setKind(kind: string): void {
   const { text } = content.value!
   const ticks = props.slotDanced.lengthTicks || 4 * TICKS_PER_BEAT
   if (kind === 'set') emit('content', { type: 'words', text, lengthTicks: ticks })
-  else if (kind === 'choice') emit('content', { type: 'words', text, lengthTicks: null, choices: [ticks, 2 * ticks] })
+  else if (kind === 'choice')
+    emit('content', { type: 'words', text, lengthTicks: null, choices: [ticks, 2 * ticks] })
   else if (kind === 'open') emit('content', { type: 'words', text, lengthTicks: null })
-  else emit('content', { type: 'words', text, lengthTicks: null, until: kind === 'section' ? 'section' : 'phrase' })
+  else
+    emit('content', {
+      type: 'words',
+      text,
+      lengthTicks: null,
+      until: kind === 'section' ? 'section' : 'phrase',
+    })
 }
 
 function setChoices(text: string): void {
@@ -34,7 +51,8 @@ function setChoices(text: string): void {
     .split(/[,;]|\bor\b/)
     .map((one) => Math.round(Number(one.trim()) * TICKS_PER_BEAT))
     .filter((ticks) => Number.isFinite(ticks) && ticks >= 0)
-  if (choices.length >= 2 && choices.length <= 6) emit('content', { type: 'words', text: content.value!.text, lengthTicks: null, choices })
+  if (choices.length >= 2 && choices.length <= 6)
+    emit('content', { type: 'words', text: content.value!.text, lengthTicks: null, choices })
 }
 
 function setRemark(role: 'lead' | 'follow', text: string): void {
@@ -47,30 +65,74 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
 <template>
   <div v-if="content" class="fields">
     <label class="field-label" for="slot-text">{{ words.sheets.slot.text }}</label>
-    <input id="slot-text" v-entry="content.text" maxlength="200" @change="emit('content', { ...content, text: ($event.target as HTMLInputElement).value })" />
+    <input
+      id="slot-text"
+      v-entry="content.text"
+      maxlength="200"
+      @change="emit('content', { ...content, text: ($event.target as HTMLInputElement).value })"
+    />
     <label class="field-label" for="slot-length-kind">{{ words.sheets.slot.lengthKind }}</label>
-    <select id="slot-length-kind" :value="lengthKind" @change="setKind(($event.target as HTMLSelectElement).value)">
-      <option v-for="(label, kind) in words.sheets.slot.lengths" :key="kind" :value="kind">{{ label }}</option>
+    <select
+      id="slot-length-kind"
+      :value="lengthKind"
+      @change="setKind(($event.target as HTMLSelectElement).value)"
+    >
+      <option v-for="(label, kind) in words.sheets.slot.lengths" :key="kind" :value="kind">
+        {{ label }}
+      </option>
     </select>
     <template v-if="lengthKind === 'choice'">
       <label class="field-label" for="slot-choices">{{ words.sheets.slot.choices }}</label>
-      <input id="slot-choices" v-entry="choicesText" @change="setChoices(($event.target as HTMLInputElement).value)" />
+      <input
+        id="slot-choices"
+        v-entry="choicesText"
+        @change="setChoices(($event.target as HTMLInputElement).value)"
+      />
     </template>
   </div>
   <details class="marks">
     <summary>{{ words.sheets.slot.marks }}</summary>
-    <el-checkbox :model-value="slot.hard === true" @change="emit('field', 'hard', flag($event))">{{ words.sheets.slot.hard }}</el-checkbox>
-    <el-checkbox :model-value="slot.optional === true" @change="emit('field', 'optional', flag($event))">{{ words.sheets.slot.optional }}</el-checkbox>
-    <el-checkbox :model-value="slot.swap === true" @change="emit('field', 'swap', flag($event))">{{ words.sheets.slot.swap }}</el-checkbox>
+    <el-checkbox :model-value="slot.hard === true" @change="emit('field', 'hard', flag($event))">{{
+      words.sheets.slot.hard
+    }}</el-checkbox>
+    <el-checkbox
+      :model-value="slot.optional === true"
+      @change="emit('field', 'optional', flag($event))"
+      >{{ words.sheets.slot.optional }}</el-checkbox
+    >
+    <el-checkbox :model-value="slot.swap === true" @change="emit('field', 'swap', flag($event))">{{
+      words.sheets.slot.swap
+    }}</el-checkbox>
     <div v-if="(slotDanced.figure?.cautions.length ?? 0) > 0" class="fields">
       <label class="field-label" for="slot-caution">{{ words.sheets.slot.caution }}</label>
-      <select id="slot-caution" :value="slot.caution ?? 'figure'" @change="emit('field', 'caution', ($event.target as HTMLSelectElement).value === 'figure' ? undefined : (($event.target as HTMLSelectElement).value as 'shown'))">
-        <option v-for="(label, kind) in words.sheets.slot.cautions" :key="kind" :value="kind">{{ label }}</option>
+      <select
+        id="slot-caution"
+        :value="slot.caution ?? 'figure'"
+        @change="
+          emit(
+            'field',
+            'caution',
+            ($event.target as HTMLSelectElement).value === 'figure'
+              ? undefined
+              : (($event.target as HTMLSelectElement).value as 'shown'),
+          )
+        "
+      >
+        <option v-for="(label, kind) in words.sheets.slot.cautions" :key="kind" :value="kind">
+          {{ label }}
+        </option>
       </select>
     </div>
     <div v-for="role in ['lead', 'follow'] as const" :key="role" class="fields">
-      <label class="field-label" :for="`slot-${role}`">{{ words.sheets.slot.remarkFor(roles[role]) }}</label>
-      <input :id="`slot-${role}`" v-entry="slot.roleRemarks?.[role] ?? ''" maxlength="300" @change="setRemark(role, ($event.target as HTMLInputElement).value)" />
+      <label class="field-label" :for="`slot-${role}`">{{
+        words.sheets.slot.remarkFor(roles[role])
+      }}</label>
+      <input
+        :id="`slot-${role}`"
+        v-entry="slot.roleRemarks?.[role] ?? ''"
+        maxlength="300"
+        @change="setRemark(role, ($event.target as HTMLInputElement).value)"
+      />
     </div>
   </details>
 </template>

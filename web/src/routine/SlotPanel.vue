@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
 import type { Variation, WordingKind } from '@dellop/core/figure'
-import { rolesOf, type DancedPass, type DancedSlot, type Scope, type Slot, type SlotContent } from '@dellop/core/routine'
+import {
+  rolesOf,
+  type DancedPass,
+  type DancedSlot,
+  type Scope,
+  type Slot,
+  type SlotContent,
+} from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
@@ -14,7 +21,13 @@ import StateAtBeat from './StateAtBeat.vue'
 import WhyHere from './WhyHere.vue'
 import WordingEditor from './WordingEditor.vue'
 
-const props = defineProps<{ slotDanced: DancedSlot; pass: DancedPass; planned: Planned | null; sheet: Sheet; voice: Voice }>()
+const props = defineProps<{
+  slotDanced: DancedSlot
+  pass: DancedPass
+  planned: Planned | null
+  sheet: Sheet
+  voice: Voice
+}>()
 const scope = defineModel<Scope>('scope', { required: true })
 const emit = defineEmits<{
   add: []
@@ -29,18 +42,41 @@ const emit = defineEmits<{
   silence: []
   remark: [text: string]
   beats: [beats: number]
-  field: [field: 'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks' | 'mode' | 'roleCues' | 'announce', value: unknown]
+  field: [
+    field:
+      'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks' | 'mode' | 'roleCues' | 'announce',
+    value: unknown,
+  ]
   pin: [pin: Slot['pin']]
   content: [content: SlotContent]
 }>()
 
-const name = computed(() => words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null))
-const bar = computed(() => Math.floor((props.slotDanced.start - props.pass.start) / ticksPerBar(props.sheet.routine.metre)) + 1)
-const place = computed(() => words.sheet.place(bar.value, props.pass.part.label, words.format.ordinal(props.pass.ordinal, props.pass.ordinals)))
+const name = computed(() =>
+  words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null),
+)
+const bar = computed(
+  () =>
+    Math.floor(
+      (props.slotDanced.start - props.pass.start) / ticksPerBar(props.sheet.routine.metre),
+    ) + 1,
+)
+const place = computed(() =>
+  words.sheet.place(
+    bar.value,
+    props.pass.part.label,
+    words.format.ordinal(props.pass.ordinal, props.pass.ordinals),
+  ),
+)
 const isFigure = computed(() => props.slotDanced.slot.content.type === 'figure')
-const variation = computed(() => (props.slotDanced.slot.content.type === 'figure' ? props.slotDanced.slot.content.variation : null))
+const variation = computed(() =>
+  props.slotDanced.slot.content.type === 'figure' ? props.slotDanced.slot.content.variation : null,
+)
 const roles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
-const isSettled = computed(() => props.slotDanced.slot.content.type === 'words' && props.slotDanced.slot.content.lengthTicks !== null)
+const isSettled = computed(
+  () =>
+    props.slotDanced.slot.content.type === 'words' &&
+    props.slotDanced.slot.content.lengthTicks !== null,
+)
 const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT)
 </script>
 
@@ -59,27 +95,74 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       <button class="button small" @click="emit('add')">{{ words.sheet.addAfter }}</button>
       <button class="button small" @click="emit('replace')">{{ words.sheet.replace }}</button>
       <template v-if="isFigure">
-        <button class="button small" :aria-pressed="variation?.cut?.type === 'half'" @click="emit('halve')">{{ variation?.cut?.type === 'half' ? words.sheet.wholeAgain : words.sheet.halve }}</button>
+        <button
+          class="button small"
+          :aria-pressed="variation?.cut?.type === 'half'"
+          @click="emit('halve')"
+        >
+          {{ variation?.cut?.type === 'half' ? words.sheet.wholeAgain : words.sheet.halve }}
+        </button>
         <button class="button small" @click="emit('repeat', 1)">{{ words.sheet.more }}</button>
-        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="emit('repeat', -1)">{{ words.sheet.less }}</button>
-        <button class="button small" :aria-pressed="variation?.reflected" @click="emit('reflect')">{{ words.sheet.reflect }}</button>
+        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="emit('repeat', -1)">
+          {{ words.sheet.less }}
+        </button>
+        <button class="button small" :aria-pressed="variation?.reflected" @click="emit('reflect')">
+          {{ words.sheet.reflect }}
+        </button>
       </template>
       <template v-if="!slotDanced.changed">
-        <button class="button small" @click="emit('move', -1)">{{ words.sheet.earlierSlot }}</button>
+        <button class="button small" @click="emit('move', -1)">
+          {{ words.sheet.earlierSlot }}
+        </button>
         <button class="button small" @click="emit('move', 1)">{{ words.sheet.laterSlot }}</button>
       </template>
       <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
     </div>
-    <VaryFields v-if="variation && slotDanced.figure" :figure="slotDanced.figure" :variation="variation" :problem="slotDanced.problem?.message ?? null" @change="emit('danceAs', $event)" />
+    <VaryFields
+      v-if="variation && slotDanced.figure"
+      :figure="slotDanced.figure"
+      :variation="variation"
+      :problem="slotDanced.problem?.message ?? null"
+      @change="emit('danceAs', $event)"
+    />
     <div v-if="!isFigure && (isSettled || slotDanced.open)" class="length">
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
-      <el-input-number id="slot-beats" :model-value="lengthBeats" :min="0" :max="4000" :aria-label="words.sheet.length" @change="emit('beats', $event ?? 0)" />
+      <el-input-number
+        id="slot-beats"
+        :model-value="lengthBeats"
+        :min="0"
+        :max="4000"
+        :aria-label="words.sheet.length"
+        @change="emit('beats', $event ?? 0)"
+      />
     </div>
-    <WordingEditor :slot-danced="slotDanced" :voice="voice" :planned="planned" @word="(kind, text) => emit('word', kind, text)" @silence="emit('silence')" />
-    <WhyHere v-if="planned" :planned="planned" :school="sheet.school" :measured="voice.measured" :pin="slotDanced.slot.pin" @pin="emit('pin', $event)" />
-    <SlotCalling :slot-danced="slotDanced" :roles="roles" @field="(field, value) => emit('field', field, value)" />
+    <WordingEditor
+      :slot-danced="slotDanced"
+      :voice="voice"
+      :planned="planned"
+      @word="(kind, text) => emit('word', kind, text)"
+      @silence="emit('silence')"
+    />
+    <WhyHere
+      v-if="planned"
+      :planned="planned"
+      :school="sheet.school"
+      :measured="voice.measured"
+      :pin="slotDanced.slot.pin"
+      @pin="emit('pin', $event)"
+    />
+    <SlotCalling
+      :slot-danced="slotDanced"
+      :roles="roles"
+      @field="(field, value) => emit('field', field, value)"
+    />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
-      <BeatChart :danced="slotDanced.danced" :beats-per-bar="sheet.routine.metre.beatsPerBar" :roles="roles" :beats-per-line="3" />
+      <BeatChart
+        :danced="slotDanced.danced"
+        :beats-per-bar="sheet.routine.metre.beatsPerBar"
+        :roles="roles"
+        :beats-per-line="3"
+      />
     </section>
     <StateAtBeat :sheet="sheet" :slot-danced="slotDanced" />
     <template v-if="slotDanced.slot.caution !== 'hidden'">
@@ -89,9 +172,19 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
     </template>
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
-      <el-input id="slot-remark" :model-value="slotDanced.slot.remark" maxlength="500" @update:model-value="emit('remark', $event)" />
+      <el-input
+        id="slot-remark"
+        :model-value="slotDanced.slot.remark"
+        maxlength="500"
+        @update:model-value="emit('remark', $event)"
+      />
     </div>
-    <SlotMarks :slot-danced="slotDanced" :roles="roles" @field="(field, value) => emit('field', field, value)" @content="emit('content', $event)" />
+    <SlotMarks
+      :slot-danced="slotDanced"
+      :roles="roles"
+      @field="(field, value) => emit('field', field, value)"
+      @content="emit('content', $event)"
+    />
   </div>
 </template>
 

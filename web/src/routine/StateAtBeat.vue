@@ -14,23 +14,46 @@ watch(
   () => (beat.value = 1),
 )
 const beats = computed(() => Math.max(1, Math.ceil(props.slotDanced.lengthTicks / TICKS_PER_BEAT)))
-const now = computed(() => stateAt(props.sheet.timeline, props.sheet.phrases, (props.slotDanced.start + (beat.value - 1) * TICKS_PER_BEAT) as Tick))
+const now = computed(() =>
+  stateAt(
+    props.sheet.timeline,
+    props.sheet.phrases,
+    (props.slotDanced.start + (beat.value - 1) * TICKS_PER_BEAT) as Tick,
+  ),
+)
 const lines = computed(() => {
   if (!now.value) return []
   const { state, free } = now.value
   const roles = rolesOf(props.sheet.routine, props.sheet.school)
-  const told = (role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, free[role], facingWords(props.sheet.routine, state[role].facing))
-  return isAllAlike(props.sheet.timeline) ? [told('lead', words.sheets.print.everyone)] : [told('lead', roles.lead), told('follow', roles.follow)]
+  const told = (role: 'lead' | 'follow', label: string): string =>
+    words.sheets.view.role(label, free[role], facingWords(props.sheet.routine, state[role].facing))
+  return isAllAlike(props.sheet.timeline)
+    ? [told('lead', words.sheets.print.everyone)]
+    : [told('lead', roles.lead), told('follow', roles.follow)]
 })
 </script>
 
 <template>
-  <section v-if="now && slotDanced.lengthTicks > 0" class="state" :aria-label="words.sheets.view.atBeat">
+  <section
+    v-if="now && slotDanced.lengthTicks > 0"
+    class="state"
+    :aria-label="words.sheets.view.atBeat"
+  >
     <label class="field-label" for="state-beat">{{ words.sheets.view.atBeat }}: {{ beat }}</label>
-    <input id="state-beat" v-model.number="beat" type="range" min="1" :max="beats" :aria-valuetext="words.sheets.view.beat(beat)" />
+    <input
+      id="state-beat"
+      v-model.number="beat"
+      type="range"
+      min="1"
+      :max="beats"
+      :aria-valuetext="words.sheets.view.beat(beat)"
+    />
     <p v-for="line in lines" :key="line" class="line">{{ line }}</p>
     <p class="soft">
-      {{ words.hold(now.state.hold) }}<template v-if="now.inPhrase"> · {{ words.sheets.view.phrase(now.inPhrase.phrase, now.inPhrase.beat + 1) }}</template>
+      {{ words.hold(now.state.hold)
+      }}<template v-if="now.inPhrase">
+        · {{ words.sheets.view.phrase(now.inPhrase.phrase, now.inPhrase.beat + 1) }}</template
+      >
       <template v-if="now.slot.swapped"> · {{ words.sheets.view.swapped }}</template>
     </p>
   </section>

@@ -11,7 +11,11 @@ const emit = defineEmits<{ choose: [choice: MusicChoice | null] }>()
 const choices = computed(() => musicChoices(props.tunes, props.routine))
 const chosen = computed(() => musicKey(props.tunes, props.routine))
 const note = computed(() => musicNote(props.tunes, props.routine))
-const choose = (event: Event): void => emit('choose', choices.value.find(({ key }) => key === (event.target as HTMLSelectElement).value) ?? null)
+const choose = (event: Event): void =>
+  emit(
+    'choose',
+    choices.value.find(({ key }) => key === (event.target as HTMLSelectElement).value) ?? null,
+  )
 </script>
 
 <template>
@@ -20,10 +24,16 @@ const choose = (event: Event): void => emit('choose', choices.value.find(({ key 
       {{ words.sheet.timedOn }}
       <select class="pick" :value="chosen" @change="choose">
         <option value="">{{ words.shelf.noTune }}</option>
-        <option v-for="choice in choices" :key="choice.key" :value="choice.key">{{ choice.text }}</option>
+        <option v-for="choice in choices" :key="choice.key" :value="choice.key">
+          {{ choice.text }}
+        </option>
       </select>
     </label>
-    <RouterLink v-if="routine.tuneId && chosen" :to="{ name: 'tune', params: { id: routine.tuneId } }">{{ words.sheet.toTune }}</RouterLink>
+    <RouterLink
+      v-if="routine.tuneId && chosen"
+      :to="{ name: 'tune', params: { id: routine.tuneId } }"
+      >{{ words.sheet.toTune }}</RouterLink
+    >
     <strong v-if="note" class="note">{{ note }}</strong>
   </span>
 </template>

@@ -6,7 +6,12 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
 /** Why a cue stands where it stands, what it would cost elsewhere, and the cuer's pin. */
-const props = defineProps<{ planned: Planned; school: School; measured: boolean; pin: Slot['pin'] }>()
+const props = defineProps<{
+  planned: Planned
+  school: School
+  measured: boolean
+  pin: Slot['pin']
+}>()
 const emit = defineEmits<{ pin: [pin: Slot['pin']] }>()
 
 const sentences = computed((): string[] => {
@@ -17,10 +22,26 @@ const sentences = computed((): string[] => {
   const moved = why.runnerUp ? why.runnerUp.said.start - said.start : 0
   const small = 0.005
   return [
-    text.lead(text.beats(said.leadBeats), format.seconds(said.leadSeconds), format.seconds(props.school.lead.minSeconds)),
-    room.earlierSeconds > small ? text.earlier(format.seconds(room.earlierSeconds), room.heldBy) : text.notEarlier(room.heldBy),
+    text.lead(
+      text.beats(said.leadBeats),
+      format.seconds(said.leadSeconds),
+      format.seconds(props.school.lead.minSeconds),
+    ),
+    room.earlierSeconds > small
+      ? text.earlier(format.seconds(room.earlierSeconds), room.heldBy)
+      : text.notEarlier(room.heldBy),
     ...(room.laterSeconds > small ? [text.later(format.seconds(room.laterSeconds))] : []),
-    why.runnerUp ? text.runnerUp(why.runnerUp.said.wording.text, Math.abs(moved) < small ? text.same : moved > 0 ? text.afterwards(format.seconds(moved)) : text.sooner(format.seconds(-moved)), why.runnerUp.extraCost) : text.alone,
+    why.runnerUp
+      ? text.runnerUp(
+          why.runnerUp.said.wording.text,
+          Math.abs(moved) < small
+            ? text.same
+            : moved > 0
+              ? text.afterwards(format.seconds(moved))
+              : text.sooner(format.seconds(-moved)),
+          why.runnerUp.extraCost,
+        )
+      : text.alone,
     ...(props.measured ? [] : [text.unmeasured]),
   ]
 })
@@ -57,19 +78,45 @@ function pinWording(value: string): void {
     <template v-if="around.length > 1">
       <p id="elsewhere" class="field-label">{{ words.cues.elsewhere }}</p>
       <div class="moves" role="group" aria-labelledby="elsewhere">
-        <button v-for="move in around" :key="move.said.startTick" class="move count" :class="{ here: isHere(move) }" :aria-pressed="isHere(move) && isPinned" @click="pinStart(startOf(move))">
-          <span aria-hidden="true">{{ words.cues.elsewhereOf(move.said.leadBeats, move.extraCost) }}</span><span class="unseen">{{ words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost) }}</span>
+        <button
+          v-for="move in around"
+          :key="move.said.startTick"
+          class="move count"
+          :class="{ here: isHere(move) }"
+          :aria-pressed="isHere(move) && isPinned"
+          @click="pinStart(startOf(move))"
+        >
+          <span aria-hidden="true">{{
+            words.cues.elsewhereOf(move.said.leadBeats, move.extraCost)
+          }}</span><span class="unseen">{{
+            words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost)
+          }}</span>
         </button>
       </div>
     </template>
     <p v-if="isPinned" class="why">{{ words.cues.pinnedHere }}</p>
     <div class="pins">
-      <button v-if="isPinned" class="button small" @click="pinStart(undefined)">{{ words.cues.unpin }}</button>
-      <button v-else-if="planned.said" class="button small" @click="pinStart(planned.said.startTick - planned.slot.stepTick)">{{ words.cues.pinHere }}</button>
+      <button v-if="isPinned" class="button small" @click="pinStart(undefined)">
+        {{ words.cues.unpin }}
+      </button>
+      <button
+        v-else-if="planned.said"
+        class="button small"
+        @click="pinStart(planned.said.startTick - planned.slot.stepTick)"
+      >
+        {{ words.cues.pinHere }}
+      </button>
       <template v-if="planned.said || pin?.wording">
         <label for="pin-words">{{ words.cues.pinWording }}</label>
-        <select id="pin-words" class="pick" :value="pin?.wording ?? 'free'" @change="pinWording(($event.target as HTMLSelectElement).value)">
-          <option v-for="(label, kind) in words.cues.pinWordings" :key="kind" :value="kind">{{ label }}</option>
+        <select
+          id="pin-words"
+          class="pick"
+          :value="pin?.wording ?? 'free'"
+          @change="pinWording(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="(label, kind) in words.cues.pinWordings" :key="kind" :value="kind">
+            {{ label }}
+          </option>
         </select>
       </template>
     </div>

@@ -1,7 +1,10 @@
 import type { Routine } from '@dellop/core/routine'
 import { openDB, type IDBPDatabase } from 'idb'
 
-/** What was written but may not have reached the server: the sheet as it was there, and as it is here. */
+/**
+ * What was written but may not have reached the server: the sheet as it was there, and as it is
+ * here.
+ */
 export interface Draft {
   readonly id: string
   readonly base: Routine
@@ -12,13 +15,19 @@ export interface Draft {
 let opening: Promise<IDBPDatabase> | null = null
 
 function database(): Promise<IDBPDatabase> {
-  opening ??= openDB('dellop-drafts', 1, { upgrade: (db) => void db.createObjectStore('draft', { keyPath: 'id' }) })
+  opening ??= openDB('dellop-drafts', 1, {
+    upgrade: (db) => void db.createObjectStore('draft', { keyPath: 'id' }),
+  })
   return opening
 }
 
 let waiting: Draft | null = null
 
-/** Keeps a draft as soon as what was typed is on the screen: writing it takes longer than a frame may. At once where no frame will come. A browser that refuses storage (private windows) only loses this safety net. */
+/**
+ * Keeps a draft as soon as what was typed is on the screen: writing it takes longer than a frame
+ * may. At once where no frame will come. A browser that refuses storage (private windows) only
+ * loses this safety net.
+ */
 export function keepDraft(draft: Draft): void {
   if (waiting && waiting.id !== draft.id) write()
   const isAsked = waiting !== null

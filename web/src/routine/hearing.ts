@@ -23,45 +23,93 @@ const AFTER_SECONDS = 0.6
 
 /** All texts that a hearing says: cues, and counts where they are spoken. */
 export function textsOf(sheet: Sheet, { voice, marks, speed }: HearingWish): string[] {
-  return [...(voice ? cueLines(sheet, speed).map(({ text }) => text) : []), ...(marks === 'count' ? countsOf(sheet).map(({ text }) => text) : [])]
+  return [
+    ...(voice ? cueLines(sheet, speed).map(({ text }) => text) : []),
+    ...(marks === 'count' ? countsOf(sheet).map(({ text }) => text) : []),
+  ]
 }
 
 /** Every wording that the planner weighs, so that all of them can be measured. */
-export const weighedTexts = ({ plan }: Sheet): string[] => [...new Set([...plan.planned, ...plan.extras].flatMap(({ slot }) => slot.wordings.map(({ text }) => text)))]
+export const weighedTexts = ({ plan }: Sheet): string[] => [
+  ...new Set(
+    [...plan.planned, ...plan.extras].flatMap(({ slot }) => slot.wordings.map(({ text }) => text)),
+  ),
+]
 
 /** The counts of a hearing: all that no words cover, whatever the sheet says of the mouth. */
-const countsOf = (sheet: Sheet) => spokenCounts({ ...sheet, routine: { ...sheet.routine, calling: { ...sheet.routine.calling, mouth: 'both' } } })
+const countsOf = (sheet: Sheet) =>
+  spokenCounts({
+    ...sheet,
+    routine: { ...sheet.routine, calling: { ...sheet.routine.calling, mouth: 'both' } },
+  })
 
 /** Lays a sheet out for the ears: its cues as they are planned at that speed, over its music. */
-export function hearingMix(sheet: Sheet, wish: HearingWish, music: AudioBuffer | null, said: ReadonlyMap<string, Said>): Mix {
+export function hearingMix(
+  sheet: Sheet,
+  wish: HearingWish,
+  music: AudioBuffer | null,
+  said: ReadonlyMap<string, Said>,
+): Mix {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, wish.speed)
   const cues = wish.voice ? cueLines(sheet, wish.speed) : []
-  const counts = wish.marks === 'count' ? countsOf(sheet).map(({ at, text }) => ({ at: clock.heardAt(at), text })) : []
-  const spoken = [...cues.map(({ startSeconds, text }) => ({ at: startSeconds, text })), ...counts].flatMap(({ at, text }) => (said.has(text) ? [{ at, said: said.get(text)! }] : [])).sort((a, b) => a.at - b.at)
+  const counts =
+    wish.marks === 'count'
+      ? countsOf(sheet).map(({ at, text }) => ({ at: clock.heardAt(at), text }))
+      : []
+  const spoken = [...cues.map(({ startSeconds, text }) => ({ at: startSeconds, text })), ...counts]
+    .flatMap(({ at, text }) => (said.has(text) ? [{ at, said: said.get(text)! }] : []))
+    .sort((a, b) => a.at - b.at)
   // Nothing lies before the music unless a cue does.
   const begins = spoken[0] && spoken[0].at < 0 ? spoken[0].at - BEFORE_SECONDS : 0
-  const musicEnd = music ? music.duration / wish.speed : clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS
-  const [from, to] = wish.stretch ? stretchSeconds(sheet, wish) : [begins, Math.max(musicEnd, clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS)]
-  return { music, speed: wish.speed, from, to, spoken, clicks: wish.marks === 'clicks' ? clicksOf(sheet, wish.speed) : [], levels: wish.levels, apart: wish.apart }
+  const musicEnd = music
+    ? music.duration / wish.speed
+    : clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS
+  const [from, to] = wish.stretch
+    ? stretchSeconds(sheet, wish)
+    : [begins, Math.max(musicEnd, clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS)]
+  return {
+    music,
+    speed: wish.speed,
+    from,
+    to,
+    spoken,
+    clicks: wish.marks === 'clicks' ? clicksOf(sheet, wish.speed) : [],
+    levels: wish.levels,
+    apart: wish.apart,
+  }
 }
 
 /** A stretch sounds from its first cue, which comes before its first step. */
 function stretchSeconds(sheet: Sheet, { stretch, speed }: HearingWish): [number, number] {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
-  const keys = new Set(sheet.timeline.slots.filter(({ start }) => start >= stretch!.start && start < stretch!.end).map(({ key }) => key))
+  const keys = new Set(
+    sheet.timeline.slots
+      .filter(({ start }) => start >= stretch!.start && start < stretch!.end)
+      .map(({ key }) => key),
+  )
   const own = cueLines(sheet, speed).filter(({ slotKey }) => keys.has(slotKey))
-  const begins = Math.min(clock.heardAt(stretch!.start), ...own.map(({ startSeconds }) => startSeconds))
+  const begins = Math.min(
+    clock.heardAt(stretch!.start),
+    ...own.map(({ startSeconds }) => startSeconds),
+  )
   return [begins - BEFORE_SECONDS, clock.heardAt(stretch!.end) + AFTER_SECONDS]
 }
 
 function clicksOf({ beatMap, firstStep, timeline, routine }: Sheet, speed: number): Mix['clicks'] {
   const bar = ticksPerBar(routine.metre)
   const beats = Math.ceil(timeline.lengthTicks / TICKS_PER_BEAT)
-  return Array.from({ length: beats }, (_, i) => ({ at: secondsAt(beatMap, (i * TICKS_PER_BEAT + firstStep) as Tick) / speed, strong: (i * TICKS_PER_BEAT) % bar === 0 }))
+  return Array.from({ length: beats }, (_, i) => ({
+    at: secondsAt(beatMap, (i * TICKS_PER_BEAT + firstStep) as Tick) / speed,
+    strong: (i * TICKS_PER_BEAT) % bar === 0,
+  }))
 }
 
 /** What is being said at a heard moment of a hearing, or was last. */
 export function saidAt(sheet: Sheet, speed: number, heard: number): string | null {
-  if (speed === 1) return utterancesOf(sheet.plan).findLast(({ said }) => said.start <= heard)?.said.wording.text ?? null
+  if (speed === 1)
+    return (
+      utterancesOf(sheet.plan).findLast(({ said }) => said.start <= heard)?.said.wording.text ??
+      null
+    )
   return cueLines(sheet, speed).findLast(({ startSeconds }) => startSeconds <= heard)?.text ?? null
 }

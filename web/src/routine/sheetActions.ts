@@ -40,17 +40,40 @@ const NEEDS_SLOT: ReadonlySet<PageKey> = new Set([
   'cue-free',
 ])
 /** After these the chosen figure stands elsewhere or looks otherwise. */
-const MOVES: ReadonlySet<PageKey> = new Set(['remove', 'move-before', 'move-after', 'halve', 'more', 'less', 'reflect'])
+const MOVES: ReadonlySet<PageKey> = new Set([
+  'remove',
+  'move-before',
+  'move-after',
+  'halve',
+  'more',
+  'less',
+  'reflect',
+])
 
-/** What keys, clicks and drags on the page of a sheet do; keys are listened to as long as the view is there. */
-export function useSheetActions({ document: document_, page, commands, told, reveal, toLectern }: Hands) {
+/**
+ * What keys, clicks and drags on the page of a sheet do; keys are listened to as long as the view
+ * is there.
+ */
+export function useSheetActions({
+  document: document_,
+  page,
+  commands,
+  told,
+  reveal,
+  toLectern,
+}: Hands) {
   const { sheet, selected, selectedKey } = page
   const keysShown = ref(false)
   /** What the picker is open for. */
-  const picking = ref<{ for: 'add'; after: DancedSlot | null; partId: string } | { for: 'replace'; slot: DancedSlot } | null>(null)
+  const picking = ref<
+    | { for: 'add'; after: DancedSlot | null; partId: string }
+    | { for: 'replace'; slot: DancedSlot }
+    | null
+  >(null)
   const { choose, step, rowStep, findingStep, extend } = useSheetWalk(page, reveal)
   const { nudge } = useSheetPins(page, commands, choose, told)
-  const revealChosen = (): void => void nextTick(() => selectedKey.value && reveal(selectedKey.value, true))
+  const revealChosen = (): void =>
+    void nextTick(() => selectedKey.value && reveal(selectedKey.value, true))
 
   function openAdd(after: DancedSlot | null, partId: string | null): void {
     const target = partId ?? after?.partId ?? sheet.value?.routine.parts[0]?.id
@@ -67,9 +90,11 @@ export function useSheetActions({ document: document_, page, commands, told, rev
     if (now?.for === 'add') commands.add(figureId, text, now.after, now.partId)
     revealChosen()
   }
-  const fill = (row: PhraseRow): void => openAdd(row.pass?.slots.at(-1) ?? null, row.pass?.part.id ?? null)
+  const fill = (row: PhraseRow): void =>
+    openAdd(row.pass?.slots.at(-1) ?? null, row.pass?.part.id ?? null)
 
-  const slotOf = (key: string): DancedSlot | undefined => page.slots.value.find((slot) => slot.key === key)
+  const slotOf = (key: string): DancedSlot | undefined =>
+    page.slots.value.find((slot) => slot.key === key)
   function drop(dragged: string, target: string, behind: boolean): void {
     const from = slotOf(dragged)
     const to = slotOf(target)

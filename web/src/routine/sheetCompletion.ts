@@ -1,4 +1,10 @@
-import { figureReference, HOLD_IDS, searchFigures, familyOf, type Figure } from '@dellop/core/figure'
+import {
+  figureReference,
+  HOLD_IDS,
+  searchFigures,
+  familyOf,
+  type Figure,
+} from '@dellop/core/figure'
 import type { Routine } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 
@@ -8,7 +14,17 @@ export interface Offer {
 }
 
 const MOST = 40
-const VARIATIONS: readonly string[] = ['half', 'x2', 'x3', 'mirrored', 'no pause', 'first ', 'after ', 'on count ', ...HOLD_IDS.map((hold) => `to ${hold}`)]
+const VARIATIONS: readonly string[] = [
+  'half',
+  'x2',
+  'x3',
+  'mirrored',
+  'no pause',
+  'first ',
+  'after ',
+  'on count ',
+  ...HOLD_IDS.map((hold) => `to ${hold}`),
+]
 const SLOT_EXTRAS: readonly string[] = [
   'say "',
   'silent',
@@ -46,31 +62,69 @@ const PASS_EXTRAS: readonly string[] = [
   'finish until the music ends',
   'on by 0 / 1',
 ]
-const PART_EXTRAS: readonly string[] = ['in eights', 'in bars', 'in words', 'lesson ', 'version of ']
+const PART_EXTRAS: readonly string[] = [
+  'in eights',
+  'in bars',
+  'in words',
+  'lesson ',
+  'version of ',
+]
 
-/** What may be typed next on a line of a sheet's text, and from which character: figures in a part, ways to vary one in parentheses, parts in the order, and what may stand behind a bar. */
-export function sheetOffers(before: string, isOrder: boolean, routine: Pick<Routine, 'dance' | 'parts'>, figures: readonly Figure[]): { readonly from: number; readonly options: readonly Offer[] } | null {
+/**
+ * What may be typed next on a line of a sheet's text, and from which character: figures in a part,
+ * ways to vary one in parentheses, parts in the order, and what may stand behind a bar.
+ */
+export function sheetOffers(
+  before: string,
+  isOrder: boolean,
+  routine: Pick<Routine, 'dance' | 'parts'>,
+  figures: readonly Figure[],
+): { readonly from: number; readonly options: readonly Offer[] } | null {
   const isPart = before.startsWith('part ')
   if (!isPart && !/^\s/.test(before)) return null
   const extra = /\|\s*([^|"]*)$/.exec(before)
   if (extra) {
     const isPass = isOrder && /^\s{1,3}\S/.test(before)
-    return { from: before.length - extra[1]!.length, options: (isPart ? PART_EXTRAS : isPass ? PASS_EXTRAS : SLOT_EXTRAS).filter((one) => one.startsWith(extra[1]!)).map((label) => ({ label })) }
+    return {
+      from: before.length - extra[1]!.length,
+      options: (isPart ? PART_EXTRAS : isPass ? PASS_EXTRAS : SLOT_EXTRAS)
+        .filter((one) => one.startsWith(extra[1]!))
+        .map((label) => ({ label })),
+    }
   }
   if (isPart) return null
   const inside = /\(([^()]*)$/.exec(before)
   if (inside) {
     const from = before.length - /[^,]*$/.exec(inside[1]!)![0].trimStart().length
     const typed = before.slice(from)
-    return { from, options: VARIATIONS.filter((one) => one.startsWith(typed)).map((label) => ({ label })) }
+    return {
+      from,
+      options: VARIATIONS.filter((one) => one.startsWith(typed)).map((label) => ({ label })),
+    }
   }
   if (/[|"=]/.test(before)) return null
   const lead = /^\s+(?:(?:instead of|after) [^:]*:\s*)?/.exec(before)![0]
   const typed = before.slice(lead.length)
-  if (isOrder && !lead.includes(':')) return { from: lead.length, options: routine.parts.map(({ label }) => label).filter((label) => label.startsWith(typed)).map((label) => ({ label })) } // prettier-ignore
+  if (isOrder && !lead.includes(':'))
+    return {
+      from: lead.length,
+      options: routine.parts
+        .map(({ label }) => label)
+        .filter((label) => label.startsWith(typed))
+        .map((label) => ({ label })),
+    }
   const family = familyOf(routine.dance)
   const found = searchFigures(figures, typed)
   // Those of the dance come first; a search keeps the best answers on top within each.
-  const sorted = [...found.filter((figure) => figure.family === family), ...found.filter((figure) => figure.family !== family)]
-  return { from: lead.length, options: sorted.slice(0, MOST).map((figure) => ({ label: figureReference(figure, figures, family), detail: `${figure.lengthTicks / TICKS_PER_BEAT}` })) }
+  const sorted = [
+    ...found.filter((figure) => figure.family === family),
+    ...found.filter((figure) => figure.family !== family),
+  ]
+  return {
+    from: lead.length,
+    options: sorted.slice(0, MOST).map((figure) => ({
+      label: figureReference(figure, figures, family),
+      detail: `${figure.lengthTicks / TICKS_PER_BEAT}`,
+    })),
+  }
 }

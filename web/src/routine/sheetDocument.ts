@@ -1,4 +1,16 @@
-import { applyEdits, diff, emptyHistory, merge, record, redo, sameValue, undo, type Conflict, type Edit, type History } from '@dellop/core/document'
+import {
+  applyEdits,
+  diff,
+  emptyHistory,
+  merge,
+  record,
+  redo,
+  sameValue,
+  undo,
+  type Conflict,
+  type Edit,
+  type History,
+} from '@dellop/core/document'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { sheetChangedSchema, type EditBatch } from '@dellop/wire'
 import { computed, ref, shallowRef } from 'vue'
@@ -6,12 +18,18 @@ import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
 import { dropDraft, keepDraft, readDraft } from './draftStore.ts'
 
-export type SaveState = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'offline' } | { readonly state: 'refused'; readonly sentence: string }
+export type SaveState =
+  | { readonly state: 'saved' }
+  | { readonly state: 'saving' }
+  | { readonly state: 'offline' }
+  | { readonly state: 'refused'; readonly sentence: string }
 
 const SAVE_AFTER_MS = 500
 const RETRY_MS = [1000, 2000, 5000, 10_000]
 
-/** Unique for this tab, and kept over a reload, so that a repeated batch is known for what it is. */
+/**
+ * Unique for this tab, and kept over a reload, so that a repeated batch is known for what it is.
+ */
 function tabId(): string {
   const known = sessionStorage.getItem('dellop-tab')
   if (known) return known
@@ -21,8 +39,9 @@ function tabId(): string {
 }
 
 /**
- * One open sheet: the document here, the document at the server, and the way between. Every edit is kept in the browser
- * at once, sent soon after, and merged with what others did. What has been undone is merged too, never forced.
+ * One open sheet: the document here, the document at the server, and the way between. Every edit is
+ * kept in the browser at once, sent soon after, and merged with what others did. What has been
+ * undone is merged too, never forced.
  */
 export function useSheetDocument(id: string) {
   const routine = shallowRef<Routine | null>(null)
@@ -51,13 +70,22 @@ export function useSheetDocument(id: string) {
     listen()
   }
 
-  /** Makes edits; says whether they could be made. Edits with the same key in quick succession are undone as one. */
+  /**
+   * Makes edits; says whether they could be made. Edits with the same key in quick succession are
+   * undone as one.
+   */
   function edit(edits: readonly Edit[] | null, label: string, key: string | null = null): boolean {
     const before = routine.value
     if (!before || !edits || edits.length === 0) return false
     const result = applyEdits(routineShape, before, edits)
     if (!result.ok) return false
-    history.value = record(history.value, { label, before, after: result.value, atMs: Date.now(), key })
+    history.value = record(history.value, {
+      label,
+      before,
+      after: result.value,
+      atMs: Date.now(),
+      key,
+    })
     change(result.value)
     return true
   }
@@ -91,7 +119,10 @@ export function useSheetDocument(id: string) {
     if (!pending) {
       const edits = diff(routineShape, server.routine, routine.value)
       if (edits.length === 0) return settled()
-      pending = { sent: routine.value, batch: { clientId, batchId: randomId(), base: server.revision, edits } }
+      pending = {
+        sent: routine.value,
+        batch: { clientId, batchId: randomId(), base: server.revision, edits },
+      }
     }
     saving.value = { state: 'saving' }
     sending = true
@@ -109,10 +140,18 @@ export function useSheetDocument(id: string) {
   }
 
   /** What the server made of a batch, under what has been written since it was sent. */
-  function take(answer: { routine: Routine; revision: number; conflicts: readonly Conflict[] }, sent: Routine): void {
+  function take(
+    answer: { routine: Routine; revision: number; conflicts: readonly Conflict[] },
+    sent: Routine,
+  ): void {
     const here = routine.value!
-    if (!sameValue(answer.routine, sent)) routine.value = here === sent ? answer.routine : merge(routineShape, sent, answer.routine, here).document
-    server = { routine: sameValue(answer.routine, sent) ? sent : answer.routine, revision: answer.revision }
+    if (!sameValue(answer.routine, sent))
+      routine.value =
+        here === sent ? answer.routine : merge(routineShape, sent, answer.routine, here).document
+    server = {
+      routine: sameValue(answer.routine, sent) ? sent : answer.routine,
+      revision: answer.revision,
+    }
     conflicts.value.push(...answer.conflicts)
   }
 
@@ -122,9 +161,13 @@ export function useSheetDocument(id: string) {
   }
 
   function failed(error: unknown): void {
-    const offline = error instanceof ApiProblem && (error.offline || error.code === 'server.failed' || error.code === 'server.stopping')
+    const offline =
+      error instanceof ApiProblem &&
+      (error.offline || error.code === 'server.failed' || error.code === 'server.stopping')
     if (!offline) pending = null
-    saving.value = offline ? { state: 'offline' } : { state: 'refused', sentence: sentenceOf(error) }
+    saving.value = offline
+      ? { state: 'offline' }
+      : { state: 'refused', sentence: sentenceOf(error) }
     if (offline) saveSoon(RETRY_MS[Math.min(tries++, RETRY_MS.length - 1)]!)
   }
 
@@ -132,12 +175,16 @@ export function useSheetDocument(id: string) {
     events = new EventSource('/api/events')
     events.onmessage = (message) => {
       const event = sheetChangedSchema.safeParse(JSON.parse(message.data as string))
-      if (event.success && event.data.id === id && event.data.clientId !== clientId) void catchUp(event.data.revision)
+      if (event.success && event.data.id === id && event.data.clientId !== clientId)
+        void catchUp(event.data.revision)
     }
     events.onopen = () => void (saving.value.state === 'offline' && save())
   }
 
-  /** Another tab or person changed the sheet: with nothing unsaved here it is simply taken, else it is merged by saving. */
+  /**
+   * Another tab or person changed the sheet: with nothing unsaved here it is simply taken, else it
+   * is merged by saving.
+   */
   async function catchUp(revision: number): Promise<void> {
     if (!server || revision <= server.revision) return
     if (pending || routine.value !== server.routine) return saveSoon(0)

@@ -1,8 +1,28 @@
-import { autocompletion, completionKeymap, type Completion, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete'
+import {
+  autocompletion,
+  completionKeymap,
+  type Completion,
+  type CompletionContext,
+  type CompletionResult,
+} from '@codemirror/autocomplete'
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands'
 import { setDiagnostics, type Diagnostic } from '@codemirror/lint'
-import { Annotation, EditorState, RangeSetBuilder, StateEffect, StateField } from '@codemirror/state'
-import { Decoration, drawSelection, EditorView, keymap, lineNumbers, WidgetType, type DecorationSet } from '@codemirror/view'
+import {
+  Annotation,
+  EditorState,
+  RangeSetBuilder,
+  StateEffect,
+  StateField,
+} from '@codemirror/state'
+import {
+  Decoration,
+  drawSelection,
+  EditorView,
+  keymap,
+  lineNumbers,
+  WidgetType,
+  type DecorationSet,
+} from '@codemirror/view'
 
 /** What stands behind a line: the counts of a slot, or of a part. */
 export type LineEnds = ReadonlyMap<number, string>
@@ -25,7 +45,10 @@ export interface SheetEditorOptions {
   readonly typed: () => void
   readonly moved: (line: number) => void
   /** Completions for what stands before the cursor on its line, and where it begins. */
-  readonly complete: (before: string, line: number) => { readonly from: number; readonly options: readonly Completion[] } | null
+  readonly complete: (
+    before: string,
+    line: number,
+  ) => { readonly from: number; readonly options: readonly Completion[] } | null
 }
 
 const FROM_PAGE = Annotation.define<true>()
@@ -67,25 +90,57 @@ const endField = StateField.define<DecorationSet>({
 })
 
 const LOOK = EditorView.theme({
-  '&': { height: '100%', fontSize: '0.95rem', color: 'var(--ink)', backgroundColor: 'var(--sheet)' },
+  '&': {
+    height: '100%',
+    fontSize: '0.95rem',
+    color: 'var(--ink)',
+    backgroundColor: 'var(--sheet)',
+  },
   '.cm-scroller': { fontFamily: 'var(--font-count)', lineHeight: '1.55' },
-  '.cm-gutters': { backgroundColor: 'var(--paper)', color: 'var(--ink-soft)', borderRight: '1px solid var(--rule)' },
+  '.cm-gutters': {
+    backgroundColor: 'var(--paper)',
+    color: 'var(--ink-soft)',
+    borderRight: '1px solid var(--rule)',
+  },
   '.cm-activeLine': { backgroundColor: 'var(--music-tint)' },
   '.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '2px' },
-  '.line-end': { float: 'right', color: 'var(--feet-ink)', padding: '0 0.4rem 0 1rem', fontWeight: '600' },
-  '.cm-tooltip': { backgroundColor: 'var(--sheet)', color: 'var(--ink)', border: '1px solid var(--rule-strong)' },
-  '.cm-tooltip-autocomplete ul li[aria-selected]': { backgroundColor: 'var(--music-tint)', color: 'var(--ink)' },
+  '.line-end': {
+    float: 'right',
+    color: 'var(--feet-ink)',
+    padding: '0 0.4rem 0 1rem',
+    fontWeight: '600',
+  },
+  '.cm-tooltip': {
+    backgroundColor: 'var(--sheet)',
+    color: 'var(--ink)',
+    border: '1px solid var(--rule-strong)',
+  },
+  '.cm-tooltip-autocomplete ul li[aria-selected]': {
+    backgroundColor: 'var(--music-tint)',
+    color: 'var(--ink)',
+  },
 })
 
-/** The text editor of a sheet. It lives in a shadow root, where its styles are allowed to be made. */
-export function createSheetEditor({ host, text, label, typed, moved, complete }: SheetEditorOptions): SheetEditor {
+/**
+ * The text editor of a sheet. It lives in a shadow root, where its styles are allowed to be made.
+ */
+export function createSheetEditor({
+  host,
+  text,
+  label,
+  typed,
+  moved,
+  complete,
+}: SheetEditorOptions): SheetEditor {
   const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' })
   // Keys typed here are text, not commands of the page behind it.
   host.addEventListener('keydown', (event) => event.stopPropagation())
   const completions = (context: CompletionContext): CompletionResult | null => {
     const line = context.state.doc.lineAt(context.pos)
     const found = complete(line.text.slice(0, context.pos - line.from), line.number)
-    return found && (context.explicit || context.pos - line.from > found.from) ? { from: line.from + found.from, options: [...found.options], filter: false } : null
+    return found && (context.explicit || context.pos - line.from > found.from)
+      ? { from: line.from + found.from, options: [...found.options], filter: false }
+      : null
   }
   const view = new EditorView({
     root,
@@ -103,8 +158,10 @@ export function createSheetEditor({ host, text, label, typed, moved, complete }:
         endField,
         LOOK,
         EditorView.updateListener.of((update) => {
-          if (update.docChanged && !update.transactions.some((one) => one.annotation(FROM_PAGE))) typed()
-          if (update.selectionSet && !update.docChanged) moved(update.state.doc.lineAt(update.state.selection.main.head).number)
+          if (update.docChanged && !update.transactions.some((one) => one.annotation(FROM_PAGE)))
+            typed()
+          if (update.selectionSet && !update.docChanged)
+            moved(update.state.doc.lineAt(update.state.selection.main.head).number)
         }),
       ],
     }),
@@ -118,8 +175,15 @@ export function createSheetEditor({ host, text, label, typed, moved, complete }:
       let from = 0
       while (from < Math.min(now.length, next.length) && now[from] === next[from]) from++
       let tail = 0
-      while (tail < Math.min(now.length, next.length) - from && now[now.length - 1 - tail] === next[next.length - 1 - tail]) tail++
-      view.dispatch({ changes: { from, to: now.length - tail, insert: next.slice(from, next.length - tail) }, annotations: FROM_PAGE.of(true) })
+      while (
+        tail < Math.min(now.length, next.length) - from &&
+        now[now.length - 1 - tail] === next[next.length - 1 - tail]
+      )
+        tail++
+      view.dispatch({
+        changes: { from, to: now.length - tail, insert: next.slice(from, next.length - tail) },
+        annotations: FROM_PAGE.of(true),
+      })
     },
     setEnds: (ends) => view.dispatch({ effects: ENDS.of(ends) }),
     setMarks: (marks) => view.dispatch(setDiagnostics(view.state, [...marks])),

@@ -1,10 +1,25 @@
 /** @jest-environment jsdom */
 import { pageKey } from './sheetKeys.ts'
 
-const press = (key: string, over: Partial<KeyboardEvent> = {}, target: HTMLElement = document.body) => pageKey({ key, ctrlKey: false, metaKey: false, altKey: false, shiftKey: false, target, ...over } as KeyboardEvent)
+const press = (
+  key: string,
+  over: Partial<KeyboardEvent> = {},
+  target: HTMLElement = document.body,
+) =>
+  pageKey({
+    key,
+    ctrlKey: false,
+    metaKey: false,
+    altKey: false,
+    shiftKey: false,
+    target,
+    ...over,
+  } as KeyboardEvent)
 const element = (html: string): HTMLElement => {
   document.body.innerHTML = html
-  return document.body.querySelector('[data-here]') ?? (document.body.firstElementChild as HTMLElement)
+  return (
+    document.body.querySelector('[data-here]') ?? (document.body.firstElementChild as HTMLElement)
+  )
 }
 
 describe('keys of the page', () => {
@@ -22,7 +37,11 @@ describe('keys of the page', () => {
 
   it('leave fields alone, undo included', () => {
     const field = element('<input>')
-    expect([press('a', {}, field), press('z', { ctrlKey: true }, field), press('Delete', {}, field)]).toEqual([null, null, null])
+    expect([
+      press('a', {}, field),
+      press('z', { ctrlKey: true }, field),
+      press('Delete', {}, field),
+    ]).toEqual([null, null, null])
   })
 
   it('leave Enter to other buttons, but not to a figure on the page', () => {

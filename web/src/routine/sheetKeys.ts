@@ -1,4 +1,7 @@
-/** What a key on the page asks for. Kept apart from the view, so that the list of keys and what they do cannot drift. */
+/**
+ * What a key on the page asks for. Kept apart from the view, so that the list of keys and what they
+ * do cannot drift.
+ */
 export type PageKey =
   | 'before'
   | 'after'
@@ -54,12 +57,27 @@ const PLAIN: Readonly<Record<string, PageKey>> = {
   u: 'cue-free',
 }
 
-const WITH_CONTROL: Readonly<Record<string, PageKey>> = { y: 'redo', c: 'copy', x: 'cut', v: 'paste', d: 'duplicate' }
-const WITH_SHIFT: Readonly<Record<string, PageKey>> = { ArrowLeft: 'extend-before', ArrowRight: 'extend-after', r: 'less' }
+const WITH_CONTROL: Readonly<Record<string, PageKey>> = {
+  y: 'redo',
+  c: 'copy',
+  x: 'cut',
+  v: 'paste',
+  d: 'duplicate',
+}
+const WITH_SHIFT: Readonly<Record<string, PageKey>> = {
+  ArrowLeft: 'extend-before',
+  ArrowRight: 'extend-after',
+  r: 'less',
+}
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
 /** Enter and space on a button of its own belong to that button. */
-const isOtherButton = (target: EventTarget | null): boolean => target instanceof HTMLElement && target.closest('button, a, [role=menuitem], [role=radio]') !== null && target.closest('.block') === null
+const isOtherButton = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  target.closest('button, a, [role=menuitem], [role=radio]') !== null &&
+  target.closest('.block') === null
 
 /** The command of a key press, or null when the key belongs to something else. */
 export function pageKey(event: KeyboardEvent): PageKey | null {
@@ -70,7 +88,8 @@ export function pageKey(event: KeyboardEvent): PageKey | null {
     return WITH_CONTROL[key] ?? null
   }
   if (isTyping(event.target) || command) return null
-  if (event.altKey) return key === 'ArrowLeft' ? 'move-before' : key === 'ArrowRight' ? 'move-after' : null
+  if (event.altKey)
+    return key === 'ArrowLeft' ? 'move-before' : key === 'ArrowRight' ? 'move-after' : null
   if (key === 'Enter' && isOtherButton(event.target)) return null
   if (event.shiftKey && WITH_SHIFT[key]) return WITH_SHIFT[key]
   return PLAIN[key] ?? null

@@ -1,7 +1,20 @@
 import { applyEdits, type Edit } from '@dellop/core/document'
-import { applyVariation, isOfDance, missingFoot, searchFigures, type Figure } from '@dellop/core/figure'
+import {
+  applyVariation,
+  isOfDance,
+  missingFoot,
+  searchFigures,
+  type Figure,
+} from '@dellop/core/figure'
 import { routineShape, slotsBetween, type DancedSlot, type Routine } from '@dellop/core/routine'
-import { deriveSheet, phraseRows, sheetCache, spokenCounts, type PhraseRow, type Sheet } from '@dellop/core/sheet'
+import {
+  deriveSheet,
+  phraseRows,
+  sheetCache,
+  spokenCounts,
+  type PhraseRow,
+  type Sheet,
+} from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import { keepKnown, knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
@@ -13,7 +26,10 @@ export interface Preview {
   readonly edits: readonly Edit[]
 }
 
-/** All that the page of phrases shows of an open sheet: derived values, the rows, and where the cuer is. */
+/**
+ * All that the page of phrases shows of an open sheet: derived values, the rows, and where the cuer
+ * is.
+ */
 export function useSheetPage(document: SheetDocument, id: string) {
   const library = useLibrary()
   const cache = sheetCache()
@@ -28,12 +44,16 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const preview = shallowRef<Preview | null>(null)
   const rows = shallowRef<readonly PhraseRow[]>([])
 
-  const derive = (routine: Routine): Sheet => deriveSheet({ ...library.inputFor(routine), known: known.value }, cache)
+  const derive = (routine: Routine): Sheet =>
+    deriveSheet({ ...library.inputFor(routine), known: known.value }, cache)
   /** The sheet as it stands, whatever is being previewed. */
-  const standing = computed<Sheet | null>(() => (document.routine.value ? derive(document.routine.value) : null))
+  const standing = computed<Sheet | null>(() =>
+    document.routine.value ? derive(document.routine.value) : null,
+  )
   const previewed = computed<Sheet | null>(() => {
     const { value: routine } = document.routine
-    const applied = routine && preview.value ? applyEdits(routineShape, routine, preview.value.edits) : null
+    const applied =
+      routine && preview.value ? applyEdits(routineShape, routine, preview.value.edits) : null
     return applied?.ok ? derive(applied.value) : null
   })
   const sheet = computed<Sheet | null>(() => previewed.value ?? standing.value)
@@ -41,14 +61,28 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const fresh = computed<ReadonlySet<string>>(() => {
     if (!previewed.value || !standing.value) return NOTHING
     const before = new Map(standing.value.timeline.slots.map((slot) => [slot.key, slot.slot]))
-    return new Set(previewed.value.timeline.slots.flatMap(({ key, slot }) => (before.get(key) === slot ? [] : [key])))
+    return new Set(
+      previewed.value.timeline.slots.flatMap(({ key, slot }) =>
+        before.get(key) === slot ? [] : [key],
+      ),
+    )
   })
 
   watchEffect(() => {
     const now = sheet.value
     if (!now) return
     rows.value = phraseRows(
-      { timeline: now.timeline, plan: now.plan, phrases: now.phrases, metre: now.routine.metre, firstStep: now.firstStep, barsPerLine: barsPerLine.value, by: laidBy.value, sections: now.music.sections, counts: spokenCounts(now) },
+      {
+        timeline: now.timeline,
+        plan: now.plan,
+        phrases: now.phrases,
+        metre: now.routine.metre,
+        firstStep: now.firstStep,
+        barsPerLine: barsPerLine.value,
+        by: laidBy.value,
+        sections: now.music.sections,
+        counts: spokenCounts(now),
+      },
       rows.value,
     )
   })
@@ -56,20 +90,33 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const slots = computed(() => sheet.value?.timeline.slots ?? [])
   const index = computed(() => slots.value.findIndex((slot) => slot.key === selectedKey.value))
   const selected = computed<DancedSlot | null>(() => slots.value[index.value] ?? null)
-  const planned = computed(() => sheet.value?.plan.planned.find((one) => one.slot.key === selectedKey.value) ?? null)
-  const passOf = (slot: DancedSlot) => sheet.value?.timeline.passes.find((pass) => slot.key.startsWith(`${pass.key}/`)) ?? null
+  const planned = computed(
+    () => sheet.value?.plan.planned.find((one) => one.slot.key === selectedKey.value) ?? null,
+  )
+  const passOf = (slot: DancedSlot) =>
+    sheet.value?.timeline.passes.find((pass) => slot.key.startsWith(`${pass.key}/`)) ?? null
   const selectedPass = computed(() => (selected.value ? passOf(selected.value) : null))
 
   /** The slots that are chosen together, of one pass; none where only one is. */
-  const range = computed<readonly DancedSlot[]>(() => (anchorKey.value && selectedKey.value && anchorKey.value !== selectedKey.value ? slotsBetween(slots.value, anchorKey.value, selectedKey.value) : []))
-  const rangeKeys = computed<ReadonlySet<string>>(() => (range.value.length === 0 ? NOTHING : new Set(range.value.map(({ key }) => key))))
+  const range = computed<readonly DancedSlot[]>(() =>
+    anchorKey.value && selectedKey.value && anchorKey.value !== selectedKey.value
+      ? slotsBetween(slots.value, anchorKey.value, selectedKey.value)
+      : [],
+  )
+  const rangeKeys = computed<ReadonlySet<string>>(() =>
+    range.value.length === 0 ? NOTHING : new Set(range.value.map(({ key }) => key)),
+  )
 
-  const open = computed(() => sheet.value?.findings.filter((finding) => finding.overruled === null) ?? [])
+  const open = computed(
+    () => sheet.value?.findings.filter((finding) => finding.overruled === null) ?? [],
+  )
   /** Severity of the worst finding of each slot, for its mark on the page. */
   const marks = computed(() => {
     const worst = new Map<string, 'stop' | 'mend' | 'note'>()
     const order = { stop: 0, mend: 1, note: 2 }
-    for (const { slotKeys, severity } of open.value) for (const key of slotKeys) if (!worst.has(key) || order[severity] < order[worst.get(key)!]) worst.set(key, severity)
+    for (const { slotKeys, severity } of open.value)
+      for (const key of slotKeys)
+        if (!worst.has(key) || order[severity] < order[worst.get(key)!]) worst.set(key, severity)
     return worst
   })
 
@@ -87,23 +134,59 @@ export function useSheetPage(document: SheetDocument, id: string) {
   /** The slot so many places on, or null past the ends. */
   const neighbour = (by: number): DancedSlot | null => slots.value[index.value + by] ?? null
 
-  /** Figures for what was typed: the dance's own before others, and of them those that can be danced from where the floor stands. */
+  /**
+   * Figures for what was typed: the dance's own before others, and of them those that can be danced
+   * from where the floor stands.
+   */
   function suggest(text: string, after: DancedSlot | null): { figure: Figure; fits: boolean }[] {
     const state = after?.after ?? sheet.value?.routine.start
     if (!state) return []
     const fits = (figure: Figure): boolean => {
       const danced = applyVariation(figure)
-      return danced.ok && !missingFoot(state, danced.value) && (figure.entry.holds.length === 0 || figure.entry.holds.includes(state.hold))
+      return (
+        danced.ok &&
+        !missingFoot(state, danced.value) &&
+        (figure.entry.holds.length === 0 || figure.entry.holds.includes(state.hold))
+      )
     }
     const { known } = library
-    const found = searchFigures(library.figures, text).map((figure) => ({ figure, fits: fits(figure), isBeyond: known?.of(figure) === 'beyond' }))
+    const found = searchFigures(library.figures, text).map((figure) => ({
+      figure,
+      fits: fits(figure),
+      isBeyond: known?.of(figure) === 'beyond',
+    }))
     const { dance } = sheet.value!.routine
     // With a floor chosen, what is above it comes last; by its name it can still be found.
-    const order = ({ figure, fits: goes, isBeyond }: (typeof found)[number]): number => (isBeyond ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
+    const order = ({ figure, fits: goes, isBeyond }: (typeof found)[number]): number =>
+      (isBeyond ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
     return found.sort((a, b) => order(a) - order(b))
   }
 
-  return { sheet, standing, previewed, preview, fresh, known, laidBy, range, rangeKeys, extendTo, rows, barsPerLine, slots, selectedKey, selected, selectedPass, planned, open, marks, select, neighbour, suggest, passOf }
+  return {
+    sheet,
+    standing,
+    previewed,
+    preview,
+    fresh,
+    known,
+    laidBy,
+    range,
+    rangeKeys,
+    extendTo,
+    rows,
+    barsPerLine,
+    slots,
+    selectedKey,
+    selected,
+    selectedPass,
+    planned,
+    open,
+    marks,
+    select,
+    neighbour,
+    suggest,
+    passOf,
+  }
 }
 const NOTHING: ReadonlySet<string> = new Set()
 export type SheetPage = ReturnType<typeof useSheetPage>

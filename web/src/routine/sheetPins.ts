@@ -6,9 +6,18 @@ import { words } from '../words/index.ts'
 import type { SheetCommands } from './commands.ts'
 import type { SheetPage } from './sheetPage.ts'
 
-/** Moving cues by hand: dragging a ribbon, or a key, pins it where it is put, as far as the hard rules let it. What happened is told. */
-export function useSheetPins(page: SheetPage, commands: SheetCommands, choose: (key: string) => void, told: Ref<string>) {
-  const plannedAt = (slotKey: string) => page.sheet.value?.plan.planned.find(({ slot }) => slot.slotKey === slotKey)
+/**
+ * Moving cues by hand: dragging a ribbon, or a key, pins it where it is put, as far as the hard
+ * rules let it. What happened is told.
+ */
+export function useSheetPins(
+  page: SheetPage,
+  commands: SheetCommands,
+  choose: (key: string) => void,
+  told: Ref<string>,
+) {
+  const plannedAt = (slotKey: string) =>
+    page.sheet.value?.plan.planned.find(({ slot }) => slot.slotKey === slotKey)
 
   /** Where a cue's words could stand, and what that costs; nothing while a preview is shown. */
   function movesOf(slotKey: string): readonly Move[] {
@@ -18,7 +27,10 @@ export function useSheetPins(page: SheetPage, commands: SheetCommands, choose: (
 
   function pinAt(slot: DancedSlot, { said }: Move): void {
     told.value = words.cues.moved(said.leadBeats)
-    commands.pin(slot, { ...slot.slot.pin, startTicks: said.startTick - plannedAt(slot.key)!.slot.stepTick })
+    commands.pin(slot, {
+      ...slot.slot.pin,
+      startTicks: said.startTick - plannedAt(slot.key)!.slot.stepTick,
+    })
   }
 
   /** The chosen cue one moment earlier or later. */

@@ -1,5 +1,13 @@
 import { freeFoot } from '@dellop/core/figure'
-import { isAllAlike, rolesOf, comesRoundTo, countingOf, type Counting, type DancedSlot, type Unit } from '@dellop/core/routine'
+import {
+  isAllAlike,
+  rolesOf,
+  comesRoundTo,
+  countingOf,
+  type Counting,
+  type DancedSlot,
+  type Unit,
+} from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
@@ -7,7 +15,9 @@ import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 
-/** What the page tells beside the figures: whether it comes round, how it is counted, how all stand. */
+/**
+ * What the page tells beside the figures: whether it comes round, how it is counted, how all stand.
+ */
 export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
   /** Whether it comes round, said once for all where all dance alike. */
   const roundTold = computed(() => {
@@ -16,26 +26,47 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     if (!now || !last) return ''
     const differences = comesRoundTo(now.routine.start, last.after)
     const alike = isAllAlike(now.timeline)
-    const told = alike ? differences.filter((one) => one.what === 'hold' || one.role === 'lead') : differences
-    const roles = alike ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor } : rolesOf(now.routine, now.school)
+    const told = alike
+      ? differences.filter((one) => one.what === 'hold' || one.role === 'lead')
+      : differences
+    const roles = alike
+      ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor }
+      : rolesOf(now.routine, now.school)
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
   })
 
-  /** The same value as long as nothing about the counting changes: rows that are counted as before are not drawn again. */
+  /**
+   * The same value as long as nothing about the counting changes: rows that are counted as before
+   * are not drawn again.
+   */
   const counted = computed(() => {
     const now = sheet.value
     if (!now) return null
     const { routine, school } = now
-    return JSON.stringify([routine.unit ?? null, routine.metre, routine.dance, school.count, routine.parts.flatMap(({ id, unit }) => (unit ? [[id, unit]] : []))])
+    return JSON.stringify([
+      routine.unit ?? null,
+      routine.metre,
+      routine.dance,
+      school.count,
+      routine.parts.flatMap(({ id, unit }) => (unit ? [[id, unit]] : [])),
+    ])
   })
   const countings = computed(() => {
     if (counted.value === null) return null
-    const [unit, metre, dance, count, parts] = JSON.parse(counted.value) as [Unit | null, Metre, string, School['count'], [string, Unit][]]
+    const [unit, metre, dance, count, parts] = JSON.parse(counted.value) as [
+      Unit | null,
+      Metre,
+      string,
+      School['count'],
+      [string, Unit][],
+    ]
     const of = (one: Unit | null): Counting => countingOf(one ?? undefined, metre, dance, { count })
     return { sheet: of(unit), parts: new Map(parts.map(([id, own]) => [id, of(own)])) }
   })
   /** A part may be counted in its own unit; a row by music is counted as the sheet is. */
-  const counting = (row: PhraseRow): Counting => (row.music ? undefined : countings.value!.parts.get(row.pass?.part.id ?? '')) ?? countings.value!.sheet
+  const counting = (row: PhraseRow): Counting =>
+    (row.music ? undefined : countings.value!.parts.get(row.pass?.part.id ?? '')) ??
+    countings.value!.sheet
 
   const stripShown = ref(false)
   /** What the strip says of a slot: how both stand as it begins. */
@@ -43,10 +74,23 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     const now = sheet.value
     if (!stripShown.value || !now) return null
     const roles = rolesOf(now.routine, now.school)
-    const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string => words.sheets.view.role(label, freeFoot(slot.before[role].weight), facingWords(now.routine, slot.before[role].facing))
+    const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string =>
+      words.sheets.view.role(
+        label,
+        freeFoot(slot.before[role].weight),
+        facingWords(now.routine, slot.before[role].facing),
+      )
     const alike = isAllAlike(now.timeline)
-    const heldAs = (slot: DancedSlot): string => (slot.before.hold === 'none' ? '' : words.hold(slot.before.hold))
-    return (slot: DancedSlot): string => (alike ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot)) : words.sheets.view.stripSlot(told(slot, 'lead', roles.lead), told(slot, 'follow', roles.follow), heldAs(slot)))
+    const heldAs = (slot: DancedSlot): string =>
+      slot.before.hold === 'none' ? '' : words.hold(slot.before.hold)
+    return (slot: DancedSlot): string =>
+      alike
+        ? words.sheets.view.stripBoth(told(slot, 'lead', ''), heldAs(slot))
+        : words.sheets.view.stripSlot(
+            told(slot, 'lead', roles.lead),
+            told(slot, 'follow', roles.follow),
+            heldAs(slot),
+          )
   })
 
   return { roundTold, counting, stripShown, strip }

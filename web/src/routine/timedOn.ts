@@ -11,14 +11,28 @@ export interface MusicChoice {
   readonly recording: Recording | null
 }
 
-const keyOf = (tuneId: string, recordingId: string | null): string => `${tuneId} ${recordingId ?? ''}`
+const keyOf = (tuneId: string, recordingId: string | null): string =>
+  `${tuneId} ${recordingId ?? ''}`
 
-/** The music that has as many beats in a bar as the routine, every recording of it; and what the routine has now, whatever it is. */
+/**
+ * The music that has as many beats in a bar as the routine, every recording of it; and what the
+ * routine has now, whatever it is.
+ */
 export function musicChoices(tunes: readonly Tune[], routine: Routine): MusicChoice[] {
-  const fitting = tunes.filter((tune) => tune.id === routine.tuneId || tune.metre.beatsPerBar === routine.metre.beatsPerBar)
+  const fitting = tunes.filter(
+    (tune) => tune.id === routine.tuneId || tune.metre.beatsPerBar === routine.metre.beatsPerBar,
+  )
   return fitting.flatMap((tune) => {
     const recordings = tune.recordings.length > 0 ? tune.recordings : [null]
-    return recordings.map((recording) => ({ key: keyOf(tune.id, recording?.id ?? null), text: recordings.length > 1 && recording ? words.sheet.musicOf(tune.title, recording.name) : tune.title, tune, recording }))
+    return recordings.map((recording) => ({
+      key: keyOf(tune.id, recording?.id ?? null),
+      text:
+        recordings.length > 1 && recording
+          ? words.sheet.musicOf(tune.title, recording.name)
+          : tune.title,
+      tune,
+      recording,
+    }))
   })
 }
 
@@ -28,7 +42,10 @@ export function musicKey(tunes: readonly Tune[], routine: Routine): string {
   return tune ? keyOf(tune.id, recordingOf(tune, routine.recordingId)?.id ?? null) : ''
 }
 
-/** What has to be said of the music as it stands: the tune, or the recording that the cues were timed on, is gone. Else empty. */
+/**
+ * What has to be said of the music as it stands: the tune, or the recording that the cues were
+ * timed on, is gone. Else empty.
+ */
 export function musicNote(tunes: readonly Tune[], { tuneId, recordingId }: Routine): string {
   if (tuneId === null) return ''
   const tune = tunes.find(({ id }) => id === tuneId)
@@ -42,5 +59,7 @@ export function musicNote(tunes: readonly Tune[], { tuneId, recordingId }: Routi
 export function musicTold(choice: MusicChoice | null): string {
   if (!choice) return words.sheet.musicNone
   const differences = choice.recording ? differencesText(choice.recording) : ''
-  return differences === '' ? words.sheet.musicNow(choice.text) : words.sheet.musicDiffers(choice.text, differences)
+  return differences === ''
+    ? words.sheet.musicNow(choice.text)
+    : words.sheet.musicDiffers(choice.text, differences)
 }

@@ -15,7 +15,10 @@ import { hearingMix, saidAt, textsOf, weighedTexts, type HearingWish } from './h
 /** Sound is laid out this far ahead of the moment it begins. */
 const AHEAD_SECONDS = 0.25
 
-/** Hearing a sheet before it is said: the stand-in's voice over the music on the one audio clock; and making a practice recording of it. */
+/**
+ * Hearing a sheet before it is said: the stand-in's voice over the music on the one audio clock;
+ * and making a practice recording of it.
+ */
 export function useHearing(sheet: () => Sheet) {
   const library = useLibrary()
   const standIn = useStandIn()
@@ -23,10 +26,19 @@ export function useHearing(sheet: () => Sheet) {
   const failure = ref('')
   const told = ref('')
   const isPlaying = ref(false)
-  const now = ref<{ readonly heard: number; readonly text: string | null }>({ heard: 0, text: null })
+  const now = ref<{ readonly heard: number; readonly text: string | null }>({
+    heard: 0,
+    text: null,
+  })
   const stopping = shallowRef<AbortController | null>(null)
   let music: { readonly media: string; readonly buffer: AudioBuffer } | null = null
-  let playing: { readonly outputs: MixOutputs; readonly player: Player | null; takeBack: () => void; frame: number; timer: ReturnType<typeof setTimeout> | null } | null = null
+  let playing: {
+    readonly outputs: MixOutputs
+    readonly player: Player | null
+    takeBack: () => void
+    frame: number
+    timer: ReturnType<typeof setTimeout> | null
+  } | null = null
 
   async function soundOf(now_: Sheet): Promise<AudioBuffer | null> {
     const media = now_.recording?.media ?? null
@@ -35,8 +47,18 @@ export function useHearing(sheet: () => Sheet) {
     return music.buffer
   }
 
-  async function said(now_: Sheet, texts: readonly string[], signal: AbortSignal): Promise<ReadonlyMap<string, Said>> {
-    return standIn.prepare(now_.routine.language, library.settings.wordsPerMinute, texts, signal, (share) => (working.value = words.cues.hear.preparing(Math.round(share * 100))))
+  async function said(
+    now_: Sheet,
+    texts: readonly string[],
+    signal: AbortSignal,
+  ): Promise<ReadonlyMap<string, Said>> {
+    return standIn.prepare(
+      now_.routine.language,
+      library.settings.wordsPerMinute,
+      texts,
+      signal,
+      (share) => (working.value = words.cues.hear.preparing(Math.round(share * 100))),
+    )
   }
 
   /** Does long work that can be stopped, and says what came of it. */
@@ -61,7 +83,10 @@ export function useHearing(sheet: () => Sheet) {
 
   async function mixOf(wish: HearingWish, withMusic: boolean, signal: AbortSignal): Promise<Mix> {
     const now_ = sheet()
-    const [buffer, voices] = await Promise.all([withMusic ? soundOf(now_) : null, said(now_, textsOf(now_, wish), signal)])
+    const [buffer, voices] = await Promise.all([
+      withMusic ? soundOf(now_) : null,
+      said(now_, textsOf(now_, wish), signal),
+    ])
     return hearingMix(now_, wish, buffer, voices)
   }
 
@@ -78,13 +103,20 @@ export function useHearing(sheet: () => Sheet) {
       round(context, mix, loop)
     })
 
-  /** Lays one round of the mix out, and the next one when it is over where it is heard again and again. */
+  /**
+   * Lays one round of the mix out, and the next one when it is over where it is heard again and
+   * again.
+   */
   function round(context: AudioContext, mix: Mix, loop: boolean): void {
     if (!playing) return
     const when = context.currentTime + AHEAD_SECONDS
     const length = mix.to - mix.from
     playing.takeBack = layVoice(context, mix, playing.outputs.voice, when)
-    playing.player?.play(Math.max(0, mix.from) * mix.speed, when + Math.max(0, -mix.from), mix.speed)
+    playing.player?.play(
+      Math.max(0, mix.from) * mix.speed,
+      when + Math.max(0, -mix.from),
+      mix.speed,
+    )
     const look = (): void => {
       if (!playing) return
       const heard = mix.from + Math.max(0, context.currentTime - when)
@@ -122,15 +154,26 @@ export function useHearing(sheet: () => Sheet) {
   }
 
   /** A practice recording as WAV bytes, and where in it the music begins. */
-  const record = (wish: HearingWish, withMusic: boolean, take: (bytes: Uint8Array, musicAt: number) => void): Promise<void> =>
+  const record = (
+    wish: HearingWish,
+    withMusic: boolean,
+    take: (bytes: Uint8Array, musicAt: number) => void,
+  ): Promise<void> =>
     doing(async (signal) => {
       const mix = await mixOf(wish, withMusic, signal)
-      const bytes = await renderMix(mix, (share) => (working.value = words.cues.hear.making(Math.round(share * 100))), signal)
+      const bytes = await renderMix(
+        mix,
+        (share) => (working.value = words.cues.hear.making(Math.round(share * 100))),
+        signal,
+      )
       take(bytes, -mix.from)
       told.value = words.cues.hear.made(Math.max(0, -mix.from))
     })
 
-  /** Has the stand-in say every wording that the plan weighs, so that its own lengths can be planned with. */
+  /**
+   * Has the stand-in say every wording that the plan weighs, so that its own lengths can be planned
+   * with.
+   */
   const measureAll = (): Promise<void> =>
     doing(async (signal) => {
       await said(sheet(), weighedTexts(sheet()), signal)
@@ -141,5 +184,18 @@ export function useHearing(sheet: () => Sheet) {
     stopping.value?.abort()
     stop()
   })
-  return { working, failure, told, isPlaying, now, isBusy: () => stopping.value !== null, cancel: () => stopping.value?.abort(), play, stop, setLevels, record, measureAll }
+  return {
+    working,
+    failure,
+    told,
+    isPlaying,
+    now,
+    isBusy: () => stopping.value !== null,
+    cancel: () => stopping.value?.abort(),
+    play,
+    stop,
+    setLevels,
+    record,
+    measureAll,
+  }
 }

@@ -10,16 +10,22 @@ import { words } from '../words/index.ts'
 const props = defineProps<{ routine: Routine }>()
 const library = useLibrary()
 const first = ref(props.routine.schoolId)
-const second = ref(library.schools.find(({ id }) => id !== props.routine.schoolId)?.id ?? props.routine.schoolId)
+const second = ref(
+  library.schools.find(({ id }) => id !== props.routine.schoolId)?.id ?? props.routine.schoolId,
+)
 
-const derive = (id: string): Sheet => deriveSheet({ ...library.inputFor(props.routine), school: library.schoolFor(id), floor: null })
+const derive = (id: string): Sheet =>
+  deriveSheet({ ...library.inputFor(props.routine), school: library.schoolFor(id), floor: null })
 const sheets = computed(() => [derive(first.value), derive(second.value)])
-const planned = computed(() => sheets.value.map(({ plan }) => new Map(plan.planned.map((one) => [one.slot.key, one]))))
+const planned = computed(() =>
+  sheets.value.map(({ plan }) => new Map(plan.planned.map((one) => [one.slot.key, one]))),
+)
 const rows = computed(() =>
   sheets.value[0]!.timeline.passes.flatMap((pass) =>
     pass.slots.map((slot, i) => ({
       key: slot.key,
-      pass: i === 0 ? `${pass.part.label}, ${words.format.ordinal(pass.ordinal, pass.ordinals)}` : '',
+      pass:
+        i === 0 ? `${pass.part.label}, ${words.format.ordinal(pass.ordinal, pass.ordinals)}` : '',
       name: words.format.slotName(slot.slot.content, slot.figure?.name ?? null),
       cues: planned.value.map((of) => of.get(slot.key)!),
     })),
@@ -44,13 +50,17 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
     <label
       >{{ words.schools.first }}
       <select v-model="first" class="pick">
-        <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
+        <option v-for="school in library.schools" :key="school.id" :value="school.id">
+          {{ school.name }}
+        </option>
       </select></label
     >
     <label
       >{{ words.schools.second }}
       <select v-model="second" class="pick">
-        <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
+        <option v-for="school in library.schools" :key="school.id" :value="school.id">
+          {{ school.name }}
+        </option>
       </select></label
     >
   </div>
@@ -70,8 +80,13 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
         </tr>
         <tr>
           <th scope="row">{{ row.name }}</th>
-          <td v-for="(cue, i) in row.cues" :key="i" :class="{ other: told(row.cues[0]!) !== told(row.cues[1]!) }">
-            {{ told(cue) }} <span v-if="cue.said" class="soft">{{ words.schools.leadOf(cue.said.leadBeats) }}</span>
+          <td
+            v-for="(cue, i) in row.cues"
+            :key="i"
+            :class="{ other: told(row.cues[0]!) !== told(row.cues[1]!) }"
+          >
+            {{ told(cue) }}
+            <span v-if="cue.said" class="soft">{{ words.schools.leadOf(cue.said.leadBeats) }}</span>
           </td>
         </tr>
       </template>

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { AMOUNT_KINDS, CUE_MODES, PROMPT_KINDS, schoolSchema, type School } from '@dellop/core/school'
+import {
+  AMOUNT_KINDS,
+  CUE_MODES,
+  PROMPT_KINDS,
+  schoolSchema,
+  type School,
+} from '@dellop/core/school'
 import { validate } from '@dellop/core/document'
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
@@ -39,13 +45,26 @@ const problem = ref('')
 const first = ref<HTMLInputElement | null>(null)
 onMounted(() => first.value?.focus())
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
-const NUMBERS = ['targetBeats', 'minSeconds', 'maxBeats', 'breathSeconds', 'mostWords', 'onCountBeats', 'joinMost', 'joinBeats', 'breathPhrases'] as const
+const NUMBERS = [
+  'targetBeats',
+  'minSeconds',
+  'maxBeats',
+  'breathSeconds',
+  'mostWords',
+  'onCountBeats',
+  'joinMost',
+  'joinBeats',
+  'breathPhrases',
+] as const
 const FADING = ['fullTimes', 'shortTimes', 'newAfterPhrases', 'overWord'] as const
 
 function save(): void {
   const now = form.value
-  const wrong = [...NUMBERS, ...(now.fades ? FADING : [])].find((field) => !Number.isFinite(number(now[field])))
-  if (wrong) return void (problem.value = words.schools.noNumber(words.schools.fields[wrong], now[wrong]))
+  const wrong = [...NUMBERS, ...(now.fades ? FADING : [])].find(
+    (field) => !Number.isFinite(number(now[field])),
+  )
+  if (wrong)
+    return void (problem.value = words.schools.noNumber(words.schools.fields[wrong], now[wrong]))
   const next = {
     ...props.school,
     name: now.name.trim(),
@@ -53,11 +72,23 @@ function save(): void {
     roleLabels: { lead: now.lead.trim(), follow: now.follow.trim() },
     countIn: now.countIn.trim(),
     count: { ...props.school.count, group: now.group },
-    lead: { targetBeats: number(now.targetBeats), minSeconds: number(now.minSeconds), maxBeats: number(now.maxBeats) },
+    lead: {
+      targetBeats: number(now.targetBeats),
+      minSeconds: number(now.minSeconds),
+      maxBeats: number(now.maxBeats),
+    },
     breathSeconds: number(now.breathSeconds),
     mostWordsIn20Seconds: number(now.mostWords),
-    weights: now.fades ? { ...props.school.weights, overWord: number(now.overWord) } : props.school.weights,
-    fading: now.fades ? { fullTimes: number(now.fullTimes), shortTimes: number(now.shortTimes), newAfterPhrases: number(now.newAfterPhrases) } : null,
+    weights: now.fades
+      ? { ...props.school.weights, overWord: number(now.overWord) }
+      : props.school.weights,
+    fading: now.fades
+      ? {
+          fullTimes: number(now.fullTimes),
+          shortTimes: number(now.shortTimes),
+          newAfterPhrases: number(now.newAfterPhrases),
+        }
+      : null,
     prompts: now.prompts,
     amounts: now.amounts,
     mode: now.mode,
@@ -74,46 +105,72 @@ function save(): void {
 
 <template>
   <form class="fields editor" @submit.prevent="save" @keydown.esc.prevent="emit('cancel')">
-    <label>{{ words.schools.fields.name }}<input ref="first" v-model="form.name" maxlength="60" required /></label>
-    <label>{{ words.schools.fields.about }}<textarea v-model="form.about" class="field" rows="3" maxlength="1000" /></label>
+    <label
+      >{{ words.schools.fields.name
+      }}<input ref="first" v-model="form.name" maxlength="60" required
+    /></label>
+    <label
+      >{{ words.schools.fields.about
+      }}<textarea v-model="form.about" class="field" rows="3" maxlength="1000" />
+    </label>
     <div class="grid">
-      <label v-for="field in NUMBERS" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
-      <label>{{ words.schools.fields.countIn }}<input v-model="form.countIn" maxlength="60" /></label>
+      <label v-for="field in NUMBERS" :key="field"
+        >{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal"
+      /></label>
+      <label
+        >{{ words.schools.fields.countIn }}<input v-model="form.countIn" maxlength="60"
+      /></label>
       <label
         >{{ words.schools.fields.group }}
         <select v-model="form.group">
-          <option v-for="(label, group) in words.schools.groups" :key="group" :value="group">{{ label }}</option>
+          <option v-for="(label, group) in words.schools.groups" :key="group" :value="group">
+            {{ label }}
+          </option>
         </select></label
       >
       <label
         >{{ words.cues.mode }}
         <select v-model="form.mode">
-          <option v-for="mode in CUE_MODES" :key="mode" :value="mode">{{ words.cues.modes[mode] }}</option>
+          <option v-for="mode in CUE_MODES" :key="mode" :value="mode">
+            {{ words.cues.modes[mode] }}
+          </option>
         </select></label
       >
-      <label>{{ words.schools.fields.lead }}<input v-model="form.lead" maxlength="20" required /></label>
-      <label>{{ words.schools.fields.follow }}<input v-model="form.follow" maxlength="20" required /></label>
+      <label
+        >{{ words.schools.fields.lead }}<input v-model="form.lead" maxlength="20" required
+      /></label>
+      <label
+        >{{ words.schools.fields.follow }}<input v-model="form.follow" maxlength="20" required
+      /></label>
     </div>
     <el-checkbox v-model="form.fades">{{ words.schools.fields.fades }}</el-checkbox>
     <div v-if="form.fades" class="grid">
-      <label v-for="field in FADING" :key="field">{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal" /></label>
+      <label v-for="field in FADING" :key="field"
+        >{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal"
+      /></label>
     </div>
     <fieldset>
       <legend>{{ words.schools.fields.amounts }}</legend>
       <el-checkbox-group v-model="form.amounts">
-        <el-checkbox v-for="kind in AMOUNT_KINDS" :key="kind" :value="kind">{{ words.schools.amounts[kind] }}</el-checkbox>
+        <el-checkbox v-for="kind in AMOUNT_KINDS" :key="kind" :value="kind">{{
+          words.schools.amounts[kind]
+        }}</el-checkbox>
       </el-checkbox-group>
     </fieldset>
     <fieldset>
       <legend>{{ words.schools.fields.prompts }}</legend>
       <el-checkbox-group v-model="form.prompts">
-        <el-checkbox v-for="kind in PROMPT_KINDS" :key="kind" :value="kind">{{ words.schools.prompts[kind] }}</el-checkbox>
+        <el-checkbox v-for="kind in PROMPT_KINDS" :key="kind" :value="kind">{{
+          words.schools.prompts[kind]
+        }}</el-checkbox>
       </el-checkbox-group>
     </fieldset>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <div class="row">
       <button class="button main small">{{ words.schools.save }}</button>
-      <button type="button" class="button small" @click="emit('cancel')">{{ words.schools.cancel }}</button>
+      <button type="button" class="button small" @click="emit('cancel')">
+        {{ words.schools.cancel }}
+      </button>
     </div>
   </form>
 </template>

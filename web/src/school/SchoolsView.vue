@@ -27,20 +27,27 @@ const load = (): Promise<void> =>
     shelf.value = (await api('listSheets')).sheets.filter(({ archived }) => !archived)
     ready.value = true
   })
-const open = (id: string): Promise<void> => tried(async () => void (routine.value = id === '' ? null : (await api('getSheet', { params: { id } })).routine))
+const open = (id: string): Promise<void> =>
+  tried(
+    async () =>
+      void (routine.value = id === '' ? null : (await api('getSheet', { params: { id } })).routine),
+  )
 onMounted(load)
 
 /** The school that is being changed; a copy is kept only when it is saved. */
 const editing = shallowRef<School | null>(null)
 const isOwn = (school: School): boolean => !SHIPPED_SCHOOLS.some(({ id }) => id === school.id)
-const unsaid = ({ amounts }: School): AmountKind[] => AMOUNT_KINDS.filter((kind) => !amounts.includes(kind))
-const copy = (school: School): void => void (editing.value = { ...school, id: randomId(), name: words.schools.copyName(school.name) })
+const unsaid = ({ amounts }: School): AmountKind[] =>
+  AMOUNT_KINDS.filter((kind) => !amounts.includes(kind))
+const copy = (school: School): void =>
+  void (editing.value = { ...school, id: randomId(), name: words.schools.copyName(school.name) })
 const save = (school: School): Promise<void> =>
   tried(async () => {
     await library.saveSchool(school)
     editing.value = null
   })
-const pickTonight = (id: string): Promise<void> => tried(() => library.callTonightBy(id === '' ? null : id))
+const pickTonight = (id: string): Promise<void> =>
+  tried(() => library.callTonightBy(id === '' ? null : id))
 const forget = (school: School): Promise<void> => tried(() => library.removeSchool(school.id))
 </script>
 
@@ -61,9 +68,16 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
         <h2 id="tonight-head">{{ words.schools.tonight.title }}</h2>
         <p class="soft">{{ words.schools.tonight.how }}</p>
         <label class="field-label" for="tonight">{{ words.schools.tonight.pick }}</label>
-        <select id="tonight" class="pick" :value="library.tonight?.id ?? ''" @change="pickTonight(($event.target as HTMLSelectElement).value)">
+        <select
+          id="tonight"
+          class="pick"
+          :value="library.tonight?.id ?? ''"
+          @change="pickTonight(($event.target as HTMLSelectElement).value)"
+        >
           <option value="">{{ words.schools.tonight.none }}</option>
-          <option v-for="school in library.schools" :key="school.id" :value="school.id">{{ school.name }}</option>
+          <option v-for="school in library.schools" :key="school.id" :value="school.id">
+            {{ school.name }}
+          </option>
         </select>
       </section>
       <article v-for="school in library.schools" :key="school.id" class="school">
@@ -73,9 +87,30 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
         <p>{{ school.about }}</p>
         <ul>
           <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
-          <li>{{ school.fading ? words.schools.fading(school.fading.fullTimes, school.fading.shortTimes, school.fading.newAfterPhrases) : words.schools.noFading }}</li>
-          <li>{{ words.schools.count(school.count.group, school.count.ones) }} · {{ words.schools.countIn(school.countIn) }}</li>
-          <li>{{ school.prompts.length > 0 ? words.schools.promptList(school.prompts.map((kind) => words.schools.prompts[kind]).join(', ')) : words.schools.noPrompts }}</li>
+          <li>
+            {{
+              school.fading
+                ? words.schools.fading(
+                    school.fading.fullTimes,
+                    school.fading.shortTimes,
+                    school.fading.newAfterPhrases,
+                  )
+                : words.schools.noFading
+            }}
+          </li>
+          <li>
+            {{ words.schools.count(school.count.group, school.count.ones) }} ·
+            {{ words.schools.countIn(school.countIn) }}
+          </li>
+          <li>
+            {{
+              school.prompts.length > 0
+                ? words.schools.promptList(
+                    school.prompts.map((kind) => words.schools.prompts[kind]).join(', '),
+                  )
+                : words.schools.noPrompts
+            }}
+          </li>
           <li v-if="unsaid(school).length > 0">
             {{
               words.schools.noAmount(
@@ -85,28 +120,54 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
               )
             }}
           </li>
-          <li>{{ words.schools.mode(school.mode) }} · {{ words.schools.joins(school.join.most, school.join.mostBeats) }}</li>
-          <li>{{ words.schools.density(school.mostWordsIn20Seconds) }} · {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}</li>
+          <li>
+            {{ words.schools.mode(school.mode) }} ·
+            {{ words.schools.joins(school.join.most, school.join.mostBeats) }}
+          </li>
+          <li>
+            {{ words.schools.density(school.mostWordsIn20Seconds) }} ·
+            {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}
+          </li>
         </ul>
         <div class="actions">
-          <button class="button small" @click="copy(school)">{{ words.schools.copy(school.name) }}</button>
+          <button class="button small" @click="copy(school)">
+            {{ words.schools.copy(school.name) }}
+          </button>
           <template v-if="isOwn(school)">
-            <button class="button small" @click="editing = school">{{ words.schools.change(school.name) }}</button>
-            <button class="button small" @click="forget(school)">{{ words.schools.remove(school.name) }}</button>
+            <button class="button small" @click="editing = school">
+              {{ words.schools.change(school.name) }}
+            </button>
+            <button class="button small" @click="forget(school)">
+              {{ words.schools.remove(school.name) }}
+            </button>
           </template>
         </div>
-        <SchoolEditor v-if="editing?.id === school.id" :school="editing" @save="save" @cancel="editing = null" />
+        <SchoolEditor
+          v-if="editing?.id === school.id"
+          :school="editing"
+          @save="save"
+          @cancel="editing = null"
+        />
       </article>
-      <article v-if="editing && !library.schools.some(({ id }) => id === editing!.id)" class="school">
+      <article
+        v-if="editing && !library.schools.some(({ id }) => id === editing!.id)"
+        class="school"
+      >
         <h2>{{ editing.name }}</h2>
         <SchoolEditor :key="editing.id" :school="editing" @save="save" @cancel="editing = null" />
       </article>
       <section class="compare" aria-labelledby="compare-head">
         <h2 id="compare-head">{{ words.schools.compare }}</h2>
         <label class="field-label" for="compare-sheet">{{ words.schools.compareSheet }}</label>
-        <select id="compare-sheet" class="pick" @change="open(($event.target as HTMLSelectElement).value)">
+        <select
+          id="compare-sheet"
+          class="pick"
+          @change="open(($event.target as HTMLSelectElement).value)"
+        >
           <option value="">{{ words.schools.choose }}</option>
-          <option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id">{{ sheet.title }}</option>
+          <option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id">
+            {{ sheet.title }}
+          </option>
         </select>
         <ComparedSchools v-if="routine" :key="routine.id" :routine="routine" />
       </section>

@@ -1,6 +1,9 @@
 let shared: AudioContext | null = null
 
-/** The one audio context of the page: music, clicks and voice all sound on it, so that they share a clock. */
+/**
+ * The one audio context of the page: music, clicks and voice all sound on it, so that they share a
+ * clock.
+ */
 export function audioContext(): AudioContext {
   shared ??= new AudioContext({ latencyHint: 'interactive' })
   return shared

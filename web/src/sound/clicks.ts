@@ -1,5 +1,10 @@
 /** One click at a time of the context: a short tone, higher on a strong beat. */
-export function click(context: BaseAudioContext, at: number, strong: boolean, destination: AudioNode = context.destination): void {
+export function click(
+  context: BaseAudioContext,
+  at: number,
+  strong: boolean,
+  destination: AudioNode = context.destination,
+): void {
   const tone = new OscillatorNode(context, { type: 'sine', frequency: strong ? 1560 : 1040 })
   const gain = new GainNode(context, { gain: 0 })
   gain.gain.setValueAtTime(0, at)

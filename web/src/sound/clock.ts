@@ -1,14 +1,20 @@
 /** Changes of sound are made this far ahead, so that the worklet has them in time. */
 export const SCHEDULE_AHEAD_SECONDS = 0.06
 
-/** Time as the page knows it, in seconds. Views ask for the state at `now`; nothing keeps a time of its own. */
+/**
+ * Time as the page knows it, in seconds. Views ask for the state at `now`; nothing keeps a time of
+ * its own.
+ */
 export interface Clock {
   readonly now: () => number
   /** Calls back once when the time comes; the answer cancels it. */
   readonly wakeAt: (at: number, call: () => void) => () => void
 }
 
-/** The audio context's clock, with timers that wake just ahead of the moment and look again until it has come. */
+/**
+ * The audio context's clock, with timers that wake just ahead of the moment and look again until it
+ * has come.
+ */
 export function audioClock(context: AudioContext): Clock {
   const now = (): number => context.currentTime
   return {
@@ -26,7 +32,10 @@ export function audioClock(context: AudioContext): Clock {
   }
 }
 
-/** A clock that stands until it is moved. It stops at every moment asked for on its way, in order, exactly. */
+/**
+ * A clock that stands until it is moved. It stops at every moment asked for on its way, in order,
+ * exactly.
+ */
 export class ManualClock implements Clock {
   private time = 0
   private waiting: { at: number; call: () => void }[] = []

@@ -8,9 +8,14 @@ export interface Microphone {
 }
 
 /** Nothing in between may smooth what is measured. */
-const PLAIN: MediaStreamConstraints = { audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } }
+const PLAIN: MediaStreamConstraints = {
+  audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
+}
 
-/** Opens the microphone; throws what the browser throws where it is refused or missing. Call from a key or a click. */
+/**
+ * Opens the microphone; throws what the browser throws where it is refused or missing. Call from a
+ * key or a click.
+ */
 export async function openMicrophone(hear: (samples: Float32Array) => void): Promise<Microphone> {
   const context = await wakeAudio()
   const stream = await navigator.mediaDevices.getUserMedia(PLAIN)
@@ -31,6 +36,11 @@ export async function openMicrophone(hear: (samples: Float32Array) => void): Pro
 
 /** Why a microphone did not open, as a kind that can be worded. */
 export function microphoneTrouble(error: unknown): 'refused' | 'missing' | 'other' {
-  const name = error instanceof DOMException ? error.name : error instanceof TypeError ? 'NotFoundError' : ''
-  return name === 'NotAllowedError' || name === 'SecurityError' ? 'refused' : name === 'NotFoundError' || name === 'OverconstrainedError' ? 'missing' : 'other'
+  const name =
+    error instanceof DOMException ? error.name : error instanceof TypeError ? 'NotFoundError' : ''
+  return name === 'NotAllowedError' || name === 'SecurityError'
+    ? 'refused'
+    : name === 'NotFoundError' || name === 'OverconstrainedError'
+      ? 'missing'
+      : 'other'
 }

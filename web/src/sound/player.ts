@@ -7,7 +7,10 @@ createStretch.moduleUrl = stretchUrl
 /** A worklet that is refused its WebAssembly never answers. */
 const CREATE_TIMEOUT_MS = 5000
 
-/** Plays one recording at any speed with its pitch kept. Position at a time: `music + (time - when) * rate`. */
+/**
+ * Plays one recording at any speed with its pitch kept. Position at a time: `music + (time - when)
+ * * rate`.
+ */
 export interface Player {
   readonly play: (music: number, when: number, rate: number) => void
   readonly stop: () => void
@@ -19,7 +22,11 @@ export interface Player {
   readonly close: () => void
 }
 
-export async function createPlayer(context: AudioContext, buffer: AudioBuffer, destination: AudioNode = context.destination): Promise<Player> {
+export async function createPlayer(
+  context: AudioContext,
+  buffer: AudioBuffer,
+  destination: AudioNode = context.destination,
+): Promise<Player> {
   let volume = 0.9
   let isFading = false
   const gain = new GainNode(context, { gain: volume })
@@ -56,11 +63,24 @@ export async function createPlayer(context: AudioContext, buffer: AudioBuffer, d
 }
 
 /** A node that plays a recording at any speed with its pitch kept, also in an offline context. */
-export async function stretchNode(context: BaseAudioContext, buffer: AudioBuffer): Promise<StretchNode> {
+export async function stretchNode(
+  context: BaseAudioContext,
+  buffer: AudioBuffer,
+): Promise<StretchNode> {
   // Without an input the processor fails: it asks for the channel count of its first one.
-  const made = createStretch(context, { numberOfInputs: 1, numberOfOutputs: 1, outputChannelCount: [2] })
-  const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('the stretch worklet did not answer')), CREATE_TIMEOUT_MS))
+  const made = createStretch(context, {
+    numberOfInputs: 1,
+    numberOfOutputs: 1,
+    outputChannelCount: [2],
+  })
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(() => reject(new Error('the stretch worklet did not answer')), CREATE_TIMEOUT_MS),
+  )
   const node = await Promise.race([made, late])
-  await node.addBuffers(Array.from({ length: 2 }, (_, channel) => buffer.getChannelData(Math.min(channel, buffer.numberOfChannels - 1)).slice()))
+  await node.addBuffers(
+    Array.from({ length: 2 }, (_, channel) =>
+      buffer.getChannelData(Math.min(channel, buffer.numberOfChannels - 1)).slice(),
+    ),
+  )
   return node
 }

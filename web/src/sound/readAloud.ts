@@ -10,9 +10,15 @@ const SILENT_SECONDS = 10
 const LOOK_SECONDS = 0.1
 
 export type ReadingState =
-  { readonly state: 'idle' } | { readonly state: 'asking' } | { readonly state: 'reading'; readonly index: number; readonly hears: boolean } | { readonly state: 'trouble'; readonly trouble: 'refused' | 'missing' | 'other' | 'silent' }
+  | { readonly state: 'idle' }
+  | { readonly state: 'asking' }
+  | { readonly state: 'reading'; readonly index: number; readonly hears: boolean }
+  | { readonly state: 'trouble'; readonly trouble: 'refused' | 'missing' | 'other' | 'silent' }
 
-/** Hears texts read aloud one after the other, each until it is quiet again, and measures them. The hands stay free. */
+/**
+ * Hears texts read aloud one after the other, each until it is quiet again, and measures them. The
+ * hands stay free.
+ */
 export function useReadAloud(done: (index: number, seconds: number) => void, finished: () => void) {
   const now = ref<ReadingState>({ state: 'idle' })
   let microphone: Microphone | null = null
@@ -60,7 +66,8 @@ export function useReadAloud(done: (index: number, seconds: number) => void, fin
     if (heardSeconds - last.end < OVER_SECONDS) return
     forget()
     done(state.index, last.end - first.start)
-    if (state.index + 1 < count) now.value = { state: 'reading', index: state.index + 1, hears: false }
+    if (state.index + 1 < count)
+      now.value = { state: 'reading', index: state.index + 1, hears: false }
     else {
       stop()
       finished()

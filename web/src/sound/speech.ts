@@ -6,10 +6,19 @@ export interface Said {
   readonly sampleRate: number
 }
 
-/** The offline voice says texts, in a worker; the same text asked for twice is said once. `signal` stops it at once. */
-export function speak(request: VoiceRequest, signal: AbortSignal, progress: (share: number) => void = () => undefined): Promise<ReadonlyMap<string, Said>> {
+/**
+ * The offline voice says texts, in a worker; the same text asked for twice is said once. `signal`
+ * stops it at once.
+ */
+export function speak(
+  request: VoiceRequest,
+  signal: AbortSignal,
+  progress: (share: number) => void = () => undefined,
+): Promise<ReadonlyMap<string, Said>> {
   const texts = [...new Set(request.texts)]
-  const worker = new Worker(new URL('../workers/voice.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../workers/voice.worker.ts', import.meta.url), {
+    type: 'module',
+  })
   const said = new Map<string, Said>()
   return new Promise<ReadonlyMap<string, Said>>((resolve, reject) => {
     const fail = (error: Error): void => {

@@ -2,7 +2,13 @@ declare module 'signalsmith-stretch' {
   export interface StretchNode extends AudioWorkletNode {
     addBuffers(buffers: Float32Array[]): Promise<number>
     dropBuffers(): Promise<unknown>
-    schedule(change: { output?: number; active?: boolean; input?: number; rate?: number; semitones?: number }): Promise<unknown>
+    schedule(change: {
+      output?: number
+      active?: boolean
+      input?: number
+      rate?: number
+      semitones?: number
+    }): Promise<unknown>
     stop(when?: number): Promise<unknown>
   }
   interface Create {

@@ -12,6 +12,17 @@ const demo = (path: string): string => readFileSync(join(__dirname, '../../../de
 const score = readAbc(demo('tunes/lamps-along-the-staithe.abc'))
 const file = readSheetFile(demo('sheets/lanterns-at-the-weir.json'))
 if (!score.ok || !file.ok) throw new Error('the demo does not read')
-const tune = tuneOfScore(score.value, playScore({ ...score.value, notes: [], chords: [] }, 1000), null, countingIds('t'))
+const tune = tuneOfScore(
+  score.value,
+  playScore({ ...score.value, notes: [], chords: [] }, 1000),
+  null,
+  countingIds('t'),
+)
 /** The waltz of the demo on its tune, with all that follows from it. */
-export const WALTZ = deriveSheet({ routine: file.value.routine, book: bookOf(file.value.figures), school: ROUND_SCHOOL, voice: DEFAULT_VOICES.en, tune })
+export const WALTZ = deriveSheet({
+  routine: file.value.routine,
+  book: bookOf(file.value.figures),
+  school: ROUND_SCHOOL,
+  voice: DEFAULT_VOICES.en,
+  tune,
+})

@@ -1,10 +1,20 @@
 <script setup lang="ts">
-import { secondsAt, tickAt, TICKS_PER_BEAT, type BeatMap, type Seconds, type Tick } from '@dellop/core/time'
+import {
+  secondsAt,
+  tickAt,
+  TICKS_PER_BEAT,
+  type BeatMap,
+  type Seconds,
+  type Tick,
+} from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
 import { drawStrip } from './stripDrawing.ts'
 
-/** A stretch of the recording with its beats and bars on it; from the whole tune to one beat. A click chooses a beat, a drag moves it. */
+/**
+ * A stretch of the recording with its beats and bars on it; from the whole tune to one beat. A
+ * click chooses a beat, a drag moves it.
+ */
 const props = defineProps<{
   samples: Float32Array | null
   sampleRate: number
@@ -16,21 +26,31 @@ const props = defineProps<{
   landmarks: readonly { readonly seconds: number; readonly text: string }[]
   taps: readonly number[]
 }>()
-const emit = defineEmits<{ choose: [beat: number, seconds: number]; move: [beat: number, seconds: number] }>()
+const emit = defineEmits<{
+  choose: [beat: number, seconds: number]
+  move: [beat: number, seconds: number]
+}>()
 
 const canvas = ref<HTMLCanvasElement | null>(null)
 const span = ref(8)
 const from = ref(0)
-const drag = ref<{ readonly startX: number; readonly seconds: number; readonly moved: boolean } | null>(null)
+const drag = ref<{
+  readonly startX: number
+  readonly seconds: number
+  readonly moved: boolean
+} | null>(null)
 let observer: ResizeObserver | null = null
 const SHORTEST = 0.6
-/** A pointer this near the chosen beat takes hold of it; moved less than the second, it was a click. */
+/**
+ * A pointer this near the chosen beat takes hold of it; moved less than the second, it was a click.
+ */
 const HOLD_PIXELS = 14
 const CLICK_PIXELS = 4
 
 const to = computed(() => from.value + span.value)
 const zoom = (factor: number): void => {
-  const middle = props.at >= from.value && props.at <= to.value ? props.at : from.value + span.value / 2
+  const middle =
+    props.at >= from.value && props.at <= to.value ? props.at : from.value + span.value / 2
   span.value = Math.min(props.durationSeconds, Math.max(SHORTEST, span.value * factor))
   move(middle - span.value / 2)
 }
@@ -47,29 +67,59 @@ watch(
 )
 
 function draw(): void {
-  if (canvas.value) drawStrip(canvas.value, { ...props, from: from.value, span: span.value, draggedTo: drag.value?.moved ? drag.value.seconds : null })
+  if (canvas.value)
+    drawStrip(canvas.value, {
+      ...props,
+      from: from.value,
+      span: span.value,
+      draggedTo: drag.value?.moved ? drag.value.seconds : null,
+    })
 }
 onMounted(() => {
   observer = new ResizeObserver(draw)
   observer.observe(canvas.value!)
 })
 onBeforeUnmount(() => observer?.disconnect())
-watch(() => [props.samples, props.beatMap, props.beatsPerBar, props.chosenBeat, props.landmarks, props.taps, props.at, from.value, span.value, drag.value], draw)
+watch(
+  () => [
+    props.samples,
+    props.beatMap,
+    props.beatsPerBar,
+    props.chosenBeat,
+    props.landmarks,
+    props.taps,
+    props.at,
+    from.value,
+    span.value,
+    drag.value,
+  ],
+  draw,
+)
 
 const secondsOf = (event: PointerEvent): number => {
   const box = canvas.value!.getBoundingClientRect()
   return from.value + ((event.clientX - box.left) / box.width) * span.value
 }
-const pixelsTo = (seconds: number, event: PointerEvent): number => Math.abs(((seconds - secondsOf(event)) / span.value) * canvas.value!.clientWidth)
+const pixelsTo = (seconds: number, event: PointerEvent): number =>
+  Math.abs(((seconds - secondsOf(event)) / span.value) * canvas.value!.clientWidth)
 
 function down(event: PointerEvent): void {
   const { chosenBeat } = props
-  if (chosenBeat === null || pixelsTo(secondsAt(props.beatMap, (chosenBeat * TICKS_PER_BEAT) as Tick), event) > HOLD_PIXELS) return
+  if (
+    chosenBeat === null ||
+    pixelsTo(secondsAt(props.beatMap, (chosenBeat * TICKS_PER_BEAT) as Tick), event) > HOLD_PIXELS
+  )
+    return
   canvas.value!.setPointerCapture(event.pointerId)
   drag.value = { startX: event.clientX, seconds: secondsOf(event), moved: false }
 }
 function dragOn(event: PointerEvent): void {
-  if (drag.value) drag.value = { ...drag.value, seconds: secondsOf(event), moved: drag.value.moved || Math.abs(event.clientX - drag.value.startX) > CLICK_PIXELS }
+  if (drag.value)
+    drag.value = {
+      ...drag.value,
+      seconds: secondsOf(event),
+      moved: drag.value.moved || Math.abs(event.clientX - drag.value.startX) > CLICK_PIXELS,
+    }
 }
 function up(event: PointerEvent): void {
   const held = drag.value
@@ -84,13 +134,26 @@ defineExpose({ move })
 
 <template>
   <div class="strip">
-    <canvas ref="canvas" role="img" :aria-label="words.tunes.strip" @pointerdown="down" @pointermove="dragOn" @pointerup="up" @pointercancel="cancel" />
+    <canvas
+      ref="canvas"
+      role="img"
+      :aria-label="words.tunes.strip"
+      @pointerdown="down"
+      @pointermove="dragOn"
+      @pointerup="up"
+      @pointercancel="cancel"
+    />
     <div class="tools">
       <button class="button small" @click="move(from - span / 2)">{{ words.tunes.earlier }}</button>
       <button class="button small" @click="zoom(0.5)">{{ words.tunes.closer }}</button>
       <button class="button small" @click="zoom(2)">{{ words.tunes.wider }}</button>
       <button class="button small" @click="move(from + span / 2)">{{ words.tunes.later }}</button>
-      <span class="soft">{{ words.tunes.shows(words.format.clock(from), words.format.clock(Math.min(to, durationSeconds))) }}</span>
+      <span class="soft">{{
+        words.tunes.shows(
+          words.format.clock(from),
+          words.format.clock(Math.min(to, durationSeconds)),
+        )
+      }}</span>
     </div>
   </div>
 </template>

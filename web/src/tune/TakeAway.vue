@@ -18,13 +18,28 @@ const told = ref('')
 const failure = ref('')
 const stopping = shallowRef<AbortController | null>(null)
 
-const name = (ending: string): string => `${props.tune.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}${ending}`
+const name = (ending: string): string =>
+  `${props.tune.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}${ending}`
 const files = [
-  { text: words.tunes.asCsv, take: () => download(name('-beats.csv'), 'text/csv', beatCsv(props.tune, props.recording)) },
-  { text: words.tunes.asMidi, take: () => download(name('-beats.mid'), 'audio/midi', beatMidi(props.tune, props.recording)) },
-  { text: words.tunes.asVtt, take: () => download(name('-phrases.vtt'), 'text/vtt', sectionsVtt(props.tune, props.recording)) },
+  {
+    text: words.tunes.asCsv,
+    take: () => download(name('-beats.csv'), 'text/csv', beatCsv(props.tune, props.recording)),
+  },
+  {
+    text: words.tunes.asMidi,
+    take: () => download(name('-beats.mid'), 'audio/midi', beatMidi(props.tune, props.recording)),
+  },
+  {
+    text: words.tunes.asVtt,
+    take: () =>
+      download(name('-phrases.vtt'), 'text/vtt', sectionsVtt(props.tune, props.recording)),
+  },
 ]
-const tracks: readonly { readonly text: string; readonly mark: TrackWish['mark']; readonly music: boolean }[] = [
+const tracks: readonly {
+  readonly text: string
+  readonly mark: TrackWish['mark']
+  readonly music: boolean
+}[] = [
   { text: words.tunes.asClicks, mark: 'clicks', music: false },
   { text: words.tunes.asClicksMusic, mark: 'clicks', music: true },
   { text: words.tunes.asCount, mark: 'count', music: false },
@@ -38,8 +53,20 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
   failure.value = told.value = ''
   const file = name(`-${mark}${music ? '-music' : ''}-${speed.value}.wav`)
   try {
-    const wish: TrackWish = { tune: props.tune, recording: props.recording, music: music ? props.buffer : null, mark, language: language.value, ones: ones.value, speed: speed.value / 100 }
-    download(file, 'audio/wav', await practiceTrack(wish, (text) => (working.value = text), stop.signal))
+    const wish: TrackWish = {
+      tune: props.tune,
+      recording: props.recording,
+      music: music ? props.buffer : null,
+      mark,
+      language: language.value,
+      ones: ones.value,
+      speed: speed.value / 100,
+    }
+    download(
+      file,
+      'audio/wav',
+      await practiceTrack(wish, (text) => (working.value = text), stop.signal),
+    )
     told.value = words.tunes.trackDone(file)
   } catch (error) {
     if (stop.signal.aborted) told.value = words.tunes.stopped
@@ -55,10 +82,20 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
   <section aria-labelledby="take-head">
     <h2 id="take-head">{{ words.tunes.takeAway }}</h2>
     <div class="files">
-      <button v-for="file in files" :key="file.text" class="button small" @click="file.take()">{{ file.text }}</button>
+      <button v-for="file in files" :key="file.text" class="button small" @click="file.take()">
+        {{ file.text }}
+      </button>
     </div>
     <div class="files">
-      <button v-for="track in tracks" :key="track.text" class="button small" :disabled="busy || (track.music && !buffer)" @click="make(track)">{{ track.text }}</button>
+      <button
+        v-for="track in tracks"
+        :key="track.text"
+        class="button small"
+        :disabled="busy || (track.music && !buffer)"
+        @click="make(track)"
+      >
+        {{ track.text }}
+      </button>
       <label
         >{{ words.tunes.speed }}
         <select v-model="speed" class="pick">
@@ -81,7 +118,8 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
       >
     </div>
     <div v-if="busy" class="told making" role="status">
-      <span>{{ working }}</span> <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
+      <span>{{ working }}</span>
+      <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
     </div>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

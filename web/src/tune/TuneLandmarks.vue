@@ -6,18 +6,35 @@ import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 
 /** Moments to hear, named, in order. */
-const props = defineProps<{ tune: Tune; timeOf: (tick: number) => number; playable: boolean; chosenBeat: number | null }>()
+const props = defineProps<{
+  tune: Tune
+  timeOf: (tick: number) => number
+  playable: boolean
+  chosenBeat: number | null
+}>()
 const emit = defineEmits<{ play: [seconds: number]; change: [tune: Tune, label: string] }>()
 const text = ref('')
 const kind = ref<Landmark['kind']>('start')
 const KINDS = Object.keys(words.tunes.kinds) as Landmark['kind'][]
 
 const landmarks = computed(() => [...props.tune.landmarks].sort((a, b) => a.at - b.at))
-const change = (next: readonly Landmark[], label: string): void => emit('change', { ...props.tune, landmarks: next }, label)
+const change = (next: readonly Landmark[], label: string): void =>
+  emit('change', { ...props.tune, landmarks: next }, label)
 function add(): void {
   const named = text.value.trim()
   if (named === '' || props.chosenBeat === null) return
-  change([...landmarks.value, { id: randomId(), kind: kind.value, at: (props.chosenBeat * TICKS_PER_BEAT) as Tick, text: named }], words.tunes.done.landmark)
+  change(
+    [
+      ...landmarks.value,
+      {
+        id: randomId(),
+        kind: kind.value,
+        at: (props.chosenBeat * TICKS_PER_BEAT) as Tick,
+        text: named,
+      },
+    ],
+    words.tunes.done.landmark,
+  )
   text.value = ''
 }
 function placeOf({ at }: Landmark): string {
@@ -35,9 +52,24 @@ function placeOf({ at }: Landmark): string {
       <li v-for="one in landmarks" :key="one.id">
         <strong>{{ one.text }}</strong>
         <span>{{ words.tunes.kinds[one.kind] }}</span>
-        <span class="count soft">{{ placeOf(one) }} · {{ words.format.clock(timeOf(one.at)) }}</span>
-        <button v-if="playable" class="textlink" :aria-label="`${words.tunes.play} ${one.text}`" @click="emit('play', timeOf(one.at) - 2)">{{ words.tunes.play }}</button>
-        <button v-if="one.kind === 'start' && one.at !== tune.danceStart" class="textlink quiet" @click="emit('change', { ...tune, danceStart: one.at }, words.tunes.done.start)">{{ words.tunes.landmarkStart }}</button>
+        <span class="count soft"
+          >{{ placeOf(one) }} · {{ words.format.clock(timeOf(one.at)) }}</span
+        >
+        <button
+          v-if="playable"
+          class="textlink"
+          :aria-label="`${words.tunes.play} ${one.text}`"
+          @click="emit('play', timeOf(one.at) - 2)"
+        >
+          {{ words.tunes.play }}
+        </button>
+        <button
+          v-if="one.kind === 'start' && one.at !== tune.danceStart"
+          class="textlink quiet"
+          @click="emit('change', { ...tune, danceStart: one.at }, words.tunes.done.start)"
+        >
+          {{ words.tunes.landmarkStart }}
+        </button>
         <strong v-else-if="one.at === tune.danceStart">{{ words.tunes.starts }}</strong>
         <button
           class="textlink quiet"
@@ -54,11 +86,18 @@ function placeOf({ at }: Landmark): string {
       </li>
     </ul>
     <form @submit.prevent="add">
-      <input v-model="text" :aria-label="words.tunes.landmarkText" :placeholder="words.tunes.landmarkText" maxlength="120" />
+      <input
+        v-model="text"
+        :aria-label="words.tunes.landmarkText"
+        :placeholder="words.tunes.landmarkText"
+        maxlength="120"
+      />
       <select v-model="kind" :aria-label="words.tunes.landmarkKind">
         <option v-for="one in KINDS" :key="one" :value="one">{{ words.tunes.kinds[one] }}</option>
       </select>
-      <button class="button small" :disabled="text.trim() === '' || chosenBeat === null">{{ words.tunes.landmarkAdd }}</button>
+      <button class="button small" :disabled="text.trim() === '' || chosenBeat === null">
+        {{ words.tunes.landmarkAdd }}
+      </button>
       <span v-if="chosenBeat === null" class="soft">{{ words.tunes.landmarkNeeds }}</span>
     </form>
   </section>

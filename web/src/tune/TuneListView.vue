@@ -5,7 +5,13 @@ import { useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
-import { bringInRecording, bringInScore, progressText, scoreKind, type BringProgress } from './bringIn.ts'
+import {
+  bringInRecording,
+  bringInScore,
+  progressText,
+  scoreKind,
+  type BringProgress,
+} from './bringIn.ts'
 import { leaveForTune } from './otherRecording.ts'
 import { hashOf } from '../workers/fileReading.ts'
 import { refuseUnread } from './soundFile.ts'
@@ -32,11 +38,17 @@ const bars = (tune: Tune): string => {
   return words.tunes.bars(all, Math.round(danced * 10) / 10)
 }
 
-const tempo = (tune: Tune): string => words.tunes.tempo(Math.round(tuneBpm(tune)), Math.round((tuneBpm(tune) / tune.metre.beatsPerBar) * 10) / 10)
+const tempo = (tune: Tune): string =>
+  words.tunes.tempo(
+    Math.round(tuneBpm(tune)),
+    Math.round((tuneBpm(tune) / tune.metre.beatsPerBar) * 10) / 10,
+  )
 
 const stopping = shallowRef<AbortController | null>(null)
 const progress = ref<BringProgress | null>(null)
-/** A file whose name a recording has already, though it is another one: what it is has to be asked. */
+/**
+ * A file whose name a recording has already, though it is another one: what it is has to be asked.
+ */
 const asking = shallowRef<{ readonly file: File; readonly tune: Tune } | null>(null)
 /** A tune to go to from what was told. */
 const found = shallowRef<Tune | null>(null)
@@ -48,7 +60,10 @@ function chosen(event: Event): void {
   if (file) void bring(file)
 }
 
-const recordingsOf = (tune: Tune, of: (recording: Tune['recordings'][number]) => boolean): boolean => tune.recordings.some(of)
+const recordingsOf = (
+  tune: Tune,
+  of: (recording: Tune['recordings'][number]) => boolean,
+): boolean => tune.recordings.some(of)
 
 async function bring(file: File, asNew = false): Promise<void> {
   if (stopping.value) return
@@ -59,7 +74,8 @@ async function bring(file: File, asNew = false): Promise<void> {
   try {
     const kind = scoreKind(file)
     if (kind) await bringScore(file, kind)
-    else if (!(await known(file, asNew))) ready(await bringInRecording(file, (at) => (progress.value = at), stop.signal))
+    else if (!(await known(file, asNew)))
+      ready(await bringInRecording(file, (at) => (progress.value = at), stop.signal))
   } catch (error) {
     if (stop.signal.aborted) told.value = words.tunes.stopped
     else failure.value = words.tunes.notBrought + sentenceOf(error)
@@ -68,7 +84,10 @@ async function bring(file: File, asNew = false): Promise<void> {
   }
 }
 
-/** Whether the recording is here already, or one from a file of its name: both are said before anything is listened to. */
+/**
+ * Whether the recording is here already, or one from a file of its name: both are said before
+ * anything is listened to.
+ */
 async function known(file: File, asNew: boolean): Promise<boolean> {
   progress.value = { step: 'reading', share: 0 }
   await refuseUnread(file)
@@ -79,7 +98,9 @@ async function known(file: File, asNew: boolean): Promise<boolean> {
     found.value = same
     return true
   }
-  const named = asNew ? undefined : library.tunes.find((tune) => recordingsOf(tune, ({ fileName }) => fileName === file.name))
+  const named = asNew
+    ? undefined
+    : library.tunes.find((tune) => recordingsOf(tune, ({ fileName }) => fileName === file.name))
   if (named) asking.value = { file, tune: named }
   return named !== undefined
 }
@@ -118,25 +139,46 @@ function drop(event: DragEvent): void {
         <p class="soft">{{ words.tunes.lead }}</p>
       </div>
       <div>
-        <button class="button main" :disabled="busy || stopping !== null" @click="fileBox?.click()">{{ words.tunes.bring }}</button>
-        <input ref="fileBox" class="unseen" type="file" accept=".abc,.mid,.midi,.xml,.musicxml,.mxl,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.bring" @change="chosen" />
+        <button class="button main" :disabled="busy || stopping !== null" @click="fileBox?.click()">
+          {{ words.tunes.bring }}
+        </button>
+        <input
+          ref="fileBox"
+          class="unseen"
+          type="file"
+          accept=".abc,.mid,.midi,.xml,.musicxml,.mxl,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*"
+          tabindex="-1"
+          :aria-label="words.tunes.bring"
+          @change="chosen"
+        />
       </div>
     </header>
     <p class="soft hint">{{ words.tunes.bringHint }} {{ words.tunes.dropHere }}</p>
     <p v-if="busy" role="status" class="told">{{ words.tunes.playing }}</p>
     <div v-if="progress" class="told progress" role="status">
       <span>{{ progressText(progress) }}</span>
-      <progress :value="progress.step === 'listening' ? progress.share : undefined" max="1" :aria-label="progressText(progress)" />
+      <progress
+        :value="progress.step === 'listening' ? progress.share : undefined"
+        max="1"
+        :aria-label="progressText(progress)"
+      />
       <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
     </div>
     <p v-if="told" role="status" class="told">
-      {{ told }} <RouterLink v-if="found" :to="{ name: 'tune', params: { id: found.id } }">{{ words.tunes.openIt(found.title) }}</RouterLink>
+      {{ told }}
+      <RouterLink v-if="found" :to="{ name: 'tune', params: { id: found.id } }">{{
+        words.tunes.openIt(found.title)
+      }}</RouterLink>
     </p>
     <div v-if="asking" class="told" role="alert">
       <p>{{ words.tunes.sameName(asking.file.name, asking.tune.title) }}</p>
       <div class="answers">
-        <button class="button small" @click="asOther(asking.file, asking.tune)">{{ words.tunes.asOther(asking.tune.title) }}</button>
-        <button class="button small" @click="bring(asking.file, true)">{{ words.tunes.asNew }}</button>
+        <button class="button small" @click="asOther(asking.file, asking.tune)">
+          {{ words.tunes.asOther(asking.tune.title) }}
+        </button>
+        <button class="button small" @click="bring(asking.file, true)">
+          {{ words.tunes.asNew }}
+        </button>
         <button class="button small" @click="asking = null">{{ words.tunes.notNow }}</button>
       </div>
     </div>
@@ -144,7 +186,9 @@ function drop(event: DragEvent): void {
     <p v-if="loaded && library.tunes.length === 0" class="empty">{{ words.tunes.empty }}</p>
     <ul v-else>
       <li v-for="tune in library.tunes" :key="tune.id">
-        <RouterLink class="title" :to="{ name: 'tune', params: { id: tune.id } }">{{ tune.title }}</RouterLink>
+        <RouterLink class="title" :to="{ name: 'tune', params: { id: tune.id } }">{{
+          tune.title
+        }}</RouterLink>
         <span>{{ tune.dance }}</span>
         <span class="soft">{{ bars(tune) }}</span>
         <span class="count">{{ tempo(tune) }}</span>

@@ -1,84 +1,199 @@
 <script setup lang="ts">
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
-import { sectionFacts, tuneBars, tunePhrases, type SectionFacts, type Tune, type TunePhrase } from '@dellop/core/tune'
+import {
+  sectionFacts,
+  tuneBars,
+  tunePhrases,
+  type SectionFacts,
+  type Tune,
+  type TunePhrase,
+} from '@dellop/core/tune'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { joined, renamed, resized, split } from './sections.ts'
 
-/** The tune as phrases, one a row, under the section they belong to with its sums; and where the dance starts. */
-const props = defineProps<{ tune: Tune; timeOf: (tick: number) => number; playable: boolean; barTicks: number }>()
+/**
+ * The tune as phrases, one a row, under the section they belong to with its sums; and where the
+ * dance starts.
+ */
+const props = defineProps<{
+  tune: Tune
+  timeOf: (tick: number) => number
+  playable: boolean
+  barTicks: number
+}>()
 const emit = defineEmits<{ play: [seconds: number]; change: [tune: Tune, label: string] }>()
 const together = ref(true)
 
 const say = words.tunes.done
 const phrases = computed(() => tunePhrases(props.tune))
-const sections = computed(() => sectionFacts(props.tune).map((facts) => ({ ...facts, phrases: phrases.value.filter(({ sectionId }) => sectionId === facts.sectionId), others: othersOf(facts) })))
-const sum = computed(() => words.tunes.total(phrases.value.map((phrase) => phrase.bars).join(' + '), tuneBars(props.tune).bars))
+const sections = computed(() =>
+  sectionFacts(props.tune).map((facts) => ({
+    ...facts,
+    phrases: phrases.value.filter(({ sectionId }) => sectionId === facts.sectionId),
+    others: othersOf(facts),
+  })),
+)
+const sum = computed(() =>
+  words.tunes.total(
+    phrases.value.map((phrase) => phrase.bars).join(' + '),
+    tuneBars(props.tune).bars,
+  ),
+)
 /** The section in whose first phrase, counted from the first, the same music is. */
 function othersOf({ label, sectionId }: SectionFacts): string {
-  const numbers = props.tune.sections.flatMap((one, i) => (one.label === label && one.id !== sectionId ? [i + 1] : []))
+  const numbers = props.tune.sections.flatMap((one, i) =>
+    one.label === label && one.id !== sectionId ? [i + 1] : [],
+  )
   return numbers.length > 0 ? words.tunes.sameAs(numbers.join(', ')) : ''
 }
-const sumOf = (facts: SectionFacts): string => words.tunes.sectionSum(words.tunes.sumOf(facts.phraseBars), facts.bars, facts.beats, words.format.clock(facts.seconds))
-const tempoOf = ({ bpm, barsPerMinute }: SectionFacts): string => words.tunes.tempo(Math.round(bpm * 10) / 10, Math.round(barsPerMinute * 10) / 10)
+const sumOf = (facts: SectionFacts): string =>
+  words.tunes.sectionSum(
+    words.tunes.sumOf(facts.phraseBars),
+    facts.bars,
+    facts.beats,
+    words.format.clock(facts.seconds),
+  )
+const tempoOf = ({ bpm, barsPerMinute }: SectionFacts): string =>
+  words.tunes.tempo(Math.round(bpm * 10) / 10, Math.round(barsPerMinute * 10) / 10)
 
-const change = (next: Tune['sections'], label: string): void => emit('change', { ...props.tune, sections: next }, label)
+const change = (next: Tune['sections'], label: string): void =>
+  emit('change', { ...props.tune, sections: next }, label)
 function rename(sectionId: string, label: string): void {
   const next = label.trim().slice(0, 30)
   if (next !== '') change(renamed(props.tune.sections, sectionId, next, together.value), say.label)
 }
-const startAt = (tick: number): void => emit('change', { ...props.tune, danceStart: tick as Tick }, say.start)
+const startAt = (tick: number): void =>
+  emit('change', { ...props.tune, danceStart: tick as Tick }, say.start)
 
-const holdsStart = ({ start, end }: TunePhrase): boolean => props.tune.danceStart >= start && props.tune.danceStart < end
-const startCount = ({ start }: TunePhrase): number => (props.tune.danceStart - start) / TICKS_PER_BEAT + 1
+const holdsStart = ({ start, end }: TunePhrase): boolean =>
+  props.tune.danceStart >= start && props.tune.danceStart < end
+const startCount = ({ start }: TunePhrase): number =>
+  (props.tune.danceStart - start) / TICKS_PER_BEAT + 1
 const intro = computed(() => {
   const bars = Math.floor(props.tune.danceStart / props.barTicks)
-  return words.tunes.waitHint(bars, Math.max(0, Math.round(props.timeOf(props.tune.danceStart) - props.timeOf(0))))
+  return words.tunes.waitHint(
+    bars,
+    Math.max(0, Math.round(props.timeOf(props.tune.danceStart) - props.timeOf(0))),
+  )
 })
 </script>
 
 <template>
   <section aria-labelledby="phrases-head">
     <h2 id="phrases-head">{{ words.tunes.phrases }}</h2>
-    <label class="together"><input v-model="together" type="checkbox" /> {{ words.tunes.together }}</label>
+    <label class="together"
+      ><input v-model="together" type="checkbox" /> {{ words.tunes.together }}</label
+    >
     <div v-for="(section, s) in sections" :key="section.sectionId" class="section">
       <div class="head">
         <span class="number count">{{ s + 1 }}</span>
-        <input v-entry="section.label" class="label" :aria-label="words.tunes.name" maxlength="30" @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)" />
+        <input
+          v-entry="section.label"
+          class="label"
+          :aria-label="words.tunes.name"
+          maxlength="30"
+          @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)"
+        />
         <span class="count soft">{{ sumOf(section) }}</span>
         <span class="count soft">{{ tempoOf(section) }}</span>
         <span v-if="section.others" class="soft">{{ section.others }}</span>
-        <button v-if="s > 0" class="textlink quiet" :aria-label="words.tunes.joinName(s + 1, section.label)" @click="change(joined(tune.sections, section.sectionId), say.join)">{{ words.tunes.join }}</button>
+        <button
+          v-if="s > 0"
+          class="textlink quiet"
+          :aria-label="words.tunes.joinName(s + 1, section.label)"
+          @click="change(joined(tune.sections, section.sectionId), say.join)"
+        >
+          {{ words.tunes.join }}
+        </button>
       </div>
       <ol>
         <li v-for="(phrase, n) in section.phrases" :key="phrase.index">
           <span class="bars" :style="{ '--bars': Math.min(phrase.bars, 12) }"
             ><span v-for="bar in phrase.bars" :key="bar" class="bar count">{{ bar }}</span></span
           >
-          <button class="button small" :disabled="phrase.bars <= 1" :aria-label="words.tunes.shorter(phrase.label)" @click="change(resized(tune.sections, phrase.index, -1), say.bars)">−</button>
-          <button class="button small" :aria-label="words.tunes.longer(phrase.label)" @click="change(resized(tune.sections, phrase.index, 1), say.bars)">+</button>
+          <button
+            class="button small"
+            :disabled="phrase.bars <= 1"
+            :aria-label="words.tunes.shorter(phrase.label)"
+            @click="change(resized(tune.sections, phrase.index, -1), say.bars)"
+          >
+            −
+          </button>
+          <button
+            class="button small"
+            :aria-label="words.tunes.longer(phrase.label)"
+            @click="change(resized(tune.sections, phrase.index, 1), say.bars)"
+          >
+            +
+          </button>
           <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
-          <button v-if="playable" class="textlink" :aria-label="words.tunes.playFrom(phrase.label, phrase.start / barTicks + 1)" @click="emit('play', timeOf(phrase.start))">{{ words.tunes.play }}</button>
+          <button
+            v-if="playable"
+            class="textlink"
+            :aria-label="words.tunes.playFrom(phrase.label, phrase.start / barTicks + 1)"
+            @click="emit('play', timeOf(phrase.start))"
+          >
+            {{ words.tunes.play }}
+          </button>
           <strong v-if="holdsStart(phrase)" class="start"
             >{{ words.tunes.starts }}
             <label
               >{{ words.tunes.onCount }}
-              <select class="pick" :value="startCount(phrase)" @change="startAt(phrase.start + (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT)">
-                <option v-for="count in tune.metre.beatsPerBar" :key="count" :value="count">{{ count }}</option>
-                <option v-if="startCount(phrase) > tune.metre.beatsPerBar" :value="startCount(phrase)">{{ startCount(phrase) }}</option>
+              <select
+                class="pick"
+                :value="startCount(phrase)"
+                @change="
+                  startAt(
+                    phrase.start +
+                      (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT,
+                  )
+                "
+              >
+                <option v-for="count in tune.metre.beatsPerBar" :key="count" :value="count">
+                  {{ count }}
+                </option>
+                <option
+                  v-if="startCount(phrase) > tune.metre.beatsPerBar"
+                  :value="startCount(phrase)"
+                >
+                  {{ startCount(phrase) }}
+                </option>
               </select></label
             ></strong
           >
-          <button v-else class="textlink quiet" @click="startAt(phrase.start)">{{ words.tunes.playStart }}</button>
-          <button v-if="n > 0" class="textlink quiet" :aria-label="words.tunes.splitName(phrase.label, n + 1)" @click="change(split(tune.sections, section.sectionId, n, randomId), say.split)">{{ words.tunes.split }}</button>
+          <button v-else class="textlink quiet" @click="startAt(phrase.start)">
+            {{ words.tunes.playStart }}
+          </button>
+          <button
+            v-if="n > 0"
+            class="textlink quiet"
+            :aria-label="words.tunes.splitName(phrase.label, n + 1)"
+            @click="change(split(tune.sections, section.sectionId, n, randomId), say.split)"
+          >
+            {{ words.tunes.split }}
+          </button>
         </li>
       </ol>
     </div>
     <p class="count soft total">{{ sum }}</p>
     <label class="field-label" for="waiting">{{ words.tunes.waitLabel }}</label>
-    <input id="waiting" v-entry="tune.waiting" class="waiting" maxlength="200" :placeholder="words.tunes.waitExample" @change="emit('change', { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() }, say.waiting)" />
+    <input
+      id="waiting"
+      v-entry="tune.waiting"
+      class="waiting"
+      maxlength="200"
+      :placeholder="words.tunes.waitExample"
+      @change="
+        emit(
+          'change',
+          { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() },
+          say.waiting,
+        )
+      "
+    />
     <span class="soft">{{ intro }}</span>
   </section>
 </template>

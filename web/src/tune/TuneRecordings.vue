@@ -5,12 +5,30 @@ import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { differencesText } from '../words/differences.ts'
 
-/** The recordings of the tune: which one is looked at, how the others differ, and bringing in one more. */
-const props = defineProps<{ tune: Tune; shownId: string; progress: string | null; share: number | null }>()
-const emit = defineEmits<{ look: [id: string]; rename: [id: string, name: string]; takeOut: [id: string]; bring: [file: File]; stop: [] }>()
+/**
+ * The recordings of the tune: which one is looked at, how the others differ, and bringing in one
+ * more.
+ */
+const props = defineProps<{
+  tune: Tune
+  shownId: string
+  progress: string | null
+  share: number | null
+}>()
+const emit = defineEmits<{
+  look: [id: string]
+  rename: [id: string, name: string]
+  takeOut: [id: string]
+  bring: [file: File]
+  stop: []
+}>()
 const fileBox = ref<HTMLInputElement | null>(null)
 
-const factsOf = (recording: Recording): string => words.tunes.recordingFacts(words.format.clock(recording.durationSeconds), usualBpm(recording.beatMap))
+const factsOf = (recording: Recording): string =>
+  words.tunes.recordingFacts(
+    words.format.clock(recording.durationSeconds),
+    usualBpm(recording.beatMap),
+  )
 const busy = computed(() => props.progress !== null)
 
 function chosen(event: Event): void {
@@ -29,12 +47,36 @@ function rename(recording: Recording, name: string): void {
   <section aria-labelledby="recordings-head">
     <h2 id="recordings-head">{{ words.tunes.recordings }}</h2>
     <ul>
-      <li v-for="recording in tune.recordings" :key="recording.id" :class="{ shown: recording.id === shownId }">
-        <input v-entry="recording.name" class="name" :aria-label="words.tunes.recordingName" maxlength="120" @change="rename(recording, ($event.target as HTMLInputElement).value)" />
+      <li
+        v-for="recording in tune.recordings"
+        :key="recording.id"
+        :class="{ shown: recording.id === shownId }"
+      >
+        <input
+          v-entry="recording.name"
+          class="name"
+          :aria-label="words.tunes.recordingName"
+          maxlength="120"
+          @change="rename(recording, ($event.target as HTMLInputElement).value)"
+        />
         <span class="count soft">{{ factsOf(recording) }}</span>
         <strong v-if="recording.id === shownId">{{ words.tunes.recordingShown }}</strong>
-        <button v-else class="button small" :aria-label="`${words.tunes.recordingShow}: ${recording.name}`" @click="emit('look', recording.id)">{{ words.tunes.recordingShow }}</button>
-        <button v-if="tune.recordings.length > 1" class="textlink quiet" :aria-label="`${words.tunes.takeOut} ${recording.name}`" @click="emit('takeOut', recording.id)">{{ words.tunes.takeOut }}</button>
+        <button
+          v-else
+          class="button small"
+          :aria-label="`${words.tunes.recordingShow}: ${recording.name}`"
+          @click="emit('look', recording.id)"
+        >
+          {{ words.tunes.recordingShow }}
+        </button>
+        <button
+          v-if="tune.recordings.length > 1"
+          class="textlink quiet"
+          :aria-label="`${words.tunes.takeOut} ${recording.name}`"
+          @click="emit('takeOut', recording.id)"
+        >
+          {{ words.tunes.takeOut }}
+        </button>
         <p v-if="recording.differences.length > 0" class="more">{{ differencesText(recording) }}</p>
         <p v-else-if="recording.layout" class="more soft">{{ words.tunes.recordingOnly }}</p>
       </li>
@@ -44,8 +86,18 @@ function rename(recording: Recording, name: string): void {
       <progress :value="share ?? undefined" max="1" :aria-label="progress" />
       <button class="button small" @click="emit('stop')">{{ words.tunes.stop }}</button>
     </div>
-    <button class="button small" :disabled="busy" @click="fileBox?.click()">{{ words.tunes.recordingBring }}</button>
-    <input ref="fileBox" class="unseen" type="file" accept=".wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*" tabindex="-1" :aria-label="words.tunes.recordingBring" @change="chosen" />
+    <button class="button small" :disabled="busy" @click="fileBox?.click()">
+      {{ words.tunes.recordingBring }}
+    </button>
+    <input
+      ref="fileBox"
+      class="unseen"
+      type="file"
+      accept=".wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*"
+      tabindex="-1"
+      :aria-label="words.tunes.recordingBring"
+      @change="chosen"
+    />
   </section>
 </template>
 

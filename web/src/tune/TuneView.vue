@@ -68,18 +68,35 @@ onMounted(async () => {
 })
 onBeforeUnmount(() => void document_.save())
 
-const timeOf = (tick: number): number => (recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0)
-const marks = computed(() => (shown.value ? tunePhrases(shown.value).map((phrase) => ({ seconds: timeOf(phrase.start), label: phrase.label, strong: phrase.start === shown.value!.danceStart })) : []))
-const landmarks = computed(() => (shown.value?.landmarks ?? []).map(({ at: tick, text }) => ({ seconds: timeOf(tick), text })))
+const timeOf = (tick: number): number =>
+  recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0
+const marks = computed(() =>
+  shown.value
+    ? tunePhrases(shown.value).map((phrase) => ({
+        seconds: timeOf(phrase.start),
+        label: phrase.label,
+        strong: phrase.start === shown.value!.danceStart,
+      }))
+    : [],
+)
+const landmarks = computed(() =>
+  (shown.value?.landmarks ?? []).map(({ at: tick, text }) => ({ seconds: timeOf(tick), text })),
+)
 const free = computed(() =>
-  freeTimes(recording.value?.beatMap ?? { segments: [] }).map(({ at: tick, leaveSeconds, resumeSeconds }, index) => ({
-    index,
-    atBeat: tick / TICKS_PER_BEAT,
-    text: words.tunes.freeList((resumeSeconds - leaveSeconds).toFixed(1), words.format.clock(leaveSeconds)),
-  })),
+  freeTimes(recording.value?.beatMap ?? { segments: [] }).map(
+    ({ at: tick, leaveSeconds, resumeSeconds }, index) => ({
+      index,
+      atBeat: tick / TICKS_PER_BEAT,
+      text: words.tunes.freeList(
+        (resumeSeconds - leaveSeconds).toFixed(1),
+        words.format.clock(leaveSeconds),
+      ),
+    }),
+  ),
 )
 
-const toggle = (): void => void (playing.value ? player.stop() : buffer.value && player.play(buffer.value, at.value))
+const toggle = (): void =>
+  void (playing.value ? player.stop() : buffer.value && player.play(buffer.value, at.value))
 function playFrom(seconds: number): void {
   if (buffer.value) void player.play(buffer.value, seconds)
   strip.value?.move(seconds - 1)
@@ -94,7 +111,11 @@ function after(work: () => unknown): void {
 const TAPS_APART_SECONDS = 3
 function tap(): void {
   const now = player.now()
-  if (taps.value.length > 0 && (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > TAPS_APART_SECONDS)) taps.value = []
+  if (
+    taps.value.length > 0 &&
+    (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > TAPS_APART_SECONDS)
+  )
+    taps.value = []
   taps.value = [...taps.value, now]
 }
 async function listenNear(): Promise<void> {
@@ -113,7 +134,8 @@ const onChosen = (work: (beat: number) => unknown): void => {
   const beat = chosenBeat.value
   if (beat !== null) after(() => work(beat))
 }
-const moveChosen = (by: number): void => onChosen((beat) => mending.moveBeat(beat, timeOf(beat * TICKS_PER_BEAT) + by))
+const moveChosen = (by: number): void =>
+  onChosen((beat) => mending.moveBeat(beat, timeOf(beat * TICKS_PER_BEAT) + by))
 function stopFree(): void {
   anyKey.value = false
   mending.freeFrom.value = null
@@ -127,10 +149,21 @@ function travel(way: 'undo' | 'redo'): void {
 }
 
 function renameRecording(recordingId: string, name: string): void {
-  document_.change({ ...tune.value!, recordings: tune.value!.recordings.map((one) => (one.id === recordingId ? { ...one, name } : one)) }, words.tunes.done.recordingName)
+  document_.change(
+    {
+      ...tune.value!,
+      recordings: tune.value!.recordings.map((one) =>
+        one.id === recordingId ? { ...one, name } : one,
+      ),
+    },
+    words.tunes.done.recordingName,
+  )
 }
 function takeOutRecording(recordingId: string): void {
-  document_.change({ ...tune.value!, recordings: tune.value!.recordings.filter((one) => one.id !== recordingId) }, words.tunes.done.recordingGone)
+  document_.change(
+    { ...tune.value!, recordings: tune.value!.recordings.filter((one) => one.id !== recordingId) },
+    words.tunes.done.recordingGone,
+  )
   document_.look(document_.recordingId.value ?? '')
 }
 
@@ -178,7 +211,14 @@ useTuneKeys(
       <p v-if="told" class="told" role="status">{{ told }}</p>
       <p v-if="!recording.media">{{ words.tunes.noSound }}</p>
       <template v-else>
-        <Waveform :peaks="peaks" :duration-seconds="recording.durationSeconds" :marks="marks" :at="at" :label="words.tunes.wave" @seek="playFrom" />
+        <Waveform
+          :peaks="peaks"
+          :duration-seconds="recording.durationSeconds"
+          :marks="marks"
+          :at="at"
+          :label="words.tunes.wave"
+          @seek="playFrom"
+        />
         <HeardAs
           v-if="recording.heard"
           :heard="recording.heard"
@@ -187,7 +227,12 @@ useTuneKeys(
           :dance="tune.dance"
           :listening="mending.listening.value || !buffer"
           @tempo="(bpm) => after(() => mending.pickTempo(bpm))"
-          @bars="(beats, shift) => after(() => (beats === beatsPerBar ? mending.one(shift) : mending.metre(beats, shift)))"
+          @bars="
+            (beats, shift) =>
+              after(() =>
+                beats === beatsPerBar ? mending.one(shift) : mending.metre(beats, shift),
+              )
+          "
           @dance="after(mending.listenAsDance)"
         />
         <BeatStrip
@@ -230,8 +275,24 @@ useTuneKeys(
         />
         <p class="soft">{{ words.tunes.mendKeys }}</p>
       </template>
-      <TunePhrases v-if="shownParts > 0" :tune="shown" :time-of="timeOf" :playable="buffer !== null" :bar-ticks="ticksPerBar(tune.metre)" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
-      <TuneLandmarks v-if="shownParts > 1" :tune="shown" :time-of="timeOf" :playable="buffer !== null" :chosen-beat="chosenBeat" @play="playFrom" @change="(next, label) => document_.changeShown(next, label)" />
+      <TunePhrases
+        v-if="shownParts > 0"
+        :tune="shown"
+        :time-of="timeOf"
+        :playable="buffer !== null"
+        :bar-ticks="ticksPerBar(tune.metre)"
+        @play="playFrom"
+        @change="(next, label) => document_.changeShown(next, label)"
+      />
+      <TuneLandmarks
+        v-if="shownParts > 1"
+        :tune="shown"
+        :time-of="timeOf"
+        :playable="buffer !== null"
+        :chosen-beat="chosenBeat"
+        @play="playFrom"
+        @change="(next, label) => document_.changeShown(next, label)"
+      />
       <TuneRecordings
         v-if="shownParts > 1"
         :tune="tune"

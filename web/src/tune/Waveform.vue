@@ -2,7 +2,13 @@
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 
 /** The sound as peaks on a canvas, with a mark where it plays. */
-const props = defineProps<{ peaks: readonly number[]; durationSeconds: number; marks: readonly { seconds: number; label: string; strong: boolean }[]; at: number; label: string }>()
+const props = defineProps<{
+  peaks: readonly number[]
+  durationSeconds: number
+  marks: readonly { seconds: number; label: string; strong: boolean }[]
+  at: number
+  label: string
+}>()
 const emit = defineEmits<{ seek: [seconds: number] }>()
 const canvas = ref<HTMLCanvasElement | null>(null)
 let observer: ResizeObserver | null = null

@@ -1,4 +1,11 @@
-import { secondsAt, tickAt, TICKS_PER_BEAT, type BeatMap, type Seconds, type Tick } from '@dellop/core/time'
+import {
+  secondsAt,
+  tickAt,
+  TICKS_PER_BEAT,
+  type BeatMap,
+  type Seconds,
+  type Tick,
+} from '@dellop/core/time'
 import { onBeforeUnmount, ref } from 'vue'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { click } from '../sound/clicks.ts'
@@ -8,7 +15,11 @@ const AHEAD_SECONDS = 0.3
 const LOOK_MS = 100
 
 /** Plays a recording with a click on each beat and a brighter one on the first of each bar. */
-export function useBeatPlayer(beatMap: () => BeatMap | null, beatsPerBar: () => number, clicks: () => boolean) {
+export function useBeatPlayer(
+  beatMap: () => BeatMap | null,
+  beatsPerBar: () => number,
+  clicks: () => boolean,
+) {
   const playing = ref(false)
   const at = ref(0)
   let context: AudioContext | null = null
@@ -20,7 +31,8 @@ export function useBeatPlayer(beatMap: () => BeatMap | null, beatsPerBar: () => 
   let timer: ReturnType<typeof setInterval> | null = null
   let frame = 0
 
-  const now = (): number => (playing.value && context ? from + (context.currentTime - startedAt) : at.value)
+  const now = (): number =>
+    playing.value && context ? from + (context.currentTime - startedAt) : at.value
 
   async function play(buffer: AudioBuffer, seconds: number): Promise<void> {
     stop()
@@ -49,7 +61,13 @@ export function useBeatPlayer(beatMap: () => BeatMap | null, beatsPerBar: () => 
       const sounds = secondsAt(map, (nextBeat * TICKS_PER_BEAT) as Tick)
       if (sounds > until) return
       const when = startedAt + (sounds - from)
-      if (clicks() && when > context.currentTime) click(context, when, ((nextBeat % beatsPerBar()) + beatsPerBar()) % beatsPerBar() === 0, out)
+      if (clicks() && when > context.currentTime)
+        click(
+          context,
+          when,
+          ((nextBeat % beatsPerBar()) + beatsPerBar()) % beatsPerBar() === 0,
+          out,
+        )
       nextBeat++
     }
   }
@@ -57,7 +75,8 @@ export function useBeatPlayer(beatMap: () => BeatMap | null, beatsPerBar: () => 
   /** After a change of beats, clicks go on from where the music is. */
   function beatsChanged(): void {
     const map = beatMap()
-    if (playing.value && map) nextBeat = Math.ceil(tickAt(map, (now() + 0.05) as Seconds) / TICKS_PER_BEAT)
+    if (playing.value && map)
+      nextBeat = Math.ceil(tickAt(map, (now() + 0.05) as Seconds) / TICKS_PER_BEAT)
   }
 
   function follow(): void {

@@ -1,6 +1,24 @@
 import { beatMapOfHeard, choicesOf, tuneOfHeard } from '@dellop/core/file'
 import type { Metre } from '@dellop/core/time'
-import { anchored, counted, danceTempo, doubled, freed, fromTaps, halved, nudged, offBeat, relaid, retapped, tapDelay, thisIsOne, unanchored, withBeats, type Layout, type Tune } from '@dellop/core/tune'
+import {
+  anchored,
+  counted,
+  danceTempo,
+  doubled,
+  freed,
+  fromTaps,
+  halved,
+  nudged,
+  offBeat,
+  relaid,
+  retapped,
+  tapDelay,
+  thisIsOne,
+  unanchored,
+  withBeats,
+  type Layout,
+  type Tune,
+} from '@dellop/core/tune'
 import { ref, type Ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -12,25 +30,46 @@ const say = words.tunes.done
 /** Two tempi closer than this, as a share, are the same. */
 const SAME_TEMPO = 0.04
 
-/** All that can be done to the beats of the recording that is looked at. Each is one step to undo; `told` says why one was refused. */
-export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | null>, chosenBeat: Ref<number | null>, told: Ref<string>) {
+/**
+ * All that can be done to the beats of the recording that is looked at. Each is one step to undo;
+ * `told` says why one was refused.
+ */
+export function useMending(
+  document_: TuneDocument,
+  buffer: Ref<AudioBuffer | null>,
+  chosenBeat: Ref<number | null>,
+  told: Ref<string>,
+) {
   const listening = ref(false)
   /** Where free time begins, while its end is being chosen. */
   const freeFrom = ref<number | null>(null)
   const shown = (): Tune => document_.shown.value!
 
-  const newBpm = (factor: number): number => Math.round(Math.min(400, Math.max(20, shown().bpm * factor)) * 10) / 10
+  const newBpm = (factor: number): number =>
+    Math.round(Math.min(400, Math.max(20, shown().bpm * factor)) * 10) / 10
   /** With one recording the phrases go with the beats; another recording is mended to fit them. */
-  const layoutWith = (barFactor: number, beatFactor: number): Partial<Layout> => (document_.tune.value!.recordings.length > 1 ? {} : relaid(shown(), barFactor, beatFactor, randomId))
-  const asMany = (make: typeof doubled, factor: number, label: string): boolean => document_.changeBeats(make, label, () => ({ ...layoutWith(factor, factor), bpm: newBpm(factor) }))
+  const layoutWith = (barFactor: number, beatFactor: number): Partial<Layout> =>
+    document_.tune.value!.recordings.length > 1
+      ? {}
+      : relaid(shown(), barFactor, beatFactor, randomId)
+  const asMany = (make: typeof doubled, factor: number, label: string): boolean =>
+    document_.changeBeats(make, label, () => ({
+      ...layoutWith(factor, factor),
+      bpm: newBpm(factor),
+    }))
 
   const half = (): boolean => asMany(halved, 0.5, say.half)
   const double = (): boolean => asMany(doubled, 2, say.double)
   const off = (): boolean => document_.changeBeats(offBeat, say.off)
-  const nudge = (seconds: number): boolean => document_.changeBeats((map) => nudged(map, seconds), say.nudge)
+  const nudge = (seconds: number): boolean =>
+    document_.changeBeats((map) => nudged(map, seconds), say.nudge)
 
   function one(beat: number | null): void {
-    if (beat !== null && document_.changeBeats((map) => thisIsOne(map, shown().metre, beat), say.one)) chosenBeat.value = null
+    if (
+      beat !== null &&
+      document_.changeBeats((map) => thisIsOne(map, shown().metre, beat), say.one)
+    )
+      chosenBeat.value = null
   }
 
   function metre(beatsPerBar: number, shift = 0): void {
@@ -44,9 +83,11 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
   }
 
   function moveBeat(beat: number, seconds: number): void {
-    if (!document_.changeBeats((map) => anchored(map, beat, seconds), say.anchor)) told.value = words.tunes.anchorRefused
+    if (!document_.changeBeats((map) => anchored(map, beat, seconds), say.anchor))
+      told.value = words.tunes.anchorRefused
   }
-  const letGo = (beat: number): boolean => document_.changeBeats((map) => unanchored(map, beat), say.anchorFree)
+  const letGo = (beat: number): boolean =>
+    document_.changeBeats((map) => unanchored(map, beat), say.anchorFree)
 
   /** The first call begins free time, the second ends it. */
   function free(beat: number): void {
@@ -85,15 +126,25 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
     }
   }
 
-  /** The tapper's own delay, from the sound around the taps; what is usual where that does not tell. */
-  const delayOf = (taps: readonly number[]): number | undefined => (buffer.value && tapDelay(buffer.value.getChannelData(0), buffer.value.sampleRate, taps)) ?? undefined
+  /**
+   * The tapper's own delay, from the sound around the taps; what is usual where that does not tell.
+   */
+  const delayOf = (taps: readonly number[]): number | undefined =>
+    (buffer.value && tapDelay(buffer.value.getChannelData(0), buffer.value.sampleRate, taps)) ??
+    undefined
 
-  /** The recording is listened to again near the tapped tempo; where nothing is heard there, the taps themselves stand. */
+  /**
+   * The recording is listened to again near the tapped tempo; where nothing is heard there, the
+   * taps themselves stand.
+   */
   async function listenNear(taps: readonly number[]): Promise<boolean> {
     const tapped = fromTaps(taps, delayOf(taps))
     const sound = buffer.value
     if (!tapped || !sound) return false
-    const [a, b] = tapped.segments[0]!.anchors as [{ beat: number; seconds: number }, { beat: number; seconds: number }]
+    const [a, b] = tapped.segments[0]!.anchors as [
+      { beat: number; seconds: number },
+      { beat: number; seconds: number },
+    ]
     const bpm = (60 * (b.beat - a.beat)) / (b.seconds - a.seconds)
     await whileListening(async () => {
       const map = await heardNear(sound, tapped)
@@ -103,7 +154,10 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
       document_.changeBeats(
         () => map,
         say.taps,
-        () => ({ bpm: Math.round(bpm * 10) / 10, ...(nearest === 1 ? {} : layoutWith(nearest, nearest)) }),
+        () => ({
+          bpm: Math.round(bpm * 10) / 10,
+          ...(nearest === 1 ? {} : layoutWith(nearest, nearest)),
+        }),
       )
     })
     return true
@@ -115,25 +169,50 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
     return done
   }
 
-  /** Listens again within a range of tempo and with a known bar; beats, bars and phrases are then as newly heard. */
-  async function listenAgain(range: readonly [number, number], beatsPerBar: number | null): Promise<void> {
+  /**
+   * Listens again within a range of tempo and with a known bar; beats, bars and phrases are then as
+   * newly heard.
+   */
+  async function listenAgain(
+    range: readonly [number, number],
+    beatsPerBar: number | null,
+  ): Promise<void> {
     const sound = buffer.value
     if (!sound) return
     await whileListening(async () => {
-      const { heard, sentence } = await listenInWorker(sound, { range, beatsPerBar }, new AbortController().signal)
+      const { heard, sentence } = await listenInWorker(
+        sound,
+        { range, beatsPerBar },
+        new AbortController().signal,
+      )
       if (!heard) return void (told.value = sentence ?? words.trouble.server)
-      const fresh = tuneOfHeard(heard, { title: 'x', fileName: '', media: '', durationSeconds: 0, dance: shown().dance }, randomId)
+      const fresh = tuneOfHeard(
+        heard,
+        { title: 'x', fileName: '', media: '', durationSeconds: 0, dance: shown().dance },
+        randomId,
+      )
       const alone = document_.tune.value!.recordings.length === 1
       document_.changeBeats(
         () => beatMapOfHeard(heard),
         say.again,
-        () => (alone ? { metre: fresh.metre, bpm: fresh.bpm, sections: fresh.sections, danceStart: fresh.danceStart } : {}),
+        () =>
+          alone
+            ? {
+                metre: fresh.metre,
+                bpm: fresh.bpm,
+                sections: fresh.sections,
+                danceStart: fresh.danceStart,
+              }
+            : {},
         choicesOf(heard),
       )
     })
   }
 
-  /** Another tempo that was heard: where it is a plain multiple it is only counted otherwise, else it is listened for. */
+  /**
+   * Another tempo that was heard: where it is a plain multiple it is only counted otherwise, else
+   * it is listened for.
+   */
   async function pickTempo(bpm: number): Promise<void> {
     const ratio = bpm / shown().bpm
     const like = (factor: number): boolean => Math.abs(ratio / factor - 1) < SAME_TEMPO
@@ -147,6 +226,23 @@ export function useMending(document_: TuneDocument, buffer: Ref<AudioBuffer | nu
     if (usual) await listenAgain(usual.range, usual.metre.beatsPerBar)
   }
 
-  return { listening, freeFrom, half, double, off, nudge, one, metre, moveBeat, letGo, free, countAgain, listenNear, retap, pickTempo, listenAsDance }
+  return {
+    listening,
+    freeFrom,
+    half,
+    double,
+    off,
+    nudge,
+    one,
+    metre,
+    moveBeat,
+    letGo,
+    free,
+    countAgain,
+    listenNear,
+    retap,
+    pickTempo,
+    listenAsDance,
+  }
 }
 export type Mending = ReturnType<typeof useMending>

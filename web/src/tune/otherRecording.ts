@@ -16,7 +16,12 @@ export function takeForTune(tuneId: string): File | null {
 }
 
 /** Brings another recording into the tune that is open, laid beside the one that is looked at. */
-export function useOtherRecording(document_: TuneDocument, buffer: Ref<AudioBuffer | null>, told: Ref<string>, failure: Ref<string>) {
+export function useOtherRecording(
+  document_: TuneDocument,
+  buffer: Ref<AudioBuffer | null>,
+  told: Ref<string>,
+  failure: Ref<string>,
+) {
   const progress = ref<BringProgress | null>(null)
   const stopping = shallowRef<AbortController | null>(null)
   const text = computed(() => progress.value && progressText(progress.value))
@@ -29,11 +34,25 @@ export function useOtherRecording(document_: TuneDocument, buffer: Ref<AudioBuff
     stopping.value = stop
     failure.value = told.value = ''
     try {
-      const { recording, sameMusic } = await bringInOther(document_.tune.value, known, buffer.value, file, (at) => (progress.value = at), stop.signal)
+      const { recording, sameMusic } = await bringInOther(
+        document_.tune.value,
+        known,
+        buffer.value,
+        file,
+        (at) => (progress.value = at),
+        stop.signal,
+      )
       const now = document_.tune.value
-      document_.change({ ...now, recordings: [...now.recordings, recording] }, words.tunes.done.recording)
+      document_.change(
+        { ...now, recordings: [...now.recordings, recording] },
+        words.tunes.done.recording,
+      )
       const differences = differencesText(recording)
-      told.value = !sameMusic ? words.tunes.otherMusic(recording.name) : differences === '' ? words.tunes.otherSame(recording.name) : words.tunes.otherDiffers(recording.name, differences)
+      told.value = !sameMusic
+        ? words.tunes.otherMusic(recording.name)
+        : differences === ''
+          ? words.tunes.otherSame(recording.name)
+          : words.tunes.otherDiffers(recording.name, differences)
     } catch (error) {
       if (stop.signal.aborted) told.value = words.tunes.stopped
       else failure.value = words.tunes.recordingNot + sentenceOf(error)

@@ -3,7 +3,10 @@ import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { decodeRecording } from '../sound/recording.ts'
 
-/** The sound of the recording that is looked at: its peaks at once, its samples when they are decoded. */
+/**
+ * The sound of the recording that is looked at: its peaks at once, its samples when they are
+ * decoded.
+ */
 export function useRecordingSound(recording: Ref<Recording | null>, failure: Ref<string>) {
   const peaks = ref<number[]>([])
   const buffer = shallowRef<AudioBuffer | null>(null)

@@ -18,21 +18,26 @@ export interface SoundFile {
   readonly hash: string
 }
 
-/** Refuses, in one sentence, a file that is empty, too large, too long, cut off or no sound; its length is looked at before it is decoded. */
+/**
+ * Refuses, in one sentence, a file that is empty, too large, too long, cut off or no sound; its
+ * length is looked at before it is decoded.
+ */
 export async function readSoundFile(file: File): Promise<SoundFile> {
   const announced = await refuseUnread(file)
   const { hash, bytes } = await readFile(file)
   // Decoding needs no loudspeaker: to open one would hold up the page.
-  const buffer = await new OfflineAudioContext({ length: 1, sampleRate: DECODED_RATE }).decodeAudioData(bytes).catch(() => {
-    throw new Error(words.tunes.notSound(file.name))
-  })
+  const buffer = await new OfflineAudioContext({ length: 1, sampleRate: DECODED_RATE })
+    .decodeAudioData(bytes)
+    .catch(() => {
+      throw new Error(words.tunes.notSound(file.name))
+    })
   refuseLength(Math.max(announced, buffer.duration), buffer.duration)
   return { file, buffer, hash }
 }
 
 /**
- * Refuses what can be told without decoding the sound. Gives the length the file says it has, in seconds, or 0 where that is only
- * reckoned from its size and cannot tell a file that breaks off.
+ * Refuses what can be told without decoding the sound. Gives the length the file says it has, in
+ * seconds, or 0 where that is only reckoned from its size and cannot tell a file that breaks off.
  */
 export async function refuseUnread(file: File): Promise<number> {
   if (file.size === 0) throw new Error(words.tunes.empty_)
@@ -76,14 +81,24 @@ export async function tagsOf(file: File): Promise<Tags> {
   try {
     const { parseBlob } = await import('music-metadata')
     const { common, format } = await parseBlob(file, { skipCovers: true, duration: false })
-    return { title: common.title?.trim() ?? '', dance: common.genre?.[0]?.trim() ?? '', seconds: format.duration ?? 0, container: format.container ?? '' }
+    return {
+      title: common.title?.trim() ?? '',
+      dance: common.genre?.[0]?.trim() ?? '',
+      seconds: format.duration ?? 0,
+      container: format.container ?? '',
+    }
   } catch {
     return { title: '', dance: '', seconds: 0, container: '' }
   }
 }
 
 export async function storeSound(file: File, signal: AbortSignal): Promise<string> {
-  const response = await fetch('/api/media', { method: 'POST', headers: { 'Content-Type': 'application/octet-stream' }, body: file, signal })
+  const response = await fetch('/api/media', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
+    signal,
+  })
   const json: unknown = await response.json().catch(() => null)
   if (!response.ok) {
     const problem = problemSchema.safeParse(json)

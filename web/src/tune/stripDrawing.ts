@@ -1,4 +1,12 @@
-import { freeTimes, secondsAt, tickAt, TICKS_PER_BEAT, type BeatMap, type Seconds, type Tick } from '@dellop/core/time'
+import {
+  freeTimes,
+  secondsAt,
+  tickAt,
+  TICKS_PER_BEAT,
+  type BeatMap,
+  type Seconds,
+  type Tick,
+} from '@dellop/core/time'
 import { words } from '../words/index.ts'
 
 /** A stretch of the recording as the strip shows it. */
@@ -22,7 +30,10 @@ export interface StripView {
 const LEAST_PIXELS = 2.5
 const HEAD = 22
 
-/** Draws the strip: sound, free time, beats and bars with their numbers, landmarks, the chosen beat and the playhead. */
+/**
+ * Draws the strip: sound, free time, beats and bars with their numbers, landmarks, the chosen beat
+ * and the playhead.
+ */
 export function drawStrip(box: HTMLCanvasElement, view: StripView): void {
   const pen = box.getContext('2d')
   if (!pen || box.clientWidth === 0) return
@@ -33,7 +44,14 @@ export function drawStrip(box: HTMLCanvasElement, view: StripView): void {
   pen.scale(scale, scale)
   const style = getComputedStyle(box)
   const colour = (name: string): string => style.getPropertyValue(name)
-  const strip: Strip = { pen, width, height, colour, font: style.fontFamily, x: (seconds) => ((seconds - view.from) / view.span) * width }
+  const strip: Strip = {
+    pen,
+    width,
+    height,
+    colour,
+    font: style.fontFamily,
+    x: (seconds) => ((seconds - view.from) / view.span) * width,
+  }
   drawWave(strip, view)
   drawFree(strip, view)
   drawBeats(strip, view)
@@ -68,8 +86,14 @@ function drawBeats(strip: Strip, view: StripView): void {
     const left = x(dragged ? view.draggedTo : secondsAt(beatMap, (beat * TICKS_PER_BEAT) as Tick))
     if (beat === view.chosenBeat) drawChosen(strip, left)
     pen.fillStyle = colour(inBar === 0 ? '--ink' : '--feet')
-    pen.fillRect(left - (inBar === 0 ? 1.5 : 0.5), inBar === 0 ? 0 : HEAD, inBar === 0 ? 3 : 1.5, height)
-    if (inBar === 0 && pixels * beatsPerBar > 34) pen.fillText(words.tunes.barNumber(beat / beatsPerBar + 1), left + 5, 14)
+    pen.fillRect(
+      left - (inBar === 0 ? 1.5 : 0.5),
+      inBar === 0 ? 0 : HEAD,
+      inBar === 0 ? 3 : 1.5,
+      height,
+    )
+    if (inBar === 0 && pixels * beatsPerBar > 34)
+      pen.fillText(words.tunes.barNumber(beat / beatsPerBar + 1), left + 5, 14)
     else if (inBar > 0 && pixels > 22) pen.fillText(String(inBar + 1), left + 5, 34)
   }
 }
@@ -89,7 +113,10 @@ function drawChosen({ pen, height, colour }: Strip, left: number): void {
 }
 
 /** Free time is a hatched field with its name, so that it is not told by colour alone. */
-function drawFree({ pen, height, colour, x, font }: Strip, { beatMap, from, span }: StripView): void {
+function drawFree(
+  { pen, height, colour, x, font }: Strip,
+  { beatMap, from, span }: StripView,
+): void {
   for (const { leaveSeconds, resumeSeconds } of freeTimes(beatMap)) {
     if (resumeSeconds < from || leaveSeconds > from + span) continue
     const [left, right] = [x(leaveSeconds), x(resumeSeconds)]
@@ -115,7 +142,10 @@ function drawFree({ pen, height, colour, x, font }: Strip, { beatMap, from, span
   }
 }
 
-function drawLandmarks({ pen, height, colour, x, width, font }: Strip, { landmarks }: StripView): void {
+function drawLandmarks(
+  { pen, height, colour, x, width, font }: Strip,
+  { landmarks }: StripView,
+): void {
   pen.font = `600 13px ${font}`
   for (const { seconds, text } of landmarks) {
     const left = x(seconds)
@@ -140,7 +170,10 @@ function drawTaps({ pen, height, colour, x }: Strip, { taps }: StripView): void 
   }
 }
 
-function drawWave({ pen, width, height, colour }: Strip, { samples, from, span, sampleRate }: StripView): void {
+function drawWave(
+  { pen, width, height, colour }: Strip,
+  { samples, from, span, sampleRate }: StripView,
+): void {
   if (!samples) return
   pen.fillStyle = colour('--music')
   pen.globalAlpha = 0.55

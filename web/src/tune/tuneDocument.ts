@@ -1,5 +1,21 @@
-import { applyEdits, diff, emptyHistory, record, redo, undo, type History } from '@dellop/core/document'
-import { putOn, recordingOf, tuneOn, tuneSchema, tuneShape, type Recording, type Tune } from '@dellop/core/tune'
+import {
+  applyEdits,
+  diff,
+  emptyHistory,
+  record,
+  redo,
+  undo,
+  type History,
+} from '@dellop/core/document'
+import {
+  putOn,
+  recordingOf,
+  tuneOn,
+  tuneSchema,
+  tuneShape,
+  type Recording,
+  type Tune,
+} from '@dellop/core/tune'
 import type { BeatMap } from '@dellop/core/time'
 import { computed, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
@@ -8,7 +24,10 @@ import { words } from '../words/index.ts'
 
 const SAVE_AFTER_MS = 600
 
-/** One open tune, seen on one of its recordings: changes are kept as steps that can be undone, and saved soon after. */
+/**
+ * One open tune, seen on one of its recordings: changes are kept as steps that can be undone, and
+ * saved soon after.
+ */
 export function useTuneDocument(id: string) {
   const library = useLibrary()
   const tune = shallowRef<Tune | null>(null)
@@ -36,24 +55,46 @@ export function useTuneDocument(id: string) {
     const edits = diff(tuneShape, before, next)
     const applied = applyEdits(tuneShape, before, edits)
     if (edits.length === 0 || !applied.ok) return false
-    history.value = record(history.value, { label, before, after: applied.value, atMs: Date.now(), key })
+    history.value = record(history.value, {
+      label,
+      before,
+      after: applied.value,
+      atMs: Date.now(),
+      key,
+    })
     settle(applied.value)
     return true
   }
 
   /** Changes the tune as it is shown; what belongs to one recording stays with it. */
-  const changeShown = (next: Tune, label: string, key: string | null = null): boolean => change(tune.value && putOn(tune.value, recordingId.value, next), label, key)
+  const changeShown = (next: Tune, label: string, key: string | null = null): boolean =>
+    change(tune.value && putOn(tune.value, recordingId.value, next), label, key)
 
   /** Changes the beats of the recording that is looked at, and what else goes with it. */
-  function changeBeats(make: (map: BeatMap) => BeatMap | null, label: string, more: (shown: Tune) => Partial<Tune> = () => ({}), heard?: Recording['heard']): boolean {
+  function changeBeats(
+    make: (map: BeatMap) => BeatMap | null,
+    label: string,
+    more: (shown: Tune) => Partial<Tune> = () => ({}),
+    heard?: Recording['heard'],
+  ): boolean {
     const now = shown.value
     const recording = now?.recordings[0]
     const beatMap = recording && make(recording.beatMap)
     if (!now || !beatMap) return false
-    return changeShown({ ...now, ...more(now), recordings: [{ ...recording, beatMap, heard: heard === undefined ? recording.heard : heard }] }, label)
+    return changeShown(
+      {
+        ...now,
+        ...more(now),
+        recordings: [
+          { ...recording, beatMap, heard: heard === undefined ? recording.heard : heard },
+        ],
+      },
+      label,
+    )
   }
 
-  const look = (id: string): void => void (recordingId.value = recordingOf(tune.value!, id)?.id ?? null)
+  const look = (id: string): void =>
+    void (recordingId.value = recordingOf(tune.value!, id)?.id ?? null)
 
   function travel(way: typeof undo): string | null {
     const now = tune.value
@@ -77,7 +118,8 @@ export function useTuneDocument(id: string) {
     if (!now || now === saved || busy) return
     busy = true
     try {
-      updatedAtMs = (await api('changeTune', { params: { id }, body: { tune: now, updatedAtMs } })).updatedAtMs
+      updatedAtMs = (await api('changeTune', { params: { id }, body: { tune: now, updatedAtMs } }))
+        .updatedAtMs
       saved = now
       library.putTune(now)
       saving.value = words.sheet.saved

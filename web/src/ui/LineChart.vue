@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { Chart, Filler, Legend, LinearScale, LineElement, PointElement, ScatterController, Tooltip, type ChartOptions } from 'chart.js'
+import {
+  Chart,
+  Filler,
+  Legend,
+  LinearScale,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  type ChartOptions,
+} from 'chart.js'
 import { computed } from 'vue'
 import { Scatter } from 'vue-chartjs'
 
@@ -9,7 +19,10 @@ Chart.defaults.animation = false
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
 Chart.defaults.font.size = 13
 
-/** Lines and points over two axes, in the colours of the page. The `told` sentence says the same to who cannot see it. */
+/**
+ * Lines and points over two axes, in the colours of the page. The `told` sentence says the same to
+ * who cannot see it.
+ */
 export interface Series {
   readonly label: string
   readonly points: readonly { readonly x: number; readonly y: number }[]
@@ -18,9 +31,16 @@ export interface Series {
   readonly line: boolean
   readonly dashed?: boolean
 }
-const props = defineProps<{ series: readonly Series[]; xLabel: string; yLabel: string; told: string; height?: number }>()
+const props = defineProps<{
+  series: readonly Series[]
+  xLabel: string
+  yLabel: string
+  told: string
+  height?: number
+}>()
 
-const themed = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+const themed = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim()
 const data = computed(() => ({
   datasets: props.series.map((one) => ({
     label: one.label,
@@ -36,8 +56,18 @@ const data = computed(() => ({
 }))
 const options = computed<ChartOptions<'scatter'>>(() => {
   const ink = themed('--ink')
-  const axis = (text: string) => ({ title: { display: true, text, color: ink }, ticks: { color: ink }, grid: { color: themed('--rule') }, beginAtZero: true })
-  return { responsive: true, maintainAspectRatio: false, plugins: { legend: { labels: { color: ink, usePointStyle: true, pointStyleWidth: 26 } } }, scales: { x: axis(props.xLabel), y: axis(props.yLabel) } }
+  const axis = (text: string) => ({
+    title: { display: true, text, color: ink },
+    ticks: { color: ink },
+    grid: { color: themed('--rule') },
+    beginAtZero: true,
+  })
+  return {
+    responsive: true,
+    maintainAspectRatio: false,
+    plugins: { legend: { labels: { color: ink, usePointStyle: true, pointStyleWidth: 26 } } },
+    scales: { x: axis(props.xLabel), y: axis(props.yLabel) },
+  }
 })
 </script>
 

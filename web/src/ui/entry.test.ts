@@ -14,7 +14,10 @@ const hooks = vEntry as unknown as ObjectDirective<Field, string | number>
 const node = {} as VNode<unknown, Field>
 const drawn = (value: string | number) => ({ value }) as DirectiveBinding<string | number>
 
-function fieldShowing(value: string | number): { field: Field; draw: (value: string | number) => void } {
+function fieldShowing(value: string | number): {
+  field: Field
+  draw: (value: string | number) => void
+} {
   const field = new Field()
   hooks.created!(field, drawn(value), node as never, null)
   hooks.mounted!(field, drawn(value), node as never, null)

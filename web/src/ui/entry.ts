@@ -7,9 +7,10 @@ type Shown = string | number
 const fields = new WeakMap<Field, { shown: Shown; typing: boolean }>()
 
 /**
- * Shows a value in a field whose owner hears of it when the typing is done (`change`), and leaves alone what is being typed:
- * an answer of the server or another person's edit draws the view again at any moment. After the change the field shows
- * what was kept of it, be it the number that was meant or the name as it was.
+ * Shows a value in a field whose owner hears of it when the typing is done (`change`), and leaves
+ * alone what is being typed: an answer of the server or another person's edit draws the view again
+ * at any moment. After the change the field shows what was kept of it, be it the number that was
+ * meant or the name as it was.
  */
 export const vEntry: Directive<Field, Shown> = {
   created(field, { value }) {

@@ -8,7 +8,10 @@ import { words } from '../words/index.ts'
 
 const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
 
-/** A dozen cues read aloud, or brought as a recording; the voice that fits them, shown before it is kept. */
+/**
+ * A dozen cues read aloud, or brought as a recording; the voice that fits them, shown before it is
+ * kept.
+ */
 const props = defineProps<{ language: 'en' | 'de'; usual: Voice }>()
 const emit = defineEmits<{ keep: [voice: Voice] }>()
 const text = words.voice
@@ -21,7 +24,10 @@ const SHOWN_BPM = 96
 const measured = ref<(number | null)[]>(texts.map(() => null))
 const fit = shallowRef<VoiceFit | null>(null)
 const problem = ref('')
-const { now, start, stop } = useReadAloud((index, seconds) => (measured.value[index] = seconds), work)
+const { now, start, stop } = useReadAloud(
+  (index, seconds) => (measured.value[index] = seconds),
+  work,
+)
 
 function begin(): void {
   measured.value = texts.map(() => null)
@@ -31,7 +37,9 @@ function begin(): void {
 }
 
 function work(): void {
-  const readings = texts.flatMap((one, i) => (measured.value[i] === null ? [] : [{ text: one, seconds: measured.value[i]! }]))
+  const readings = texts.flatMap((one, i) =>
+    measured.value[i] === null ? [] : [{ text: one, seconds: measured.value[i]! }],
+  )
   const result = fitVoice(readings, props.language)
   fit.value = result.ok ? result.value : null
   problem.value = result.ok ? '' : result.problem.message
@@ -50,21 +58,42 @@ async function bring(event: Event): Promise<void> {
     .catch(() => null)
   if (!buffer) return void (problem.value = text.fileTrouble)
   if (buffer.duration > MOST_SECONDS) return void (problem.value = text.fileLong)
-  const spans = speechSpans(buffer.getChannelData(0), buffer.sampleRate, { pauseSeconds: PAUSE_SECONDS })
-  if (spans.length !== texts.length) return void (problem.value = text.fileSpans(texts.length, spans.length))
+  const spans = speechSpans(buffer.getChannelData(0), buffer.sampleRate, {
+    pauseSeconds: PAUSE_SECONDS,
+  })
+  if (spans.length !== texts.length)
+    return void (problem.value = text.fileSpans(texts.length, spans.length))
   measured.value = spans.map(({ start: from, end }) => end - from)
   work()
 }
 
 const series = computed(() => {
   const readings = fit.value?.readings ?? []
-  const most = Math.max(0.5, ...readings.map(({ seconds, predicted }) => Math.max(seconds, predicted)))
+  const most = Math.max(
+    0.5,
+    ...readings.map(({ seconds, predicted }) => Math.max(seconds, predicted)),
+  )
   return [
-    { label: text.fitPoints, points: readings.map(({ predicted, seconds }) => ({ x: predicted, y: seconds })), colour: '--voice-ink', line: false },
-    { label: text.fitLine, points: [{ x: 0, y: 0 }, { x: most, y: most }], colour: '--feet', line: true, dashed: true }, // prettier-ignore
+    {
+      label: text.fitPoints,
+      points: readings.map(({ predicted, seconds }) => ({ x: predicted, y: seconds })),
+      colour: '--voice-ink',
+      line: false,
+    },
+    {
+      label: text.fitLine,
+      points: [
+        { x: 0, y: 0 },
+        { x: most, y: most },
+      ],
+      colour: '--feet',
+      line: true,
+      dashed: true,
+    },
   ]
 })
-const beatsBefore = (voice: Voice, one: string): number => 1 + (plannedSeconds(voice, one) * SHOWN_BPM) / 60
+const beatsBefore = (voice: Voice, one: string): number =>
+  1 + (plannedSeconds(voice, one) * SHOWN_BPM) / 60
 const reading = computed(() => (now.value.state === 'reading' ? now.value : null))
 const isBusy = computed(() => now.value.state === 'asking' || now.value.state === 'reading')
 </script>
@@ -74,9 +103,19 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
     <h2 id="measure-head">{{ text.measure }}</h2>
     <p class="soft">{{ text.how(texts.length) }}</p>
     <div class="row">
-      <button v-if="!isBusy" class="button main small" @click="begin">{{ fit ? text.again : text.start }}</button>
+      <button v-if="!isBusy" class="button main small" @click="begin">
+        {{ fit ? text.again : text.start }}
+      </button>
       <button v-else class="button small" @click="stop">{{ text.stop }}</button>
-      <label class="button small file" :class="{ off: isBusy }">{{ text.bring }}<input class="unseen" type="file" accept="audio/*,.wav,.mp3,.m4a,.ogg,.flac,.opus" :disabled="isBusy" @change="bring" /></label>
+      <label class="button small file" :class="{ off: isBusy }"
+        >{{ text.bring
+        }}<input
+          class="unseen"
+          type="file"
+          accept="audio/*,.wav,.mp3,.m4a,.ogg,.flac,.opus"
+          :disabled="isBusy"
+          @change="bring"
+      /></label>
     </div>
     <p class="soft">{{ text.bringHow }}</p>
     <p v-if="now.state === 'asking'" role="status">{{ text.asking }}</p>
@@ -85,7 +124,9 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
       <strong data-testid="say-now">{{ texts[reading.index] }}</strong>
       <span class="soft">{{ reading.hears ? text.hears : text.listening }}</span>
     </div>
-    <p v-if="now.state === 'trouble'" class="failure" role="alert">{{ text.trouble[now.trouble] }}</p>
+    <p v-if="now.state === 'trouble'" class="failure" role="alert">
+      {{ text.trouble[now.trouble] }}
+    </p>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <table v-if="measured.some((one) => one !== null)">
       <thead>
@@ -100,14 +141,23 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
         <tr v-for="(one, i) in texts" :key="one">
           <th scope="row">{{ one }}</th>
           <td class="num count">{{ measured[i] === null ? '' : text.seconds(measured[i]!) }}</td>
-          <td class="num count">{{ fit?.readings[i] ? text.seconds(fit.readings[i]!.predicted) : '' }}</td>
-          <td class="num count">{{ fit?.readings[i] ? text.off(fit.readings[i]!.residual) : '' }}</td>
+          <td class="num count">
+            {{ fit?.readings[i] ? text.seconds(fit.readings[i]!.predicted) : '' }}
+          </td>
+          <td class="num count">
+            {{ fit?.readings[i] ? text.off(fit.readings[i]!.residual) : '' }}
+          </td>
         </tr>
       </tbody>
     </table>
     <template v-if="fit">
       <h3>{{ text.fit }}</h3>
-      <LineChart :series="series" :x-label="text.axisPredicted" :y-label="text.axisMeasured" :told="text.fitTold(fit.spreadSeconds, fit.usualSpreadSeconds)" />
+      <LineChart
+        :series="series"
+        :x-label="text.axisPredicted"
+        :y-label="text.axisMeasured"
+        :told="text.fitTold(fit.spreadSeconds, fit.usualSpreadSeconds)"
+      />
       <h3>{{ text.leads }}</h3>
       <p class="soft">{{ text.leadsTold(SHOWN_BPM) }}</p>
       <table>

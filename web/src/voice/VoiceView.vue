@@ -8,7 +8,10 @@ import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import MeasureVoice from './MeasureVoice.vue'
 
-/** Whose speed cues are planned for: the usual voice, the cuer's own, or the stand-in's; and what the hall adds. */
+/**
+ * Whose speed cues are planned for: the usual voice, the cuer's own, or the stand-in's; and what
+ * the hall adds.
+ */
 const library = useLibrary()
 const language = ref<'en' | 'de'>('en')
 const failure = ref('')
@@ -36,10 +39,13 @@ const own = computed<Voice | null>(() => settings.value.ownVoices[language.value
 const isFitted = computed(() => own.value?.measured === true)
 const single = computed(() => Object.entries(own.value?.lengths ?? {}))
 function aboutOf(choice: (typeof CHOICES)[number]): string {
-  if (choice === 'usual') return text.about.usual(settings.value.wordsPerMinute, USUAL_SPREAD[language.value])
+  if (choice === 'usual')
+    return text.about.usual(settings.value.wordsPerMinute, USUAL_SPREAD[language.value])
   if (choice === 'stand-in') return text.about['stand-in']
   if (own.value && !own.value.measured) return text.about.mineTimed
-  return own.value?.measured ? text.about.mine(own.value.wordsPerMinute, own.value.spreadSeconds ?? 0) : text.about.mineMissing
+  return own.value?.measured
+    ? text.about.mine(own.value.wordsPerMinute, own.value.spreadSeconds ?? 0)
+    : text.about.mineMissing
 }
 
 async function save(change: Partial<Settings>): Promise<void> {
@@ -51,15 +57,22 @@ async function save(change: Partial<Settings>): Promise<void> {
     failure.value = sentenceOf(error)
   }
 }
-const saveOwn = (voice: Voice | null, change: Partial<Settings> = {}): Promise<void> => save({ ...change, ownVoices: { ...settings.value.ownVoices, [language.value]: voice } })
+const saveOwn = (voice: Voice | null, change: Partial<Settings> = {}): Promise<void> =>
+  save({ ...change, ownVoices: { ...settings.value.ownVoices, [language.value]: voice } })
 
 async function keep(voice: Voice): Promise<void> {
   const lengths = own.value?.lengths
   await saveOwn(lengths ? { ...voice, lengths } : voice, { voice: 'mine' })
   told.value = text.kept
 }
-const forget = (): Promise<void> => saveOwn(null, settings.value.voice === 'mine' ? { voice: 'usual' } : {})
-const takeAlong = (): void => download(`voice-${language.value}.json`, 'application/json', JSON.stringify(library.voiceFor(language.value), null, 2))
+const forget = (): Promise<void> =>
+  saveOwn(null, settings.value.voice === 'mine' ? { voice: 'usual' } : {})
+const takeAlong = (): void =>
+  download(
+    `voice-${language.value}.json`,
+    'application/json',
+    JSON.stringify(library.voiceFor(language.value), null, 2),
+  )
 </script>
 
 <template>
@@ -80,14 +93,27 @@ const takeAlong = (): void => download(`voice-${language.value}.json`, 'applicat
       <div class="columns">
         <section aria-labelledby="whose-head">
           <h2 id="whose-head">{{ text.whose }}</h2>
-          <el-radio-group :model-value="settings.voice" class="choices" :aria-label="text.whose" @change="save({ voice: $event as Settings['voice'] })">
+          <el-radio-group
+            :model-value="settings.voice"
+            class="choices"
+            :aria-label="text.whose"
+            @change="save({ voice: $event as Settings['voice'] })"
+          >
             <div v-for="choice in CHOICES" :key="choice" class="choice">
               <el-radio :value="choice">{{ text.choices[choice] }}</el-radio>
               <p class="soft">{{ aboutOf(choice) }}</p>
             </div>
           </el-radio-group>
           <label class="field-label" for="pace">{{ text.pace }}</label>
-          <el-input-number id="pace" :model-value="settings.wordsPerMinute" :min="60" :max="350" :step="5" :aria-label="text.pace" @change="$event && save({ wordsPerMinute: $event })" />
+          <el-input-number
+            id="pace"
+            :model-value="settings.wordsPerMinute"
+            :min="60"
+            :max="350"
+            :step="5"
+            :aria-label="text.pace"
+            @change="$event && save({ wordsPerMinute: $event })"
+          />
           <p class="along">
             <button class="button small" @click="takeAlong">{{ text.fileTake }}</button>
           </p>
@@ -97,18 +123,34 @@ const takeAlong = (): void => download(`voice-${language.value}.json`, 'applicat
           <p class="soft">{{ text.hallHow }}</p>
           <label class="hall"
             >{{ text.hallSeconds }}
-            <input type="range" min="0" max="1.5" step="0.1" :value="settings.hallSeconds" :aria-valuetext="text.hallNow(settings.hallSeconds)" @change="save({ hallSeconds: Number(($event.target as HTMLInputElement).value) })" />
+            <input
+              type="range"
+              min="0"
+              max="1.5"
+              step="0.1"
+              :value="settings.hallSeconds"
+              :aria-valuetext="text.hallNow(settings.hallSeconds)"
+              @change="save({ hallSeconds: Number(($event.target as HTMLInputElement).value) })"
+            />
             <span class="count">{{ text.hallNow(settings.hallSeconds) }}</span></label
           >
           <h2>{{ text.single }}</h2>
           <p v-if="single.length === 0" class="soft">{{ text.singleNone }}</p>
           <ul v-else class="single">
             <li v-for="[wording, seconds] in single" :key="wording">
-              {{ text.timedAs(wording, seconds) }} <button class="textlink" @click="saveOwn(withLength(own!, wording, null))">{{ text.singleForget(wording) }}</button>
+              {{ text.timedAs(wording, seconds) }}
+              <button class="textlink" @click="saveOwn(withLength(own!, wording, null))">
+                {{ text.singleForget(wording) }}
+              </button>
             </li>
           </ul>
         </section>
-        <MeasureVoice :key="language" :language="language" :usual="DEFAULT_VOICES[language]" @keep="keep" />
+        <MeasureVoice
+          :key="language"
+          :language="language"
+          :usual="DEFAULT_VOICES[language]"
+          @keep="keep"
+        />
       </div>
     </template>
     <p v-if="told" class="told" role="status">{{ told }}</p>

@@ -8,26 +8,55 @@ import { plural } from './english.ts'
 const round = (n: number): number => Math.round(n * 100) / 100
 const beats = (n: number): string => (Math.abs(n - 1) < 0.005 ? '1 beat' : `${round(n)} beats`)
 /** Where a cue ends: before its step, or after it. */
-const ends = (lead: number): string => (lead >= 0 ? `ends ${beats(lead)} before its step` : `ends ${beats(-lead)} after its step`)
+const ends = (lead: number): string =>
+  lead >= 0 ? `ends ${beats(lead)} before its step` : `ends ${beats(-lead)} after its step`
 
-const PURPOSES: Readonly<Record<CuePurpose, string>> = { cue: '', amount: 'how much, as a second cue', 'first-role': 'for one role', 'other-role': 'for one role', step: 'word of a step', gap: 'in a gap' }
-const MODES: Readonly<Record<CueMode, string>> = { ahead: 'ahead of the step', 'on-count': 'on the last counts', 'with-step': 'with the step', steps: 'step by step' }
+const PURPOSES: Readonly<Record<CuePurpose, string>> = {
+  cue: '',
+  amount: 'how much, as a second cue',
+  'first-role': 'for one role',
+  'other-role': 'for one role',
+  step: 'word of a step',
+  gap: 'in a gap',
+}
+const MODES: Readonly<Record<CueMode, string>> = {
+  ahead: 'ahead of the step',
+  'on-count': 'on the last counts',
+  'with-step': 'with the step',
+  steps: 'step by step',
+}
 
 export const cues = {
-  ribbon: (purpose: CuePurpose, joined: number, isPinned: boolean): string => [PURPOSES[purpose], joined > 0 ? `names ${joined + 1} figures` : '', isPinned ? 'pinned' : ''].filter(Boolean).join(', '),
-  unsaid: { 'on-purpose': 'silent', joined: 'said before', 'no-room': 'not said', crowded: 'not said' } satisfies Record<Exclude<SilenceReason, 'no-wording' | 'counts-only'>, string>,
+  ribbon: (purpose: CuePurpose, joined: number, isPinned: boolean): string =>
+    [PURPOSES[purpose], joined > 0 ? `names ${joined + 1} figures` : '', isPinned ? 'pinned' : '']
+      .filter(Boolean)
+      .join(', '),
+  unsaid: {
+    'on-purpose': 'silent',
+    joined: 'said before',
+    'no-room': 'not said',
+    crowded: 'not said',
+  } satisfies Record<Exclude<SilenceReason, 'no-wording' | 'counts-only'>, string>,
   byHand: '(by hand)',
-  moving: (lead: number, extra: number, atLimit: boolean): string => `${ends(lead)}${extra === 0 ? '' : `, ${extra} points dearer`}${atLimit ? ' · no further' : ''}`,
+  moving: (lead: number, extra: number, atLimit: boolean): string =>
+    `${ends(lead)}${extra === 0 ? '' : `, ${extra} points dearer`}${atLimit ? ' · no further' : ''}`,
   moved: (lead: number): string => `Pinned: ${ends(lead)}.`,
   noFurther: 'It cannot go further: the rules of the school hold it.',
   elsewhere: 'What it would cost elsewhere',
-  elsewhereOf: (lead: number, extra: number): string => `${round(lead)} · ${extra === 0 ? 'here' : `+${extra}`}`,
-  elsewhereLabel: (lead: number, extra: number): string => `Pin it so that it ${ends(lead)}${extra > 0 ? `, ${extra} points dearer` : ''}`,
+  elsewhereOf: (lead: number, extra: number): string =>
+    `${round(lead)} · ${extra === 0 ? 'here' : `+${extra}`}`,
+  elsewhereLabel: (lead: number, extra: number): string =>
+    `Pin it so that it ${ends(lead)}${extra > 0 ? `, ${extra} points dearer` : ''}`,
   pinnedHere: 'You have pinned it here; the rest is planned around it.',
   pinHere: 'Pin it here',
   unpin: 'Let Dellop place it',
   pinWording: 'Words',
-  pinWordings: { free: 'as the plan has it', full: 'always full', short: 'always short', prompt: 'always prompt' },
+  pinWordings: {
+    free: 'as the plan has it',
+    full: 'always full',
+    short: 'always short',
+    prompt: 'always prompt',
+  },
   calling: 'How it is called',
   mode: 'When it is said',
   asSheet: 'as the sheet has it',
@@ -37,16 +66,23 @@ export const cues = {
   roleFirst: 'Comes first',
   announce: 'Announcement, where there is a gap',
   mouth: 'Spoken',
-  mouths: { words: 'words only', counts: 'counts only', both: 'words and counts' } satisfies Record<NonNullable<Calling['mouth']>, string>,
+  mouths: { words: 'words only', counts: 'counts only', both: 'words and counts' } satisfies Record<
+    NonNullable<Calling['mouth']>,
+    string
+  >,
   first: 'Where both compete',
-  firsts: { words: 'words come first', counts: 'counts come first' } satisfies Record<NonNullable<Calling['first']>, string>,
+  firsts: { words: 'words come first', counts: 'counts come first' } satisfies Record<
+    NonNullable<Calling['first']>,
+    string
+  >,
   halves: 'Count the half beats aloud too',
   wholeBeats: 'Begin cues on whole beats only',
   shown: 'What is shown',
   showSaid: 'Said',
   showDanced: 'Danced',
   density: 'Words in 20 seconds',
-  densityTold: (most: number, limit: number): string => `At most ${plural(most, 'word')} in 20 seconds; ${limit} are enough for a floor.`,
+  densityTold: (most: number, limit: number): string =>
+    `At most ${plural(most, 'word')} in 20 seconds; ${limit} are enough for a floor.`,
   densityLimit: 'the school’s limit',
   densityWords: 'words',
   seconds: 'seconds',
@@ -62,7 +98,11 @@ export const cues = {
     voiceLevel: 'Voice',
     musicLevel: 'Music',
     marks: 'Beside it',
-    markKinds: { none: 'nothing', clicks: 'clicks on the beats', count: 'counting where no words are' },
+    markKinds: {
+      none: 'nothing',
+      clicks: 'clicks on the beats',
+      count: 'counting where no words are',
+    },
     loop: 'Again and again',
     apart: 'Voice on the left, music on the right',
     recording: 'Practice recording',
@@ -71,11 +111,16 @@ export const cues = {
     record: 'Take it along as WAV',
     preparing: (percent: number) => `The voice is speaking: ${percent} %`,
     making: (percent: number) => `The recording is made: ${percent} %`,
-    made: (musicAt: number) => (musicAt > 0 ? `Made. The music begins ${round(musicAt)} s into it, after the first cue.` : 'Made.'),
+    made: (musicAt: number) =>
+      musicAt > 0
+        ? `Made. The music begins ${round(musicAt)} s into it, after the first cue.`
+        : 'Made.',
     stopped: 'Stopped. Nothing was kept.',
-    failed: (sentence: string) => `The voice could not speak: ${sentence}. All else goes on working.`,
+    failed: (sentence: string) =>
+      `The voice could not speak: ${sentence}. All else goes on working.`,
     cancel: 'Stop',
-    unmeasured: (n: number) => `${plural(n, 'wording has', 'wordings have')} not been said by the stand-in yet and ${n === 1 ? 'is' : 'are'} planned by the usual voice.`,
+    unmeasured: (n: number) =>
+      `${plural(n, 'wording has', 'wordings have')} not been said by the stand-in yet and ${n === 1 ? 'is' : 'are'} planned by the usual voice.`,
     measure: 'Have them said',
     measured: 'All wordings are planned as the stand-in says them.',
   },
@@ -84,7 +129,8 @@ export const cues = {
     how: 'A WebVTT file, or a table with the columns start and words (CSV): each cue is laid onto the figure it names.',
     choose: 'Bring cues',
     label: (file: string) => `Cues of ${file}`,
-    told: (n: number, other: number) => `${plural(n, 'cue')} found on the sheet, ${other === 0 ? 'all as they are planned' : `${other} said otherwise`}.`,
+    told: (n: number, other: number) =>
+      `${plural(n, 'cue')} found on the sheet, ${other === 0 ? 'all as they are planned' : `${other} said otherwise`}.`,
     unplaced: (n: number) => `${plural(n, 'cue')} could not be placed:`,
     why: {
       'past-end': 'the dance is over by then',

@@ -6,23 +6,34 @@ export const figures = {
   lead: 'What the feet do, and what may be said of it.',
   search: 'Search figures',
   searchHint: 'Name, alias or initials',
-  nothing: (text: string) => (text ? `No figure is called “${text}” here.` : 'No figure is like that. Ask for less.'),
+  nothing: (text: string) =>
+    text ? `No figure is called “${text}” here.` : 'No figure is like that. Ask for less.',
   empty: 'The book is empty.',
-  columns: { name: 'Figure', family: 'Dance', length: 'Counts', starts: 'Starts', ends: 'Ends', level: 'Level' },
+  columns: {
+    name: 'Figure',
+    family: 'Dance',
+    length: 'Counts',
+    starts: 'Starts',
+    ends: 'Ends',
+    level: 'Level',
+  },
   narrow: 'Narrow the list',
   all: 'any',
   startsOn: 'Starts on the lead’s',
   endsIn: 'Ends in',
   clear: 'Show all',
-  found: (n: number, of: number) => (n === of ? plural(n, 'figure') : `${n} of ${plural(of, 'figure')}`),
+  found: (n: number, of: number) =>
+    n === of ? plural(n, 'figure') : `${n} of ${plural(of, 'figure')}`,
   write: {
     title: 'New figure',
     button: 'Write a figure',
     from: 'Write another from this one',
     name: 'Name of the figure',
     kept: 'This is the draft you left here.',
-    otherwise: (list: readonly string[]) => `Other figures go by that name too: ${list.join(', ')}. They stay figures of their own; whoever types the name is asked which.`,
-    namesake: (name: string) => `There is a “${name}” in this dance already. Yours will be a second one beside it; say in the name what tells them apart.`,
+    otherwise: (list: readonly string[]) =>
+      `Other figures go by that name too: ${list.join(', ')}. They stay figures of their own; whoever types the name is asked which.`,
+    namesake: (name: string) =>
+      `There is a “${name}” in this dance already. Yours will be a second one beside it; say in the name what tells them apart.`,
     leadLine: 'The lead’s steps, or everyone’s',
     followLine: 'The follow dances',
     followSteps: 'The follow’s steps',
@@ -50,11 +61,16 @@ export const figures = {
     frame: 'Facings are told by',
     frames: { hall: 'the hall', walls: 'the clock on the walls', ring: 'the ring', set: 'the set' },
     hard: 'It cannot begin without',
-    hardItems: { feet: 'the free foot', holds: 'one of these holds', facings: 'one of these facings' },
+    hardItems: {
+      feet: 'the free foot',
+      holds: 'one of these holds',
+      facings: 'one of these facings',
+    },
     hands: 'Hands change on the way',
     handsExample: '3 open, 5& butterfly',
     endings: 'Other endings, a line each',
-    endingsExample: 'to open | open | from 4 | lead: 4 right across turn left 1/4 | follow: 4 left across turn right 1/4',
+    endingsExample:
+      'to open | open | from 4 | lead: 4 right across turn left 1/4 | follow: 4 left across turn right 1/4',
     options: 'Options, not counted until they are chosen, a line each',
     optionsExample: 'look out | lead: head:3 "look left" | follow: head:3 "look right"',
     half: 'Counts of its half',
@@ -62,7 +78,8 @@ export const figures = {
     grid: {
       open: 'Type it count by count',
       title: (who: string) => `The ${who}’s steps, count by count`,
-      cell: (who: string, layer: string, count: string) => `${who}${layer && `, ${layer}`}, count ${count}`,
+      cell: (who: string, layer: string, count: string) =>
+        `${who}${layer && `, ${layer}`}, count ${count}`,
       add: 'A count between',
       example: '2&',
       addIt: 'Add it',
@@ -97,10 +114,30 @@ export const figures = {
     ambiguous: 'more than one',
     nothing: (text: string) => (text ? `No word has “${text}” in it.` : 'There is no such word.'),
     by: { word: 'By word', figure: 'By figure' },
-    kind: (as: 'name' | 'alias' | 'said', whose: { language?: string | undefined; school?: string | undefined; region?: string | undefined } | null) => {
-      const language = whose?.language === 'en' ? 'in English' : whose?.language === 'de' ? 'in German' : whose?.language
-      const owner = [language, whose?.school && `in the ${whose.school} school`, whose?.region && `in ${whose.region}`].filter(Boolean).join(', ')
-      return as === 'name' ? '' : `${as === 'alias' ? 'also called so' : 'as it is said'}${owner ? ` ${owner}` : ''}`
+    kind: (
+      as: 'name' | 'alias' | 'said',
+      whose: {
+        language?: string | undefined
+        school?: string | undefined
+        region?: string | undefined
+      } | null,
+    ) => {
+      const language =
+        whose?.language === 'en'
+          ? 'in English'
+          : whose?.language === 'de'
+            ? 'in German'
+            : whose?.language
+      const owner = [
+        language,
+        whose?.school && `in the ${whose.school} school`,
+        whose?.region && `in ${whose.region}`,
+      ]
+        .filter(Boolean)
+        .join(', ')
+      return as === 'name'
+        ? ''
+        : `${as === 'alias' ? 'also called so' : 'as it is said'}${owner ? ` ${owner}` : ''}`
     },
   },
   bringIn: {
@@ -109,7 +146,8 @@ export const figures = {
     title: 'What would come in',
     refused: 'Nothing was brought in. ',
     large: 'The file is larger than 20 MB; at most that much was expected.',
-    sum: (fresh: number, changed: number, conflict: number, same: number) => `${fresh} new, ${changed} changed, ${conflict} with a name that is taken, ${same} here already.`,
+    sum: (fresh: number, changed: number, conflict: number, same: number) =>
+      `${fresh} new, ${changed} changed, ${conflict} with a name that is taken, ${same} here already.`,
     state: {
       new: () => 'new',
       same: () => 'here already, the same',
@@ -126,11 +164,16 @@ export const figures = {
   oneChange: (n: number) => `${n} more with one change`,
   moreChanges: (n: number) => `${n} that need more than one change`,
   usual: (n: number) => `you let it follow ${n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`}`,
-  followFoot: (role: string, foot: string) => `needs the ${role}’s ${foot} foot free: one change of weight more, or one less, before it`,
+  followFoot: (role: string, foot: string) =>
+    `needs the ${role}’s ${foot} foot free: one change of weight more, or one less, before it`,
   followHold: (hold: string, wanted: string, released: string, joined: string) =>
     `does not begin in ${hold}: change to ${wanted}${released || joined ? ` (${[released && `let go ${released}`, joined && `take ${joined}`].filter(Boolean).join(', ')})` : ''}`,
-  followStanding: (hold: string, wanted: string) => `begins in ${wanted}, and in ${hold} the two stand another way: a turn before it`,
-  handPair: ([lead, follow]: readonly [string, string], roles: Readonly<Record<'lead' | 'follow', string>>) => `${roles.lead}’s ${lead}, ${roles.follow}’s ${follow}`,
+  followStanding: (hold: string, wanted: string) =>
+    `begins in ${wanted}, and in ${hold} the two stand another way: a turn before it`,
+  handPair: (
+    [lead, follow]: readonly [string, string],
+    roles: Readonly<Record<'lead' | 'follow', string>>,
+  ) => `${roles.lead}’s ${lead}, ${roles.follow}’s ${follow}`,
   forFloor: (name: string) => `Of what ${name} could dance.`,
   link: 'Shortest link:',
   performer: (role: string | null, couples: readonly number[] | null) => {
@@ -144,7 +187,8 @@ export const figures = {
   opposite: 'the same with the other foot',
   sameSteps: 'the same steps',
   everyone: 'Everyone',
-  usualTempo: (low: number, high: number, bars: number) => `usually ${low} to ${high} beats a minute (${Math.round(low / bars)} to ${Math.round(high / bars)} bars)`,
+  usualTempo: (low: number, high: number, bars: number) =>
+    `usually ${low} to ${high} beats a minute (${Math.round(low / bars)} to ${Math.round(high / bars)} bars)`,
   aliases: 'Also called',
   wordings: 'Words',
   cautions: 'Take care',
@@ -154,12 +198,19 @@ export const figures = {
   derived: 'Worked out from the steps',
   steps: (n: number) => plural(n, 'change of weight', 'changes of weight'),
   travel: (forward: number, right: number) => {
-    const say = (n: number, plus: string, minus: string): string => (Math.abs(n) < 0.1 ? '' : `${Math.round(Math.abs(n) * 10) / 10} ${n > 0 ? plus : minus}`)
-    const parts = [say(forward, 'forward', 'back'), say(right, 'to the right', 'to the left')].filter(Boolean)
-    return parts.length === 0 ? 'comes back to where it began' : `ends ${parts.join(', ')}, in strides`
+    const say = (n: number, plus: string, minus: string): string =>
+      Math.abs(n) < 0.1 ? '' : `${Math.round(Math.abs(n) * 10) / 10} ${n > 0 ? plus : minus}`
+    const parts = [
+      say(forward, 'forward', 'back'),
+      say(right, 'to the right', 'to the left'),
+    ].filter(Boolean)
+    return parts.length === 0
+      ? 'comes back to where it began'
+      : `ends ${parts.join(', ')}, in strides`
   },
   facingOut: (direction: string) => `ends facing ${direction}`,
-  pace: (perSecond: number, bpm: number) => `${Math.round(perSecond * 10) / 10} steps a second at ${bpm} beats a minute`,
+  pace: (perSecond: number, bpm: number) =>
+    `${Math.round(perSecond * 10) / 10} steps a second at ${bpm} beats a minute`,
   difficulty: 'What makes it hard',
   easy: 'Nothing out of the ordinary.',
   difficulties: {
@@ -171,8 +222,16 @@ export const figures = {
     hops: (n: number) => plural(n, 'hop or jump', 'hops and jumps'),
     arms: 'arms while the feet are off the beat',
   },
-  hardSpot: (count: string, reasons: readonly string[]) => `Hardest on count ${count}: ${reasons.join(', ')}.`,
-  reason: { quick: 'quick steps', turn: 'a turn', crossing: 'feet cross', arms: 'arms', hands: 'hands change', hop: 'a hop' },
+  hardSpot: (count: string, reasons: readonly string[]) =>
+    `Hardest on count ${count}: ${reasons.join(', ')}.`,
+  reason: {
+    quick: 'quick steps',
+    turn: 'a turn',
+    crossing: 'feet cross',
+    arms: 'arms',
+    hands: 'hands change',
+    hop: 'a hop',
+  },
   noWords: (language: string) => `No ${language} words yet: the others are said.`,
   language: { en: 'English', de: 'German' },
   usedIn: 'Where it is danced',
@@ -201,7 +260,8 @@ export const figures = {
     title: 'Teach in stages',
     help: 'What they have after so many counts: changes of weight, turn, and the foot that is then free.',
     upTo: (n: number, of: number) => (n === of ? `all ${n}` : `first ${n}`),
-    total: (steps: number, turn: string, free: string) => [plural(steps, 'step'), turn, free].filter(Boolean).join(', '),
+    total: (steps: number, turn: string, free: string) =>
+      [plural(steps, 'step'), turn, free].filter(Boolean).join(', '),
     free: (foot: string | null) => (foot === null ? '' : `${foot} free`),
     counts: 'Counts',
   },
@@ -214,7 +274,14 @@ export const figures = {
   },
   history: {
     title: 'History',
-    how: { shipped: 'came with Dellop', written: 'written', changed: 'changed', imported: 'brought in', merged: 'made one with another', removed: 'taken out' },
+    how: {
+      shipped: 'came with Dellop',
+      written: 'written',
+      changed: 'changed',
+      imported: 'brought in',
+      merged: 'made one with another',
+      removed: 'taken out',
+    },
     back: 'Make it like this again',
     none: 'It has only ever been as it is.',
     done: 'It is again as it was then. The version before is in the history.',
@@ -228,14 +295,23 @@ export const figures = {
     differs: 'Its steps are not the same. Two figures with other steps are better kept apart.',
     same: 'Its steps are the same.',
     go: (name: string) => `Make “${name}” part of this one`,
-    done: (name: string, sheets: number) => `“${name}” is now this figure${sheets === 0 ? '' : ` in ${plural(sheets, 'sheet')}`}.`,
+    done: (name: string, sheets: number) =>
+      `“${name}” is now this figure${sheets === 0 ? '' : ` in ${plural(sheets, 'sheet')}`}.`,
     leave: 'Leave them as they are',
   },
-  remove: { button: 'Take it out of the book', sure: (name: string) => `Take “${name}” out of the book?`, yes: 'Take it out', no: 'Keep it', done: (name: string) => `“${name}” is no longer in the book.`, undo: 'Put it back' },
+  remove: {
+    button: 'Take it out of the book',
+    sure: (name: string) => `Take “${name}” out of the book?`,
+    yes: 'Take it out',
+    no: 'Keep it',
+    done: (name: string) => `“${name}” is no longer in the book.`,
+    undo: 'Put it back',
+  },
   floors: {
     title: 'Floors',
     lead: 'Who dances for you: how far they are, and what they have been taught.',
-    empty: 'No floor yet. With one chosen, every list shows what its dancers know or could learn, and a sheet says what to teach before.',
+    empty:
+      'No floor yet. With one chosen, every list shows what its dancers know or could learn, and a sheet says what to teach before.',
     add: 'Add a floor',
     name: 'Name of the floor',
     level: 'They dance up to',
@@ -259,17 +335,27 @@ export const figures = {
 
   foot: (role: string, foot: string) => `${role}’s ${foot} foot free`,
   eitherFoot: (role: string) => `${role}: either foot`,
-  turn: (n: number) => (n === 0 ? 'no turn' : `turns ${Math.abs(n) === 8 ? 'once round' : eighths(Math.abs(n))} to the ${n < 0 ? 'left' : 'right'}`),
-  inHold: (holds: readonly string[]) => (holds.length === 0 ? 'in any hold' : holds.join() === 'none' ? 'without a hold' : `in ${holds.map((hold) => (hold === 'none' ? 'no hold' : hold)).join(', ')}`),
+  turn: (n: number) =>
+    n === 0
+      ? 'no turn'
+      : `turns ${Math.abs(n) === 8 ? 'once round' : eighths(Math.abs(n))} to the ${n < 0 ? 'left' : 'right'}`,
+  inHold: (holds: readonly string[]) =>
+    holds.length === 0
+      ? 'in any hold'
+      : holds.join() === 'none'
+        ? 'without a hold'
+        : `in ${holds.map((hold) => (hold === 'none' ? 'no hold' : hold)).join(', ')}`,
   keepsHold: 'keeps its hold',
-  endsShort: (hold: string | null) => (hold === null ? 'keeps its hold' : hold === 'none' ? 'no hold' : hold),
+  endsShort: (hold: string | null) =>
+    hold === null ? 'keeps its hold' : hold === 'none' ? 'no hold' : hold,
   more: (n: number) => `Show ${n} more`,
   toHold: (hold: string) => (hold === 'none' ? 'ends without a hold' : `ends in ${hold}`),
   meantFacing: (list: readonly string[]) => `meant to begin facing ${list.join(' or ')}`,
   rate: (n: string, bpm: number) => `${n} steps a second at ${bpm} a minute`,
   back: 'All figures',
   unknown: 'There is no such figure in the book.',
-  careFooter: 'Cautions are reminders. The hall’s rules, local codes and a qualified teacher come first.',
+  careFooter:
+    'Cautions are reminders. The hall’s rules, local codes and a qualified teacher come first.',
   onFoot: (foot: string) => `${foot} foot`,
   eitherShort: 'either foot',
 }

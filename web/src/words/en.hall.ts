@@ -14,8 +14,14 @@ export const hall = {
   onlySee: 'This screen can only see.',
   done: (what: string) => `Sent: ${what}.`,
   refused: 'The lectern was not reached.',
-  commands: { main: 'Start, stop, take the first', hold: 'Hold the cues', lost: 'They are lost', 'take-back': 'Wrong key', mark: 'Mark this place', first: 'The first', second: 'The second', third: 'The third' } satisfies Record<
-    HallCommand,
-    string
-  >,
+  commands: {
+    main: 'Start, stop, take the first',
+    hold: 'Hold the cues',
+    lost: 'They are lost',
+    'take-back': 'Wrong key',
+    mark: 'Mark this place',
+    first: 'The first',
+    second: 'The second',
+    third: 'The third',
+  } satisfies Record<HallCommand, string>,
 }

@@ -20,18 +20,26 @@ export const lectern = {
   letGo: 'let it go, the next one comes',
   sayNow: 'say it now',
   lostTitle: 'Hold: the music goes on',
-  lostNone: 'There is no way back in for how they stand. Let them stand still, and go on where the music is.',
+  lostNone:
+    'There is no way back in for how they stand. Let them stand still, and go on where the music is.',
   offer: (figure: string, part: string, beats: number) => `${figure}, ${part}, in ${counts(beats)}`,
   offerLink: (figure: string) => `after ${figure}`,
-  offerMove: (beats: number) => (beats === 0 ? 'as planned' : beats > 0 ? `${counts(beats)} left out` : `${counts(-beats)} once more`),
+  offerMove: (beats: number) =>
+    beats === 0
+      ? 'as planned'
+      : beats > 0
+        ? `${counts(beats)} left out`
+        : `${counts(-beats)} once more`,
   offerDropped: (passes: readonly DancedPass[]) => `without ${named(passes)}`,
   offerRepeated: (passes: readonly DancedPass[]) => `once more: ${named(passes)}`,
-  offerOver: (beats: number) => (beats > 0 ? `ends ${counts(beats)} after the music` : `ends ${counts(-beats)} before the music`),
+  offerOver: (beats: number) =>
+    beats > 0 ? `ends ${counts(beats)} after the music` : `ends ${counts(-beats)} before the music`,
   standby: 'If they lose it:',
   inPhrases: (n: number) => (n <= 1 ? 'next phrase' : `in ${n} phrases`),
   takeFirst: 'Take the first',
   carryOn: 'As if nothing had been',
-  coming: (figure: string, beats: number, link: string | null) => `${link ? `${link}, then ` : ''}${figure} in ${counts(beats)}`,
+  coming: (figure: string, beats: number, link: string | null) =>
+    `${link ? `${link}, then ` : ''}${figure} in ${counts(beats)}`,
   sayIn: (beats: number) => `say it in ${counts(beats)}`,
   nothingMore: 'nothing more to say',
   theEnd: 'The dance is over.',
@@ -52,7 +60,8 @@ export const lectern = {
   speedText: (percent: number) => `speed ${percent} %`,
   asleep: 'The screen may go dark by itself: this browser cannot keep it awake.',
   delayTitle: 'How late are the loudspeakers?',
-  delayText: 'Wireless loudspeakers can be a fifth of a second late. Listen to the clicks from the hall’s loudspeakers and tap the space bar, or the big button, along with them.',
+  delayText:
+    'Wireless loudspeakers can be a fifth of a second late. Listen to the clicks from the hall’s loudspeakers and tap the space bar, or the big button, along with them.',
   delayTap: 'Tap here',
   delayTaps: (n: number, of: number) => `${n} of ${of} taps`,
   delayFound: (ms: number, spread: number) => `${ms} ms late, taps within ${spread} ms`,
@@ -65,12 +74,16 @@ export const lectern = {
   soundFailed: 'The music could not be loaded here. The clock runs without sound.',
   nextPass: (name: string) => `next: ${name}`,
   lastNext: (name: string) => `next: ${name}, the last time`,
-  shiftNext: (lead: number, follow: number) => (lead - follow === 0 ? 'same partner next' : `then ${plural(Math.abs(lead - follow), 'place')} on to the next partner`),
+  shiftNext: (lead: number, follow: number) =>
+    lead - follow === 0
+      ? 'same partner next'
+      : `then ${plural(Math.abs(lead - follow), 'place')} on to the next partner`,
   heldTitle: 'Cues are held: the music goes on',
   heldText: 'They go on with the first phrase after the key.',
   freeTitle: (text: string) => `waits for your key: ${text}`,
   freeText: 'What they dance now goes on until you let it go.',
-  byHandText: 'The music keeps no beat here. Press the key when the beat comes back: that is when it is said.',
+  byHandText:
+    'The music keeps no beat here. Press the key when the beat comes back: that is when it is said.',
   byHandKey: 'Say it now',
   letGoKey: 'Let it go on',
   otherTitle: 'What did they dance?',
@@ -86,10 +99,19 @@ export const lectern = {
     'too-soon': (figure: string) => `${figure}, too soon`,
   } satisfies Record<OtherKind, (figure: string) => string>,
   goOnTitle: 'The music goes on. How does the dance?',
-  goOns: { whole: () => 'the whole dance again', last: () => 'the last part again', 'cool-down': (figure: string) => `cool down: ${figure}, on and on` },
-  goOnNone: 'They do not stand as it begins. Let them dance what they like: a quiet walk to cool down.',
+  goOns: {
+    whole: () => 'the whole dance again',
+    last: () => 'the last part again',
+    'cool-down': (figure: string) => `cool down: ${figure}, on and on`,
+  },
+  goOnNone:
+    'They do not stand as it begins. Let them dance what they like: a quiet walk to cool down.',
   close: 'Close',
-  told: (turn: Turn | 'none', dropped: readonly DancedPass[], repeated: readonly DancedPass[]): string => {
+  told: (
+    turn: Turn | 'none',
+    dropped: readonly DancedPass[],
+    repeated: readonly DancedPass[],
+  ): string => {
     const what = {
       none: 'That cannot be done from here: they would not stand as it begins, or it is too late to say it.',
       rejoin: 'They come in again.',
@@ -100,12 +122,20 @@ export const lectern = {
       'end-soon': 'It ends soon.',
       'go-on': 'It goes on.',
     }[turn]
-    return [what, dropped.length > 0 ? `Left out: ${named(dropped)}.` : '', repeated.length > 0 ? `Danced once more: ${named(repeated)}.` : '', turn === 'none' ? '' : 'Wrong key? Z'].filter(Boolean).join(' ')
+    return [
+      what,
+      dropped.length > 0 ? `Left out: ${named(dropped)}.` : '',
+      repeated.length > 0 ? `Danced once more: ${named(repeated)}.` : '',
+      turn === 'none' ? '' : 'Wrong key? Z',
+    ]
+      .filter(Boolean)
+      .join(' ')
   },
   cutOff: 'This call was cut off here. The one key goes on from this beat.',
   fresh: 'A new call, from the top',
   cutOffBand: 'This call was cut off; the music went on, and so does it.',
-  slept: (seconds: number) => `This machine slept for ${seconds} s; the music went on, and so does the call.`,
+  slept: (seconds: number) =>
+    `This machine slept for ${seconds} s; the music went on, and so does the call.`,
   stood: 'The system took the sound away. The one key goes on from this beat.',
   from: 'Music',
   fromWhat: { recording: 'played from here', elsewhere: 'a band, or another player' },
@@ -114,7 +144,10 @@ export const lectern = {
     unit: 'I tap',
     units: { beat: 'every beat', bar: 'every bar', phrase: 'every phrase' },
     start: 'Tap the first step (T), or press L where the landmark is heard.',
-    off: (beats: number) => (Math.abs(beats) < 0.05 ? 'in time' : `${round(Math.abs(beats))} beats ${beats > 0 ? 'ahead of' : 'behind'} your tap`),
+    off: (beats: number) =>
+      Math.abs(beats) < 0.05
+        ? 'in time'
+        : `${round(Math.abs(beats))} beats ${beats > 0 ? 'ahead of' : 'behind'} your tap`,
     double: 'tapped twice: not counted',
     stray: 'far off: tap again if it is so',
     tap: 'Tap',
@@ -124,7 +157,8 @@ export const lectern = {
     sooner: 'half a beat sooner',
   },
   keysTitle: 'Keys, pedals and buttons',
-  keysText: 'Press “Teach”, then the key, the pedal or the button that is to do it. Keys that move the music have to be held for more than half a second, so that a slip moves nothing.',
+  keysText:
+    'Press “Teach”, then the key, the pedal or the button that is to do it. Keys that move the music have to be held for more than half a second, so that a slip moves nothing.',
   teach: (what: string) => `Teach: ${what}`,
   teachNow: 'press it now …',
   teachCancel: 'Leave it',
@@ -134,13 +168,19 @@ export const lectern = {
   holding: (what: string) => `keep holding: ${what}`,
   midi: 'Listen to MIDI pedals',
   midiOn: 'MIDI pedals are listened to.',
-  midiNo: 'This browser does not let a page use MIDI. A pedal that acts as a keyboard works everywhere.',
+  midiNo:
+    'This browser does not let a page use MIDI. A pedal that acts as a keyboard works everywhere.',
   pretend: 'No pedal here? Try it with this one, which sends what a MIDI foot switch would:',
   pretendLeft: 'Left pedal',
   pretendRight: 'Right pedal',
   signal: (id: string): string => {
     const [kind, what = ''] = [id.slice(0, id.indexOf(':')), id.slice(id.indexOf(':') + 1)]
-    if (kind === 'midi') return what.startsWith('cc') ? `MIDI control ${what.slice(3)}` : what.startsWith('note') ? `MIDI note ${what.slice(5)}` : `MIDI ${what}`
+    if (kind === 'midi')
+      return what.startsWith('cc')
+        ? `MIDI control ${what.slice(3)}`
+        : what.startsWith('note')
+          ? `MIDI note ${what.slice(5)}`
+          : `MIDI ${what}`
     if (kind === 'pad') return `pad button ${Number(what) + 1}`
     return KEY_NAMES[what] ?? (what.length === 1 ? what.toUpperCase() : what)
   },
@@ -183,7 +223,16 @@ export const lectern = {
     sound: 'sound',
     screens: 'second screens',
   } satisfies Record<LecternKey, string>,
-  short: { lost: 'lost', hold: 'hold', other: 'other one', 'one-more': 'once more', skip: 'skip', mark: 'mark', 'take-back': 'wrong key', keys: 'keys' },
+  short: {
+    lost: 'lost',
+    hold: 'hold',
+    other: 'other one',
+    'one-more': 'once more',
+    skip: 'skip',
+    mark: 'mark',
+    'take-back': 'wrong key',
+    keys: 'keys',
+  },
   marked: 'Marked.',
   looping: 'walking through this part',
   soundTitle: 'Sound',
@@ -210,12 +259,16 @@ export const lectern = {
     switchOff: 'Switch off',
     codeSee: 'A code for a display',
     codeControl: 'A code for a remote',
-    code: (right: string) => (right === 'control' ? 'For a remote: it can steer the call' : 'For a display: it can only see'),
+    code: (right: string) =>
+      right === 'control'
+        ? 'For a remote: it can steer the call'
+        : 'For a display: it can only see',
     open: 'Open this address there, or let the camera read it:',
     lasts: 'Good once, for five minutes.',
     list: 'Screens that are in',
     none: 'None yet.',
-    screen: (right: string, connected: boolean) => `${right === 'control' ? 'remote' : 'display'}, ${connected ? 'there' : 'away'}`,
+    screen: (right: string, connected: boolean) =>
+      `${right === 'control' ? 'remote' : 'display'}, ${connected ? 'there' : 'away'}`,
     remove: 'Send it away',
   },
   free: {
@@ -226,8 +279,10 @@ export const lectern = {
     tune: 'Tune',
     noTune: 'none: the clock runs at a tempo, in phrases of 8 bars',
     bpm: 'Beats a minute',
-    figures: (n: number, floor: string | null) => `${plural(n, 'figure')} ${floor === null ? 'of the book' : `that ${floor} can dance`}.`,
-    never: 'No phrase of these figures closes as it began. Teach the floor another figure, or choose another dance.',
+    figures: (n: number, floor: string | null) =>
+      `${plural(n, 'figure')} ${floor === null ? 'of the book' : `that ${floor} can dance`}.`,
+    never:
+      'No phrase of these figures closes as it began. Teach the floor another figure, or choose another dance.',
     stand: (hold: string) => `They begin in ${hold}, and every phrase closes so.`,
     begin: 'Begin',
     leave: 'To the shelf of sheets',
@@ -250,7 +305,8 @@ export const lectern = {
   report: {
     title: 'After the dance',
     lead: (title: string, when: string, time: string) => `${title}, ${when}, ${time}`,
-    tempo: (low: number, high: number) => (low === high ? `${low} beats a minute` : `${low} to ${high} beats a minute`),
+    tempo: (low: number, high: number) =>
+      low === high ? `${low} beats a minute` : `${low} to ${high} beats a minute`,
     cues: (given: number, all: number) => `${given} of ${plural(all, 'cue')} were given`,
     where: 'Where',
     caller: 'Who called',
@@ -273,7 +329,15 @@ export const lectern = {
           return 'something went wrong here'
         case 'turned':
           return [
-            { rejoin: 'came in again', release: 'went on', again: 'one more time', restart: 'started over', skip: 'left out the next', 'end-soon': 'ended soon', 'go-on': 'went on after the end' }[one.turn],
+            {
+              rejoin: 'came in again',
+              release: 'went on',
+              again: 'one more time',
+              restart: 'started over',
+              skip: 'left out the next',
+              'end-soon': 'ended soon',
+              'go-on': 'went on after the end',
+            }[one.turn],
             one.dropped.length > 0 ? `left out ${named(one.dropped)}` : '',
             one.repeated.length > 0 ? `once more ${named(one.repeated)}` : '',
           ]
@@ -293,7 +357,10 @@ export const lectern = {
     part: 'Part',
     became: 'What became of it',
     given: (times: number) => (times === 1 ? 'given' : `given ${times} times`),
-    why: { held: 'held', 'left-out': 'left out', 'not-reached': 'not reached' } satisfies Record<NonNullable<ReportedCue['why']>, string>,
+    why: { held: 'held', 'left-out': 'left out', 'not-reached': 'not reached' } satisfies Record<
+      NonNullable<ReportedCue['why']>,
+      string
+    >,
     notThere: 'There is no such call here or on the server.',
     notSent: 'Only in this browser yet: it is sent as soon as the server is there.',
     free: 'Called without a sheet.',
@@ -306,4 +373,15 @@ export const lectern = {
   },
 }
 
-const KEY_NAMES: Readonly<Record<string, string>> = { ' ': 'space', ArrowLeft: '←', ArrowRight: '→', ArrowUp: '↑', ArrowDown: '↓', PageDown: 'page down', PageUp: 'page up', Escape: 'esc', Enter: 'enter', '-': '−' }
+const KEY_NAMES: Readonly<Record<string, string>> = {
+  ' ': 'space',
+  ArrowLeft: '←',
+  ArrowRight: '→',
+  ArrowUp: '↑',
+  ArrowDown: '↓',
+  PageDown: 'page down',
+  PageUp: 'page up',
+  Escape: 'esc',
+  Enter: 'enter',
+  '-': '−',
+}

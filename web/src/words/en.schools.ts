@@ -12,15 +12,18 @@ export const schools = {
   knownLeast: 'new to all',
   knownMost: 'known',
   knownTimes: (n: number) => (n === 0 ? 'new to all' : `danced ${plural(n, 'time')} before`),
-  count: (group: string, ones: string) => `counted in ${group}${ones === 'numbered' ? ', the number of the group in place of its one' : ''}`,
+  count: (group: string, ones: string) =>
+    `counted in ${group}${ones === 'numbered' ? ', the number of the group in place of its one' : ''}`,
   countIn: (text: string) => `count-in ${text}`,
-  leadTime: (beats: number, seconds: number) => `a cue ends ${beats === 1 ? 'one beat' : beats === 0.5 ? 'half a beat' : `${beats} beats`} before its step, never less than ${seconds} s`,
+  leadTime: (beats: number, seconds: number) =>
+    `a cue ends ${beats === 1 ? 'one beat' : beats === 0.5 ? 'half a beat' : `${beats} beats`} before its step, never less than ${seconds} s`,
   roles: (lead: string, follow: string) => `${lead} and ${follow}`,
   fading: (full: number, short: number, phrases: number) =>
     `in full ${full === 1 ? 'the first time' : `the first ${full} times`}, then short ${short === 1 ? 'once' : short === 2 ? 'twice' : `${short} times`}, then prompts; new again after ${phrases} phrases without the part`,
   noFading: 'always in full',
   mode: (mode: CueMode) => `said ${modes[mode]}`,
-  joins: (most: number, beats: number) => (most < 2 ? 'never joins names' : `joins up to ${most} names, the last within ${beats} beats`),
+  joins: (most: number, beats: number) =>
+    most < 2 ? 'never joins names' : `joins up to ${most} names, the last within ${beats} beats`,
   density: (words: number) => `at most ${words} words in 20 seconds`,
   compare: 'Two schools on one sheet',
   compareSheet: 'Sheet',
@@ -30,7 +33,8 @@ export const schools = {
   slot: 'Danced',
   nothing: 'nothing',
   leadOf: (beats: number) => `${Math.round(beats * 10) / 10} beats ahead`,
-  sum: (words: number, cues: number, silent: number) => `${words} words in ${cues} cues${silent > 0 ? `, ${plural(silent, 'figure')} without one` : ''}`,
+  sum: (words: number, cues: number, silent: number) =>
+    `${words} words in ${cues} cues${silent > 0 ? `, ${plural(silent, 'figure')} without one` : ''}`,
   promptList: (names: string) => `says ${names}`,
   noPrompts: 'no prompts',
   prompts: {

@@ -3,22 +3,38 @@ import type { FitOffer } from '@dellop/core/routine'
 import type { TuneFit } from '@dellop/core/sheet'
 import { counts, facing, minutes, plural } from './english.ts'
 
-/** English of what a sheet has around its page: passes, the heading, the fit to the music, history, print. */
+/**
+ * English of what a sheet has around its page: passes, the heading, the fit to the music, history,
+ * print.
+ */
 
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 /** Which time through a part is meant, where it is not the first. */
 const nth = (n: number): string => (n === 1 ? '' : ` (time ${n})`)
 const beats = (ticks: number): string => counts(ticks / 24)
-const sided = (n: number): string => `${['', 'an eighth', 'a quarter', 'three eighths', 'a half', 'five eighths', 'three quarters', 'seven eighths'][Math.abs(n)]} to the ${n < 0 ? 'left' : 'right'}`
+const sided = (n: number): string =>
+  `${['', 'an eighth', 'a quarter', 'three eighths', 'a half', 'five eighths', 'three quarters', 'seven eighths'][Math.abs(n)]} to the ${n < 0 ? 'left' : 'right'}`
 
 export const sheets = {
-  side: { label: 'Beside the page', figure: 'Figure', cues: 'Cues', pass: 'Pass', music: 'Music', about: 'About', history: 'History' },
+  side: {
+    label: 'Beside the page',
+    figure: 'Figure',
+    cues: 'Cues',
+    pass: 'Pass',
+    music: 'Music',
+    about: 'About',
+    history: 'History',
+  },
   preview: {
     of: (label: string) => `Preview: ${label}`,
     effect: (before: number, after: number, beatsBefore: number, beatsAfter: number) =>
       [
-        after === before ? plural(after, 'thing to mend', 'things to mend') + ', as before' : `${plural(after, 'thing to mend', 'things to mend')} instead of ${before}`,
-        beatsAfter === beatsBefore ? `${counts(beatsAfter)} in all, as before` : `${counts(beatsAfter)} in all instead of ${beatsBefore}`,
+        after === before
+          ? plural(after, 'thing to mend', 'things to mend') + ', as before'
+          : `${plural(after, 'thing to mend', 'things to mend')} instead of ${before}`,
+        beatsAfter === beatsBefore
+          ? `${counts(beatsAfter)} in all, as before`
+          : `${counts(beatsAfter)} in all instead of ${beatsBefore}`,
       ].join(' · '),
     take: 'Take it',
     leave: 'Leave it',
@@ -29,9 +45,11 @@ export const sheets = {
     part: 'By part',
     music: 'By music',
     strip: 'Feet and facing',
-    stripSlot: (lead: string, follow: string, hold: string) => [lead, follow, hold].filter(Boolean).join(' · '),
+    stripSlot: (lead: string, follow: string, hold: string) =>
+      [lead, follow, hold].filter(Boolean).join(' · '),
     stripBoth: (one: string, hold: string) => [one.trim(), hold].filter(Boolean).join(' · '),
-    role: (label: string, foot: string | null, face: string) => `${label} ${foot ? `${foot} free` : 'both feet'}, ${face}`,
+    role: (label: string, foot: string | null, face: string) =>
+      `${label} ${foot ? `${foot} free` : 'both feet'}, ${face}`,
     begins: (label: string, time: string) => `${label}, ${time}`,
     section: (label: string) => `music ${label}`,
     atBeat: 'State at a count',
@@ -48,7 +66,15 @@ export const sheets = {
     again: 'Once more behind it',
     copied: (n: number) => `${plural(n, 'figure')} copied.`,
   },
-  filter: { label: 'Show', all: 'all', stop: 'stops', mend: 'to mend', note: 'notes', none: 'Nothing of that kind.', takeUp: 'Mend it after all' },
+  filter: {
+    label: 'Show',
+    all: 'all',
+    stop: 'stops',
+    mend: 'to mend',
+    note: 'notes',
+    none: 'Nothing of that kind.',
+    takeUp: 'Mend it after all',
+  },
   slot: {
     marks: 'Marks and remarks',
     hard: 'Hard spot',
@@ -58,7 +84,13 @@ export const sheets = {
     cautions: { figure: 'as the book has it', shown: 'always shown', hidden: 'hidden here' },
     remarkFor: (role: string) => `Remark for the ${role}`,
     lengthKind: 'How long',
-    lengths: { set: 'so many counts', choice: 'one of several', phrase: 'to the next phrase', section: 'to the next section', open: 'open' },
+    lengths: {
+      set: 'so many counts',
+      choice: 'one of several',
+      phrase: 'to the next phrase',
+      section: 'to the next section',
+      open: 'open',
+    },
     choices: 'Lengths in counts, with commas',
     text: 'Words',
   },
@@ -80,7 +112,13 @@ export const sheets = {
     openOrigin: 'Open that sheet',
     pass: 'This pass',
     kind: 'Kind',
-    kinds: { pass: 'pass', entrance: 'entrance', bridge: 'bridge', fill: 'fill', ending: 'ending' } satisfies Record<Pass['kind'], string>,
+    kinds: {
+      pass: 'pass',
+      entrance: 'entrance',
+      bridge: 'bridge',
+      fill: 'fill',
+      ending: 'ending',
+    } satisfies Record<Pass['kind'], string>,
     times: 'Times',
     mirrored: 'Mirrored',
     rotate: 'Facing',
@@ -96,24 +134,37 @@ export const sheets = {
     whole: 'its beginning',
     wholeTo: 'its end',
     fill: 'Fill',
-    fillUntil: { section: 'until the section', released: 'until it is released', end: 'until the music ends' },
+    fillUntil: {
+      section: 'until the section',
+      released: 'until it is released',
+      end: 'until the music ends',
+    },
     least: 'At least',
     most: 'At most',
-    filled: (gap: number, unit: number, n: number, left: number) => `${beats(gap)} by ${beats(unit)}: ${times(n)}${left > 0 ? `, ${beats(left)} left over` : left < 0 ? `, ${beats(-left)} too many` : ''}.`,
+    filled: (gap: number, unit: number, n: number, left: number) =>
+      `${beats(gap)} by ${beats(unit)}: ${times(n)}${left > 0 ? `, ${beats(left)} left over` : left < 0 ? `, ${beats(-left)} too many` : ''}.`,
     finish: 'Ends with',
     noFinish: 'nothing of its own',
-    finishes: { hold: 'extract and hold', pose: 'a pose', 'walk-off': 'walking off', music: 'going on until the music ends' },
+    finishes: {
+      hold: 'extract and hold',
+      pose: 'a pose',
+      'walk-off': 'walking off',
+      music: 'going on until the music ends',
+    },
     spin: 'A spin for those who like',
     spinCare: 'Only where there is room and nobody is dizzy; a qualified teacher shows how.',
     shift: 'Partners move on',
     shiftBy: (role: string) => `${role} by`,
-    meets: (lead: string, follow: string, list: string) => `The first ${lead} dances with ${follow} ${list}.`,
-    returns: (n: number | null) => (n === null ? 'Nobody changes partner.' : `The first partner comes again after ${times(n)}.`),
+    meets: (lead: string, follow: string, list: string) =>
+      `The first ${lead} dances with ${follow} ${list}.`,
+    returns: (n: number | null) =>
+      n === null ? 'Nobody changes partner.' : `The first partner comes again after ${times(n)}.`,
     couples: (n: number) => `${plural(n, 'couple')}; the number is set under About.`,
     noCouples: 'Say under About how many couples there are, and who meets whom is worked out.',
     walls: 'Which way they face',
     wall: (time: string, from: string, to: string) => `${time}: ${from} to ${to}`,
-    home: (n: number) => (n === 0 ? 'They end as they began.' : `They end ${sided(n)} of where they began.`),
+    home: (n: number) =>
+      n === 0 ? 'They end as they began.' : `They end ${sided(n)} of where they began.`,
     changes: (n: number) => `${plural(n, 'change')} only this time`,
     noChanges: 'It is danced as its part is written.',
     change: { replace: 'instead of', insert: 'after', drop: 'without' },
@@ -134,13 +185,17 @@ export const sheets = {
   },
   fit: {
     title: 'Fit to the music',
-    noTune: 'No tune is chosen. Choose one at the top of the sheet, or say how long the music lasts.',
+    noTune:
+      'No tune is chosen. Choose one at the top of the sheet, or say how long the music lasts.',
     seconds: 'The music lasts, in seconds',
-    tempo: (bpm: number, percent: number) => `At ${bpm} a minute (${percent} %) it lasts just so long.`,
+    tempo: (bpm: number, percent: number) =>
+      `At ${bpm} a minute (${percent} %) it lasts just so long.`,
     tempoTake: (bpm: number) => `Count ${bpm} a minute`,
-    sum: (dance: number, music: number, danceSeconds: number, musicSeconds: number) => `${counts(dance)} danced, ${minutes(danceSeconds)} · ${counts(music)} of music, ${minutes(musicSeconds)}`,
+    sum: (dance: number, music: number, danceSeconds: number, musicSeconds: number) =>
+      `${counts(dance)} danced, ${minutes(danceSeconds)} · ${counts(music)} of music, ${minutes(musicSeconds)}`,
     exact: 'They end together.',
-    over: (n: number, part: string | null) => `${counts(n)} too many${part ? `: the music stops in ${part}` : ''}.`,
+    over: (n: number, part: string | null) =>
+      `${counts(n)} too many${part ? `: the music stops in ${part}` : ''}.`,
     short: (n: number) => `The music goes on for ${counts(n)}.`,
     open: 'A length is open, so it cannot be said yet.',
     offers: 'What would make it fit',
@@ -150,7 +205,13 @@ export const sheets = {
     offer: (offer: FitOffer): string => {
       switch (offer.kind) {
         case 'passes':
-          return offer.changes.map(({ label, ordinal, from, to }) => (to === 0 ? `leave out ${label}${nth(ordinal)}` : `${label}${nth(ordinal)} ${times(to)}, not ${times(from)}`)).join('; ')
+          return offer.changes
+            .map(({ label, ordinal, from, to }) =>
+              to === 0
+                ? `leave out ${label}${nth(ordinal)}`
+                : `${label}${nth(ordinal)} ${times(to)}, not ${times(from)}`,
+            )
+            .join('; ')
         case 'fill':
           return `fill with ${offer.figure}: ${beats(offer.gapTicks)} by ${beats(offer.unitTicks)} = ${offer.times}${offer.leftTicks === 0 ? '' : ` and ${-offer.leftTicks / 24} left`}`
         case 'early-end':
@@ -159,15 +220,25 @@ export const sheets = {
           return `${offer.bpm} a minute`
       }
     },
-    left: (ticks: number) => (ticks === 0 ? 'ends with the music' : ticks > 0 ? `${beats(ticks)} too many still` : `${beats(-ticks)} of music left`),
-    misplaced: (n: number) => (n === 0 ? '' : `${plural(n, 'section gets', 'sections get')} another part than before`),
+    left: (ticks: number) =>
+      ticks === 0
+        ? 'ends with the music'
+        : ticks > 0
+          ? `${beats(ticks)} too many still`
+          : `${beats(-ticks)} of music left`,
+    misplaced: (n: number) =>
+      n === 0 ? '' : `${plural(n, 'section gets', 'sections get')} another part than before`,
     tempoTitle: 'How fast it can be called',
-    windowAll: (slowest: number) => `It can be called as it stands from ${slowest} a minute up to half as fast again as its music.`,
+    windowAll: (slowest: number) =>
+      `It can be called as it stands from ${slowest} a minute up to half as fast again as its music.`,
     widen: 'To go faster, say there:',
     widenAsk: 'What to shorten to go faster',
-    widenNone: 'No shorter wording of that figure carries further. Write one, or join it with its neighbour.',
-    shorter: (text: string, bpm: number | null) => `“${text}”, up to ${bpm === null ? 'any tempo it may be played at' : `${bpm} a minute`}`,
-    window: (slowest: number, fastest: number, text: string) => `It can be called as it stands at ${slowest} to ${fastest} a minute. The first that no longer fits is “${text}”.`,
+    widenNone:
+      'No shorter wording of that figure carries further. Write one, or join it with its neighbour.',
+    shorter: (text: string, bpm: number | null) =>
+      `“${text}”, up to ${bpm === null ? 'any tempo it may be played at' : `${bpm} a minute`}`,
+    window: (slowest: number, fastest: number, text: string) =>
+      `It can be called as it stands at ${slowest} to ${fastest} a minute. The first that no longer fits is “${text}”.`,
     windowGo: 'Go to it',
     shelf: 'From my shelf',
     shelfNone: 'No tune on the shelf has phrases.',
@@ -176,7 +247,11 @@ export const sheets = {
     tune: (fit: TuneFit): string =>
       [
         fit.sameMetre ? '' : 'other bars',
-        fit.overBeats === 0 ? 'as long as the dance' : fit.overBeats > 0 ? `${counts(fit.overBeats)} too short` : `${counts(-fit.overBeats)} too long`,
+        fit.overBeats === 0
+          ? 'as long as the dance'
+          : fit.overBeats > 0
+            ? `${counts(fit.overBeats)} too short`
+            : `${counts(-fit.overBeats)} too long`,
         `${fit.onPhrase} of ${fit.passes} passes begin on a phrase`,
         `${fit.bpm} a minute${fit.quicker === 0 ? '' : `, ${Math.abs(fit.quicker)} % ${fit.quicker > 0 ? 'quicker' : 'slower'}`}`,
       ]
@@ -193,7 +268,14 @@ export const sheets = {
     noLevel: 'not said',
     levels: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
     formation: 'Formation',
-    formations: { 'couples-round': 'couples going round', couple: 'one couple', lines: 'lines', ring: 'ring', set: 'set', solo: 'alone' } satisfies Record<Formation, string>,
+    formations: {
+      'couples-round': 'couples going round',
+      couple: 'one couple',
+      lines: 'lines',
+      ring: 'ring',
+      set: 'set',
+      solo: 'alone',
+    } satisfies Record<Formation, string>,
     noFormation: 'not said',
     couples: 'How many couples or dancers',
     start: 'They start',
@@ -208,11 +290,19 @@ export const sheets = {
     rolesAsSchool: 'Leave empty for the school’s words.',
     school: 'School',
     unit: 'Counted in',
-    units: { bars: 'bars', eights: 'eights', sixteens: 'sixteens', beats: 'beats', 'slow-quick': 'slow and quick', words: 'words only' } satisfies Record<Unit, string>,
+    units: {
+      bars: 'bars',
+      eights: 'eights',
+      sixteens: 'sixteens',
+      beats: 'beats',
+      'slow-quick': 'slow and quick',
+      words: 'words only',
+    } satisfies Record<Unit, string>,
     asSchool: 'as the school does',
     language: 'Language of the cues',
     languages: { en: 'English', de: 'German' },
-    otherSchool: (name: string) => `It is called the ${name.toLowerCase()} way now: the chosen floor or this evening is, whatever the sheet says.`,
+    otherSchool: (name: string) =>
+      `It is called the ${name.toLowerCase()} way now: the chosen floor or this evening is, whatever the sheet says.`,
     bpm: 'Tempo where there is no recording',
     tags: 'Tags, with commas',
     remark: 'Remark',
@@ -234,7 +324,10 @@ export const sheets = {
     compareThese: 'Compare these two',
     state: (revision: number, date: string) => `${revision}: ${date}`,
     first: 'as it came to the shelf',
-    compared: (n: number, toNow: boolean) => (n === 0 ? 'They are the same.' : `${plural(n, 'change')} from then to ${toNow ? 'now' : 'the other'}:`),
+    compared: (n: number, toNow: boolean) =>
+      n === 0
+        ? 'They are the same.'
+        : `${plural(n, 'change')} from then to ${toNow ? 'now' : 'the other'}:`,
     close: 'Close the comparison',
     branch: 'Make a branch',
     branchTitle: 'Name of the branch',
@@ -248,7 +341,14 @@ export const sheets = {
     asMarkdown: 'Markdown',
     print: 'Print',
     cues: 'The cues with their times:',
-    cueFiles: { vtt: 'WebVTT', srt: 'SRT', lrc: 'LRC', midi: 'MIDI', markdown: 'table (.md)', csv: 'CSV' },
+    cueFiles: {
+      vtt: 'WebVTT',
+      srt: 'SRT',
+      lrc: 'LRC',
+      midi: 'MIDI',
+      markdown: 'table (.md)',
+      csv: 'CSV',
+    },
   },
   shelf: {
     dance: 'Dance',
@@ -258,7 +358,8 @@ export const sheets = {
     order: 'Sort by',
     orders: { title: 'name', changed: 'last changed', dance: 'dance', by: 'who made it' },
     away: 'Put away',
-    found: (n: number, of: number) => (n === of ? plural(n, 'sheet') : `${n} of ${plural(of, 'sheet')}`),
+    found: (n: number, of: number) =>
+      n === of ? plural(n, 'sheet') : `${n} of ${plural(of, 'sheet')}`,
     more: (n: number) => `Show ${n} more`,
     figures: (names: string) => `with ${names}`,
     notAway: 'Nothing is put away.',
@@ -273,11 +374,16 @@ export const sheets = {
     who: 'For',
     both: 'everyone',
     depth: 'Depth',
-    depths: { short: 'figures and cues', full: 'with every step', cues: 'only the cues, with their times' },
+    depths: {
+      short: 'figures and cues',
+      full: 'with every step',
+      cues: 'only the cues, with their times',
+    },
     at: 'say at',
     forBar: 'for bar',
     part: 'part',
-    by: (name: string, year: number | null) => [name && `by ${name}`, year].filter(Boolean).join(', '),
+    by: (name: string, year: number | null) =>
+      [name && `by ${name}`, year].filter(Boolean).join(', '),
     tune: (title: string, recording: string) => `${title} (${recording})`,
     start: (hold: string, face: string) => `Start: ${hold}, facing ${face}`,
     tempo: (bpm: number) => `${bpm} a minute`,
@@ -307,6 +413,8 @@ export const sheets = {
   total: (total: Total): string => {
     if (total.kind === 'open') return `${beats(total.least)} or more`
     if (total.kind === 'range') return `${total.least / 24} to ${total.most / 24} counts`
-    return total.ticks.length === 1 ? beats(total.ticks[0]!) : `${total.ticks.map((ticks) => ticks / 24).join(' or ')} counts`
+    return total.ticks.length === 1
+      ? beats(total.ticks[0]!)
+      : `${total.ticks.map((ticks) => ticks / 24).join(' or ')} counts`
   },
 }

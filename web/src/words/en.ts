@@ -8,14 +8,42 @@ import { voice } from './en.voice.ts'
 import { schools } from './en.schools.ts'
 import { sheets } from './en.sheets.ts'
 import { tunes } from './en.tunes.ts'
-import { plural, counts, clock, minutes, facing, eighths, slotName, ordinal, passName } from './english.ts'
+import {
+  plural,
+  counts,
+  clock,
+  minutes,
+  facing,
+  eighths,
+  slotName,
+  ordinal,
+  passName,
+} from './english.ts'
 
 export const en = {
-  nav: { label: 'Main', skip: 'Skip to the page', tunes: 'Tunes', figures: 'Figures', sheets: 'Sheets', lectern: 'Lectern', voice: 'Voice', about: 'About' },
-  app: { updateWaiting: 'A new version of Dellop is ready.', update: 'Take it now', nowhere: 'There is no such page.', toShelf: 'To the shelf of sheets', loading: 'One moment', again: 'Try again', close: 'Close' },
+  nav: {
+    label: 'Main',
+    skip: 'Skip to the page',
+    tunes: 'Tunes',
+    figures: 'Figures',
+    sheets: 'Sheets',
+    lectern: 'Lectern',
+    voice: 'Voice',
+    about: 'About',
+  },
+  app: {
+    updateWaiting: 'A new version of Dellop is ready.',
+    update: 'Take it now',
+    nowhere: 'There is no such page.',
+    toShelf: 'To the shelf of sheets',
+    loading: 'One moment',
+    again: 'Try again',
+    close: 'Close',
+  },
   trouble: {
     title: 'Something went wrong',
-    unexpected: 'Dellop met something it did not expect. What you wrote is kept. The report says where it happened.',
+    unexpected:
+      'Dellop met something it did not expect. What you wrote is kept. The report says where it happened.',
     copy: 'Copy report',
     close: 'Close',
     offline: 'The Dellop server was not reached. It may have been stopped.',
@@ -31,15 +59,32 @@ export const en = {
     slotName,
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),
-    moment: (ms: number) => new Date(ms).toLocaleString('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }),
-    date: (ms: number) => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+    moment: (ms: number) =>
+      new Date(ms).toLocaleString('en-GB', {
+        day: 'numeric',
+        month: 'long',
+        hour: '2-digit',
+        minute: '2-digit',
+      }),
+    date: (ms: number) =>
+      new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
   },
   finding: { message: findingMessage, sum: findingSum, repair: repairLabel },
   severity: { stop: 'Stops the dance', mend: 'To mend', note: 'Note' },
   hold: (id: string) => (id === 'none' ? 'no hold' : id),
   role: { lead: 'lead', follow: 'follow' } satisfies Record<Role, string>,
   level: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
-  caution: { arms: 'Arms', neck: 'Neck', spin: 'Turning', dip: 'Dip', knees: 'Knees', floor: 'Floor', crowding: 'Crowding', heat: 'Heat', tempo: 'Tempo' },
+  caution: {
+    arms: 'Arms',
+    neck: 'Neck',
+    spin: 'Turning',
+    dip: 'Dip',
+    knees: 'Knees',
+    floor: 'Floor',
+    crowding: 'Crowding',
+    heat: 'Heat',
+    tempo: 'Tempo',
+  },
   done: {
     pin: 'pinning a cue',
     added: 'add a figure',
@@ -93,14 +138,23 @@ export const en = {
     callOf: (title: string) => `Call ${title}`,
     search: 'Search the shelf',
     nothing: (text: string) => `Nothing on the shelf matches “${text}”.`,
-    brought: (title: string, figures: number) => `“${title}” is on the shelf${figures > 0 ? `, with ${plural(figures, 'new figure')}` : ''}.`,
+    brought: (title: string, figures: number) =>
+      `“${title}” is on the shelf${figures > 0 ? `, with ${plural(figures, 'new figure')}` : ''}.`,
     notBrought: 'The file was not brought in. ',
     columns: { title: 'Dance', kind: 'Kind', tune: 'Tune', changed: 'Changed' },
   },
   sheet: {
     toLectern: 'Take to the lectern',
     couples: 'couples',
-    about: (dance: string, bpm: number, bars: number, formation: string, hold: string, face: string, school: string) =>
+    about: (
+      dance: string,
+      bpm: number,
+      bars: number,
+      formation: string,
+      hold: string,
+      face: string,
+      school: string,
+    ) =>
       `${dance}, ${bpm} a minute (${bars} bars) · ${formation}, ${hold}, facing ${face} · called the ${school.toLowerCase()} way`,
     by: 'by',
     title: 'Name of the dance',
@@ -115,19 +169,28 @@ export const en = {
     musicOf: (tune: string, recording: string) => `${tune} · ${recording}`,
     musicNone: 'No tune any more: the cues are timed at an even tempo.',
     musicNow: (music: string) => `The cues are timed on “${music}” now.`,
-    musicDiffers: (music: string, differences: string) => `The cues are timed on “${music}” now. It is ${differences}.`,
+    musicDiffers: (music: string, differences: string) =>
+      `The cues are timed on “${music}” now. It is ${differences}.`,
     tuneGone: 'The tune it was timed on is gone. Choose another one.',
-    recordingGone: (name: string) => `The recording it was timed on is gone; the cues are timed on “${name}”.`,
-    round: (differences: readonly RoundDifference[], roles: Readonly<Record<Role, string>>, facing: (value: Facing) => string): string => {
+    recordingGone: (name: string) =>
+      `The recording it was timed on is gone; the cues are timed on “${name}”.`,
+    round: (
+      differences: readonly RoundDifference[],
+      roles: Readonly<Record<Role, string>>,
+      facing: (value: Facing) => string,
+    ): string => {
       if (differences.length === 0) return 'It comes round: it ends as it began.'
       const told = differences.map((one) => {
-        if (one.what === 'hold') return `it ends ${one.now === 'none' ? 'without a hold' : `in ${one.now}`}, not ${one.wanted === 'none' ? 'without one' : `in ${one.wanted}`}`
-        if (one.what === 'foot') return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
+        if (one.what === 'hold')
+          return `it ends ${one.now === 'none' ? 'without a hold' : `in ${one.now}`}, not ${one.wanted === 'none' ? 'without one' : `in ${one.wanted}`}`
+        if (one.what === 'foot')
+          return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
         return `the ${roles[one.role]} ends facing ${facing(one.now as Facing)}, not ${facing(one.wanted as Facing)}`
       })
       return `It does not come round: ${told.join('; ')}.`
     },
-    toMend: (n: number) => (n === 0 ? 'nothing to mend' : plural(n, 'thing to mend', 'things to mend')),
+    toMend: (n: number) =>
+      n === 0 ? 'nothing to mend' : plural(n, 'thing to mend', 'things to mend'),
     saved: 'Saved',
     saving: 'Saving',
     offline: 'Not saved yet: the server is not reached. Everything is kept in this browser.',
@@ -161,7 +224,8 @@ export const en = {
     fitsHere: 'fits here',
     fitsNot: 'needs a change first',
     asWords: (text: string) => `Keep “${text}” as words`,
-    blockLabel: (name: string, place: string, length: string, only: string, trouble: string) => [`${name}${only ? ` ${only}` : ''}, ${place}, ${length}`, trouble].filter(Boolean).join('. '),
+    blockLabel: (name: string, place: string, length: string, only: string, trouble: string) =>
+      [`${name}${only ? ` ${only}` : ''}, ${place}, ${length}`, trouble].filter(Boolean).join('. '),
     page: 'Page of phrases',
     pageHelp: 'Arrow keys move from figure to figure. Press question mark for all keys.',
     empty: 'This part is empty.',
@@ -170,7 +234,8 @@ export const en = {
     scope: 'Changes count for',
     scopePart: (part: string) => `every ${part}`,
     scopePass: 'only this time',
-    nothingSelected: 'Choose a figure on the page to see its steps, its words and why its cue stands where it does.',
+    nothingSelected:
+      'Choose a figure on the page to see its steps, its words and why its cue stands where it does.',
     halve: 'Half',
     wholeAgain: 'Whole',
     more: 'Once more',
@@ -234,16 +299,23 @@ export const en = {
     ] as readonly (readonly [string, string])[],
   },
   why: {
-    lead: (beats: string, seconds: string, least: string) => `Ends ${beats} before the step: ${seconds}, at least ${least} asked for.`,
-    earlier: (seconds: string, held: 'cue-before' | 'figure-before') => `Could start up to ${seconds} earlier; then ${held === 'cue-before' ? 'it would run into the cue before' : 'the figure before would not have begun'}.`,
-    notEarlier: (held: 'cue-before' | 'figure-before') => (held === 'cue-before' ? 'It cannot start earlier: the cue before is still being said.' : 'It cannot start earlier: the figure before has not begun.'),
+    lead: (beats: string, seconds: string, least: string) =>
+      `Ends ${beats} before the step: ${seconds}, at least ${least} asked for.`,
+    earlier: (seconds: string, held: 'cue-before' | 'figure-before') =>
+      `Could start up to ${seconds} earlier; then ${held === 'cue-before' ? 'it would run into the cue before' : 'the figure before would not have begun'}.`,
+    notEarlier: (held: 'cue-before' | 'figure-before') =>
+      held === 'cue-before'
+        ? 'It cannot start earlier: the cue before is still being said.'
+        : 'It cannot start earlier: the figure before has not begun.',
     later: (seconds: string) => `Could start up to ${seconds} later.`,
-    runnerUp: (text: string, moved: string, cost: number) => `Next best: “${text}”, ${moved}, ${cost} points dearer.`,
+    runnerUp: (text: string, moved: string, cost: number) =>
+      `Next best: “${text}”, ${moved}, ${cost} points dearer.`,
     alone: 'There is no other wording.',
     sooner: (seconds: string) => `${seconds} earlier`,
     afterwards: (seconds: string) => `${seconds} later`,
     same: 'at the same moment',
-    beats: (n: number) => `${Math.round(n * 100) / 100} ${Math.abs(n - 1) < 0.005 ? 'count' : 'counts'}`,
+    beats: (n: number) =>
+      `${Math.round(n * 100) / 100} ${Math.abs(n - 1) < 0.005 ? 'count' : 'counts'}`,
     silent: {
       'on-purpose': 'Silent because you want it so.',
       'counts-only': 'Only counts are spoken on this sheet.',
@@ -252,7 +324,8 @@ export const en = {
       'no-room': 'Not even the shortest wording fits before the step.',
       crowded: 'It would fit alone, but not beside the cues around it.',
     },
-    unmeasured: 'Lengths come from the usual speed of speech and carry a margin of at least 0.15 s, until your own voice is measured.',
+    unmeasured:
+      'Lengths come from the usual speed of speech and carry a margin of at least 0.15 s, until your own voice is measured.',
   },
   sheetText: {
     beside: 'Text beside the page',
@@ -260,7 +333,8 @@ export const en = {
     help: 'Parts with a figure on each line, then the order. What you type stands on the page at once; Control Space completes a name.',
     close: 'Close the text',
     unread: 'Not on the page yet: ',
-    refused: 'That could not be put on the page: somebody changed the same place. The text is as the page is now.',
+    refused:
+      'That could not be put on the page: somebody changed the same place. The text is as the page is now.',
     counts: (own: string, sum: string) => `${own} · ${sum}`,
     total: (n: string) => `${n} counts`,
     open: '?',
@@ -277,7 +351,8 @@ export const en = {
     left: 'L',
     right: 'R',
     both: 'LR',
-    caption: 'Filled feet take weight, hollow ones do not, half filled ones take part of it. Arrows are turns, in parts of a whole turn.',
+    caption:
+      'Filled feet take weight, hollow ones do not, half filled ones take part of it. Arrows are turns, in parts of a whole turn.',
     holdBeat: 'hold',
     about: ' about',
     hands: 'hands',
@@ -288,12 +363,14 @@ export const en = {
   picture: {
     title: 'From above',
     label: 'From above. ',
-    stands: (role: string | null, couple: number | null, weight: string) => `${role ?? 'The dancer'}${couple === null ? '' : ` ${couple}`} has the weight on ${weight === 'both' || weight === 'split' ? 'both feet' : `the ${weight} foot`}.`,
+    stands: (role: string | null, couple: number | null, weight: string) =>
+      `${role ?? 'The dancer'}${couple === null ? '' : ` ${couple}`} has the weight on ${weight === 'both' || weight === 'split' ? 'both feet' : `the ${weight} foot`}.`,
     seen: 'Seen',
     from: (role: string) => `as the ${role} faces`,
     plain: 'as the dancer faces',
     mirrored: 'mirrored, as a teacher facing the class',
-    caption: 'Solid lines are the left foot’s path, dashed ones the right’s. A sketch, not to measure by.',
+    caption:
+      'Solid lines are the left foot’s path, dashed ones the right’s. A sketch, not to measure by.',
     play: 'Play to a click',
     stop: 'Stop',
     tempo: 'Beats a minute',
@@ -312,9 +389,11 @@ export const en = {
     text: 'Dellop writes cue sheets, times every spoken cue ahead of its step against the music’s phrases, and helps to call the dance.',
     voice: 'Your voice',
     care: 'Care for bodies',
-    careText: 'Cautions in Dellop are the usual ones. They never replace the rules of the hall, local codes, or a qualified teacher who sees the dancers.',
+    careText:
+      'Cautions in Dellop are the usual ones. They never replace the rules of the hall, local codes, or a qualified teacher who sees the dancers.',
     licence: 'Licence',
-    licenceText: 'Dellop is free software under the GNU General Public License, version 3 or later.',
+    licenceText:
+      'Dellop is free software under the GNU General Public License, version 3 or later.',
     notices: 'Notices of the libraries and fonts used',
   },
 }

@@ -4,15 +4,18 @@ import { plural } from './english.ts'
 export const tunes = {
   title: 'Tunes',
   lead: 'Music with its beats, bars and phrases.',
-  empty: 'No tunes yet. Bring in a recording and Dellop finds its beat, or an ABC tune for the house band to play.',
+  empty:
+    'No tunes yet. Bring in a recording and Dellop finds its beat, or an ABC tune for the house band to play.',
   bring: 'Bring in a recording or written music',
-  bringHint: 'A recording as WAV, MP3, M4A, Ogg, FLAC or Opus, up to 20 minutes; or written music (ABC, MIDI, MusicXML) for the house band.',
+  bringHint:
+    'A recording as WAV, MP3, M4A, Ogg, FLAC or Opus, up to 20 minutes; or written music (ABC, MIDI, MusicXML) for the house band.',
   emptyScore: 'The file is empty; written music was expected.',
   largeScore: 'The file is larger than 20 MB; at most that much was expected.',
   sameFile: (title: string) => `This very recording is here already, as “${title}”.`,
   sameRecording: 'This very recording is here already.',
   openIt: (title: string) => `Open “${title}”`,
-  sameName: (file: string, title: string) => `“${title}” has a recording from a file named “${file}” already, and this is another one. What is it?`,
+  sameName: (file: string, title: string) =>
+    `“${title}” has a recording from a file named “${file}” already, and this is another one. What is it?`,
   asOther: (title: string) => `Another recording of “${title}”`,
   asNew: 'A tune of its own',
   notNow: 'Leave it',
@@ -25,7 +28,8 @@ export const tunes = {
   empty_: 'The file is empty; a sound file was expected.',
   tooLarge: 'The file is larger than 120 MB; at most that much was expected.',
   notRead: (name: string) => `“${name}” could not be read from where it lies.`,
-  notSound: (name: string) => `“${name}” could not be read as sound: WAV, MP3, M4A, Ogg, FLAC or Opus was expected. Perhaps it was cut off.`,
+  notSound: (name: string) =>
+    `“${name}” could not be read as sound: WAV, MP3, M4A, Ogg, FLAC or Opus was expected. Perhaps it was cut off.`,
   untitled: 'Untitled',
   strip: 'The sound with its beats and bars. Choose a beat with a click.',
   earlier: 'Earlier',
@@ -48,9 +52,11 @@ export const tunes = {
   tapping: 'Tap along while it plays',
   tap: 'Tap',
   anyKey: 'any key taps (Esc ends it)',
-  useTaps: (n: number, of: number) => (n < of ? `Listen again near the taps (${n} of ${of})` : `Listen again near these ${n} taps`),
+  useTaps: (n: number, of: number) =>
+    n < of ? `Listen again near the taps (${n} of ${of})` : `Listen again near these ${n} taps`,
   clicks: 'Click on the beats',
-  mendKeys: 'Space plays · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
+  mendKeys:
+    'Space plays · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
   takeAway: 'Take along',
   asCsv: 'Beats as CSV',
   asMidi: 'Beats as MIDI',
@@ -93,11 +99,16 @@ export const tunes = {
   tapTempo: (bpm: number) => `Tapped: ${bpm} a minute`,
   playing: 'The house band is playing it in. This takes a few seconds.',
   notBrought: 'The tune was not brought in. ',
-  brought: (title: string, bpm: number, beats: number) => `“${title}” is ready: ${Math.round(bpm)} beats a minute, ${beats} to the bar. Listen whether that is right.`,
+  brought: (title: string, bpm: number, beats: number) =>
+    `“${title}” is ready: ${Math.round(bpm)} beats a minute, ${beats} to the bar. Listen whether that is right.`,
   bars: (bars: number, danced: number) => `${bars} bars, ${danced} of them danced`,
   tempo: (bpm: number, bars: number) => `${bpm} beats a minute, ${bars} bars`,
-  sectionSum: (phrases: string, bars: number, beats: number, time: string) => `${phrases}${bars === 1 ? ' bar' : ' bars'}, ${beats} beats, ${time}`,
-  sumOf: (list: readonly number[]) => (list.length > 1 ? `${list.join(' + ')} = ${list.reduce((sum, one) => sum + one, 0)}` : String(list[0] ?? 0)),
+  sectionSum: (phrases: string, bars: number, beats: number, time: string) =>
+    `${phrases}${bars === 1 ? ' bar' : ' bars'}, ${beats} beats, ${time}`,
+  sumOf: (list: readonly number[]) =>
+    list.length > 1
+      ? `${list.join(' + ')} = ${list.reduce((sum, one) => sum + one, 0)}`
+      : String(list[0] ?? 0),
   sameAs: (others: string) => `same music as ${others}`,
   together: 'Sections of the same name are renamed together',
   split: 'New section here',
@@ -106,12 +117,17 @@ export const tunes = {
   joinName: (n: number, label: string) => `Join to the one before: section ${n}, ${label}`,
   onCount: 'on count',
   waitLabel: 'How the floor waits through the introduction',
-  waitHint: (bars: number, seconds: number) => (bars > 0 ? `Introduction: ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${seconds} s` : 'No introduction: the dance starts with the music'),
+  waitHint: (bars: number, seconds: number) =>
+    bars > 0
+      ? `Introduction: ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${seconds} s`
+      : 'No introduction: the dance starts with the music',
   waitExample: 'wait two bars, then acknowledge',
   dance: 'Dance',
   danceHint: 'not named yet',
-  listenAs: (dance: string, low: number, high: number) => `Listen again as a ${dance} (${low} to ${high})`,
-  heardAs: (bpm: number, beats: number, percent: number) => `Heard ${Math.round(bpm)} a minute, ${beats} to the bar, ${percent} % sure.`,
+  listenAs: (dance: string, low: number, high: number) =>
+    `Listen again as a ${dance} (${low} to ${high})`,
+  heardAs: (bpm: number, beats: number, percent: number) =>
+    `Heard ${Math.round(bpm)} a minute, ${beats} to the bar, ${percent} % sure.`,
   heardPick: 'If that is wrong, it may be:',
   pickTempo: (bpm: number) => `${Math.round(bpm)} a minute`,
   pickBars: (beats: number) => `${beats} to the bar`,
@@ -125,15 +141,21 @@ export const tunes = {
   freeEnd: 'Count goes on at the chosen beat',
   freeStop: 'Not yet',
   freeTold: 'Now choose the beat at which the count goes on.',
-  freeRefused: 'Free time begins at one beat and ends at a later one, and has a beat before it and after it. Nothing was changed.',
+  freeRefused:
+    'Free time begins at one beat and ends at a later one, and has a beat before it and after it. Nothing was changed.',
   freeList: (seconds: string, at: string) => `${seconds} s at ${at}`,
   freeCount: 'Count it again',
   freeMark: 'free',
-  retap: (n: number, of: number) => (n < of ? `Move only the beats near the taps (${n} of ${of})` : `Move only the beats near these ${n} taps`),
-  retapRefused: 'The taps have another tempo than the beats here, or run over free time: listen again near them instead. Nothing was changed.',
+  retap: (n: number, of: number) =>
+    n < of
+      ? `Move only the beats near the taps (${n} of ${of})`
+      : `Move only the beats near these ${n} taps`,
+  retapRefused:
+    'The taps have another tempo than the beats here, or run over free time: listen again near them instead. Nothing was changed.',
   anchorRefused: 'There is another beat in the way. Nothing was changed.',
   landmarks: 'Landmarks',
-  landmarkEmpty: 'None yet. A landmark is a moment to hear: “fiddles enter”, an accent, a change of character.',
+  landmarkEmpty:
+    'None yet. A landmark is a moment to hear: “fiddles enter”, an accent, a change of character.',
   landmarkText: 'What is heard',
   landmarkKind: 'Kind',
   kinds: { start: 'a start', hit: 'an accent', character: 'a character', sung: 'sung words' },
@@ -149,11 +171,15 @@ export const tunes = {
   recordingBring: 'Bring in another recording of this tune',
   recordingOnly: 'Its phrases are its own.',
   recordingFacts: (time: string, bpm: number) => `${time}, ${Math.round(bpm)} beats a minute`,
-  differs: (bars: number, after: string | null, at: number) => `${Math.abs(bars)} ${Math.abs(bars) === 1 ? 'bar' : 'bars'} ${bars < 0 ? 'shorter' : 'longer'} ${after === null ? 'at the start' : `after ${after}`} (bar ${at})`,
+  differs: (bars: number, after: string | null, at: number) =>
+    `${Math.abs(bars)} ${Math.abs(bars) === 1 ? 'bar' : 'bars'} ${bars < 0 ? 'shorter' : 'longer'} ${after === null ? 'at the start' : `after ${after}`} (bar ${at})`,
   recordingNot: 'The recording was not brought in. ',
-  otherSame: (name: string) => `“${name}” was laid beside this recording: the same music, bar for bar.`,
-  otherDiffers: (name: string, list: string) => `“${name}” was laid beside this recording. It is ${list}.`,
-  otherMusic: (name: string) => `“${name}” does not sound like the same music. Its phrases are as they were heard; look at them.`,
+  otherSame: (name: string) =>
+    `“${name}” was laid beside this recording: the same music, bar for bar.`,
+  otherDiffers: (name: string, list: string) =>
+    `“${name}” was laid beside this recording. It is ${list}.`,
+  otherMusic: (name: string) =>
+    `“${name}” does not sound like the same music. Its phrases are as they were heard; look at them.`,
   speed: 'Speed',
   percent: (n: number) => `${n} %`,
   countVoice: 'Counts in',

@@ -2,11 +2,25 @@
 import type { Facing } from '@dellop/core/figure'
 import type { DancedPass, SlotContent } from '@dellop/core/routine'
 
-export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+export const plural = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`
 export const counts = (n: number): string => plural(Math.round(n * 100) / 100, 'count')
-export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
-export const minutes = (seconds: number): string => (seconds < 60 ? `${Math.round(seconds)} s` : `${Math.floor(seconds / 60)} min ${Math.round(seconds % 60)} s`)
-export const FACINGS = ['line of dance', 'diagonal to the wall', 'the wall', 'diagonal to reverse and wall', 'reverse', 'diagonal to reverse and centre', 'the centre', 'diagonal to the centre']
+export const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+export const minutes = (seconds: number): string =>
+  seconds < 60
+    ? `${Math.round(seconds)} s`
+    : `${Math.floor(seconds / 60)} min ${Math.round(seconds % 60)} s`
+export const FACINGS = [
+  'line of dance',
+  'diagonal to the wall',
+  'the wall',
+  'diagonal to reverse and wall',
+  'reverse',
+  'diagonal to reverse and centre',
+  'the centre',
+  'diagonal to the centre',
+]
 export const facing = (value: Facing | number): string => FACINGS[value] ?? ''
 export const times = (n: number): string => (n === 1 ? '' : n === 2 ? ', twice' : `, ${n} times`)
 
@@ -18,13 +32,34 @@ export function eighths(n: number): string {
 
 export function slotName(content: SlotContent, figureName: string | null): string {
   if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
-  const { cut, times: n, reflected, exitHold, turn, ending, options = [], withoutPause } = content.variation
-  const part = cut?.type === 'half' ? ', half' : cut?.type === 'first' ? `, first ${cut.ticks / 24}` : cut?.type === 'from' ? `, from ${cut.ticks / 24 + 1}` : ''
+  const {
+    cut,
+    times: n,
+    reflected,
+    exitHold,
+    turn,
+    ending,
+    options = [],
+    withoutPause,
+  } = content.variation
+  const part =
+    cut?.type === 'half'
+      ? ', half'
+      : cut?.type === 'first'
+        ? `, first ${cut.ticks / 24}`
+        : cut?.type === 'from'
+          ? `, from ${cut.ticks / 24 + 1}`
+          : ''
   return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
 
 /** A time through a part: by its number where the part comes more than once. */
-export const passName = ({ part, ordinal: n, ordinals }: Pick<DancedPass, 'part' | 'ordinal' | 'ordinals'>): string => (ordinals === 1 ? part.label : `${part.label}, ${ordinal(n, ordinals)}`)
+export const passName = ({
+  part,
+  ordinal: n,
+  ordinals,
+}: Pick<DancedPass, 'part' | 'ordinal' | 'ordinals'>): string =>
+  ordinals === 1 ? part.label : `${part.label}, ${ordinal(n, ordinals)}`
 
 export function ordinal(n: number, of: number): string {
   if (of === 1) return 'once'

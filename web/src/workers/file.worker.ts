@@ -12,7 +12,9 @@ export interface FileMessage {
 self.onmessage = async ({ data: { file, wantsBytes } }: MessageEvent<FileRequest>) => {
   try {
     const bytes = await file.arrayBuffer()
-    const hash = [...new Uint8Array(await crypto.subtle.digest('SHA-256', bytes))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+    const hash = [...new Uint8Array(await crypto.subtle.digest('SHA-256', bytes))]
+      .map((byte) => byte.toString(16).padStart(2, '0'))
+      .join('')
     const message: FileMessage = { hash, bytes: wantsBytes ? bytes : null }
     self.postMessage(message, { transfer: wantsBytes ? [bytes] : [] })
   } catch {

@@ -8,7 +8,10 @@ export interface Channels {
   readonly sampleRate: number
 }
 
-/** What to listen to, and what is known of it. With a known recording and its beats, the two are aligned as well. */
+/**
+ * What to listen to, and what is known of it. With a known recording and its beats, the two are
+ * aligned as well.
+ */
 export interface ListenRequest extends Channels {
   readonly range: readonly [number, number] | null
   readonly beatsPerBar: number | null
@@ -17,7 +20,12 @@ export interface ListenRequest extends Channels {
 }
 export type ListenMessage =
   | { readonly type: 'progress'; readonly share: number }
-  | { readonly type: 'heard'; readonly heard: Heard; readonly peaks: number[]; readonly alignment: Alignment | null }
+  | {
+      readonly type: 'heard'
+      readonly heard: Heard
+      readonly peaks: number[]
+      readonly alignment: Alignment | null
+    }
   | { readonly type: 'problem'; readonly sentence: string; readonly peaks: number[] }
 
 const post = (message: ListenMessage): void => self.postMessage(message)
@@ -27,22 +35,44 @@ self.onmessage = ({ data }: MessageEvent<ListenRequest>) => {
   const sound = joined(data)
   const peaks = wavePeaks(sound.samples, data.peaks)
   const part = known ? 0.6 : 1
-  const options = { ...(range ? { range } : {}), ...(beatsPerBar === null ? {} : { beatsPerBar }), progress: (share: number) => post({ type: 'progress', share: share * part }) }
+  const options = {
+    ...(range ? { range } : {}),
+    ...(beatsPerBar === null ? {} : { beatsPerBar }),
+    progress: (share: number) => post({ type: 'progress', share: share * part }),
+  }
   const result = listen(sound, options)
   if (!result.ok) return post({ type: 'problem', sentence: result.problem.message, peaks })
-  post({ type: 'heard', heard: result.value, peaks, alignment: known && aligned(sound, result.value, known) })
+  post({
+    type: 'heard',
+    heard: result.value,
+    peaks,
+    alignment: known && aligned(sound, result.value, known),
+  })
 }
 
-function aligned(sound: ReturnType<typeof joined>, heard: Heard, known: NonNullable<ListenRequest['known']>): Alignment {
-  const first = beatHarmony(joined(known), known.beats, (share) => post({ type: 'progress', share: 0.6 + 0.15 * share }))
-  const second = beatHarmony(sound, heard.beats, (share) => post({ type: 'progress', share: 0.75 + 0.15 * share }))
+function aligned(
+  sound: ReturnType<typeof joined>,
+  heard: Heard,
+  known: NonNullable<ListenRequest['known']>,
+): Alignment {
+  const first = beatHarmony(joined(known), known.beats, (share) =>
+    post({ type: 'progress', share: 0.6 + 0.15 * share }),
+  )
+  const second = beatHarmony(sound, heard.beats, (share) =>
+    post({ type: 'progress', share: 0.75 + 0.15 * share }),
+  )
   return alignBeats(first, second)
 }
 
 /** One channel of all: two, or the six of a film. */
-function joined({ channels, sampleRate }: Channels): { samples: Float32Array; sampleRate: number; channels: number } {
+function joined({ channels, sampleRate }: Channels): {
+  samples: Float32Array
+  sampleRate: number
+  channels: number
+} {
   const [first, ...others] = channels
-  if (!first || others.length === 0) return { samples: first ?? new Float32Array(0), sampleRate, channels: channels.length }
+  if (!first || others.length === 0)
+    return { samples: first ?? new Float32Array(0), sampleRate, channels: channels.length }
   const samples = first.slice()
   for (const channel of others) for (let i = 0; i < samples.length; i++) samples[i]! += channel[i]!
   for (let i = 0; i < samples.length; i++) samples[i]! /= channels.length

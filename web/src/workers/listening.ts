@@ -21,9 +21,28 @@ export interface ListenWish {
   readonly progress?: (share: number) => void
 }
 
-/** Listens to a sound in a worker. Channels are copied one a turn, so that the page stays awake, then transferred. `signal` stops it at once. */
-export async function listenInWorker(buffer: AudioBuffer, { range = null, beatsPerBar = null, peaks = 10, known = null, progress = () => undefined }: ListenWish, signal: AbortSignal): Promise<Listened> {
-  const request: ListenRequest = { ...(await copied(buffer)), range, beatsPerBar, peaks, known: known && { ...(await copied(known.buffer)), beats: known.beats } }
+/**
+ * Listens to a sound in a worker. Channels are copied one a turn, so that the page stays awake,
+ * then transferred. `signal` stops it at once.
+ */
+export async function listenInWorker(
+  buffer: AudioBuffer,
+  {
+    range = null,
+    beatsPerBar = null,
+    peaks = 10,
+    known = null,
+    progress = () => undefined,
+  }: ListenWish,
+  signal: AbortSignal,
+): Promise<Listened> {
+  const request: ListenRequest = {
+    ...(await copied(buffer)),
+    range,
+    beatsPerBar,
+    peaks,
+    known: known && { ...(await copied(known.buffer)), beats: known.beats },
+  }
   signal.throwIfAborted()
   const worker = new Worker(new URL('./listen.worker.ts', import.meta.url), { type: 'module' })
   return new Promise<Listened>((resolve, reject) => {
@@ -39,7 +58,11 @@ export async function listenInWorker(buffer: AudioBuffer, { range = null, beatsP
     worker.onmessage = ({ data }: MessageEvent<ListenMessage>) => {
       if (data.type === 'progress') return progress(data.share)
       end()
-      resolve(data.type === 'heard' ? { heard: data.heard, alignment: data.alignment, sentence: null, peaks: data.peaks } : { heard: null, alignment: null, sentence: data.sentence, peaks: data.peaks })
+      resolve(
+        data.type === 'heard'
+          ? { heard: data.heard, alignment: data.alignment, sentence: null, peaks: data.peaks }
+          : { heard: null, alignment: null, sentence: data.sentence, peaks: data.peaks },
+      )
     }
     worker.postMessage(
       request,

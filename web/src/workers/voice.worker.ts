@@ -2,18 +2,30 @@ import { trimmedSpeech } from '@dellop/core/band'
 import createVoice, { type SpeechEngine } from '@echogarden/espeak-ng-emscripten/espeak-ng.js'
 import { z } from 'zod'
 
-/** Texts to say, at a pace in words a minute; `data` and `parts` are the files the build puts beside the application. */
+/**
+ * Texts to say, at a pace in words a minute; `data` and `parts` are the files the build puts beside
+ * the application.
+ */
 export interface VoiceRequest {
   readonly texts: readonly string[]
   readonly language: 'en' | 'de'
   readonly wordsPerMinute: number
 }
-export type VoiceMessage = { readonly type: 'said'; readonly index: number; readonly samples: Float32Array; readonly sampleRate: number } | { readonly type: 'done' } | { readonly type: 'problem'; readonly sentence: string }
+export type VoiceMessage =
+  | {
+      readonly type: 'said'
+      readonly index: number
+      readonly samples: Float32Array
+      readonly sampleRate: number
+    }
+  | { readonly type: 'done' }
+  | { readonly type: 'problem'; readonly sentence: string }
 
 const VOICES = { en: 'en-us', de: 'de' } as const
 const VOICE_RATE = 22_050
 const partsSchema = z.object({ size: z.int(), parts: z.array(z.tuple([z.int(), z.int()])) })
-const post = (message: VoiceMessage, transfer: Transferable[] = []): void => self.postMessage(message, { transfer })
+const post = (message: VoiceMessage, transfer: Transferable[] = []): void =>
+  self.postMessage(message, { transfer })
 
 async function engine(): Promise<SpeechEngine> {
   // Without its data the voice would wait for ever: it is fetched here, and a lack of it said.

@@ -3,18 +3,30 @@ import { checkBook } from '../checkFigure.ts'
 import { WALL, type Facing } from '../facing.ts'
 import { familyTempo } from '../familyTempo.ts'
 import { figureSchema } from '../figure.ts'
-import { danceFrom, entryFeet, holdFits, relationFits, startingState, type FloorState } from '../floor.ts'
+import {
+  danceFrom,
+  entryFeet,
+  holdFits,
+  relationFits,
+  startingState,
+  type FloorState,
+} from '../floor.ts'
 import { applyVariation } from '../vary.ts'
 import { SHIPPED_FIGURES } from './index.ts'
 
-const carrying = (foot: 'left' | 'right' | null) => (foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both')
+const carrying = (foot: 'left' | 'right' | null) =>
+  foot === 'left' ? 'right' : foot === 'right' ? 'left' : 'both'
 
 describe('the book that ships', () => {
   it('has at least 160 figures in at least 14 families, with something for a first evening in most', () => {
     expect(SHIPPED_FIGURES.length).toBeGreaterThanOrEqual(160)
     const families = [...new Set(SHIPPED_FIGURES.map(({ family }) => family))]
     expect(families.length).toBeGreaterThanOrEqual(14)
-    expect(families.filter((family) => SHIPPED_FIGURES.some((figure) => figure.family === family && figure.level === 'first')).length).toBeGreaterThanOrEqual(12)
+    expect(
+      families.filter((family) =>
+        SHIPPED_FIGURES.some((figure) => figure.family === family && figure.level === 'first'),
+      ).length,
+    ).toBeGreaterThanOrEqual(12)
     for (const family of families) {
       const { range, metre } = familyTempo(family)!
       expect([family, range[0] < range[1], metre.beatsPerBar > 1]).toEqual([family, true, true])
@@ -23,25 +35,35 @@ describe('the book that ships', () => {
   })
 
   it('has words in English and German for every figure, the prompt never longer than the full', () => {
-    for (const { id, wordings } of SHIPPED_FIGURES) expect([id, Object.keys(wordings)]).toEqual([id, ['en', 'de']])
-    expect(checkBook(SHIPPED_FIGURES).filter(({ code }) => code === 'figure.wording-length')).toEqual([])
+    for (const { id, wordings } of SHIPPED_FIGURES)
+      expect([id, Object.keys(wordings)]).toEqual([id, ['en', 'de']])
+    expect(
+      checkBook(SHIPPED_FIGURES).filter(({ code }) => code === 'figure.wording-length'),
+    ).toEqual([])
   })
 
   it('has nothing that stops and nothing to mend, by its own checker', () => {
     expect(checkBook(SHIPPED_FIGURES).filter(({ severity }) => severity !== 'note')).toEqual([])
   })
 
-  it.each(SHIPPED_FIGURES.map((figure) => [`${figure.family}: ${figure.name}`, figure] as const))('%s is danced from every hold it may begin in', (_name, figure) => {
-    expect(figureSchema.safeParse(figure).error?.issues ?? []).toEqual([])
-    const danced = expectOk(applyVariation(figure))
-    const feet = entryFeet(danced)
-    for (const hold of figure.entry.holds) {
-      const start = startingState(hold, (figure.entry.facings[0] ?? WALL) as Facing)
-      const before: FloorState = { ...start, lead: { ...start.lead, weight: carrying(feet.lead) }, follow: { ...start.follow, weight: carrying(feet.follow) } }
-      const { after, troubles } = danceFrom(before, danced)
-      expect(holdFits(before, danced)).toBe(true)
-      expect(troubles.filter(({ trouble }) => trouble === 'taken')).toEqual([])
-      expect([hold, after.hold, relationFits(after)]).toEqual([hold, after.hold, true])
-    }
-  })
+  it.each(SHIPPED_FIGURES.map((figure) => [`${figure.family}: ${figure.name}`, figure] as const))(
+    '%s is danced from every hold it may begin in',
+    (_name, figure) => {
+      expect(figureSchema.safeParse(figure).error?.issues ?? []).toEqual([])
+      const danced = expectOk(applyVariation(figure))
+      const feet = entryFeet(danced)
+      for (const hold of figure.entry.holds) {
+        const start = startingState(hold, (figure.entry.facings[0] ?? WALL) as Facing)
+        const before: FloorState = {
+          ...start,
+          lead: { ...start.lead, weight: carrying(feet.lead) },
+          follow: { ...start.follow, weight: carrying(feet.follow) },
+        }
+        const { after, troubles } = danceFrom(before, danced)
+        expect(holdFits(before, danced)).toBe(true)
+        expect(troubles.filter(({ trouble }) => trouble === 'taken')).toEqual([])
+        expect([hold, after.hold, relationFits(after)]).toEqual([hold, after.hold, true])
+      }
+    },
+  )
 })

@@ -50,14 +50,22 @@ interface Family extends Omit<StepLineOptions, 'begun'> {
   readonly level: Figure['level']
 }
 
-const idOf = (family: string, name: string): string => `${family}.${name}`.toLowerCase().replace(/[^a-z0-9.]+/g, '-').replace(/-$/, '') // prettier-ignore
+const idOf = (family: string, name: string): string =>
+  `${family}.${name}`
+    .toLowerCase()
+    .replace(/[^a-z0-9.]+/g, '-')
+    .replace(/-$/, '')
 
 /** Figures of one family. Throws where a line cannot be read: a book that ships has none such. */
-export function family({ name, from, follow, level, dancers = 'couple', frame, ...options }: Family, list: readonly Written[]): Figure[] {
+export function family(
+  { name, from, follow, level, dancers = 'couple', frame, ...options }: Family,
+  list: readonly Written[],
+): Figure[] {
   const read = (line: string) => expectOk(readStepLine(line, options))
   const book = new Map<string, Figure>()
   for (const one of list) {
-    const [full = one.name.toLowerCase(), short = full, prompt = short] = one.say?.split(' / ') ?? []
+    const [full = one.name.toLowerCase(), short = full, prompt = short] =
+      one.say?.split(' / ') ?? []
     const holds = (one.from ?? from).split(', ').filter(Boolean)
     const id = idOf(name, one.name)
     const holdChanges = expectOk(readHoldChanges(one.hands ?? '', options))
@@ -77,9 +85,21 @@ export function family({ name, from, follow, level, dancers = 'couple', frame, .
       ...(one.countFrom === undefined ? {} : { countFrom: one.countFrom }),
       lead: read(one.lead ?? ''),
       follow: one.follow === undefined ? follow : read(one.follow),
-      ...(dancers === 'set' ? { set: { couples: one.couples ?? [2, 4], others: expectOk(readOthers(one.others ?? '', options)) } } : {}),
+      ...(dancers === 'set'
+        ? {
+            set: {
+              couples: one.couples ?? [2, 4],
+              others: expectOk(readOthers(one.others ?? '', options)),
+            },
+          }
+        : {}),
       ...(holdChanges.length > 0 ? { holdChanges } : {}),
-      entry: { holds, facings: one.facings ?? [], ...(frame === undefined ? {} : { frame }), strictness: { feet: 'hard', holds: 'hard', facings: 'soft' } },
+      entry: {
+        holds,
+        facings: one.facings ?? [],
+        ...(frame === undefined ? {} : { frame }),
+        strictness: { feet: 'hard', holds: 'hard', facings: 'soft' },
+      },
       exitHold: one.to ?? null,
       ...(endings.length > 0 ? { endings } : {}),
       ...(chosen.length > 0 ? { options: chosen } : {}),
@@ -94,8 +114,23 @@ export function family({ name, from, follow, level, dancers = 'couple', frame, .
 }
 
 const REFER = 'Follow the hall’s rules and a qualified teacher.'
-export const SPIN: Figure['cautions'][number] = { kind: 'spin', text: `Quick turning: give new dancers room and let anyone dizzy walk it. ${REFER}` }
-export const ARMS: Figure['cautions'][number] = { kind: 'arms', text: `Joined hands go over a head: keep the grip loose and never pull. ${REFER}` }
-export const KNEES: Figure['cautions'][number] = { kind: 'knees', text: `Bent or quickly turned knees: keep it small, or walk it, when a knee complains. ${REFER}` }
-export const CROWDING: Figure['cautions'][number] = { kind: 'crowding', text: `It needs room ahead: look before you go. ${REFER}` }
-export const FLOOR: Figure['cautions'][number] = { kind: 'floor', text: `Stamps and hops ask for a floor that gives; not on concrete, and not with sore joints. ${REFER}` }
+export const SPIN: Figure['cautions'][number] = {
+  kind: 'spin',
+  text: `Quick turning: give new dancers room and let anyone dizzy walk it. ${REFER}`,
+}
+export const ARMS: Figure['cautions'][number] = {
+  kind: 'arms',
+  text: `Joined hands go over a head: keep the grip loose and never pull. ${REFER}`,
+}
+export const KNEES: Figure['cautions'][number] = {
+  kind: 'knees',
+  text: `Bent or quickly turned knees: keep it small, or walk it, when a knee complains. ${REFER}`,
+}
+export const CROWDING: Figure['cautions'][number] = {
+  kind: 'crowding',
+  text: `It needs room ahead: look before you go. ${REFER}`,
+}
+export const FLOOR: Figure['cautions'][number] = {
+  kind: 'floor',
+  text: `Stamps and hops ask for a floor that gives; not on concrete, and not with sore joints. ${REFER}`,
+}

@@ -1,6 +1,9 @@
 import type { Figure, Wordings } from '../figure.ts'
 
-/** German words of the shipped figures, by id: full / short / prompt. What German dancers call by its English name keeps it. */
+/**
+ * German words of the shipped figures, by id: full / short / prompt. What German dancers call by
+ * its English name keeps it.
+ */
 const WORDS: Readonly<Record<string, string>> = {
   'balance-left-right': 'Balance links und rechts / Balance beide Seiten / Balance',
   box: 'Quadrat vorwärts / Quadrat / Quadrat',
@@ -20,7 +23,8 @@ const WORDS: Readonly<Record<string, string>> = {
   'side-draw-touch': 'Seite, ziehen, tippen / Seite, tippen / Seite',
   'solo-roll': 'Solodrehung, drei / Solodrehung / Solo',
   'two-step.forward-two-step': 'Wechselschritt vorwärts / Wechselschritt / Wechsel',
-  'two-step.two-forward-two-steps': 'zwei Wechselschritte vorwärts / zwei Wechselschritte / zwei Wechsel',
+  'two-step.two-forward-two-steps':
+    'zwei Wechselschritte vorwärts / zwei Wechselschritte / zwei Wechsel',
   'two-step.back-two-step': 'Wechselschritt rückwärts / Wechsel zurück / zurück',
   'two-step.side-two-step': 'Wechselschritt zur Seite / Wechsel, Seite / Seite',
   'two-step.two-side-two-steps': 'Wechselschritt links und rechts / links und rechts / Seite',
@@ -118,7 +122,8 @@ const WORDS: Readonly<Record<string, string>> = {
   'line-dance.vine-right-touch': 'Kreuzschritt nach rechts, tippen / Kreuzschritt rechts / rechts',
   'line-dance.vine-left-touch': 'Kreuzschritt nach links, tippen / Kreuzschritt links / links',
   'line-dance.vine-right-and-left': 'Kreuzschritt rechts und links / Kreuz beide Seiten / beide',
-  'line-dance.vine-right-quarter-scuff': 'Kreuzschritt rechts mit Viertel und Scuff / Kreuz, Viertel, Scuff / Viertel',
+  'line-dance.vine-right-quarter-scuff':
+    'Kreuzschritt rechts mit Viertel und Scuff / Kreuz, Viertel, Scuff / Viertel',
   'line-dance.rocking-chair': 'Schaukelstuhl / Schaukelstuhl / Schaukel',
   'line-dance.jazz-box': 'Jazzbox / Jazzbox / Jazz',
   'line-dance.jazz-box-quarter-right': 'Jazzbox, Viertel rechts / Jazzbox, Viertel / Jazzbox',
@@ -129,7 +134,8 @@ const WORDS: Readonly<Record<string, string>> = {
   'line-dance.step-quarter-pivot': 'Schritt, Vierteldrehung / Vierteldrehung / Viertel',
   'line-dance.k-step': 'K-Schritt / K-Schritt / K',
   'line-dance.heel-grind-quarter': 'Ferse drehen, Viertel rechts / Ferse drehen / Ferse',
-  'line-dance.rolling-vine-right': 'gedrehter Kreuzschritt nach rechts / gedreht nach rechts / gedreht',
+  'line-dance.rolling-vine-right':
+    'gedrehter Kreuzschritt nach rechts / gedreht nach rechts / gedreht',
   'clog.clog-basic': 'Cloggrundschritt / Grundschritt / Grund',
   'clog.double-step': 'Doppelschritt / Doppelschritt / Doppel',
   'clog.two-double-steps': 'zwei Doppelschritte / zwei Doppel / Doppel',
@@ -140,12 +146,14 @@ const WORDS: Readonly<Record<string, string>> = {
   'clog.seven-step': 'sieben und stampfen / sieben / sieben',
   'clog.hop-shuffle': 'hüpfen, Shuffle / hüpfen / hüpf',
   'clog.stomp-stomp-clap': 'stampf, stampf, klatsch / stampf, stampf / stampf',
-  'ring-dance.grapevine-to-the-right': 'Kreuzschritt nach rechts, vier / Kreuzschritt rechts / Kreuz',
+  'ring-dance.grapevine-to-the-right':
+    'Kreuzschritt nach rechts, vier / Kreuzschritt rechts / Kreuz',
   'ring-dance.grapevine-eight': 'Kreuzschritt, acht / Kreuz, acht / acht',
   'ring-dance.grapevine-front-first': 'Kreuzschritt, vorne zuerst / Kreuz, vorne / vorne',
   'ring-dance.three-steps-and-hold': 'drei Schritte und halten / drei und halten / drei',
   'ring-dance.side-lift': 'Seite, heben / Seite, heben / heben',
-  'ring-dance.side-behind-side-swing': 'Seite, hinten, Seite, schwingen / Seite, hinten, schwing / schwing',
+  'ring-dance.side-behind-side-swing':
+    'Seite, hinten, Seite, schwingen / Seite, hinten, schwing / schwing',
   'ring-dance.into-the-centre': 'hinein zur Mitte / zur Mitte / rein',
   'ring-dance.out-of-the-centre': 'hinaus aus der Mitte / wieder hinaus / raus',
   'ring-dance.balance-right-and-left': 'wiegen rechts und links / wiegen / wiegen',
@@ -177,7 +185,10 @@ const WORDS: Readonly<Record<string, string>> = {
   'mixer.two-hand-turn': 'beide Hände, einmal herum / beide Hände / beide',
 }
 
-/** The German words of a shipped figure, as they stand beside the English; nothing for one that has none. */
+/**
+ * The German words of a shipped figure, as they stand beside the English; nothing for one that has
+ * none.
+ */
 export function germanWords(id: string): Pick<Figure['wordings'], 'de'> {
   const [full, short, prompt] = WORDS[id]?.split(' / ') ?? []
   if (full === undefined || short === undefined || prompt === undefined) return {}

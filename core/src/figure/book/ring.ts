@@ -1,17 +1,77 @@
 import { ARMS, CROWDING, family, FLOOR, SPIN, type Written } from './family.ts'
 
-/** Ring dances: hands joined, all facing the centre, travelling to the right along line of dance. */
+/**
+ * Ring dances: hands joined, all facing the centre, travelling to the right along line of dance.
+ */
 const RING: readonly Written[] = [
-  { name: 'Grapevine to the right', beats: 4, level: 'first', lead: '1 right side, 2 left behind, 3 right side, 4 left across', say: 'grapevine to the right / grapevine / grapevine', aliases: ['Vine right'] },
-  { name: 'Grapevine, eight', made: 'Grapevine to the right (x2)', level: 'first', say: 'grapevine, eight steps / grapevine eight / eight' },
-  { name: 'Grapevine, front first', beats: 4, lead: '1 left across, 2 right side, 3 left behind, 4 right side', say: 'grapevine, front first / grapevine, front / front' },
-  { name: 'Three steps and hold', beats: 4, level: 'first', lead: '1 right side, 2 left together, 3 right side, 4 hold', say: 'three steps and hold / three and hold / three' },
-  { name: 'Side, lift', beats: 2, level: 'first', lead: '1 right side, 2 left lift "left lift in front"' },
-  { name: 'Side, behind, side, swing', beats: 4, level: 'first', lead: '1 right side, 2 left behind, 3 right side, 4 left swing', say: 'side, behind, side, swing / side, behind, swing / swing' },
-  { name: 'Into the centre', beats: 4, level: 'first', lead: '1 right forward, 2 left forward, 3 right forward, 4 left touch', say: 'into the centre / into the centre / in', cautions: [CROWDING] },
-  { name: 'Out of the centre', beats: 4, level: 'first', lead: '1 left back, 2 right back, 3 left back, 4 right touch', say: 'out of the centre / out again / out' },
-  { name: 'Balance right and left', beats: 4, level: 'first', lead: '1 right side, 2 left touch, 3 left side, 4 right touch', say: 'balance right and left / balance / balance' },
-  { name: 'Pas de basque right', beats: 2, lead: '1 right side, 1& left across x0.25, 2 right in place', say: 'pas de basque right / pas de basque / basque' },
+  {
+    name: 'Grapevine to the right',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left behind, 3 right side, 4 left across',
+    say: 'grapevine to the right / grapevine / grapevine',
+    aliases: ['Vine right'],
+  },
+  {
+    name: 'Grapevine, eight',
+    made: 'Grapevine to the right (x2)',
+    level: 'first',
+    say: 'grapevine, eight steps / grapevine eight / eight',
+  },
+  {
+    name: 'Grapevine, front first',
+    beats: 4,
+    lead: '1 left across, 2 right side, 3 left behind, 4 right side',
+    say: 'grapevine, front first / grapevine, front / front',
+  },
+  {
+    name: 'Three steps and hold',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left together, 3 right side, 4 hold',
+    say: 'three steps and hold / three and hold / three',
+  },
+  {
+    name: 'Side, lift',
+    beats: 2,
+    level: 'first',
+    lead: '1 right side, 2 left lift "left lift in front"',
+  },
+  {
+    name: 'Side, behind, side, swing',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left behind, 3 right side, 4 left swing',
+    say: 'side, behind, side, swing / side, behind, swing / swing',
+  },
+  {
+    name: 'Into the centre',
+    beats: 4,
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left touch',
+    say: 'into the centre / into the centre / in',
+    cautions: [CROWDING],
+  },
+  {
+    name: 'Out of the centre',
+    beats: 4,
+    level: 'first',
+    lead: '1 left back, 2 right back, 3 left back, 4 right touch',
+    say: 'out of the centre / out again / out',
+  },
+  {
+    name: 'Balance right and left',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left touch, 3 left side, 4 right touch',
+    say: 'balance right and left / balance / balance',
+  },
+  {
+    name: 'Pas de basque right',
+    beats: 2,
+    lead: '1 right side, 1& left across x0.25, 2 right in place',
+    say: 'pas de basque right / pas de basque / basque',
+  },
   {
     name: 'Two jerks',
     beats: 2,
@@ -20,14 +80,49 @@ const RING: readonly Written[] = [
     say: 'two jerks / jerks / jerks',
     remarks: 'Small, from the knees; the shoulders stay level.',
   },
-  { name: 'Pivot round', beats: 4, from: 'none', level: 'steady', lead: '1 right forward turn right 1/2, 2 left back turn right 1/2, 3 right side, 4 left touch', say: 'once round and touch / once round / round', cautions: [SPIN] },
-  { name: 'Walk four in line of dance', beats: 4, from: 'none', level: 'first', lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward', say: 'walk four / walk / walk' },
+  {
+    name: 'Pivot round',
+    beats: 4,
+    from: 'none',
+    level: 'steady',
+    lead: '1 right forward turn right 1/2, 2 left back turn right 1/2, 3 right side, 4 left touch',
+    say: 'once round and touch / once round / round',
+    cautions: [SPIN],
+  },
+  {
+    name: 'Walk four in line of dance',
+    beats: 4,
+    from: 'none',
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward',
+    say: 'walk four / walk / walk',
+  },
 ]
-export const RING_FIGURES = family({ name: 'ring dance', from: 'ring', follow: 'same', level: 'easy', dancers: 'solo', frame: 'ring' }, RING)
+export const RING_FIGURES = family(
+  {
+    name: 'ring dance',
+    from: 'ring',
+    follow: 'same',
+    level: 'easy',
+    dancers: 'solo',
+    frame: 'ring',
+  },
+  RING,
+)
 
-/** Set dances for two to four couples: what each does, as far as the feet; places come with the floor. */
+/**
+ * Set dances for two to four couples: what each does, as far as the feet; places come with the
+ * floor.
+ */
 const SET: readonly Written[] = [
-  { name: 'Set right and left', beats: 4, level: 'first', lead: '1 right side, 1& left close, 2 right in place, 3 left side, 3& right close, 4 left in place', say: 'set right and left / set / set', aliases: ['Setting'] },
+  {
+    name: 'Set right and left',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 1& left close, 2 right in place, 3 left side, 3& right close, 4 left in place',
+    say: 'set right and left / set / set',
+    aliases: ['Setting'],
+  },
   {
     name: 'Right-hand turn',
     beats: 8,
@@ -55,7 +150,14 @@ const SET: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left touch, 5 left back, 6 right back, 7 left back, 8 right touch',
     say: 'forward and back / forward, back / forward',
   },
-  { name: 'Circle left', beats: 8, from: 'ring', level: 'first', lead: '1 left side, 2 right across, 3 left side, 4 right across, 5 left side, 6 right across, 7 left side, 8 right across', say: 'circle to the left / circle left / circle' },
+  {
+    name: 'Circle left',
+    beats: 8,
+    from: 'ring',
+    level: 'first',
+    lead: '1 left side, 2 right across, 3 left side, 4 right across, 5 left side, 6 right across, 7 left side, 8 right across',
+    say: 'circle to the left / circle left / circle',
+  },
   {
     name: 'Circle right',
     beats: 8,
@@ -64,7 +166,12 @@ const SET: readonly Written[] = [
     lead: '1 right side, 2 left across, 3 right side, 4 left across, 5 right side, 6 left across, 7 right side, 8 left across',
     say: 'circle to the right / circle right / circle',
   },
-  { name: 'Set twice', made: 'Set right and left (x2)', level: 'first', say: 'set right and left, twice / set twice / set twice' },
+  {
+    name: 'Set twice',
+    made: 'Set right and left (x2)',
+    level: 'first',
+    say: 'set right and left, twice / set twice / set twice',
+  },
   {
     name: 'Right-hand star',
     beats: 8,
@@ -79,12 +186,14 @@ const SET: readonly Written[] = [
     beats: 8,
     from: 'none',
     lead: '1 left forward turn left 1/4, 2 right forward turn left 1/4, 3 left forward, 4 right forward, 5 left forward, 6 right forward, 7 left forward, 8 right forward',
-    follow: '1 right forward turn right 1/4, 2 left forward turn right 1/4, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
+    follow:
+      '1 right forward turn right 1/4, 2 left forward turn right 1/4, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
     say: 'cast off / cast / cast',
     couples: [3, 4],
     facings: [0],
     others: 'couples 2 3 4: stand',
-    remarks: 'First couple only; the lead turns out to the left, the follow to the right. The others stand.',
+    remarks:
+      'First couple only; the lead turns out to the left, the follow to the right. The others stand.',
   },
   {
     name: 'Lead down the middle',
@@ -92,7 +201,8 @@ const SET: readonly Written[] = [
     from: 'open, half open',
     level: 'first',
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
-    follow: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
+    follow:
+      '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward',
     say: 'lead down the middle / down the middle / down',
     couples: [2, 4],
     facings: [4],
@@ -110,13 +220,30 @@ const SET: readonly Written[] = [
     say: 'swing your partner / swing / swing',
     cautions: [SPIN],
   },
-  { name: 'Pass through', beats: 4, from: 'none', level: 'first', lead: '1 right forward, 2 left forward, 3 right forward, 4 left close', say: 'pass through / pass / pass' },
+  {
+    name: 'Pass through',
+    beats: 4,
+    from: 'none',
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left close',
+    say: 'pass through / pass / pass',
+  },
 ]
-export const SET_FIGURES = family({ name: 'set dance', from: 'none', follow: 'same', level: 'easy', dancers: 'set', frame: 'set' }, SET)
+export const SET_FIGURES = family(
+  { name: 'set dance', from: 'none', follow: 'same', level: 'easy', dancers: 'set', frame: 'set' },
+  SET,
+)
 
 /** Mixers: dances in which partners change; the figures that go with it. */
 const MIXER: readonly Written[] = [
-  { name: 'Apart and together', beats: 4, from: 'two hands, open facing', level: 'first', lead: '1 left back, 2 right touch, 3 right forward, 4 left touch', say: 'apart and together / apart, together / apart' },
+  {
+    name: 'Apart and together',
+    beats: 4,
+    from: 'two hands, open facing',
+    level: 'first',
+    lead: '1 left back, 2 right touch, 3 right forward, 4 left touch',
+    say: 'apart and together / apart, together / apart',
+  },
   {
     name: 'Promenade eight',
     beats: 8,
@@ -125,7 +252,14 @@ const MIXER: readonly Written[] = [
     lead: '1 left forward, 2 right forward, 3 left forward, 4 right forward, 5 left forward, 6 right forward, 7 left forward, 8 right forward',
     say: 'promenade eight / promenade / promenade',
   },
-  { name: 'Balance and wave', beats: 4, from: 'two hands, butterfly', level: 'first', lead: '1 left side, 2 right swing, 3 right side, 4 left swing', say: 'balance and wave / balance / balance' },
+  {
+    name: 'Balance and wave',
+    beats: 4,
+    from: 'two hands, butterfly',
+    level: 'first',
+    lead: '1 left side, 2 right swing, 3 right side, 4 left swing',
+    say: 'balance and wave / balance / balance',
+  },
   {
     name: 'Heel and toe',
     beats: 4,
@@ -140,7 +274,8 @@ const MIXER: readonly Written[] = [
     from: 'none',
     level: 'first',
     lead: '1 clap "clap knees", 2 clap "clap own hands", 3 clap "clap right hands", 4 clap "clap left hands"',
-    follow: '1 clap "clap knees", 2 clap "clap own hands", 3 clap "clap right hands", 4 clap "clap left hands"',
+    follow:
+      '1 clap "clap knees", 2 clap "clap own hands", 3 clap "clap right hands", 4 clap "clap left hands"',
     say: 'knees, own, right, left / knees, own / clap',
   },
   {
@@ -151,7 +286,8 @@ const MIXER: readonly Written[] = [
     lead: '1 left forward left, 2 right forward, 3 left forward, 4 right close',
     follow: '1 right in place, 2 left in place, 3 right in place, 4 left in place',
     say: 'lead on to the next / on to the next / on',
-    remarks: 'The lead goes to the next partner; the follow marks time and looks back to meet them.',
+    remarks:
+      'The lead goes to the next partner; the follow marks time and looks back to meet them.',
   },
   {
     name: 'Follow under and on',
@@ -195,4 +331,7 @@ const MIXER: readonly Written[] = [
     say: 'two-hand turn, once round / two-hand turn / turn',
   },
 ]
-export const MIXER_FIGURES = family({ name: 'mixer', from: 'two hands', follow: 'opposite', level: 'easy' }, MIXER)
+export const MIXER_FIGURES = family(
+  { name: 'mixer', from: 'two hands', follow: 'opposite', level: 'easy' },
+  MIXER,
+)

@@ -2,19 +2,87 @@ import { family, FLOOR, KNEES, SPIN, type Written } from './family.ts'
 
 /** Line dance: everyone alone, all facing the same wall. */
 const LINE: readonly Written[] = [
-  { name: 'Vine right, touch', beats: 4, level: 'first', lead: '1 right side, 2 left behind, 3 right side, 4 left touch', say: 'vine to the right, touch / vine right / vine' },
-  { name: 'Vine left, touch', beats: 4, level: 'first', lead: '1 left side, 2 right behind, 3 left side, 4 right touch', say: 'vine to the left, touch / vine left / vine' },
-  { name: 'Vine right and left', made: 'Vine right, touch + Vine left, touch', level: 'first', say: 'vine right and left / vine both ways / vines' },
-  { name: 'Vine right, quarter, scuff', beats: 4, lead: '1 right side, 2 left behind, 3 right forward turn right 1/4, 4 left brush', say: 'vine right with a quarter, scuff / vine, quarter, scuff / vine, quarter' },
-  { name: 'Rocking chair', beats: 4, lead: '1 right forward, 2 left recover, 3 right back, 4 left recover' },
-  { name: 'Jazz box', beats: 4, level: 'first', lead: '1 right across, 2 left back, 3 right side, 4 left together', aliases: ['Jazz square'] },
-  { name: 'Jazz box, quarter right', beats: 4, lead: '1 right across, 2 left back turn right 1/4, 3 right side, 4 left forward', say: 'jazz box, quarter right / jazz box, quarter / jazz box' },
-  { name: 'Coaster step', beats: 2, lead: '1 right back, 1& left together, 2 right forward', say: 'coaster step / coaster / coaster' },
-  { name: 'Sailor step', beats: 2, lead: '1 right behind, 1& left side x0.5, 2 right side x0.5', say: 'sailor step / sailor / sailor' },
-  { name: 'Shuffle forward', beats: 2, level: 'first', lead: '1 right forward, 1& left together, 2 right forward', say: 'shuffle forward / shuffle / shuffle' },
-  { name: 'Step, half pivot', beats: 2, lead: '1 left forward, 2 right recover turn right 1/2', say: 'step, half pivot / half pivot / pivot' },
-  { name: 'Step, quarter pivot', beats: 2, level: 'first', lead: '1 right forward, 2 left recover turn left 1/4', say: 'step, quarter pivot / quarter pivot / pivot' },
-  { name: 'K-step', beats: 8, lead: '1 right forward right, 2 left touch, 3 left back left, 4 right touch, 5 right back right, 6 left touch, 7 left forward left, 8 right touch' },
+  {
+    name: 'Vine right, touch',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left behind, 3 right side, 4 left touch',
+    say: 'vine to the right, touch / vine right / vine',
+  },
+  {
+    name: 'Vine left, touch',
+    beats: 4,
+    level: 'first',
+    lead: '1 left side, 2 right behind, 3 left side, 4 right touch',
+    say: 'vine to the left, touch / vine left / vine',
+  },
+  {
+    name: 'Vine right and left',
+    made: 'Vine right, touch + Vine left, touch',
+    level: 'first',
+    say: 'vine right and left / vine both ways / vines',
+  },
+  {
+    name: 'Vine right, quarter, scuff',
+    beats: 4,
+    lead: '1 right side, 2 left behind, 3 right forward turn right 1/4, 4 left brush',
+    say: 'vine right with a quarter, scuff / vine, quarter, scuff / vine, quarter',
+  },
+  {
+    name: 'Rocking chair',
+    beats: 4,
+    lead: '1 right forward, 2 left recover, 3 right back, 4 left recover',
+  },
+  {
+    name: 'Jazz box',
+    beats: 4,
+    level: 'first',
+    lead: '1 right across, 2 left back, 3 right side, 4 left together',
+    aliases: ['Jazz square'],
+  },
+  {
+    name: 'Jazz box, quarter right',
+    beats: 4,
+    lead: '1 right across, 2 left back turn right 1/4, 3 right side, 4 left forward',
+    say: 'jazz box, quarter right / jazz box, quarter / jazz box',
+  },
+  {
+    name: 'Coaster step',
+    beats: 2,
+    lead: '1 right back, 1& left together, 2 right forward',
+    say: 'coaster step / coaster / coaster',
+  },
+  {
+    name: 'Sailor step',
+    beats: 2,
+    lead: '1 right behind, 1& left side x0.5, 2 right side x0.5',
+    say: 'sailor step / sailor / sailor',
+  },
+  {
+    name: 'Shuffle forward',
+    beats: 2,
+    level: 'first',
+    lead: '1 right forward, 1& left together, 2 right forward',
+    say: 'shuffle forward / shuffle / shuffle',
+  },
+  {
+    name: 'Step, half pivot',
+    beats: 2,
+    lead: '1 left forward, 2 right recover turn right 1/2',
+    say: 'step, half pivot / half pivot / pivot',
+  },
+  {
+    name: 'Step, quarter pivot',
+    beats: 2,
+    level: 'first',
+    lead: '1 right forward, 2 left recover turn left 1/4',
+    say: 'step, quarter pivot / quarter pivot / pivot',
+  },
+  {
+    name: 'K-step',
+    beats: 8,
+    lead: '1 right forward right, 2 left touch, 3 left back left, 4 right touch, 5 right back right, 6 left touch, 7 left forward left, 8 right touch',
+  },
   {
     name: 'Heel grind, quarter',
     beats: 4,
@@ -32,7 +100,17 @@ const LINE: readonly Written[] = [
     cautions: [SPIN],
   },
 ]
-export const LINE_FIGURES = family({ name: 'line dance', from: 'none', follow: 'same', level: 'easy', dancers: 'solo', frame: 'walls' }, LINE)
+export const LINE_FIGURES = family(
+  {
+    name: 'line dance',
+    from: 'none',
+    follow: 'same',
+    level: 'easy',
+    dancers: 'solo',
+    frame: 'walls',
+  },
+  LINE,
+)
 
 /** Clogging and step dance: sounds of the feet, on halves and quarters of a beat. */
 const CLOG: readonly Written[] = [
@@ -45,8 +123,19 @@ const CLOG: readonly Written[] = [
     aliases: ['Basic'],
     remarks: 'The double toe sounds before the beat: dt-step, rock, step.',
   },
-  { name: 'Double step', beats: 1, level: 'first', lead: '&1 left brush "left double toe", 1 left in place', say: 'double step / double / double' },
-  { name: 'Two double steps', beats: 2, lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place', say: 'two double steps / two doubles / doubles' },
+  {
+    name: 'Double step',
+    beats: 1,
+    level: 'first',
+    lead: '&1 left brush "left double toe", 1 left in place',
+    say: 'double step / double / double',
+  },
+  {
+    name: 'Two double steps',
+    beats: 2,
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place',
+    say: 'two double steps / two doubles / doubles',
+  },
   {
     name: 'Two doubles with arms',
     beats: 2,
@@ -61,9 +150,24 @@ const CLOG: readonly Written[] = [
     lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place, 2& left brush "left double toe", 3 left in place, 3& right back x0.25 "right rock back", 4 left in place',
     say: 'triple / triple / triple',
   },
-  { name: 'Rock step', beats: 1, level: 'first', lead: '1 left back x0.25 "left rock back", 1& right in place' },
-  { name: 'Heel, toe', beats: 2, lead: '1 left tap "left heel", 1& left in place, 2 right tap "right toe", 2& right in place' },
-  { name: 'Shuffle, ball, change', beats: 2, level: 'steady', lead: '1 right brush "right shuffle forward", 1e right brush "right shuffle back", 1& right in place, 2 left in place', say: 'shuffle, ball, change / shuffle / shuffle' },
+  {
+    name: 'Rock step',
+    beats: 1,
+    level: 'first',
+    lead: '1 left back x0.25 "left rock back", 1& right in place',
+  },
+  {
+    name: 'Heel, toe',
+    beats: 2,
+    lead: '1 left tap "left heel", 1& left in place, 2 right tap "right toe", 2& right in place',
+  },
+  {
+    name: 'Shuffle, ball, change',
+    beats: 2,
+    level: 'steady',
+    lead: '1 right brush "right shuffle forward", 1e right brush "right shuffle back", 1& right in place, 2 left in place',
+    say: 'shuffle, ball, change / shuffle / shuffle',
+  },
   {
     name: 'Seven step',
     beats: 4,
@@ -72,7 +176,23 @@ const CLOG: readonly Written[] = [
     say: 'seven and stamp / seven / seven',
     cautions: [FLOOR],
   },
-  { name: 'Hop, shuffle', beats: 2, level: 'steady', lead: '1 left hop, 1& right brush "right shuffle", 1a right brush "right shuffle back", 2 right in place', cautions: [FLOOR] },
-  { name: 'Stomp, stomp, clap', beats: 2, level: 'first', lead: '1 left stamp, 1& right stamp, 2 clap', say: 'stamp, stamp, clap / stamp, stamp / stamp', cautions: [FLOOR] },
+  {
+    name: 'Hop, shuffle',
+    beats: 2,
+    level: 'steady',
+    lead: '1 left hop, 1& right brush "right shuffle", 1a right brush "right shuffle back", 2 right in place',
+    cautions: [FLOOR],
+  },
+  {
+    name: 'Stomp, stomp, clap',
+    beats: 2,
+    level: 'first',
+    lead: '1 left stamp, 1& right stamp, 2 clap',
+    say: 'stamp, stamp, clap / stamp, stamp / stamp',
+    cautions: [FLOOR],
+  },
 ]
-export const CLOG_FIGURES = family({ name: 'clog', from: 'none', follow: 'same', level: 'easy', dancers: 'solo', frame: 'walls' }, CLOG)
+export const CLOG_FIGURES = family(
+  { name: 'clog', from: 'none', follow: 'same', level: 'easy', dancers: 'solo', frame: 'walls' },
+  CLOG,
+)
