@@ -3,7 +3,7 @@ import { playScore } from '@dellop/core/band'
 import { CHECKS } from '@dellop/core/check'
 import {
   freeFigures,
-  freeFloor,
+  freeDance,
   freePhrases,
   bestStart,
   prepareCall,
@@ -58,7 +58,7 @@ function routineOf(slots: number): Routine {
   }))
   return {
     format: 'dellop-routine',
-    version: 1,
+    version: 2,
     id: 'bench',
     title: 'Bench',
     by: '',
@@ -115,7 +115,7 @@ function replanMs(): number {
           ...part,
           slots: part.slots.map((slot, k) =>
             k === 2
-              ? { ...slot, wordings: { full: 'through and face', short: null, prompt: null } }
+              ? { ...slot, wordings: { full: 'through and face', short: null, keyWord: null } }
               : slot,
           ),
         }
@@ -165,7 +165,7 @@ function freeMs(): number {
   const figures = freeFigures(bookOf(SHIPPED_FIGURES).values(), 'waltz', () => true)
   const start = bestStart(figures, 'couples-round', 24 * 24)!
   return medianMs(5, () =>
-    freePhrases(freeFloor(figures, start, 'couples-round'), start, 24 * 24, []),
+    freePhrases(freeDance(figures, start, 'couples-round'), start, 24 * 24, []),
   )
 }
 

@@ -14,7 +14,7 @@ const views: readonly (readonly [string, string, string])[] = [
   ['the glossary', '/figures/glossary', '.entry'],
   ['a figure being written', '/figures/new', '.chart-box'],
   ['a figure of a set', '/figures/set-dance.cast-off', '.chart-box'],
-  ['the floors', '/figures/floors', 'table'],
+  ['the groups', '/figures/groups', 'table'],
   ['the voice', '/voice', 'section'],
   ['the tunes', '/tunes', 'main li'],
   ['a tune', '/tunes/lamps-along-the-staithe', 'canvas'],

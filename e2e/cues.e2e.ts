@@ -67,7 +67,7 @@ test('how a sheet is called is set on it, and seen at once', async ({ page }) =>
   await page.getByRole('tab', { name: 'Cues' }).click()
   await expect(
     page.getByRole('img', {
-      name: /^At most \d+ words in 20 seconds; 45 are enough for a floor\.$/,
+      name: /^At most \d+ words in 20 seconds; 45 are enough for dancers\.$/,
     }),
   ).toBeVisible()
   const first = await said(page)

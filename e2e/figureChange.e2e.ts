@@ -38,7 +38,7 @@ test('a change begun before another’s is refused, and its draft kept', async (
   await page.getByLabel('Remarks').fill('mine again')
   await page.getByRole('button', { name: 'Keep the change' }).click()
   await expect(page.getByRole('alert')).toContainText(
-    '“Box” was changed elsewhere meanwhile (version 2; these changes start from 1).',
+    'Somebody else has changed the same meanwhile (remarks). Your draft is kept;',
   )
   await expect(page.getByLabel('Remarks')).toHaveValue('mine again')
 })
@@ -214,13 +214,13 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await expect(page.getByRole('link', { name: 'Hop, shuffle' })).toBeVisible()
 })
 
-test('a floor is told what it knows; lists are narrowed to it, and a sheet says what to teach before', async ({
+test('a group is told what it knows; lists are narrowed to it, and a sheet says what to teach before', async ({
   page,
 }) => {
   await page.goto('/figures')
-  await page.getByRole('link', { name: 'Floors' }).click()
+  await page.getByRole('link', { name: 'Groups' }).click()
   await page
-    .getByLabel('Lists and sheets are for this floor')
+    .getByLabel('Lists and sheets are for this group')
     .selectOption('Wednesdays in the Tar Loft')
   await page.getByLabel('Find a figure they know').fill('whisk')
   await page
@@ -250,9 +250,9 @@ test('a floor is told what it knows; lists are narrowed to it, and a sheet says 
   await page.getByRole('link', { name: 'Lanterns at the Weir' }).first().click()
   await page.getByText(/^Notes \(\d+\)$/).click()
   await expect(page.getByText(/^Teach before: .*Wednesdays in the Tar Loft/).first()).toBeVisible()
-  await page.goto('/figures/floors')
+  await page.goto('/figures/groups')
   await page
-    .getByLabel('Lists and sheets are for this floor')
+    .getByLabel('Lists and sheets are for this group')
     .selectOption('For nobody in particular')
   await page.goto('/sheets/lanterns-at-the-weir')
   await expect(page.locator('.block').first()).toBeVisible()

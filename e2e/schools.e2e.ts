@@ -5,7 +5,7 @@ import { bringText } from './helpers/sheets.ts'
 const SEQUENCE =
   'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
 
-test('words fade as a part comes again, and a floor that knows the dance is told less; the lectern goes by the same', async ({
+test('words fade as a part comes again, and a group that knows the dance is told less; the lectern goes by the same', async ({
   page,
 }) => {
   await bringText(page, 'Fading', SEQUENCE)
@@ -13,7 +13,7 @@ test('words fade as a part comes again, and a floor that knows the dance is told
   await expect(said.first()).toHaveText('side two-step left and right')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(1)
   await expect(said.filter({ hasText: /^vine$/ })).toHaveCount(3)
-  await page.getByRole('slider', { name: /^The floor/ }).fill('4')
+  await page.getByRole('slider', { name: /^The group/ }).fill('4')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(0)
   await expect(said.first()).toHaveText('side')
   await page.goto(page.url().replace('/sheets/', '/lectern/') + '?clock=manual')
@@ -99,16 +99,16 @@ test('a school is copied, changed, chosen for a sheet, and forgotten only when n
   await expect(page.getByRole('alert')).toContainText('“My way” is called by this school')
 })
 
-test('a club, and an evening, have their own school: while its floor is chosen, sheets are called by it', async ({
+test('a club, and an evening, have their own school: while its group is chosen, sheets are called by it', async ({
   page,
 }) => {
   await bringText(page, 'At the club', SEQUENCE)
   const sheet = page.url()
-  await page.goto('/figures/floors')
+  await page.goto('/figures/groups')
   await page
-    .getByLabel('Lists and sheets are for this floor')
+    .getByLabel('Lists and sheets are for this group')
     .selectOption('For nobody in particular')
-  // The answers about the new floor come while its name is being typed, which must not take it
+  // The answers about the new group come while its name is being typed, which must not take it
   // away.
   let typed = (): void => undefined
   const typing = new Promise<void>((resolve) => (typed = resolve))
@@ -116,50 +116,44 @@ test('a club, and an evening, have their own school: while its floor is chosen, 
     await typing
     await route.continue()
   }
-  await page.route('**/api/floors/*', held, { times: 1 })
+  await page.route('**/api/settings/edits', held, { times: 1 })
   const chosenByItself = page.waitForResponse(
     (response) =>
-      response.url().endsWith('/api/settings') &&
-      (response.request().postData() ?? '').includes('"floorId":"'),
+      response.url().endsWith('/api/settings/edits') &&
+      (response.request().postData() ?? '').includes('"groupId"'),
   )
-  await page.getByRole('button', { name: 'Add a floor' }).click()
-  await expect(page.getByLabel('Name of the floor')).toHaveValue(/^Floor \d+$/)
-  await page.getByLabel('Name of the floor').fill('The Tide Club')
+  await page.getByRole('button', { name: 'Add a group' }).click()
+  await expect(page.getByLabel('Name of the group')).toHaveValue(/^Group \d+$/)
+  await page.getByLabel('Name of the group').fill('The Tide Club')
   typed()
   await chosenByItself
   await expect(
-    page.getByLabel('Lists and sheets are for this floor').locator('option:checked'),
-  ).toHaveText(/^Floor \d+$/)
-  await page.getByLabel('Name of the floor').press('Tab')
+    page.getByLabel('Lists and sheets are for this group').locator('option:checked'),
+  ).toHaveText(/^Group \d+$/)
+  await page.getByLabel('Name of the group').press('Tab')
   await page.getByLabel('They are called by').selectOption('Round')
-  const chosen = page.getByLabel('Lists and sheets are for this floor')
+  const chosen = page.getByLabel('Lists and sheets are for this group')
   await expect(chosen.getByRole('option', { name: 'The Tide Club' })).toBeAttached()
-  const saved = page.waitForResponse(
-    (response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT',
-  )
+  // The first group is chosen by itself.
   await chosen.selectOption('The Tide Club')
-  await saved
   await page.goto(sheet)
   await expect(page.getByText(/called the round way/)).toBeVisible()
   await page.getByRole('tab', { name: 'About' }).click()
   await expect(
     page.getByText(
-      'It is called the round way now: the chosen floor or this evening is, whatever the sheet says.',
+      'It is called the round way now: the chosen group or this evening is, whatever the sheet says.',
     ),
   ).toBeVisible()
-  await page.goto('/figures/floors')
+  await page.goto('/figures/groups')
   await page
-    .getByLabel('Lists and sheets are for this floor')
+    .getByLabel('Lists and sheets are for this group')
     .selectOption('For nobody in particular')
   await page.waitForLoadState('networkidle')
   await page.goto(sheet)
   await expect(page.getByText(/called the sequence way/)).toBeVisible()
   const tonight = async (label: string): Promise<void> => {
     await page.goto('/schools')
-    const kept = page.waitForResponse(
-      (response) =>
-        response.url().endsWith('/api/settings') && response.request().method() === 'PUT',
-    )
+    const kept = page.waitForResponse((response) => response.url().endsWith('/api/settings/edits'))
     await page.getByLabel('Tonight’s school').selectOption(label)
     await kept
     await page.goto(sheet)

@@ -102,7 +102,7 @@ test('a recording that drifts and begins before its first bar is heard, mended b
   await phrases.first().fill('intro')
   await page.keyboard.press('Tab')
   await page.getByRole('button', { name: 'Dance starts here' }).first().click()
-  await page.getByLabel('How the floor waits through the introduction').fill('wait four bars')
+  await page.getByLabel('How the dancers wait through the introduction').fill('wait four bars')
   await page.keyboard.press('Tab')
   await saved(page)
   const sum = await page.locator('p.count').last().textContent()
@@ -110,7 +110,7 @@ test('a recording that drifts and begins before its first bar is heard, mended b
   await page.reload()
   await expect(page.locator('strong', { hasText: 'dance starts' })).toBeVisible()
   await expect(phrases.first()).toHaveValue('intro')
-  await expect(page.getByLabel('How the floor waits through the introduction')).toHaveValue(
+  await expect(page.getByLabel('How the dancers wait through the introduction')).toHaveValue(
     'wait four bars',
   )
   await expect(page.locator('p.count').last()).toHaveText(sum!)

@@ -1,8 +1,9 @@
 import Router from '@koa/router'
 import Koa from 'koa'
+import { documentRoutes } from './document/routes.ts'
 import { callRoutes } from './call/routes.ts'
 import { figureRoutes } from './figure/routes.ts'
-import { floorRoutes } from './floor/routes.ts'
+import { groupRoutes } from './group/routes.ts'
 import { hallRoutes } from './hall/routes.ts'
 import { schoolRoutes } from './school/routes.ts'
 import { requestBoundary } from './http/errors.ts'
@@ -25,13 +26,14 @@ export function apiRouter(services: Services): Router {
   for (const routes of [
     sheetRoutes,
     figureRoutes,
-    floorRoutes,
+    groupRoutes,
     schoolRoutes,
     tuneRoutes,
     mediaRoutes,
     settingsRoutes,
     callRoutes,
     hallRoutes,
+    documentRoutes,
   ])
     routes(router, services)
   return router

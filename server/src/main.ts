@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { FolderInUse } from './database/lock.ts'
 import { seedDemo } from './seed.ts'
 import { start } from './start.ts'
 
@@ -23,9 +24,10 @@ try {
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => void running.stop().then(() => process.exit(0)))
 } catch (error) {
+  if (error instanceof FolderInUse) fail(error.message)
   if ((error as { code?: string }).code === 'EADDRINUSE')
     fail(
-      `Port ${port} is in use, perhaps by another Dellop. Choose another: PORT=${port + 1} npm run ${process.env['DELLOP_SEED'] ? 'demo' : 'start'}`,
+      `Port ${port} is in use by another program, or by a Dellop on other data. Choose another: PORT=${port + 1} npm run ${process.env['DELLOP_SEED'] ? 'demo' : 'start'}`,
     )
   throw error
 }

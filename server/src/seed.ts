@@ -2,8 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { basename, join } from 'node:path'
 import { readJson, validate } from '@dellop/core/document'
 import { readSheetFile, sheetFileOfText } from '@dellop/core/file'
-import { floorProfileSchema, SHIPPED_FIGURES } from '@dellop/core/figure'
-import { keepFloor } from './floor/service.ts'
+import { SHIPPED_FIGURES } from '@dellop/core/figure'
+import { groupSchema } from '@dellop/core/group'
+import { addGroup } from './group/service.ts'
 import { orProblem } from './http/problem.ts'
 import type { Services } from './services.ts'
 import { importSheet, listSheets } from './sheet/service.ts'
@@ -21,12 +22,10 @@ export async function seedDemo(services: Services, demoFolder: string): Promise<
     for (const path of filesIn(join(demoFolder, 'tunes'), '.abc'))
       await importScore(services, { kind: 'abc', text: readFileSync(path, 'utf8') })
   if ((await listSheets(services)).length > 0) return
-  for (const path of filesIn(join(demoFolder, 'floors'), '.json'))
-    await keepFloor(
+  for (const path of filesIn(join(demoFolder, 'groups'), '.json'))
+    await addGroup(
       services,
-      orProblem(
-        validate(floorProfileSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path),
-      ),
+      orProblem(validate(groupSchema, orProblem(readJson(readFileSync(path, 'utf8'), path)), path)),
     )
   for (const path of filesIn(join(demoFolder, 'sheets'), '.json'))
     await importSheet(services, orProblem(readSheetFile(readFileSync(path, 'utf8'), path)))

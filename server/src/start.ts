@@ -1,7 +1,9 @@
 import { randomBytes } from 'node:crypto'
+import { mkdirSync } from 'node:fs'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { createApp } from './app.ts'
+import { lockFolder, type FolderLock } from './database/lock.ts'
 import { openDatabase } from './database/open.ts'
 import { shipFigures } from './figure/service.ts'
 import { openHall } from './hall/hall.ts'
@@ -28,19 +30,27 @@ export interface Running {
  */
 export async function start({ dataFolder, webFolder, port }: StartOptions): Promise<Running> {
   const nowMs = (): number => Date.now()
-  const database = await openDatabase(dataFolder, nowMs())
+  mkdirSync(dataFolder, { recursive: true })
+  const lock = lockFolder(dataFolder, nowMs())
+  try {
+    return await startLocked({ dataFolder, webFolder, port }, nowMs, lock)
+  } catch (error) {
+    lock.release()
+    throw error
+  }
+}
+
+async function startLocked(
+  { dataFolder, webFolder, port }: StartOptions,
+  nowMs: () => number,
+  lock: FolderLock,
+): Promise<Running> {
+  const database = await openDatabase(dataFolder, nowMs)
   const broadcast = broadcaster()
   const log = fileLog(dataFolder, nowMs)
   const hall = openHall({ webFolder, nowMs, log })
-  const services: Services = {
-    dataFolder,
-    database,
-    nowMs,
-    broadcast,
-    hall,
-    newId: () => randomBytes(8).toString('hex'),
-    log,
-  }
+  const newId = (): string => randomBytes(8).toString('hex')
+  const services: Services = { dataFolder, database, nowMs, broadcast, hall, newId, log }
   await shipFigures(services)
   const server = createServer(createApp(services, webFolder).callback())
   try {
@@ -50,15 +60,18 @@ export async function start({ dataFolder, webFolder, port }: StartOptions): Prom
     await database.close()
     throw error
   }
+  const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
+  lock.at(address)
   return {
     services,
-    address: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    address,
     stop: async () => {
       broadcast.close()
       await hall.close()
       server.closeAllConnections()
       await new Promise((resolve) => server.close(resolve))
       await database.close()
+      lock.release()
     },
   }
 }

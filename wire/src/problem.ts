@@ -14,6 +14,8 @@ export const PROBLEM_STATUS = {
   'edit.refused': 409,
   exists: 409,
   'server.stopping': 503,
+  'storage.full': 507,
+  'storage.busy': 503,
   'server.failed': 500,
 } as const
 export type ProblemCode = keyof typeof PROBLEM_STATUS

@@ -1,12 +1,17 @@
+import { figureSchema } from '@dellop/core/figure'
+import { groupSchema } from '@dellop/core/group'
+import { routineSchema } from '@dellop/core/routine'
+import { schoolSchema } from '@dellop/core/school'
+import { tuneSchema } from '@dellop/core/tune'
 import type { z } from 'zod'
+import { editAnswerSchema, editBatchSchema, setAsideSchema } from './document.ts'
 import {
-  changedFigureSchema,
-  changeFigureSchema,
-  changeTuneSchema,
+  figureAnswerSchema,
   figureHistorySchema,
   figureListSchema,
   figureUseSchema,
-  floorListSchema,
+  groupAnswerSchema,
+  groupListSchema,
   healthSchema,
   importFiguresSchema,
   importScoreSchema,
@@ -14,16 +19,17 @@ import {
   mergedFiguresSchema,
   mergeFiguresSchema,
   newFigureSchema,
+  newGroupSchema,
+  newSchoolSchema,
   newTuneSchema,
   peaksSchema,
-  putFloorSchema,
-  putSchoolSchema,
   removedSchema,
+  schoolAnswerSchema,
   schoolListSchema,
-  settingsSchema,
   tuneAnswerSchema,
   tuneListSchema,
 } from './library.ts'
+import { settingsAnswerSchema, settingsSchema } from './settings.ts'
 import { callAnswerSchema, callIdSchema, callListSchema, putCallSchema } from './call.ts'
 import {
   hallCodeSchema,
@@ -35,8 +41,6 @@ import {
 import {
   branchSheetSchema,
   callPackSchema,
-  editAnswerSchema,
-  editBatchSchema,
   importedSheetSchema,
   importSheetSchema,
   newSheetSchema,
@@ -112,6 +116,16 @@ const remove = <Answer extends z.ZodType>(
   limitBytes: 0,
 })
 
+/** The one way to change a document: a batch of edits, merged with what came since its base. */
+const edits = <Document extends z.ZodType>(path: string, what: string, document: Document) =>
+  post(
+    `${path}/edits`,
+    `Applies a batch of edits to ${what}, merged with what came since its base.`,
+    editBatchSchema,
+    editAnswerSchema(document),
+    8 * MB,
+  )
+
 /**
  * Every route there is. The server registers these and no others; docs/api.json is generated from
  * them.
@@ -129,13 +143,7 @@ export const ROUTES = {
     8 * MB,
   ),
   getSheet: get('/api/sheets/:id', 'A sheet and its revision.', sheetSchema),
-  editSheet: post(
-    '/api/sheets/:id/edits',
-    'Applies a batch of edits, merged with what came since its base.',
-    editBatchSchema,
-    editAnswerSchema,
-    8 * MB,
-  ),
+  editSheet: edits('/api/sheets/:id', 'a sheet', routineSchema),
   sheetRevisions: get(
     '/api/sheets/:id/revisions',
     'What was changed when, newest first.',
@@ -175,13 +183,8 @@ export const ROUTES = {
     mergedFiguresSchema,
     16 * KB,
   ),
-  changeFigure: put(
-    '/api/figures/:id',
-    'Changes a figure that nobody else has changed since.',
-    changeFigureSchema,
-    changedFigureSchema,
-    1 * MB,
-  ),
+  getFigure: get('/api/figures/:id', 'A figure and its version.', figureAnswerSchema),
+  editFigure: edits('/api/figures/:id', 'a figure', figureSchema),
   figureHistory: get(
     '/api/figures/:id/history',
     'What a figure was, newest first.',
@@ -192,27 +195,25 @@ export const ROUTES = {
     'Takes a figure that nothing uses out of the book.',
     removedSchema,
   ),
-  listFloors: get('/api/floors', 'What each floor can dance.', floorListSchema),
-  putFloor: put(
-    '/api/floors/:id',
-    'Keeps what a floor can dance.',
-    putFloorSchema,
-    putFloorSchema,
-    4 * MB,
-  ),
-  removeFloor: remove('/api/floors/:id', 'Forgets a floor.', removedSchema),
+  listGroups: get('/api/groups', 'What each group can dance.', groupListSchema),
+  newGroup: post('/api/groups', 'Adds a group.', newGroupSchema, groupAnswerSchema, 4 * MB),
+  getGroup: get('/api/groups/:id', 'A group and its revision.', groupAnswerSchema),
+  editGroup: edits('/api/groups/:id', 'a group', groupSchema),
+  removeGroup: remove('/api/groups/:id', 'Forgets a group.', removedSchema),
   listSchools: get(
     '/api/schools',
     'The schools that ship, and those of one’s own.',
     schoolListSchema,
   ),
-  putSchool: put(
-    '/api/schools/:id',
-    'Keeps a school of one’s own.',
-    putSchoolSchema,
-    putSchoolSchema,
+  newSchool: post(
+    '/api/schools',
+    'Adds a school of one’s own.',
+    newSchoolSchema,
+    schoolAnswerSchema,
     64 * KB,
   ),
+  getSchool: get('/api/schools/:id', 'A school and its revision.', schoolAnswerSchema),
+  editSchool: edits('/api/schools/:id', 'a school of one’s own', schoolSchema),
   removeSchool: remove(
     '/api/schools/:id',
     'Forgets a school of one’s own that no sheet is called by.',
@@ -234,13 +235,7 @@ export const ROUTES = {
     tuneAnswerSchema,
     4 * MB,
   ),
-  changeTune: put(
-    '/api/tunes/:id',
-    'Changes a tune that nobody else has changed since.',
-    changeTuneSchema,
-    tuneAnswerSchema,
-    4 * MB,
-  ),
+  editTune: edits('/api/tunes/:id', 'a tune', tuneSchema),
   putMedia: post(
     '/api/media',
     'Stores a sound file by the hash of its bytes.',
@@ -303,14 +298,14 @@ export const ROUTES = {
     null,
   ),
   removeHallScreen: remove('/api/hall/screens/:id', 'Sends a screen away.', removedSchema),
-  getSettings: get('/api/settings', 'Settings of this machine.', settingsSchema),
-  putSettings: put(
-    '/api/settings',
-    'Changes the settings.',
-    settingsSchema,
-    settingsSchema,
-    16 * KB,
+  getSettings: get('/api/settings', 'Settings of this machine.', settingsAnswerSchema),
+  editSettings: edits('/api/settings', 'the settings', settingsSchema),
+  listSetAside: get(
+    '/api/set-aside',
+    'Records that this Dellop cannot read, with what is the matter.',
+    setAsideSchema,
   ),
+  exportSetAside: get('/api/set-aside/:kind/:id', 'Such a record, as it is kept.', null),
 } as const satisfies Record<string, Route>
 export type RouteName = keyof typeof ROUTES
 

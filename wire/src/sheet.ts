@@ -1,6 +1,7 @@
-import { editSchema, idSchema } from '@dellop/core/document'
-import { sheetFileSchema } from '@dellop/core/file'
-import { floorProfileSchema, figureSchema } from '@dellop/core/figure'
+import { idSchema, isRecord, upgrader, type Unread } from '@dellop/core/document'
+import { sheetFileSchema, upgradeSheetFile } from '@dellop/core/file'
+import { figureSchema } from '@dellop/core/figure'
+import { groupSchema, upgradeGroup } from '@dellop/core/group'
 import { routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
@@ -40,41 +41,6 @@ export const importedSheetSchema = z.object({
   keptFigures: z.array(z.string()),
 })
 
-/**
- * A batch of edits made from a revision. The pair of client and batch is unique: sending it again
- * gets the first answer and changes nothing.
- */
-export const editBatchSchema = z.strictObject({
-  clientId: z.string().min(8).max(64),
-  batchId: z.string().min(1).max(64),
-  base: z.int().min(0),
-  edits: z.array(editSchema).min(1).max(5000),
-})
-export type EditBatch = z.infer<typeof editBatchSchema>
-
-export const conflictSchema = z.union([
-  z.object({
-    type: z.literal('field'),
-    id: z.string(),
-    field: z.string(),
-    kept: z.unknown(),
-    mine: z.unknown(),
-  }),
-  z.object({ type: z.literal('removed'), id: z.string(), by: z.enum(['mine', 'theirs']) }),
-  z.object({ type: z.literal('moved'), id: z.string() }),
-])
-
-/**
- * The answer to a batch: the sheet after it, merged with what others did since its base, and what
- * could not be merged.
- */
-export const editAnswerSchema = z.object({
-  routine: routineSchema,
-  revision: z.int(),
-  conflicts: z.array(conflictSchema),
-})
-export type EditAnswer = z.infer<typeof editAnswerSchema>
-
 /** What was changed when, with the changes in words. */
 export const revisionSchema = z.object({
   revision: z.int(),
@@ -100,22 +66,23 @@ export const branchSheetSchema = z.strictObject({
  */
 export const callPackSchema = z.object({
   format: z.literal('dellop-call-pack'),
-  version: z.literal(1),
+  version: z.literal(2),
   routine: routineSchema,
   revision: z.int(),
   figures: z.array(figureSchema),
   school: schoolSchema,
   tune: tuneSchema.nullable(),
-  /** The floor that will dance it, where one is chosen. */
-  floor: floorProfileSchema.nullable().default(null),
+  /** The group that will dance it, where one is chosen. */
+  group: groupSchema.nullable().default(null),
 })
 export type CallPack = z.infer<typeof callPackSchema>
 
-/** Sent to every open page when a sheet changes. */
-export const sheetChangedSchema = z.object({
-  type: z.literal('sheet'),
-  id: z.string(),
-  revision: z.int(),
-  clientId: z.string(),
-})
-export type SheetChanged = z.infer<typeof sheetChangedSchema>
+/** In version 1 the group was a floor. */
+const groups = ({ floor, ...rest }: Unread): Unread => ({ ...rest, group: floor ?? null })
+const upgradePack = upgrader('dellop-call-pack', [groups])
+
+/** Brings a pack that a browser has kept up to this form, with all that is in it. */
+export function upgradeCallPack(json: unknown): unknown {
+  const pack = upgradePack(upgradeSheetFile(json))
+  return isRecord(pack) ? { ...pack, group: upgradeGroup(pack['group']) } : pack
+}

@@ -50,7 +50,7 @@ describe('a call', () => {
         type: fc.constant('lose' as const),
         from: fc.nat({ max: 4000 }),
         until: fc.nat({ max: 4000 }),
-        floor: fc.constantFrom(...sheet.timeline.slots.map(({ after }) => after)),
+        couple: fc.constantFrom(...sheet.timeline.slots.map(({ after }) => after)),
       }),
       fc.record({
         type: fc.constantFrom(
@@ -78,7 +78,7 @@ describe('a call', () => {
   }
   const kept = (list: readonly CallEvent[]): CallLog => ({
     format: 'dellop-call',
-    version: 1,
+    version: 2,
     id: 'c',
     sheetId: 's',
     revision: 1,
@@ -86,7 +86,7 @@ describe('a call', () => {
     startedAtMs: 1,
     clockZeroMs: 0,
     endedAtMs: null,
-    floorId: null,
+    groupId: null,
     where: '',
     caller: '',
     music: 'silent',
@@ -137,11 +137,11 @@ describe('a call', () => {
   })
 
   it('that was turned by a wrong key is, one key later, as it was', () => {
-    const floor = sheet.timeline.slots[3]!.after
+    const couple = sheet.timeline.slots[3]!.after
     let call = stepCall(newCall(seconds(0)), { type: 'start', at: 0, countInSeconds: 0 })
     for (const before of [
       call,
-      stepCall(call, { type: 'lose', at: 5, from: tick(100), floor, until: tick(150) }),
+      stepCall(call, { type: 'lose', at: 5, from: tick(100), couple, until: tick(150) }),
       stepCall(call, { type: 'hold', at: 5, from: tick(100) }),
     ]) {
       const turned = stepCall(before, {

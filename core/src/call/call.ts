@@ -1,4 +1,4 @@
-import type { FloorState } from '../figure/index.ts'
+import type { CoupleState } from '../figure/index.ts'
 import type { Seconds, Tick } from '../time/index.ts'
 import type { Course } from './course.ts'
 
@@ -36,7 +36,7 @@ type How =
   | {
       readonly state: 'lost'
       readonly from: Tick
-      readonly floor: FloorState
+      readonly couple: CoupleState
       readonly until: Tick
     }
   | { readonly state: 'ending' }
@@ -82,7 +82,7 @@ export type CallEvent =
       readonly type: 'lose'
       readonly at: number
       readonly from: Tick
-      readonly floor: FloorState
+      readonly couple: CoupleState
       readonly until: Tick
     }
   /** As if nothing had been: the dance goes on where the music is. */
@@ -231,7 +231,7 @@ function stepDance(call: Dancing, event: DanceEvent): Call {
         ...danced,
         state: 'lost',
         from: event.from,
-        floor: event.floor,
+        couple: event.couple,
         until: event.until,
       }
     case 'carry-on':
@@ -262,7 +262,7 @@ function stepDance(call: Dancing, event: DanceEvent): Call {
 function howOf(call: Dancing): How {
   switch (call.state) {
     case 'lost':
-      return { state: 'lost', from: call.from, floor: call.floor, until: call.until }
+      return { state: 'lost', from: call.from, couple: call.couple, until: call.until }
     case 'holding':
     case 'free-time':
       return { state: call.state, from: call.from }

@@ -2,7 +2,7 @@ import {
   AS_WRITTEN,
   applyVariation,
   type Figure,
-  type FloorState,
+  type CoupleState,
   type Variation,
 } from '../figure/index.ts'
 import {
@@ -35,7 +35,7 @@ export interface Leg extends Stretch {
   /** How that figure is danced, where it is not as it is written. */
   readonly linkAs?: Variation
   /** How the floor stands as they come in, where that does not follow from what was danced. */
-  readonly entry?: FloorState
+  readonly entry?: CoupleState
 }
 
 /**
@@ -244,7 +244,7 @@ export interface Link {
 function linkSlot(
   { book }: Pick<Sheet, 'book'>,
   { link, linkAs = AS_WRITTEN, at }: Leg,
-  before: FloorState,
+  before: CoupleState,
   key: (own: string) => string,
 ): DancedSlot | null {
   const figure = link === undefined ? undefined : book.get(link)
@@ -259,7 +259,7 @@ function linkSlot(
  */
 export function dancedLink(
   { figure, variation }: Pick<Link, 'figure' | 'variation'>,
-  { end, before, key }: { readonly end: Tick; readonly before: FloorState; readonly key: string },
+  { end, before, key }: { readonly end: Tick; readonly before: CoupleState; readonly key: string },
 ): DancedSlot | null {
   const danced = applyVariation(figure, variation)
   if (!danced.ok) return null

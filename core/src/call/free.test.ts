@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { countingIds, expectOk } from '../document/index.ts'
-import { SHIPPED_FIGURES, startingState, WALL, type FloorState } from '../figure/index.ts'
+import { SHIPPED_FIGURES, startingState, type CoupleState } from '../figure/index.ts'
+import { WALL } from '../move/index.ts'
 import { routineSchema, unfold } from '../routine/index.ts'
 import { validate } from '../document/index.ts'
 import { bookOf } from '../figure/index.ts'
@@ -8,12 +9,12 @@ import { layPhrases, TICKS_PER_BEAT, WALTZ_METRE, type Tick } from '../time/inde
 import {
   bestStart,
   freeFigures,
-  freeFloor,
+  freeDance,
   freePhrases,
   legalAfter,
   nextFigures,
   usualFormation,
-  type FreeFloor,
+  type FreeDance,
 } from './freeFigures.ts'
 import { sheetOfCalled } from './freeSheet.ts'
 import { standsAs } from './standing.ts'
@@ -21,15 +22,15 @@ import { standsAs } from './standing.ts'
 const BOOK = bookOf(SHIPPED_FIGURES)
 const START = startingState('butterfly', WALL)
 const PHRASE = 24 * TICKS_PER_BEAT
-const floorOf = (dance: string, start = START): FreeFloor =>
-  freeFloor(
+const floorOf = (dance: string, start = START): FreeDance =>
+  freeDance(
     freeFigures(BOOK.values(), dance, () => true),
     start,
     'couples-round',
   )
 const WALTZ = floorOf('waltz')
-const closes = (floor: FreeFloor, state: FloorState): boolean =>
-  standsAs({ formation: floor.formation }, floor.start, state)
+const closes = (dance: FreeDance, state: CoupleState): boolean =>
+  standsAs({ formation: dance.formation }, dance.start, state)
 
 describe('calling without a sheet', () => {
   it('offers only what is legal, fits what is left and can still close: any way of choosing ends the phrase as it began', () => {
@@ -66,8 +67,8 @@ describe('calling without a sheet', () => {
   it.each(['waltz', 'two-step', 'rumba'])(
     'offers whole phrases of %s that are legal, fill the phrase exactly and close',
     (dance) => {
-      const floor = floorOf(dance)
-      const { phrases } = freePhrases(floor, START, PHRASE, [])
+      const free = floorOf(dance)
+      const { phrases } = freePhrases(free, START, PHRASE, [])
       for (const phrase of phrases) {
         let state = START
         for (const danced of phrase.figures) {
@@ -77,7 +78,7 @@ describe('calling without a sheet', () => {
         }
         expect([
           phrase.figures.reduce((sum, { lengthTicks }) => sum + lengthTicks, 0),
-          closes(floor, state),
+          closes(free, state),
           phrase.after,
         ]).toEqual([PHRASE, true, state])
         phrase.figures
@@ -90,7 +91,7 @@ describe('calling without a sheet', () => {
 
   it('finds the phrase that costs least: none of all there are is cheaper', () => {
     // Few figures, so that everything can be tried.
-    const few = freeFloor(
+    const few = freeDance(
       WALTZ.figures.filter(({ lengthTicks }) => lengthTicks >= 6 * TICKS_PER_BEAT).slice(0, 8),
       START,
       'couples-round',
@@ -99,7 +100,7 @@ describe('calling without a sheet', () => {
     expect(isCut).toBe(false)
     const all: number[] = []
     const walk = (
-      state: FloorState,
+      state: CoupleState,
       left: number,
       way: readonly (typeof few.figures)[number][],
     ): void => {
@@ -181,14 +182,14 @@ describe('where nothing is said of how they stand', () => {
       const formation = usualFormation(dance)
       const ticks = 32 * TICKS_PER_BEAT
       const start = bestStart(figures, formation, ticks)
-      const offers = (state: FloorState): number =>
-        nextFigures(freeFloor(figures, state, formation), state, ticks, []).length
+      const offers = (state: CoupleState): number =>
+        nextFigures(freeDance(figures, state, formation), state, ticks, []).length
       // No hold that some figure begins in, on opposite feet, has more to offer.
       for (const hold of new Set(figures.flatMap(({ figure }) => figure.entry.holds)))
         expect(offers(startingState(hold, WALL))).toBeLessThanOrEqual(start ? offers(start) : 0)
       if (start)
         expect(
-          freePhrases(freeFloor(figures, start, formation), start, ticks, []).phrases.length,
+          freePhrases(freeDance(figures, start, formation), start, ticks, []).phrases.length,
         ).toBeGreaterThan(0)
     },
   )

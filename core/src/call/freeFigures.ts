@@ -5,15 +5,15 @@ import {
   holdFits,
   holdOf,
   startingState,
-  WALL,
   isOfDance,
   missingFoot,
   relationFits,
   type DancedFigure,
   type Figure,
-  type FloorState,
+  type CoupleState,
   type Variation,
 } from '../figure/index.ts'
+import { WALL } from '../move/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { standsAs } from './standing.ts'
@@ -22,15 +22,15 @@ import { standsAs } from './standing.ts'
  * What is called from without a sheet: the figures a floor has, and how it stands at the start,
  * which is where a phrase is to close.
  */
-export interface FreeFloor {
+export interface FreeDance {
   readonly figures: readonly DancedFigure[]
-  readonly start: FloorState
+  readonly start: CoupleState
   readonly formation: Routine['formation']
   /**
    * Whether what is left of a phrase can be danced out from a state so that it closes. Ticks; kept
    * once worked out.
    */
-  readonly closes: (state: FloorState, leftTicks: number) => boolean
+  readonly closes: (state: CoupleState, leftTicks: number) => boolean
 }
 
 /**
@@ -49,13 +49,13 @@ export const freeFigures = (
     return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
   })
 
-export function freeFloor(
+export function freeDance(
   figures: readonly DancedFigure[],
-  start: FloorState,
+  start: CoupleState,
   formation: Routine['formation'],
-): FreeFloor {
+): FreeDance {
   const known = new Map<string, boolean>()
-  const closes = (state: FloorState, leftTicks: number): boolean => {
+  const closes = (state: CoupleState, leftTicks: number): boolean => {
     if (leftTicks === 0) return standsAs({ formation }, start, state)
     const key = `${leftTicks} ${stateKey(state)}`
     const before = known.get(key)
@@ -71,14 +71,14 @@ export function freeFloor(
   return { figures, start, formation, closes }
 }
 
-const stateKey = ({ lead, follow, hold }: FloorState): string =>
+const stateKey = ({ lead, follow, hold }: CoupleState): string =>
   `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
 
 /**
  * How a figure leaves the floor; null where it cannot be begun as it stands: a foot that is not
  * free, another hold, or not standing as the hold asks.
  */
-export function legalAfter(state: FloorState, danced: DancedFigure): FloorState | null {
+export function legalAfter(state: CoupleState, danced: DancedFigure): CoupleState | null {
   if (missingFoot(state, danced) || !holdFits(state, danced) || !relationFits(state)) return null
   const { after, troubles } = danceFrom(state, danced)
   return troubles.length > 0 ? null : after
@@ -87,7 +87,7 @@ export function legalAfter(state: FloorState, danced: DancedFigure): FloorState 
 /** A figure that may be called next. */
 export interface FreeOffer {
   readonly danced: DancedFigure
-  readonly after: FloorState
+  readonly after: CoupleState
 }
 
 /**
@@ -97,18 +97,18 @@ export interface FreeOffer {
  * last.
  */
 export function nextFigures(
-  floor: FreeFloor,
-  state: FloorState,
+  dance: FreeDance,
+  state: CoupleState,
   leftTicks: number,
   called: readonly Figure[],
 ): FreeOffer[] {
-  const offers = floor.figures.flatMap((danced): FreeOffer[] => {
+  const offers = dance.figures.flatMap((danced): FreeOffer[] => {
     const after = danced.lengthTicks <= leftTicks ? legalAfter(state, danced) : null
-    return after && floor.closes(after, leftTicks - danced.lengthTicks) ? [{ danced, after }] : []
+    return after && dance.closes(after, leftTicks - danced.lengthTicks) ? [{ danced, after }] : []
   })
   const last = called.at(-1)
   const others = offers.filter(({ danced }) => danced.figure.id !== last?.id)
-  const lastPace = floor.figures.find(({ figure }) => figure.id === last?.id)
+  const lastPace = dance.figures.find(({ figure }) => figure.id === last?.id)
   const rank = ({ danced }: FreeOffer): number =>
     called.findLastIndex(({ id }) => id === danced.figure.id)
   const sameness = ({ danced }: FreeOffer): number =>
@@ -131,7 +131,7 @@ const paceOf = ({ steps, lengthTicks }: DancedFigure): number =>
 /** A whole phrase to call. */
 export interface FreePhrase {
   readonly figures: readonly DancedFigure[]
-  readonly after: FloorState
+  readonly after: CoupleState
   readonly cost: number
 }
 
@@ -157,20 +157,20 @@ const HARD: ReadonlySet<Figure['level']> = new Set(['advanced'])
  * Exact (branch and bound) until very many have been looked at, which is said.
  */
 export function freePhrases(
-  floor: FreeFloor,
-  state: FloorState,
+  dance: FreeDance,
+  state: CoupleState,
   phraseTicks: number,
   called: readonly Figure[],
 ): FreePhrases {
-  const without = phrasesFrom(floor, state, phraseTicks, called, false)
+  const without = phrasesFrom(dance, state, phraseTicks, called, false)
   return without.phrases.length > 0 || without.isCut
     ? without
-    : phrasesFrom(floor, state, phraseTicks, called, true)
+    : phrasesFrom(dance, state, phraseTicks, called, true)
 }
 
 function phrasesFrom(
-  floor: FreeFloor,
-  state: FloorState,
+  dance: FreeDance,
+  state: CoupleState,
   phraseTicks: number,
   called: readonly Figure[],
   mayRepeat: boolean,
@@ -179,7 +179,7 @@ function phrasesFrom(
   const best = new Map<string, FreePhrase>()
   let looked = 0
   const walk = (
-    now: FloorState,
+    now: CoupleState,
     left: number,
     way: readonly DancedFigure[],
     cost: number,
@@ -194,7 +194,7 @@ function phrasesFrom(
     looked++
     const last = way.at(-1)
     const lastId = last?.figure.id ?? called.at(-1)?.id
-    for (const danced of floor.figures) {
+    for (const danced of dance.figures) {
       if (danced.lengthTicks > left || (!mayRepeat && danced.figure.id === lastId)) continue
       const next =
         cost +
@@ -208,7 +208,7 @@ function phrasesFrom(
       // grow.
       if (next >= (best.get((way[0] ?? danced).figure.id)?.cost ?? Infinity)) continue
       const after = legalAfter(now, danced)
-      if (after && floor.closes(after, left - danced.lengthTicks))
+      if (after && dance.closes(after, left - danced.lengthTicks))
         walk(after, left - danced.lengthTicks, [...way, danced], next)
     }
   }
@@ -238,11 +238,11 @@ export function bestStart(
   figures: readonly DancedFigure[],
   formation: Routine['formation'],
   phraseTicks: number,
-): FloorState | null {
+): CoupleState | null {
   const holds = [...new Set(figures.flatMap(({ figure }) => figure.entry.holds))]
-  const ways = holds.flatMap((hold): FloorState[] => {
+  const ways = holds.flatMap((hold): CoupleState[] => {
     const opposite = startingState(hold, WALL)
-    const same = (weight: 'left' | 'right'): FloorState => {
+    const same = (weight: 'left' | 'right'): CoupleState => {
       const beside =
         holdOf(hold)?.relation == null
           ? { ...opposite, follow: { ...opposite.follow, facing: opposite.lead.facing } }
@@ -251,9 +251,9 @@ export function bestStart(
     }
     return [opposite, same('right'), same('left')]
   })
-  let best: { readonly start: FloorState; readonly count: number } | null = null
+  let best: { readonly start: CoupleState; readonly count: number } | null = null
   for (const start of ways) {
-    const count = nextFigures(freeFloor(figures, start, formation), start, phraseTicks, []).length
+    const count = nextFigures(freeDance(figures, start, formation), start, phraseTicks, []).length
     if (count > (best?.count ?? 0)) best = { start, count }
   }
   return best?.start ?? null

@@ -1,5 +1,5 @@
 import type { NewId } from '../document/index.ts'
-import type { FloorState } from '../figure/index.ts'
+import type { CoupleState } from '../figure/index.ts'
 import {
   emptyRoutine,
   figureContent,
@@ -23,7 +23,7 @@ export interface FreeSheetInput extends Pick<
   'title' | 'dance' | 'metre' | 'bpm' | 'schoolId' | 'tuneId' | 'recordingId' | 'language'
 > {
   readonly id: string
-  readonly start: FloorState
+  readonly start: CoupleState
   readonly formation: Routine['formation']
   readonly phrases: readonly PhraseSpan[]
   readonly called: readonly CalledFigure[]

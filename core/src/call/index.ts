@@ -33,7 +33,7 @@ export { ladderOf, rungAt, type Rung } from './ladder.ts'
 export { linesAfter, reentries, type Reentry } from './reentry.ts'
 export {
   endSoon,
-  floorAt,
+  coupleAt,
   goOn,
   legAt,
   oneMore,
@@ -47,11 +47,11 @@ export { evenGrid, hearTap, lineGrid, NEW_EAR, type BandEar } from './band.ts'
 export {
   bestStart,
   freeFigures,
-  freeFloor,
+  freeDance,
   freePhrases,
   nextFigures,
   usualFormation,
-  type FreeFloor,
+  type FreeDance,
   type FreeOffer,
   type FreePhrase,
   type FreePhrases,
@@ -66,3 +66,4 @@ export {
   type Happening,
   type ReportedCue,
 } from './report.ts'
+export { upgradeCallLog } from './upgrade.ts'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema } from '../document/index.ts'
-import { floorStateSchema, variationSchema } from '../figure/index.ts'
+import { coupleStateSchema, variationSchema } from '../figure/index.ts'
 import type { Seconds, Tick } from '../time/index.ts'
 import { newCall, stepCall, type Call, type CallEvent } from './call.ts'
 
@@ -17,7 +17,7 @@ const legSchema = z
     at: tickSchema,
     link: idSchema.optional(),
     linkAs: variationSchema.optional(),
-    entry: floorStateSchema.optional(),
+    entry: coupleStateSchema.optional(),
   })
   .readonly()
 const courseSchema = z.strictObject({
@@ -53,7 +53,7 @@ export const callEventSchema = z.discriminatedUnion('type', [
     type: z.literal('lose'),
     at,
     from: tickSchema,
-    floor: floorStateSchema,
+    couple: coupleStateSchema,
     until: tickSchema,
   }),
   z.strictObject({ type: z.literal('carry-on'), at }),
@@ -85,7 +85,7 @@ const MOST_EVENTS = 50_000
  */
 export const callLogSchema = z.strictObject({
   format: z.literal('dellop-call'),
-  version: z.literal(1),
+  version: z.literal(2),
   id: idSchema,
   /**
    * The sheet that was called, as it was at that revision; null where it was called without one.
@@ -97,7 +97,7 @@ export const callLogSchema = z.strictObject({
   startedAtMs: z.number().min(0),
   clockZeroMs: z.number(),
   endedAtMs: z.number().min(0).nullable(),
-  floorId: idSchema.nullable(),
+  groupId: idSchema.nullable(),
   where: z.string().max(120),
   caller: z.string().max(120),
   music: z.enum(['recording', 'elsewhere', 'silent']),

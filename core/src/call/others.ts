@@ -6,7 +6,7 @@ import {
   isOfDance,
   missingFoot,
   type Figure,
-  type FloorState,
+  type CoupleState,
   type Variation,
 } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
@@ -26,7 +26,7 @@ export interface OtherDanced {
   readonly figure: Figure
   /** Tick at which it is over. */
   readonly until: Tick
-  readonly floor: FloorState
+  readonly couple: CoupleState
 }
 
 export const MOST_OTHERS = 3
@@ -52,10 +52,10 @@ export function othersAt(
       const isNew =
         one.until > at - 1 &&
         !found.some(
-          ({ figure, until, floor }) =>
+          ({ figure, until, couple }) =>
             figure === one.figure &&
             until === one.until &&
-            JSON.stringify(floor) === JSON.stringify(one.floor),
+            JSON.stringify(couple) === JSON.stringify(one.couple),
         )
       if (isNew && found.length < MOST_OTHERS) found.push(one)
     }
@@ -73,14 +73,22 @@ function danced(
   slot: DancedSlot,
   figure: Figure,
   variation: Variation,
-  from: FloorState = slot.before,
+  from: CoupleState = slot.before,
 ): OtherDanced[] {
   const varied = applyVariation(figure, variation)
   if (!varied.ok || missingFoot(from, varied.value)) return []
   const { after, troubles } = danceFrom(from, varied.value)
   return troubles.length > 0
     ? []
-    : [{ kind, slot, figure, until: (slot.start + varied.value.lengthTicks) as Tick, floor: after }]
+    : [
+        {
+          kind,
+          slot,
+          figure,
+          until: (slot.start + varied.value.lengthTicks) as Tick,
+          couple: after,
+        },
+      ]
 }
 
 const otherHalf: OtherFinder = (_, slot) => {

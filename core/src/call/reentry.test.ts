@@ -6,7 +6,7 @@ import {
   holdFits,
   isOfDance,
   missingFoot,
-  type FloorState,
+  type CoupleState,
   type Variation,
 } from '../figure/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
@@ -32,13 +32,13 @@ const slipOf = ({
   call: PreparedCall
   slot: number
   at: number
-}): { call: PreparedCall; state: FloorState; at: TickPosition } => {
+}): { call: PreparedCall; state: CoupleState; at: TickPosition } => {
   const { slots, lengthTicks } = call.sheet.timeline
   return { call, state: slots[slot % slots.length]!.after, at: (at * lengthTicks) as TickPosition }
 }
-const isAs = ({ written }: PreparedCall, wanted: FloorState, state: FloorState): boolean =>
+const isAs = ({ written }: PreparedCall, wanted: CoupleState, state: CoupleState): boolean =>
   standsAs(written.routine, wanted, state)
-function standsAfter(state: FloorState, { link }: Reentry): FloorState {
+function standsAfter(state: CoupleState, { link }: Reentry): CoupleState {
   if (!link) return state
   const danced = applyVariation(link.figure, link.variation)
   if (!danced.ok) throw new Error(danced.problem.message)

@@ -7,7 +7,7 @@ import {
   missingFoot,
   type DancedFigure,
   type FigureBook,
-  type FloorState,
+  type CoupleState,
   type Variation,
 } from '../figure/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
@@ -71,7 +71,7 @@ const PHRASES_MORE = 64
  */
 export function reentries(
   call: PreparedCall,
-  state: FloorState,
+  state: CoupleState,
   at: TickPosition,
   { lostFrom = at, isWanted = () => true }: ReentryWish = {},
 ): Reentry[] {
@@ -147,7 +147,7 @@ export interface TakenUp {
   readonly pass: number
   readonly from: number
   readonly at: Tick
-  readonly state: FloorState
+  readonly state: CoupleState
   readonly link: Link | null
   readonly leftAt: number
 }
@@ -246,7 +246,7 @@ function entriesOf({ written, course }: PreparedCall): Target[] {
 }
 
 interface LinkFrom extends Link {
-  readonly after: FloorState
+  readonly after: CoupleState
 }
 
 const MIRRORED: Variation = { ...AS_WRITTEN, reflected: true }
@@ -272,7 +272,7 @@ const inVariation = (book: FigureBook, dance: string, variation: Variation): Dan
   )
 
 /** Every figure of the dance that can be begun from a state, with how it leaves the floor. */
-const linksFrom = ({ book, routine }: Sheet, state: FloorState): LinkFrom[] =>
+const linksFrom = ({ book, routine }: Sheet, state: CoupleState): LinkFrom[] =>
   linkFigures(book)(routine.dance).flatMap((danced): LinkFrom[] =>
     missingFoot(state, danced) || !holdFits(state, danced)
       ? []
@@ -292,8 +292,8 @@ const linksFrom = ({ book, routine }: Sheet, state: FloorState): LinkFrom[] =>
  */
 function linkTo(
   sheet: Sheet,
-  wanted: FloorState,
-  state: FloorState,
+  wanted: CoupleState,
+  state: CoupleState,
   links: readonly LinkFrom[],
   room: { readonly ticks: number; readonly seconds: number },
 ): Link | null | undefined {

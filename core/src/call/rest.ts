@@ -1,4 +1,4 @@
-import type { FloorState } from '../figure/index.ts'
+import type { CoupleState } from '../figure/index.ts'
 import type { Pass } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import type { Tick } from '../time/index.ts'
@@ -160,10 +160,10 @@ function keep(ends: Map<number, Found>, ticks: number, found: Found): void {
 export const afterPass = (
   { timeline, routine }: Pick<Sheet, 'timeline' | 'routine'>,
   pass: number,
-): FloorState => timeline.passes[pass]!.slots.at(-1)?.after ?? routine.start
+): CoupleState => timeline.passes[pass]!.slots.at(-1)?.after ?? routine.start
 /** Whether one time through can be begun as the floor stands. */
 export const begins = (
   { timeline, routine }: Pick<Sheet, 'timeline' | 'routine'>,
   pass: number,
-  state: FloorState,
+  state: CoupleState,
 ): boolean => standsAs(routine, timeline.passes[pass]!.slots[0]?.before ?? state, state)

@@ -1,4 +1,5 @@
-import { ROLES, freeFoot, wrapFacing, type FloorState } from '../figure/index.ts'
+import { ROLES, freeFoot, type CoupleState } from '../figure/index.ts'
+import { wrapFacing } from '../move/index.ts'
 import { comesRoundTo, type Routine } from '../routine/index.ts'
 
 /**
@@ -8,11 +9,11 @@ import { comesRoundTo, type Routine } from '../routine/index.ts'
  */
 export function standsAs(
   { formation }: Pick<Routine, 'formation'>,
-  wanted: FloorState,
-  state: FloorState,
+  wanted: CoupleState,
+  state: CoupleState,
 ): boolean {
   if (formation !== 'lines' && formation !== 'solo') return comesRoundTo(wanted, state).length === 0
-  const apart = ({ lead, follow }: FloorState): number => wrapFacing(follow.facing - lead.facing)
+  const apart = ({ lead, follow }: CoupleState): number => wrapFacing(follow.facing - lead.facing)
   return (
     wanted.hold === state.hold &&
     apart(wanted) === apart(state) &&

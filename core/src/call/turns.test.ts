@@ -8,7 +8,7 @@ import { prepareCall, type PreparedCall } from './prepare.ts'
 import { courseChange } from './report.ts'
 import {
   endSoon,
-  floorAt,
+  coupleAt,
   goOn,
   oneMore,
   release,
@@ -184,7 +184,7 @@ describe('they danced the other one', () => {
       'again Box',
     ])
     expect(offers[0]!.until).toBe((6 + 12) * BEAT)
-    for (const offer of offers) expect(offer.floor).not.toEqual(offer.slot.after)
+    for (const offer of offers) expect(offer.couple).not.toEqual(offer.slot.after)
   })
   it('after a wrong word of the cuer’s offers what was said too soon', () =>
     expect(othersAt(one, at(1), 'cuer')[0]).toMatchObject({ kind: 'too-soon', until: 6 * BEAT }))
@@ -206,6 +206,6 @@ describe('they danced the other one', () => {
 
 it('how the floor stands is known within a figure too, and the rest begins only where they stand so', () => {
   const one = prepareCall(deriveSheet(inputOf(ROUND, houseWaltz())), 1)
-  expect(floorAt(one, 0)).toEqual(one.sheet.timeline.slots[0]!.before)
+  expect(coupleAt(one, 0)).toEqual(one.sheet.timeline.slots[0]!.before)
   expect(begins(one.written, 1, afterPass(one.written, 0))).toBe(true)
 })

@@ -1,4 +1,4 @@
-import { LEVELS, type DancedFigure, type Figure, type FloorState } from '../figure/index.ts'
+import { LEVELS, type DancedFigure, type Figure, type CoupleState } from '../figure/index.ts'
 import { stateAt } from '../sheet/index.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Tick, type TickPosition } from '../time/index.ts'
 import {
@@ -29,7 +29,7 @@ export interface CourseTurn {
 const NOTICE_BEATS = 4
 
 /** How the floor stands at a tick as the dance goes on until then; null before and after it. */
-export function floorAt({ sheet }: PreparedCall, at: number): FloorState | null {
+export function coupleAt({ sheet }: PreparedCall, at: number): CoupleState | null {
   const place = stateAt(sheet.timeline, sheet.phrases, Math.max(0, Math.floor(at)) as Tick)
   return place?.state ?? null
 }
@@ -48,7 +48,7 @@ export function oneMore(call: PreparedCall, at: TickPosition): CourseTurn | null
   const leg = legAt(call, at)
   if (!leg) return null
   const end = passEnd(call, leg)
-  const state = floorAt(call, end - 1) && afterLeg(call, leg)
+  const state = coupleAt(call, end - 1) && afterLeg(call, leg)
   return state && end >= noticeFrom(at) && begins(call.written, leg.pass, state)
     ? turnAt(call, leg.pass, 0, end, state)
     : null
@@ -77,7 +77,7 @@ export function startOver(call: PreparedCall, at: TickPosition): CourseTurn | nu
   const leg = legAt(call, at)
   if (!leg) return null
   for (const line of linesAfter(call.written, noticeFrom(at))) {
-    const state = floorAt(call, line.start) ?? afterLeg(call, call.course.legs.at(-1)!)
+    const state = coupleAt(call, line.start) ?? afterLeg(call, call.course.legs.at(-1)!)
     if (begins(call.written, leg.pass, state)) return turnAt(call, leg.pass, 0, line.start, state)
   }
   return null
@@ -159,7 +159,7 @@ const COOL_DOWN_BARS = 16
  * The easiest figure of the dance that can be danced on and on from how they stand, until the music
  * ends.
  */
-function coolDown(call: PreparedCall, from: Tick, state: FloorState): GoOn | null {
+function coolDown(call: PreparedCall, from: Tick, state: CoupleState): GoOn | null {
   const { written, course } = call
   const { dance, metre } = written.routine
   const used = new Set(written.timeline.slots.flatMap(({ figure }) => (figure ? [figure.id] : [])))
@@ -312,7 +312,7 @@ function passEnd({ written, course }: PreparedCall, leg: Leg): Tick {
 }
 
 /** How the floor stands behind a leg, on the course as it is. */
-function afterLeg({ sheet, course, written }: PreparedCall, leg: Leg): FloorState {
+function afterLeg({ sheet, course, written }: PreparedCall, leg: Leg): CoupleState {
   return (
     sheet.timeline.passes[course.legs.indexOf(leg)]?.slots.at(-1)?.after ?? written.routine.start
   )
@@ -323,7 +323,7 @@ function turnAt(
   pass: number,
   from: number,
   at: Tick,
-  state: FloorState,
+  state: CoupleState,
   isAsItIs = false,
 ): CourseTurn {
   if (!isAsItIs)
@@ -336,7 +336,7 @@ function turnAt(
   }
 }
 
-function withRest(call: PreparedCall, at: Tick, rest: Rest, state: FloorState): CourseTurn {
+function withRest(call: PreparedCall, at: Tick, rest: Rest, state: CoupleState): CourseTurn {
   const laid = layStretches(call.written, rest.stretches, at)
   const [first, ...more] = laid.legs
   const fits =

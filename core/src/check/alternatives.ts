@@ -10,12 +10,12 @@ import {
   type DancedFigure,
   type Figure,
   type FigureBook,
-  type FloorState,
+  type CoupleState,
 } from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 
 /** Whether a figure can be danced from a state without any trouble, and the state it leaves. */
-export function cleanly(state: FloorState, danced: DancedFigure): FloorState | null {
+export function cleanly(state: CoupleState, danced: DancedFigure): CoupleState | null {
   if (missingFoot(state, danced) || !holdFits(state, danced)) return null
   const { after, troubles } = danceFrom(state, danced)
   return troubles.length === 0 && relationFits(after) ? after : null
@@ -29,7 +29,7 @@ export function cleanly(state: FloorState, danced: DancedFigure): FloorState | n
 export function figuresBetween(
   book: FigureBook,
   dance: string,
-  before: FloorState,
+  before: CoupleState,
   lengthTicks: number,
   next: DancedSlot | null,
 ): Figure[] {
@@ -37,7 +37,7 @@ export function figuresBetween(
     const { figure } = danced
     const after = cleanly(before, danced)
     if (!after || (next?.danced && !cleanly(after, next.danced))) return []
-    const facingFits = (state: FloorState, wanted: Figure): number =>
+    const facingFits = (state: CoupleState, wanted: Figure): number =>
       wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1
     return [
       {

@@ -1,13 +1,7 @@
 import { remembered } from '../document/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import {
-  knownFigures,
-  netTurn,
-  ROLES,
-  stepsPerSecond,
-  type Role,
-  type Step,
-} from '../figure/index.ts'
+import { netTurn, ROLES, stepsPerSecond, type Role, type Step } from '../figure/index.ts'
+import { knownFigures } from '../group/index.ts'
 import { isAllAlike, roleTold, setSlotField, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotName } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
@@ -147,9 +141,9 @@ function armsOnHalfBeats({ timeline }: Derived): Finding[] {
 /**
  * Cautions of figures that the chosen floor has not danced yet: to be told before the first time.
  */
-function cautions({ timeline, floor }: Derived): Finding[] {
-  if (!floor) return []
-  const known = knownFigures(floor)
+function cautions({ timeline, group }: Derived): Finding[] {
+  if (!group) return []
+  const known = knownFigures(group)
   const seen = new Set<string>()
   return timeline.slots.flatMap((slot): Finding[] => {
     const { figure } = slot
@@ -170,7 +164,7 @@ function cautions({ timeline, floor }: Derived): Finding[] {
         severity: 'note',
         params: {
           figure: figure.name,
-          floor: floor.name,
+          group: group.name,
           text: figure.cautions.map(({ text }) => text).join(' '),
         },
         repairs: hidden ? [{ code: 'hide-caution', params: {}, edits: hidden }] : [],

@@ -1,11 +1,6 @@
 import { applyEdits, expectOk } from '../document/index.ts'
-import {
-  cover,
-  emptyProfile,
-  WALTZ_FIGURES,
-  type Figure,
-  type FloorProfile,
-} from '../figure/index.ts'
+import { WALTZ_FIGURES, type Figure } from '../figure/index.ts'
+import { cover, emptyGroup, type Group } from '../group/index.ts'
 import {
   routineSchema,
   routineShape,
@@ -229,7 +224,7 @@ describe('the voice', () => {
     ])
     const target = routine.parts[0]!.slots[1]!
     return (
-      (['full', 'short', 'prompt'] as const).reduce(
+      (['full', 'short', 'keyWord'] as const).reduce(
         (now, kind) =>
           expectOk(applyEdits(routineShape, now, setWording(now.parts[0]!.slots[1]!, kind, text)!)),
         routine,
@@ -380,14 +375,14 @@ it('a finding that is overruled stays listed, with its reason', () => {
   ])
 })
 
-describe('a floor that will dance it', () => {
-  const floor = cover(
-    cover(emptyProfile('w', 'Wednesdays', 'easy'), 'box', true),
+describe('a group that will dance it', () => {
+  const group = cover(
+    cover(emptyGroup('w', 'Wednesdays', 'easy'), 'box', true),
     'balance-left-right',
     true,
   )
-  const teach = (routine: Routine, who: FloorProfile | null) =>
-    deriveSheet({ ...inputOf(routine, null), floor: who }).findings.filter(
+  const teach = (routine: Routine, who: Group | null) =>
+    deriveSheet({ ...inputOf(routine, null), group: who }).findings.filter(
       ({ code }) => code === 'missing.teach',
     )
   it('has its untaught figures named, each once, where it comes first', () => {
@@ -401,17 +396,17 @@ describe('a floor that will dance it', () => {
       ],
       2,
     )
-    expect(teach(routine, floor).map((finding) => [finding.subject, finding.at / 24])).toEqual([
+    expect(teach(routine, group).map((finding) => [finding.subject, finding.at / 24])).toEqual([
       ['hover', 6],
       ['canter', 18],
     ])
-    expect(teach(routine, floor).map(told)).toEqual([
-      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is steady, the floor’s easy',
-      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is first evening, the floor’s easy',
+    expect(teach(routine, group).map(told)).toEqual([
+      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is steady, the group’s easy',
+      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is first evening, the group’s easy',
     ])
   })
   it('is nobody in particular where none is chosen', () =>
     expect(teach(of(EIGHT_BARS), null)).toEqual([]))
   it('has nothing to be taught of what it has danced', () =>
-    expect(teach(of([slot('a', 'box')]), floor)).toEqual([]))
+    expect(teach(of([slot('a', 'box')]), group)).toEqual([]))
 })

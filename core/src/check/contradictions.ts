@@ -122,7 +122,7 @@ function otherSide(slot: DancedSlot, planned: Planned | null): Finding[] {
 function otherWords(slot: DancedSlot, planned: Planned, side: string): Repair[] {
   const exchanged = (text: string): string =>
     text.replace(/\b(left|right)\b/gi, (word) => (word.toLowerCase() === 'left' ? 'right' : 'left'))
-  const own = slot.slot.wordings ?? { full: null, short: null, prompt: null }
+  const own = slot.slot.wordings ?? { full: null, short: null, keyWord: null }
   const saysIt = new RegExp(`\\b${side}\\b`, 'i')
   const texts: readonly (readonly [string, string | null])[] = [
     ...planned.slot.wordings.map(({ kind, text }) => [kind, text] as const),

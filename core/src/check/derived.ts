@@ -1,6 +1,7 @@
 import type { Plan, Voice } from '../cue/index.ts'
 import type { HeardClock } from '../cue/index.ts'
-import type { FigureBook, FloorProfile } from '../figure/index.ts'
+import type { FigureBook } from '../figure/index.ts'
+import type { Group } from '../group/index.ts'
 import type { MusicLayout, Routine, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import type { BeatMap, PhraseSpan, Tick } from '../time/index.ts'
@@ -17,7 +18,7 @@ export interface Derived {
   readonly voice: Voice
   readonly tune: Tune | null
   /** Who will dance it, where that is chosen. */
-  readonly floor: FloorProfile | null
+  readonly group: Group | null
   readonly beatMap: BeatMap
   readonly clock: HeardClock
   readonly timeline: Timeline

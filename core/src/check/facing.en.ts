@@ -1,4 +1,5 @@
-import { directionWords, type DirectionFrame, type Facing } from '../figure/index.ts'
+import { directionWords, type DirectionFrame } from '../figure/index.ts'
+import { type Facing } from '../move/index.ts'
 
 const FACINGS = [
   'line of dance',

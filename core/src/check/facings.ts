@@ -1,4 +1,5 @@
-import { relationFits, turnTo, type Facing } from '../figure/index.ts'
+import { relationFits } from '../figure/index.ts'
+import { turnTo, type Facing } from '../move/index.ts'
 import { frameOf, replaceContent, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'

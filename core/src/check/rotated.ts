@@ -1,4 +1,4 @@
-import { turned, type Facing } from '../figure/index.ts'
+import { turned, type Facing } from '../move/index.ts'
 import { frameOf, setField } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'

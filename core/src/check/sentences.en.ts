@@ -1,4 +1,5 @@
-import type { DirectionFrame, Facing } from '../figure/index.ts'
+import type { DirectionFrame } from '../figure/index.ts'
+import type { Facing } from '../move/index.ts'
 import { facingTold } from './facing.en.ts'
 import type { Finding, FindingCode, Params } from './finding.ts'
 import { counts } from './counts.en.ts'
@@ -148,7 +149,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     sum: () => 'feet first, arms when the feet are sure',
   },
   'body.caution': {
-    message: ({ figure, floor }) => `${figure} is new to ${floor} and has a caution.`,
+    message: ({ figure, group }) => `${figure} is new to ${group} and has a caution.`,
     sum: ({ text }) => String(text),
   },
   'voice.sound-alike': {
@@ -233,10 +234,10 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     sum: ({ beats }) => counts(beats),
   },
   'missing.teach': {
-    message: ({ figure, floor, beyond }) =>
-      `Teach before: ${figure}. ${floor} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
+    message: ({ figure, group, beyond }) =>
+      `Teach before: ${figure}. ${group} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
     sum: ({ times, beats, level, reach }) =>
-      `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the floor’s ${levelName(reach)}`,
+      `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the group’s ${levelName(reach)}`,
   },
   'missing.part': {
     message: ({ part }) => `${part} is danced, and there is nothing in it.`,

@@ -1,12 +1,12 @@
-import { knownFigures } from '../figure/index.ts'
+import { knownFigures } from '../group/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding } from './finding.ts'
 
-/** Figures that the floor has not been taught, each once, where it comes first. */
-export function teachFirst({ floor, timeline }: Derived): Finding[] {
-  if (!floor) return []
-  const known = knownFigures(floor)
+/** Figures that the group has not been taught, each once, where it comes first. */
+export function teachFirst({ group, timeline }: Derived): Finding[] {
+  if (!group) return []
+  const known = knownFigures(group)
   const danced = timeline.slots.filter(
     (slot) => slot.figure !== null && known.of(slot.figure) !== 'covered',
   )
@@ -18,12 +18,12 @@ export function teachFirst({ floor, timeline }: Derived): Finding[] {
     const times = danced.filter((other) => other.figure!.id === figure.id).length
     const params = {
       figure: figure.name,
-      floor: floor.name,
+      group: group.name,
       beyond: known.of(figure) === 'beyond',
       times,
       beats: beatsOfTicks(figure.lengthTicks as Tick),
       level: figure.level,
-      reach: floor.level,
+      reach: group.level,
     }
     return {
       code: 'missing.teach',

@@ -71,7 +71,7 @@ describe('the voice', () => {
   it('asks for a breath after too many phrases without one', () => {
     const busy = Array.from({ length: 50 }, (_, i) => ({
       ...slot(`s${i}`, 'canter'),
-      wordings: { full: 'canter round and on', short: null, prompt: null },
+      wordings: { full: 'canter round and on', short: null, keyWord: null },
     }))
     const breathless = (told: readonly string[]) =>
       told.filter((text) => text.startsWith('voice.breath: No breath for'))
@@ -84,7 +84,7 @@ describe('the voice', () => {
 
   it('finds numbers that are heard as counts where counts are spoken too, and only there', () => {
     const calling = (mouth: Calling['mouth']): Routine => ({
-      ...of({ ...EASY[1], wordings: { full: 'vine and three', short: null, prompt: null } }),
+      ...of({ ...EASY[1], wordings: { full: 'vine and three', short: null, keyWord: null } }),
       calling: { mouth },
     })
     expect(told(calling('both')).some((text) => text.startsWith('voice.numbers: “three”'))).toBe(
@@ -100,7 +100,7 @@ describe('the voice', () => {
   it('offers what is easier to say, where the slot has it', () => {
     const twisting = of({
       ...EASY[1],
-      wordings: { full: 'side, shoulder, slide', short: 'shoulder, slide', prompt: null },
+      wordings: { full: 'side, shoulder, slide', short: 'shoulder, slide', keyWord: null },
     })
     expect(mended(twisting, 'voice.hard')).toEqual([['shorter-wording', []]])
   })
@@ -129,7 +129,7 @@ describe('the voice', () => {
       wordings: {
         full: 'canter and then once more',
         short: 'canter and then once more',
-        prompt: 'canter and then once more',
+        keyWord: 'canter and then once more',
       },
     })
     expect(findingSum(found(long, { hallSeconds: 0.5 })[0]!)).toContain(

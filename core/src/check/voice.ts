@@ -121,8 +121,8 @@ function roomFor(derived: Derived, plan: Plan, i: number): number {
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {
   const words = (
-    slot.slot.wordings?.prompt ??
-    (slot.figure && wordingsIn(slot.figure, speaker.language).prompt) ??
+    slot.slot.wordings?.keyWord ??
+    (slot.figure && wordingsIn(slot.figure, speaker.language).keyWord) ??
     slot.figure?.name ??
     ''
   ).split(/\s+/)
@@ -134,7 +134,7 @@ function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): R
         .replace(/[,;]$/, ''),
     )
     .find((text) => text !== '' && plannedSeconds(speaker, text) <= room)
-  const shorten = shorter ? setWording(slot.slot, 'prompt', shorter) : null
+  const shorten = shorter ? setWording(slot.slot, 'keyWord', shorter) : null
   const silent = setSlotField(slot.slot, 'say', 'nothing')
   return [
     ...(shorten

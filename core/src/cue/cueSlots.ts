@@ -174,7 +174,7 @@ function nameSlot(
  * Longest first.
  */
 function withPrompt(plain: readonly Wording[], prompt: Prompt, kind: WordingKind): Wording[] {
-  const alone = prompt.isEnough && kind === 'prompt' ? [wording('prompt', prompt.text)] : []
+  const alone = prompt.isEnough && kind === 'keyWord' ? [wording('keyWord', prompt.text)] : []
   const beside = (one: Wording): Wording => ({
     ...one,
     ...wording(
@@ -192,12 +192,12 @@ function wantedWords(plain: readonly Wording[], prompt: Prompt | null, kind: Wor
   const own = wantedOf(plain, kind)?.words ?? 0
   if (!prompt || plain.length === 0) return own
   const words = wordsOf(prompt.text).length
-  return prompt.isEnough && kind === 'prompt' ? words : words + own
+  return prompt.isEnough && kind === 'keyWord' ? words : words + own
 }
 
 /** The wording of a kind; where there is none of it, the next longer one. */
 export function wantedOf(wordings: readonly Wording[], kind: WordingKind): Wording | undefined {
-  const order: readonly WordingKind[] = ['full', 'short', 'prompt']
+  const order: readonly WordingKind[] = ['full', 'short', 'keyWord']
   return (
     wordings.filter((one) => order.indexOf(one.kind) <= order.indexOf(kind)).at(-1) ?? wordings[0]
   )

@@ -1,4 +1,5 @@
-import { bookOf, SHIPPED_FIGURES, emptyProfile, type FloorProfile } from '../figure/index.ts'
+import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
+import { emptyGroup, type Group } from '../group/index.ts'
 import { unfold } from '../routine/index.ts'
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '../school/index.ts'
 import { deriveSheet } from '../sheet/index.ts'
@@ -25,9 +26,9 @@ function kinds(order: string, known = 0, of: School = school): string {
 
 describe('words that fade', () => {
   it.each([
-    ['full, then short, then a prompt', '  A x4\n', 'full short prompt prompt'],
+    ['full, then short, then a prompt', '  A x4\n', 'full short keyWord keyWord'],
     ['each part by itself', '  A\n  B\n  A\n  B\n', 'full full short short'],
-    ['new again after a break', '  A x2\n  B x3\n  A\n', 'full short full short prompt full'],
+    ['new again after a break', '  A x2\n  B x3\n  A\n', 'full short full short keyWord full'],
     ['in full when it is danced the other way', '  A x2\n  A mirrored\n', 'full short full'],
   ])('are %s', (_what, order, expected) => expect(kinds(order)).toBe(expected))
 
@@ -37,10 +38,13 @@ describe('words that fade', () => {
       book,
     )
     const wanted = wantedWordings(timeline, school, 0, PHRASE)
-    expect(timeline.passes[2]!.slots.map(({ key }) => wanted.get(key))).toEqual(['prompt', 'full'])
+    expect(timeline.passes[2]!.slots.map(({ key }) => wanted.get(key))).toEqual(['keyWord', 'full'])
   })
-  it('are fewer from the start where the floor knows the dance', () =>
-    expect([kinds('  A x2\n', 1), kinds('  A x2\n', 2)]).toEqual(['short prompt', 'prompt prompt']))
+  it('are fewer from the start where the group knows the dance', () =>
+    expect([kinds('  A x2\n', 1), kinds('  A x2\n', 2)]).toEqual([
+      'short keyWord',
+      'keyWord keyWord',
+    ]))
   it('never fade in a school that does not let them', () =>
     expect(kinds('  A x4\n', 3, ROUND_SCHOOL)).toBe('- - - -'))
 })
@@ -69,23 +73,23 @@ describe('the plan of a school that fades', () => {
     expect(third!).toBeLessThanOrEqual(second!)
     expect(third!).toBeLessThan(first!)
   })
-  it('says less where the floor knows it', () => {
+  it('says less where the group knows it', () => {
     const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0)
     expect(sum(words('sequence', 3))).toBeLessThan(sum(words('sequence')))
     expect(words('round', 3)).toEqual(words('round'))
   })
 })
 
-describe('the level of a floor', () => {
+describe('the level of a group', () => {
   const routine = typedRoutine(demoText('sluice-gate-two-step'))
-  const sum = (level: FloorProfile['level'] | null): number => {
+  const sum = (level: Group['level'] | null): number => {
     const sheet = deriveSheet({
       routine,
       book,
       school: SHIPPED_SCHOOLS.find(({ id }) => id === 'sequence')!,
       voice: DEFAULT_VOICES.en,
       tune: demoTune('thimble-bridge'),
-      floor: level && emptyProfile('f', 'Wednesdays', level),
+      group: level && emptyGroup('f', 'Wednesdays', level),
     })
     return sheet.plan.planned.reduce((words, { said }) => words + (said?.wording.words ?? 0), 0)
   }

@@ -1,18 +1,19 @@
-import type { FloorProfile, WordingKind } from '../figure/index.ts'
+import type { WordingKind } from '../figure/index.ts'
+import type { Group } from '../group/index.ts'
 import type { DancedPass, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 
 /**
- * How well the floor knows the routine before it begins, in times through it: 0 for new to all,
+ * How well the group knows the routine before it begins, in times through it: 0 for new to all,
  * less for who has just begun to dance.
  */
 export type Known = number
 
 /**
- * Times through by which a floor is ahead of others, or behind: who is only beginning is told once
+ * Times through by which a group is ahead of others, or behind: who is only beginning is told once
  * more in full.
  */
-const PACE: Readonly<Record<FloorProfile['level'], number>> = {
+const PACE: Readonly<Record<Group['level'], number>> = {
   first: -1,
   easy: 0,
   steady: 0,
@@ -20,11 +21,11 @@ const PACE: Readonly<Record<FloorProfile['level'], number>> = {
 }
 
 /**
- * How well a floor knows a routine that it has danced so often: its level sets the pace at which
+ * How well a group knows a routine that it has danced so often: its level sets the pace at which
  * words may fade.
  */
-export const knownBy = (floor: FloorProfile | null, times: number): Known =>
-  times + (floor ? PACE[floor.level] : 0)
+export const knownBy = (group: Group | null, times: number): Known =>
+  times + (group ? PACE[group.level] : 0)
 
 /**
  * The wording wanted for every danced slot, by its key. It follows from the structure alone, never
@@ -53,7 +54,7 @@ export function wantedWordings(
         ? 'full'
         : times < fading.fullTimes + fading.shortTimes
           ? 'short'
-          : 'prompt'
+          : 'keyWord'
     for (const slot of pass.slots) wanted.set(slot.key, slot.changed ? 'full' : kind)
   }
   return wanted

@@ -71,7 +71,7 @@ function joinedWith(head: CueSlot, after: readonly CueSlot[], language: CueLangu
   return joined
 }
 
-const KINDS: readonly WordingKind[] = ['full', 'short', 'prompt']
+const KINDS: readonly WordingKind[] = ['full', 'short', 'keyWord']
 
 function joinKind(
   head: CueSlot,

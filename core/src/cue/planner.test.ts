@@ -45,7 +45,7 @@ function slotsOf(
     ) as Tick
     at += length
     const wordings = texts[i]!.map((text, k): Wording => ({
-      kind: (['full', 'short', 'prompt'] as const)[k]!,
+      kind: (['full', 'short', 'keyWord'] as const)[k]!,
       text,
       words: text.split(' ').length,
     }))

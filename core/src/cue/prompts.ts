@@ -1,4 +1,5 @@
-import { netTurn, type Facing } from '../figure/index.ts'
+import { netTurn } from '../figure/index.ts'
+import { type Facing } from '../move/index.ts'
 import type { DancedPass, DancedSlot, Formation, Timeline } from '../routine/index.ts'
 import type { PromptKind, School } from '../school/index.ts'
 import type { CueLanguage } from './language.ts'

@@ -83,7 +83,7 @@ describe('what may be said', () => {
   it('is what the slot says where it says something', () => {
     const own = {
       ...slot('a', 'box'),
-      wordings: { full: 'box, don’t turn it', short: null, prompt: null },
+      wordings: { full: 'box, don’t turn it', short: null, keyWord: null },
     }
     expect(texts(own)).toEqual([['box, don’t turn it', 'box']])
     expect(texts({ ...own, say: 'nothing' })).toEqual([[]])

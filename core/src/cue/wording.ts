@@ -22,7 +22,7 @@ export function wordingsOf(
   const texts: Record<WordingKind, string | undefined> = {
     full: own?.full ?? withAmount(book?.full, amount),
     short: own?.short ?? withAmount(book?.short, amount),
-    prompt: own?.prompt ?? withAmount(book?.prompt, amount),
+    keyWord: own?.keyWord ?? withAmount(book?.keyWord, amount),
   }
   return unlike(
     KINDS.flatMap((kind) =>
@@ -58,7 +58,7 @@ export function namesAlone(
   )
 }
 
-const KINDS = ['full', 'short', 'prompt'] as const
+const KINDS = ['full', 'short', 'keyWord'] as const
 const unlike = (written: readonly Wording[]): Wording[] =>
   written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
 export const wording = (kind: WordingKind, text: string): Wording => ({

@@ -14,6 +14,7 @@ export {
 export { applyEdit, applyEdits, invertEdit, invertEdits, type Edit, type Place } from './edit.ts'
 export { diff } from './diff.ts'
 export { merge, type Merged, type Conflict } from './merge.ts'
+export { acceptEdits, type Accepted, type Revised } from './accept.ts'
 export {
   emptyHistory,
   record,
@@ -24,6 +25,21 @@ export {
   type Step,
   type Travel,
 } from './history.ts'
+export {
+  conflictsOf,
+  documentHere,
+  openSync,
+  RETRY_MS,
+  SAVE_AFTER_MS,
+  syncStep,
+  type Batch,
+  type Draft,
+  type SyncEffect,
+  type SyncEvent,
+  type SyncState,
+  type SyncStep,
+} from './sync.ts'
+export { isRecord, mapRecords, upgrader, type Unread, type UpgradeStep } from './upgrade.ts'
 export { remembered } from './remembered.ts'
 export { sameValue } from './value.ts'
 export { editSchema } from './editSchema.ts'

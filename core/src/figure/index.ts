@@ -1,5 +1,6 @@
 export {
   figureSchema,
+  figureShape,
   wordingsIn,
   isDancedAlike,
   WORDING_KINDS,
@@ -17,9 +18,9 @@ export {
   type SetOthers,
   type Wordings,
   type WordingKind,
-} from './figure.ts'
-export { countedBar, familyOf, familyTempo, slowQuick } from './familyTempo.ts'
-export { upgradeFigure, upgradeFiguresIn } from './upgrade.ts'
+} from './model/figure.ts'
+export { countedBar, familyOf, familyTempo, slowQuick } from './library/family.ts'
+export { upgradeFigure, upgradeFiguresIn } from './model/upgrade.ts'
 export {
   bookOf,
   composeBook,
@@ -27,23 +28,28 @@ export {
   madeOf,
   type ComposedBook,
   type ComposeProblem,
-} from './compose.ts'
-export { performers, stepsOfDancer, namesOf, type Performer } from './cast.ts'
+} from './model/compose.ts'
+export { performers, stepsOfDancer, namesOf, type Performer } from './model/cast.ts'
 export {
   directionWords,
   readDirection,
   DIRECTION_FRAMES,
   type DirectionFrame,
   type Standing,
-} from './frames.ts'
-export { walkFeet, HIP, type FeetAfter } from './feet.ts'
-export { type FloorPoint } from './floorPoint.ts'
-export { figurePicture, partnerPlace, poseAt, type PictureDancer, type Pose } from './picture.ts'
-export { netTurn } from './turnAmount.ts'
-export { figureReference, findFigure } from './figureText.ts'
-export { piecesOutsideQuotes } from './pieces.ts'
-export { variationText, readVariation } from './variationText.ts'
-export { aliasText, aliasesText, plainName, readAliases } from './aliasText.ts'
+} from './geometry/frames.ts'
+export { walkFeet, HIP, type FeetAfter } from './geometry/feet.ts'
+export {
+  figurePicture,
+  partnerPlace,
+  poseAt,
+  type PictureDancer,
+  type Pose,
+} from './geometry/picture.ts'
+export { netTurn } from './model/turnAmount.ts'
+export { figureReference, findFigure } from './notation/figureText.ts'
+export { piecesOutsideQuotes } from './notation/pieces.ts'
+export { variationText, readVariation } from './notation/variationText.ts'
+export { aliasText, aliasesText, plainName, readAliases } from './notation/aliasText.ts'
 export {
   stepSchema,
   roleSchema,
@@ -52,7 +58,7 @@ export {
   type Step,
   type Role,
   type Foot,
-} from './step.ts'
+} from './model/step.ts'
 export {
   startingWeight,
   weightAfter,
@@ -60,30 +66,18 @@ export {
   neededFoot,
   weightChanges,
   type Weight,
-} from './weight.ts'
+} from './model/weight.ts'
+export { HOLD_IDS, holdIdSchema, holdOf, handChange, type Hold } from './model/hold.ts'
 export {
-  wrapFacing,
-  turned,
-  turnTo,
-  sideThrough,
-  travelInFrame,
-  travelOfBody,
-  mirrored,
-  hallDirection,
-  wallClock,
-  HALL_DIRECTIONS,
-  LINE_OF_DANCE,
-  WALL,
-  REVERSE,
-  CENTRE,
-  type Facing,
-  type HallDirection,
-} from './facing.ts'
-export { HOLD_IDS, holdIdSchema, holdOf, handChange, type Hold } from './hold.ts'
-export { AS_WRITTEN, variationSchema, cutSchema, type Cut, type Variation } from './variation.ts'
-export { applyVariation, stepsOf, pickupTicks, type DancedFigure } from './vary.ts'
-export { reflectStep, reflectSteps } from './reflect.ts'
-export { oppositeSteps } from './opposite.ts'
+  AS_WRITTEN,
+  variationSchema,
+  cutSchema,
+  type Cut,
+  type Variation,
+} from './model/variation.ts'
+export { applyVariation, stepsOf, pickupTicks, type DancedFigure } from './model/vary.ts'
+export { reflectStep, reflectSteps } from './model/reflect.ts'
+export { oppositeSteps } from './model/opposite.ts'
 export {
   danceFrom,
   entryFeet,
@@ -93,19 +87,19 @@ export {
   rotateState,
   reflectState,
   startingState,
-  floorStateSchema,
+  coupleStateSchema,
   type DancedOutcome,
-  type FloorState,
+  type CoupleState,
   type RoleState,
   type StepTrouble,
-} from './floor.ts'
-export { parseTurn, type TurnAmount, type TurnFrom } from './turn.ts'
-export { searchFigures } from './search.ts'
-export { browseFigures, NO_WISH, isOfDance, startFoot, type FigureWish } from './browse.ts'
-export { readMomentText, readStepLine, type StepLineOptions } from './stepLine.ts'
-export { momentText, stepLineText } from './stepLineText.ts'
-export { checkBook, checkFigure } from './checkFigure.ts'
-export type { FigureFinding } from './figureFinding.ts'
+} from './model/coupleState.ts'
+export { parseTurn, type TurnAmount, type TurnFrom } from './notation/turn.ts'
+export { searchFigures } from './library/search.ts'
+export { browseFigures, NO_WISH, isOfDance, startFoot, type FigureWish } from './library/browse.ts'
+export { readMomentText, readStepLine, type StepLineOptions } from './notation/stepLine.ts'
+export { momentText, stepLineText } from './notation/stepLineText.ts'
+export { checkBook, checkFigure } from './checks/checkFigure.ts'
+export type { FigureFinding } from './checks/figureFinding.ts'
 export {
   followOns,
   mayFollow,
@@ -113,7 +107,7 @@ export {
   type FollowOn,
   type FollowOnOptions,
   type Hindrance,
-} from './followOn.ts'
+} from './library/followOn.ts'
 export {
   measureFigure,
   stepsPerSecond,
@@ -123,17 +117,9 @@ export {
   type FigureMeasure,
   type HardSpot,
   type PerformerMeasure,
-} from './measure.ts'
-export {
-  cover,
-  emptyProfile,
-  floorProfileSchema,
-  knownFigures,
-  type Coverage,
-  type FloorProfile,
-  type KnownFigures,
-} from './profile.ts'
-export { stagesOf, type Stage } from './stages.ts'
+} from './geometry/measure.ts'
+export { type Coverage, type KnownFigures } from './library/known.ts'
+export { stagesOf, type Stage } from './library/stages.ts'
 export {
   figureOfWritten,
   writtenOfFigure,
@@ -141,9 +127,15 @@ export {
   type FieldProblem,
   type WrittenFigure,
   type WrittenOptions,
-} from './written.ts'
-export { figureCsv, readFigureCsv, MOST_FIGURES } from './figureCsv.ts'
-export { glossary, namesakes, wordsOfFigure, type GlossaryEntry, type Meaning } from './glossary.ts'
-export { importPreview, type ImportRow } from './importPreview.ts'
-export { WALTZ_FIGURES } from './waltz.ts'
+} from './notation/written.ts'
+export { figureCsv, readFigureCsv, MOST_FIGURES } from './notation/figureCsv.ts'
+export {
+  glossary,
+  namesakes,
+  wordsOfFigure,
+  type GlossaryEntry,
+  type Meaning,
+} from './library/glossary.ts'
+export { importPreview, type ImportRow } from './library/importPreview.ts'
+export { WALTZ_FIGURES } from './book/waltz.ts'
 export { SHIPPED_FIGURES } from './book/index.ts'

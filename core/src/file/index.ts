@@ -5,7 +5,13 @@ export { sectionsVtt, vttTime } from './sectionsVtt.ts'
 export { readAbc } from './abc.ts'
 export { readMidi } from './midi.ts'
 export { readMusicXml } from './musicXml.ts'
-export { readSheetFile, sheetFileSchema, writeSheetFile, type SheetFile } from './sheetFile.ts'
+export {
+  readSheetFile,
+  upgradeSheetFile,
+  sheetFileSchema,
+  writeSheetFile,
+  type SheetFile,
+} from './sheetFile.ts'
 export {
   beatMapOfHeard,
   choicesOf,

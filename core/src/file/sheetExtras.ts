@@ -9,7 +9,8 @@ import { quoted, readQuoted } from './sheetTextWords.ts'
  * What may stand behind `|` after a slot, a part or a pass, each written and read back the same.
  */
 
-const SAID = ['full', 'short', 'prompt'] as const
+const SAID = ['full', 'short', 'keyWord'] as const
+const PINNED_AS = { full: 'full', short: 'short', keyWord: 'key word' } as const
 type Wordings = NonNullable<Slot['wordings']>
 const refused = (message: string): Result<never> => problem('sheet-text', message)
 const QUOTED = /^"(?:[^"\\]|\\.)*"$/s
@@ -43,7 +44,7 @@ export function slotExtras({
     swap ? 'change roles' : '',
     mode ? MODE_WORDS[mode] : '',
     pin?.startTicks === undefined ? '' : `pinned ${beatsText(-pin.startTicks)} before`,
-    pin?.wording ? `pinned ${pin.wording}` : '',
+    pin?.wording ? `pinned ${PINNED_AS[pin.wording]}` : '',
     ...(roleCues
       ? [
           `tell lead ${quoted(roleCues.lead)}`,
@@ -95,7 +96,7 @@ export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) =>
         first: extra === 'lead first' ? 'lead' : 'follow',
       },
     }))
-  const [, pinned] = /^pinned (\S+)(?: before)?$/.exec(extra) ?? []
+  const [, pinned] = /^pinned (key word|\S+)(?: before)?$/.exec(extra) ?? []
   if (pinned !== undefined) return readPin(pinned)
   const [, told, cue = ''] = /^tell (lead|follow) (.*)$/s.exec(extra) ?? []
   if (told !== undefined)
@@ -116,17 +117,20 @@ export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) =>
       roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text },
     }))
   return refused(
-    `“${extra}” says nothing known of a figure; say "full" / "short" / "prompt", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
+    `“${extra}” says nothing known of a figure; say "full" / "short" / "key word", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
   )
 }
 
 function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
-  const wording = SAID.find((kind) => kind === text)
+  // Sheets of older times say “prompt”.
+  const wording = SAID.find(
+    (kind) => PINNED_AS[kind] === text || (kind === 'keyWord' && text === 'prompt'),
+  )
   if (wording) return succeed((slot) => ({ ...slot, pin: { ...slot.pin, wording } }))
   const ticks = ticksOfBeats(text)
   return ticks === null
     ? refused(
-        `“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or prompt was expected.`,
+        `“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or key word was expected.`,
       )
     : succeed((slot) => ({ ...slot, pin: { ...slot.pin, startTicks: ticks === 0 ? 0 : -ticks } }))
 }
@@ -138,12 +142,12 @@ function readWordings(text: string): Result<Wordings> {
   const pieces = text.match(/"(?:[^"\\]|\\.)*"|-/g) ?? []
   if (pieces.length === 0 || pieces.length > SAID.length)
     return refused(
-      'words as they are said were expected: "full" / "short" / "prompt", with - for the figure’s own.',
+      'words as they are said were expected: "full" / "short" / "key word", with - for the figure’s own.',
     )
   const wordings: Record<(typeof SAID)[number], string | null> = {
     full: null,
     short: null,
-    prompt: null,
+    keyWord: null,
   }
   for (const [i, piece] of pieces.entries()) {
     const read = piece === '-' ? succeed(null) : readQuoted(piece)

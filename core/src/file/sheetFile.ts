@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { problem, readJson, succeed, validate, type Result } from '../document/index.ts'
+import { isRecord, problem, readJson, succeed, validate, type Result } from '../document/index.ts'
 import { figureSchema, upgradeFiguresIn } from '../figure/index.ts'
-import { routineSchema } from '../routine/index.ts'
-import { schoolSchema } from '../school/index.ts'
-import { tuneSchema } from '../tune/index.ts'
+import { routineSchema, upgradeRoutineIn } from '../routine/index.ts'
+import { schoolSchema, upgradeSchool } from '../school/index.ts'
+import { tuneSchema, upgradeTune } from '../tune/index.ts'
 
 /**
  * A routine with all it needs to be checked and called elsewhere: its figures, and its tune and
@@ -20,6 +20,17 @@ export const sheetFileSchema = z
   })
   .readonly()
 export type SheetFile = z.infer<typeof sheetFileSchema>
+
+/** All that a sheet file holds, each brought up to this form. */
+export function upgradeSheetFile(json: unknown): unknown {
+  const file = upgradeRoutineIn(upgradeFiguresIn(json))
+  if (!isRecord(file)) return file
+  return {
+    ...file,
+    ...('tune' in file ? { tune: upgradeTune(file['tune']) } : {}),
+    ...('school' in file ? { school: upgradeSchool(file['school']) } : {}),
+  }
+}
 
 /**
  * Reads a sheet file, or says at which line or field it stops making sense and what was expected
@@ -42,7 +53,7 @@ export function readSheetFile(text: string, name = 'The sheet file'): Result<She
       `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`,
       { field: 'version' },
     )
-  const valid = validate(sheetFileSchema, upgradeFiguresIn(json.value), name)
+  const valid = validate(sheetFileSchema, upgradeSheetFile(json.value), name)
   if (!valid.ok) return valid
   const twice = valid.value.figures.find(
     (figure, i, all) => all.findIndex((other) => other.id === figure.id) !== i,

@@ -62,7 +62,7 @@ const fields = {
     }),
   ),
   wordings: fc.option(
-    fc.record({ full: fc.option(anyText), short: fc.option(anyText), prompt: fc.option(anyText) }),
+    fc.record({ full: fc.option(anyText), short: fc.option(anyText), keyWord: fc.option(anyText) }),
   ),
   say: fc.constantFrom('cue' as const, 'nothing' as const),
   remark: anyText,
@@ -82,7 +82,7 @@ const slotExtras = some({
       startTicks: fc.integer({ min: -200, max: 0 }).map((ticks) => (ticks === 0 ? 0 : ticks)),
     }),
     fc.record({ wording: fc.constantFrom('full', 'short') }),
-    fc.constant({ startTicks: -61, wording: 'prompt' }),
+    fc.constant({ startTicks: -61, wording: 'keyWord' }),
   ),
   roleCues: fc.record({ lead: anyText, follow: anyText, first: fc.constantFrom('lead', 'follow') }),
   announce: word,

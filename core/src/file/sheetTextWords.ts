@@ -3,7 +3,7 @@ import {
   directionWords,
   HOLD_IDS,
   readDirection,
-  type FloorState,
+  type CoupleState,
   type RoleState,
 } from '../figure/index.ts'
 import { frameOf, type Formation, type SlotContent } from '../routine/index.ts'
@@ -48,7 +48,7 @@ const standsText = ({ facing, weight }: RoleState, formation?: Formation): strin
  * `butterfly; lead faces wall, left foot free; follow faces centre, right foot free`; `none; all
  * face 12 o'clock, right foot free` where both stand alike.
  */
-export const startText = ({ hold, lead, follow }: FloorState, formation?: Formation): string =>
+export const startText = ({ hold, lead, follow }: CoupleState, formation?: Formation): string =>
   lead.facing === follow.facing && lead.weight === follow.weight
     ? `${hold}; all face ${standsText(lead, formation)}`
     : `${hold}; lead faces ${standsText(lead, formation)}; follow faces ${standsText(follow, formation)}`
@@ -64,7 +64,7 @@ function readStands(text: string): RoleState | null {
 }
 
 /** Where all stand alike the hold may be left out: then there is none. */
-export function readStart(text: string): Result<FloorState> {
+export function readStart(text: string): Result<CoupleState> {
   const said = text
     .toLowerCase()
     .replaceAll('’', "'")
@@ -80,7 +80,7 @@ export function readStart(text: string): Result<FloorState> {
   if (alike) {
     const all = readStands(alike[1]!)
     return all
-      ? succeed({ hold, lead: all, follow: { ...all } } as FloorState)
+      ? succeed({ hold, lead: all, follow: { ...all } } as CoupleState)
       : problem(
           'sheet-text',
           `“${pieces[0]}” does not say how all start; such as: all face 12 o'clock, right foot free.`,
@@ -104,7 +104,7 @@ export function readStart(text: string): Result<FloorState> {
       )
     states[role] = stands
   }
-  return succeed({ hold, lead: states.lead!, follow: states.follow! } as FloorState)
+  return succeed({ hold, lead: states.lead!, follow: states.follow! } as CoupleState)
 }
 
 /** `3 beats of 1/4 in quarters`. */

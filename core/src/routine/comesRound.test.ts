@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { HOLD_IDS, SHIPPED_FIGURES, bookOf, startingState, type Facing } from '../figure/index.ts'
+import { HOLD_IDS, SHIPPED_FIGURES, bookOf, startingState } from '../figure/index.ts'
+import { type Facing } from '../move/index.ts'
 import { part, pass, routineOf, slot } from '../testing/sheets.ts'
 import { comesRoundTo } from './comesRound.ts'
 import { unfold } from './unfold.ts'

@@ -1,4 +1,4 @@
-import { freeFoot, ROLES, type FloorState, type Foot, type Role } from '../figure/index.ts'
+import { freeFoot, ROLES, type CoupleState, type Foot, type Role } from '../figure/index.ts'
 
 /** In what the end of a routine is not as its start, so that it cannot simply begin again. */
 export type RoundDifference =
@@ -15,7 +15,7 @@ export type RoundDifference =
  * Whether it comes round: all in which `end` is other than `start`, feet first; nothing where it
  * does.
  */
-export function comesRoundTo(start: FloorState, end: FloorState): RoundDifference[] {
+export function comesRoundTo(start: CoupleState, end: CoupleState): RoundDifference[] {
   const feet = ROLES.flatMap((role): RoundDifference[] => {
     const [now, wanted] = [freeFoot(end[role].weight), freeFoot(start[role].weight)]
     return now === wanted ? [] : [{ what: 'foot', role, now, wanted }]

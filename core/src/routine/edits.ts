@@ -191,12 +191,12 @@ export function varySlot(
 /** Sets one wording of a slot, or gives it back to the figure when the text is empty. */
 export function setWording(
   slot: Slot,
-  kind: 'full' | 'short' | 'prompt',
+  kind: 'full' | 'short' | 'keyWord',
   text: string,
 ): Edit[] | null {
-  const now = slot.wordings ?? { full: null, short: null, prompt: null }
+  const now = slot.wordings ?? { full: null, short: null, keyWord: null }
   const next = { ...now, [kind]: text.trim() === '' ? null : text }
-  const to = next.full === null && next.short === null && next.prompt === null ? null : next
+  const to = next.full === null && next.short === null && next.keyWord === null ? null : next
   return setSlotField(slot, 'wordings', to)
 }
 

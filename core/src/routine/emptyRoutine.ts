@@ -1,4 +1,5 @@
-import { startingState, WALL } from '../figure/index.ts'
+import { startingState } from '../figure/index.ts'
+import { WALL } from '../move/index.ts'
 import { ROUND_SCHOOL } from '../school/index.ts'
 import { WALTZ_METRE } from '../time/index.ts'
 import type { Routine } from './routine.ts'
@@ -6,7 +7,7 @@ import type { Routine } from './routine.ts'
 /** A routine with nothing in it: what stands in a heading until something else is said. */
 export const emptyRoutine = (id: string, title = 'A new dance'): Routine => ({
   format: 'dellop-routine',
-  version: 1,
+  version: 2,
   id,
   title,
   by: '',

@@ -91,3 +91,4 @@ export {
 export { countingOf, slowsAndQuicks, type Counting } from './counting.ts'
 export { frameOf, isAllAlike, roleTold } from './formation.ts'
 export { rolesOf } from './roles.ts'
+export { upgradeRoutine, upgradeRoutineEdits, upgradeRoutineIn } from './upgrade.ts'

@@ -1,4 +1,4 @@
-import type { FloorState } from '../figure/index.ts'
+import type { CoupleState } from '../figure/index.ts'
 import type { Part, Routine } from './routine.ts'
 import type { DancedPass, Timeline } from './unfold.ts'
 
@@ -12,7 +12,7 @@ export interface Lesson {
    * How the floor stands where its first new part begins, as the part before left it; null where it
    * is not danced.
    */
-  readonly startsIn: FloorState | null
+  readonly startsIn: CoupleState | null
 }
 
 /**

@@ -274,7 +274,7 @@ describe('edits of a sheet', () => {
   it('give a wording back to the figure when its text is emptied', () => {
     const one = routine.parts[0]!.slots[0]!
     const worded = apply(setWording(one, 'full', 'box it')).parts[0]!.slots[0]!
-    expect(worded.wordings).toEqual({ full: 'box it', short: null, prompt: null })
+    expect(worded.wordings).toEqual({ full: 'box it', short: null, keyWord: null })
     expect(setWording(worded, 'full', ' ')![0]).toMatchObject({ to: null })
   })
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
-import { floorStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
+import { coupleStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
 import { CUE_MODES } from '../school/index.ts'
 import { metreSchema } from '../time/index.ts'
 
@@ -34,7 +34,7 @@ const slotFields = {
     .strictObject({
       full: z.string().max(120).nullable(),
       short: z.string().max(80).nullable(),
-      prompt: z.string().max(60).nullable(),
+      keyWord: z.string().max(60).nullable(),
     })
     .readonly()
     .nullable(),
@@ -66,7 +66,7 @@ const slotFields = {
   pin: z
     .strictObject({
       startTicks: z.int().min(-3072).max(0).optional(),
-      wording: z.enum(['full', 'short', 'prompt']).optional(),
+      wording: z.enum(['full', 'short', 'keyWord']).optional(),
     })
     .readonly()
     .refine(
@@ -257,7 +257,7 @@ const overruleSchema = z
 export const routineSchema = z
   .strictObject({
     format: z.literal('dellop-routine'),
-    version: z.literal(1),
+    version: z.literal(2),
     id: idSchema,
     title: z.string().min(1).max(120),
     by: z.string().max(120),
@@ -269,7 +269,7 @@ export const routineSchema = z
     /** Tempo where there is no recording, in beats a minute. */
     bpm: z.number().min(20).max(400),
     language: z.enum(['en', 'de']),
-    start: floorStateSchema,
+    start: coupleStateSchema,
     remark: z.string().max(2000),
     parts: z.array(partSchema).max(200).readonly(),
     passes: z.array(passSchema).max(500).readonly(),

@@ -5,7 +5,7 @@ import {
   type DancedFigure,
   type Figure,
   type FigureBook,
-  type FloorState,
+  type CoupleState,
   type StepTrouble,
 } from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
@@ -42,8 +42,8 @@ export interface DancedSlot {
   readonly open: boolean
   /** Who began as lead dances the follow's part here. */
   readonly swapped: boolean
-  readonly before: FloorState
-  readonly after: FloorState
+  readonly before: CoupleState
+  readonly after: CoupleState
   readonly troubles: readonly StepTrouble[]
 }
 
@@ -109,7 +109,7 @@ export function unfold(
   const passes: Omit<DancedPass, 'ordinals'>[] = []
   const done = new Map<string, number>()
   let at = 0 as Tick
-  let state: FloorState = routine.start
+  let state: CoupleState = routine.start
   let swapped = false
   let isOpen = false
   let openFrom: Tick | null = null
@@ -271,7 +271,7 @@ interface PassInput {
   readonly book: FigureBook
   readonly choices: Choices
   readonly music: MusicLayout
-  readonly entry: FloorState
+  readonly entry: CoupleState
   readonly swapped: boolean
   readonly start: Tick
   /** Whether `start` may come later: nothing can then wait for a line. */
@@ -424,7 +424,7 @@ export function danceElsewhere(
   }
 }
 
-const afterSwap = (slot: Slot, state: FloorState): FloorState =>
+const afterSwap = (slot: Slot, state: CoupleState): CoupleState =>
   slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state
 
 /**

@@ -1,4 +1,4 @@
-import type { Facing } from '../figure/index.ts'
+import type { Facing } from '../move/index.ts'
 import type { DancedPass, Timeline } from './unfold.ts'
 
 /** Which way one pass begins and ends, for who dances in lines or alone. */

@@ -1,5 +1,6 @@
 export {
   schoolSchema,
+  schoolShape,
   weightsSchema,
   PROMPT_KINDS,
   AMOUNT_KINDS,
@@ -12,3 +13,4 @@ export {
   type School,
   type Weights,
 } from './school.ts'
+export { upgradeSchool } from './upgrade.ts'

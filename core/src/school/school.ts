@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema } from '../document/index.ts'
+import { idSchema, type DocumentShape } from '../document/index.ts'
 
 /**
  * A school is a way of counting, naming and cueing, kept as data: nothing in the planner knows one
@@ -156,6 +156,9 @@ export const schoolSchema = z
   })
   .readonly()
 export type School = z.infer<typeof schoolSchema>
+
+/** How a school is edited: field by field, each whole. */
+export const schoolShape: DocumentShape = { lists: {} }
 export type Weights = z.infer<typeof weightsSchema>
 
 const WEIGHTS: Weights = {

@@ -9,7 +9,8 @@ import {
   type PlanInput,
   type Voice,
 } from '../cue/index.ts'
-import type { FigureBook, FloorProfile } from '../figure/index.ts'
+import type { FigureBook } from '../figure/index.ts'
+import type { Group } from '../group/index.ts'
 import {
   NO_MUSIC,
   unfold,
@@ -38,11 +39,11 @@ export interface SheetInput {
   readonly school: School
   readonly voice: Voice
   readonly tune: Tune | null
-  /** The floor that will dance it; nobody in particular where left out. */
-  readonly floor?: FloorProfile | null
+  /** The group that will dance it; nobody in particular where left out. */
+  readonly group?: Group | null
   /** What settles open lengths and fills; nothing where left out. */
   readonly choices?: Choices
-  /** How often the floor has danced it before, for schools whose words fade; 0 where left out. */
+  /** How often the group has danced it before, for schools whose words fade; 0 where left out. */
   readonly known?: Known
   /** Seconds that echo or a noisy floor add to every lead; 0 where left out. */
   readonly hallSeconds?: number
@@ -64,7 +65,7 @@ export interface Sheet extends Derived {
   /** The recording's tick of the first danced step. */
   readonly firstStep: Tick
   readonly findings: readonly ListedFinding[]
-  /** How often the floor has danced it before. */
+  /** How often the group has danced it before. */
   readonly known: Known
 }
 
@@ -103,7 +104,7 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
       known,
       hallSeconds,
       tune,
-      floor: input.floor ?? null,
+      group: input.group ?? null,
     }),
     1,
     cache?.plan,
@@ -114,7 +115,7 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
     school,
     voice,
     tune,
-    floor: input.floor ?? null,
+    group: input.group ?? null,
     beatMap,
     timeline,
     plan,
@@ -154,7 +155,7 @@ type Planning = Pick<
   | 'known'
   | 'hallSeconds'
   | 'tune'
-  | 'floor'
+  | 'group'
 >
 
 function planInput({
@@ -167,7 +168,7 @@ function planInput({
   known,
   hallSeconds,
   tune,
-  floor,
+  group,
 }: Planning): PlanInput {
   const bars = firstStep / ticksPerBar(routine.metre)
   const landmark =
@@ -179,7 +180,7 @@ function planInput({
     voice,
     beatMap,
     firstStep,
-    known: knownBy(floor, known),
+    known: knownBy(group, known),
     phraseTicks: usualPhrase(routine),
     calling,
     formation,

@@ -245,7 +245,7 @@ function wishEdits(
             wordings: {
               full: text,
               short: danced.slot.wordings?.short ?? null,
-              prompt: danced.slot.wordings?.prompt ?? null,
+              keyWord: danced.slot.wordings?.keyWord ?? null,
             },
           },
         }

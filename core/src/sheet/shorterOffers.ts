@@ -33,9 +33,9 @@ export function shorterOffers(sheet: Sheet): ShorterOffer[] {
     const edits = setSlotField(slot, 'pin', { ...slot.pin, wording })
     const changed = edits && applyEdits(routineShape, sheet.routine, edits)
     if (!changed?.ok) return []
-    const { book, school, voice, tune, floor, known, hallSeconds } = sheet
+    const { book, school, voice, tune, group, known, hallSeconds } = sheet
     const { fastestBpm: then } = tempoWindow(
-      deriveSheet({ routine: changed.value, book, school, voice, tune, floor, known, hallSeconds }),
+      deriveSheet({ routine: changed.value, book, school, voice, tune, group, known, hallSeconds }),
     )
     return then === null || then > fastestBpm
       ? [{ text: text.text, fastestBpm: then, edits: edits! }]

@@ -3,7 +3,7 @@ import {
   freeFoot,
   holdAt,
   ROLES,
-  type FloorState,
+  type CoupleState,
   type Foot,
   type Role,
 } from '../figure/index.ts'
@@ -15,7 +15,7 @@ export interface StateAt {
   readonly tick: Tick
   readonly pass: DancedPass
   readonly slot: DancedSlot
-  readonly state: FloorState
+  readonly state: CoupleState
   /** The foot each role may step on; null where both may, or weight is split. */
   readonly free: Readonly<Record<Role, Foot | null>>
   /**
@@ -52,7 +52,7 @@ export function stateAt(
   }
 }
 
-function within(slot: DancedSlot, tick: number): FloorState {
+function within(slot: DancedSlot, tick: number): CoupleState {
   const { danced, before, start } = slot
   if (!danced || tick <= start) return before
   const until = tick - start

@@ -7,10 +7,10 @@ import {
   AS_WRITTEN,
   bookOf,
   startingState,
-  WALL,
   WALTZ_FIGURES,
   type Variation,
 } from '../figure/index.ts'
+import { WALL } from '../move/index.ts'
 import { readAbc, readSheetFile, tuneOfScore } from '../file/index.ts'
 import {
   figureContent,
@@ -61,7 +61,7 @@ export const pass = (id: string, partId: string, over: Partial<Pass> = {}): Pass
 /** A waltz routine of these parts and passes, in butterfly facing the wall, without a tune. */
 export const routineOf = (parts: readonly Part[], passes: readonly Pass[]): Routine => ({
   format: 'dellop-routine',
-  version: 1,
+  version: 2,
   id: 'r',
   title: 'Test',
   by: '',

@@ -38,3 +38,4 @@ export { alignBeats, SAME_MUSIC, type Alignment, type BeatHarmony } from './alig
 export { carryLayout, type Carried, type RecordingDifference } from './carry.ts'
 export { phrasesOf, relaid, withBeats } from './relay.ts'
 export { tapDelay } from './tapDelay.ts'
+export { upgradeTune } from './upgrade.ts'

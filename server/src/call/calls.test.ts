@@ -8,7 +8,7 @@ afterEach(() => server.remove())
 const log = (over: Partial<CallLog> = {}): CallLog =>
   callLogSchema.parse({
     format: 'dellop-call',
-    version: 1,
+    version: 2,
     id: 'call-1',
     sheetId: 'a-sheet',
     revision: 3,
@@ -16,7 +16,7 @@ const log = (over: Partial<CallLog> = {}): CallLog =>
     startedAtMs: 1000,
     clockZeroMs: 900,
     endedAtMs: null,
-    floorId: null,
+    groupId: null,
     where: 'Net loft',
     caller: '',
     music: 'recording',

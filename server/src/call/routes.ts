@@ -2,7 +2,7 @@ import type Router from '@koa/router'
 import { HttpProblem } from '../http/problem.ts'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
-import { allCalls, forgetCall, keepCall, readCall } from './service.ts'
+import { allCalls, keepCall, readCall, removeCall } from './service.ts'
 
 export function callRoutes(router: Router, services: Services): void {
   serve(router, 'listCalls', async ({ ctx }) => ({
@@ -24,8 +24,5 @@ export function callRoutes(router: Router, services: Services): void {
     await keepCall(services, call)
     return { id: call.id }
   })
-  serve(router, 'removeCall', async ({ params }) => {
-    await forgetCall(services, params['id']!)
-    return { id: params['id']! }
-  })
+  serve(router, 'removeCall', ({ params, once }) => removeCall(services, params['id']!, once))
 }

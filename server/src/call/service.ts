@@ -1,8 +1,17 @@
-import { callLogSchema, type CallLog } from '@dellop/core/call'
+import { callLogSchema, upgradeCallLog, type CallLog } from '@dellop/core/call'
 import type { CallSummary } from '@dellop/wire'
+import type { Once } from '../database/once.ts'
+import { recordOrProblem, type RecordKind } from '../document/record.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { CallEntity } from './callEntity.ts'
+
+export const CALL_RECORD: RecordKind<CallLog> = {
+  kind: 'call',
+  name: 'The call',
+  schema: callLogSchema,
+  upgrade: upgradeCallLog,
+}
 
 /** Calls, the newest first; of one sheet where it is named. */
 export async function allCalls(
@@ -25,7 +34,7 @@ export async function allCalls(
 export async function readCall({ database }: Services, id: string): Promise<CallLog> {
   const row = await database.source.manager.findOneBy(CallEntity, { id })
   if (!row) throw new HttpProblem('not-found', 'There is no such call.')
-  return callLogSchema.parse(JSON.parse(row.document))
+  return recordOrProblem(CALL_RECORD, row)
 }
 
 /**
@@ -36,18 +45,21 @@ export async function keepCall({ database }: Services, log: CallLog): Promise<vo
   await database.write(async (manager) => {
     const before = await manager.findOneBy(CallEntity, { id: log.id })
     if (before && (JSON.parse(before.document) as CallLog).events.length > log.events.length) return
-    await manager.save(CallEntity, {
-      id: log.id,
-      sheetId: log.sheetId,
-      title: log.title,
-      startedAtMs: log.startedAtMs,
-      endedAtMs: log.endedAtMs,
-      document: JSON.stringify(log),
-    })
+    const { id, sheetId, title, startedAtMs, endedAtMs } = log
+    const document = JSON.stringify(log)
+    const row = { id, sheetId, title, startedAtMs, endedAtMs, document }
+    await manager.upsert(CallEntity, row, ['id'])
   })
 }
 
-export async function forgetCall({ database }: Services, id: string): Promise<void> {
-  const { affected } = await database.write((manager) => manager.delete(CallEntity, { id }))
-  if (!affected) throw new HttpProblem('not-found', 'There is no such call.')
+export async function removeCall(
+  { database }: Services,
+  id: string,
+  once: Once | null = null,
+): Promise<{ id: string }> {
+  return database.write(async (manager) => {
+    const { affected } = await manager.delete(CallEntity, { id })
+    if (!affected) throw new HttpProblem('not-found', 'There is no such call.')
+    return { id }
+  }, once)
 }

@@ -25,14 +25,14 @@ describe('the driver', () => {
 
 describe('the migrations', () => {
   it('make exactly what the entities ask for', async () => {
-    const database = await openDatabase(folder, 0)
+    const database = await openDatabase(folder, () => 0)
     const { upQueries } = await database.source.driver.createSchemaBuilder().log()
     expect(upQueries.map((query) => query.query)).toEqual([])
     await database.close()
   })
 
   it('go down to nothing and up again', async () => {
-    const database = await openDatabase(folder, 0)
+    const database = await openDatabase(folder, () => 0)
     for (let left = MIGRATIONS.length; left > 0; left--) await database.source.undoLastMigration()
     const tables = (await database.source.query(
       `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%'`,
@@ -68,12 +68,12 @@ describe('the migrations', () => {
   })
 
   it('are preceded by a backup when there is anything to lose', async () => {
-    await (await openDatabase(folder, 0)).close()
+    await (await openDatabase(folder, () => 0)).close()
     expect(existsSync(join(folder, 'backups'))).toBe(false)
     const source = await databaseSource(folder).initialize()
     await source.undoLastMigration()
     await source.destroy()
-    await (await openDatabase(folder, 0)).close()
+    await (await openDatabase(folder, () => 0)).close()
     expect(readdirSync(join(folder, 'backups'))).toHaveLength(1)
   })
 })
@@ -82,7 +82,7 @@ describe('writing', () => {
   const figure = (id: string) => ({ id, name: id, document: '{}', updatedAtMs: 0 })
 
   it('runs one transaction after the other, and a failing one stops none behind it', async () => {
-    const database = await openDatabase(folder, 0)
+    const database = await openDatabase(folder, () => 0)
     const order: number[] = []
     const writes = [1, 2, 3, 4].map((n) =>
       database.write(async (manager) => {
@@ -110,7 +110,7 @@ describe('writing', () => {
   })
 
   it('is copied whole by a backup', async () => {
-    const database = await openDatabase(folder, 0)
+    const database = await openDatabase(folder, () => 0)
     await database.write((manager) => manager.insert(FigureEntity, figure('kept')))
     const copy = await backUp(database.source, folder, 1_700_000_000_000)
     await database.close()

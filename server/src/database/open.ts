@@ -1,13 +1,17 @@
 import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import type { DataSource } from 'typeorm'
+import { forgetAnswers } from './once.ts'
 import { databasePath, databaseSource } from './source.ts'
-import { WriterQueue, type Write } from './writer.ts'
+import { settleConnection, WriterQueue, type Write } from './writer.ts'
 
 /** Copies kept in `backups/`, the newest ones. */
 const KEPT_BACKUPS = 10
 
-/** An open database: read through `source`, write through `write`, one at a time. */
+/**
+ * An open database: read through `source`, which sees only what is committed; write through
+ * `write`, one at a time, on a connection of its own.
+ */
 export interface Database {
   readonly source: DataSource
   readonly write: Write
@@ -17,23 +21,36 @@ export interface Database {
 /**
  * Opens the database of a data folder, brings it up to date, after a backup when there is anything
  * to lose.
+ *
+ * @param sleep How to wait between two tries of a change; the clock's own way where left out.
  */
-export async function openDatabase(dataFolder: string, nowMs: number): Promise<Database> {
+export async function openDatabase(
+  dataFolder: string,
+  nowMs: () => number,
+  sleep?: (ms: number) => Promise<void>,
+): Promise<Database> {
   const existed = existsSync(databasePath(dataFolder))
-  const source = await databaseSource(dataFolder).initialize()
-  await source.query('PRAGMA synchronous = FULL')
-  await source.query('PRAGMA foreign_keys = ON')
-  if (existed && (await source.showMigrations())) await backUp(source, dataFolder, nowMs)
-  await source.runMigrations({ transaction: 'each' })
-  const queue = new WriterQueue(source)
+  const writing = await opened(dataFolder)
+  if (existed && (await writing.showMigrations())) await backUp(writing, dataFolder, nowMs())
+  await writing.runMigrations({ transaction: 'each' })
+  const source = await opened(dataFolder)
+  const queue = new WriterQueue(writing, { nowMs, ...(sleep ? { sleep } : {}) })
+  await queue.write((manager) => forgetAnswers(manager, nowMs()))
   return {
     source,
-    write: (work) => queue.write(work),
+    write: (work, once) => queue.write(work, once),
     close: async () => {
       await queue.settled()
       await source.destroy()
+      await writing.destroy()
     },
   }
+}
+
+async function opened(dataFolder: string): Promise<DataSource> {
+  const source = await databaseSource(dataFolder).initialize()
+  await settleConnection(source)
+  return source
 }
 
 /**

@@ -4,24 +4,29 @@ import { join } from 'node:path'
 import { DataSource } from 'typeorm'
 import { CallEntity } from '../call/callEntity.ts'
 import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
-import { FloorEntity } from '../floor/floorEntity.ts'
+import { GroupEntity } from '../group/groupEntity.ts'
 import { SchoolEntity } from '../school/schoolEntity.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
 import { SettingEntity } from '../settings/settingEntity.ts'
-import { SheetBatchEntity, SheetEntity } from '../sheet/sheetEntity.ts'
+import { DocumentBatchEntity } from '../document/batchEntity.ts'
+import { SheetEntity } from '../sheet/sheetEntity.ts'
 import { TuneEntity } from '../tune/tuneEntity.ts'
+import { AnsweredEntity, WriterMarkEntity } from './answeredEntity.ts'
 import { LibsqlDriver } from './libsqlDriver.ts'
 import { FirstTables1764000000001 } from './migrations/001-first-tables.ts'
 import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts'
 import { OwnSchools1764000000003 } from './migrations/003-own-schools.ts'
 import { Calls1764000000004 } from './migrations/004-calls.ts'
+import { EditedDocuments1764000000005 } from './migrations/005-edited-documents.ts'
 
 export const ENTITIES = [
   SheetEntity,
-  SheetBatchEntity,
+  DocumentBatchEntity,
+  AnsweredEntity,
+  WriterMarkEntity,
   FigureEntity,
   FigureVersionEntity,
-  FloorEntity,
+  GroupEntity,
   SchoolEntity,
   TuneEntity,
   MediaEntity,
@@ -33,6 +38,7 @@ export const MIGRATIONS = [
   FigureVersions1764000000002,
   OwnSchools1764000000003,
   Calls1764000000004,
+  EditedDocuments1764000000005,
 ]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')

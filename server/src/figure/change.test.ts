@@ -1,5 +1,6 @@
 import { AS_WRITTEN, type Figure } from '@dellop/core/figure'
 import { readSheetFile } from '@dellop/core/file'
+import { emptyGroup } from '@dellop/core/group'
 import { expectOk } from '@dellop/core/document'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
@@ -24,41 +25,46 @@ const history = async (id: string) =>
     how: string
     figure: Figure
   }[]
-const change = (figure: Figure, version: number) =>
-  server.ask.put(`/api/figures/${figure.id}`).send({ figure, version })
+let batches = 0
+/** One field of a figure changed from a version of it. */
+const change = async (id: string, version: number, field: keyof Figure, to: unknown) => {
+  const was = (await history(id)).find((one) => one.version === version)?.figure[field] ?? null
+  const edits = [{ type: 'set', id: '', field, from: was, to }]
+  const batch = { clientId: 'a-client', batchId: String(++batches), base: version, edits }
+  return server.ask.post(`/api/figures/${id}/edits`).send(batch)
+}
 const add = (figure: Figure) => server.ask.post('/api/figures').send({ figure }).expect(200)
 const part = (figureId: string) => ({ figureId, variation: AS_WRITTEN })
 
 describe('changing a figure', () => {
-  it('keeps every version, and is refused from an older one, with nothing changed', async () => {
+  it('keeps every version, and merges with what others changed since', async () => {
     const figure = await box()
-    await change({ ...figure, remarks: 'one' }, 1).expect(200)
-    const late = await change({ ...figure, remarks: 'two' }, 1).expect(409)
-    expect(late.body.detail).toBe(
-      '“Box” was changed elsewhere meanwhile (version 2; these changes start from 1). Look at it again before you change it.',
-    )
+    await change('box', 1, 'remarks', 'one')
+    const late = await change('box', 1, 'level', 'steady')
+    expect(late.body).toMatchObject({ revision: 3, conflicts: [] })
+    expect(late.body.document).toMatchObject({ remarks: 'one', level: 'steady' })
     expect(
       (await history('box')).map(({ version, how, figure: was }) => [version, how, was.remarks]),
     ).toEqual([
+      [3, 'changed', 'one'],
       [2, 'changed', 'one'],
       [1, 'shipped', figure.remarks],
     ])
-    expect((await box()).remarks).toBe('one')
   })
-  it('of what is not there, or under another id, is refused', async () => {
-    const figure = await box()
-    await change({ ...figure, id: 'nowhere' }, 1).expect(404)
+  it('of what is not there is refused', async () => {
+    const edits = [{ type: 'set', id: '', field: 'remarks', from: '', to: 'x' }]
     await server.ask
-      .put('/api/figures/box')
-      .send({ figure: { ...figure, id: 'other' }, version: 1 })
-      .expect(400)
+      .post('/api/figures/nowhere/edits')
+      .send({ clientId: 'a-client', batchId: 'x', base: 0, edits })
+      .expect(404)
     await server.ask.get('/api/figures/nowhere/history').expect(404)
   })
   it('refuses a circle and a part that is not there, and puts a composite together', async () => {
     const figure = await box()
     await add({ ...figure, id: 'twice', name: 'Box, twice', parts: [part('box'), part('box')] })
     expect((await book()).get('twice')!.lengthTicks).toBe(288)
-    const circle = await change({ ...figure, parts: [part('twice')] }, 1).expect(400)
+    const circle = await change('box', 1, 'parts', [part('twice')])
+    expect(circle.status).toBe(400)
     expect(circle.body.detail).toBe(
       '“Box” is part of itself: “Box” has “Box, twice” has “Box”. A figure may only be made of others.',
     )
@@ -81,7 +87,7 @@ describe('changing a figure', () => {
     expect((await book()).has('a')).toBe(false)
   })
   it('is left alone when the book ships again', async () => {
-    await change({ ...(await box()), remarks: 'mine' }, 1).expect(200)
+    expect((await change('box', 1, 'remarks', 'mine')).status).toBe(200)
     await server.ask.delete('/api/figures/hover').expect(200)
     await shipFigures(server.services)
     expect([(await box()).remarks, (await book()).has('hover')]).toEqual(['mine', false])
@@ -114,7 +120,7 @@ describe('using figures', () => {
       /“Box” is danced in “.*”; take it out there first/,
     )
   })
-  it('makes two figures one in every sheet, composite and floor, and the sheet can take it back', async () => {
+  it('makes two figures one in every sheet, composite and group, and the sheet can take it back', async () => {
     const id = await bringSheet()
     const figure = await box()
     await add({
@@ -124,18 +130,18 @@ describe('using figures', () => {
       aliases: [{ name: 'Karree', language: 'de' }],
     })
     await add({ ...figure, id: 'twice', name: 'Box, twice', parts: [part('box'), part('box')] })
-    const floor = {
-      format: 'dellop-floor',
-      version: 1,
+    const group = {
+      format: 'dellop-group',
+      version: 2,
       id: 'f',
       name: 'Mondays',
       level: 'easy',
-      covered: [
-        { figureId: 'box', times: 3 },
-        { figureId: 'mine', times: 2 },
+      taught: [
+        { id: 'box', times: 3 },
+        { id: 'mine', times: 2 },
       ],
     }
-    await server.ask.put('/api/floors/f').send({ floor }).expect(200)
+    await server.ask.post('/api/groups').send({ group }).expect(200)
     const { body } = await server.ask
       .post('/api/figures/merge')
       .send({ keepId: 'mine', dropId: 'box' })
@@ -155,8 +161,8 @@ describe('using figures', () => {
       false,
       ['mine', 'mine'],
     ])
-    expect((await server.ask.get('/api/floors')).body.floors[0].covered).toEqual([
-      { figureId: 'mine', times: 5 },
+    expect((await server.ask.get('/api/groups')).body.groups[0].taught).toEqual([
+      { id: 'mine', times: 5 },
     ])
     expect((await history('box'))[0]!.how).toBe('removed')
   })
@@ -176,34 +182,18 @@ describe('using figures', () => {
   })
 })
 
-describe('floors', () => {
-  it('are kept, changed and forgotten', async () => {
-    const floor = {
-      format: 'dellop-floor',
-      version: 1,
-      id: 'f',
-      name: 'Mondays',
-      level: 'easy',
-      covered: [],
-    }
-    await server.ask.put('/api/floors/f').send({ floor }).expect(200)
-    await server.ask
-      .put('/api/floors/f')
-      .send({ floor: { ...floor, level: 'steady' } })
-      .expect(200)
-    await server.ask.put('/api/floors/g').send({ floor }).expect(400)
-    expect(
-      (
-        await server.ask
-          .put('/api/floors/f')
-          .send({ floor: { ...floor, level: 'mighty' } })
-          .expect(400)
-      ).body.field,
-    ).toBe('floor.level')
-    expect((await server.ask.get('/api/floors')).body.floors).toEqual([
-      { ...floor, level: 'steady' },
-    ])
-    await server.ask.delete('/api/floors/f').expect(200)
-    await server.ask.delete('/api/floors/f').expect(404)
+describe('groups', () => {
+  it('are added once, and refused where they are none', async () => {
+    const group = emptyGroup('f', 'Mondays', 'easy')
+    await server.ask.post('/api/groups').send({ group }).expect(200)
+    await server.ask.post('/api/groups').send({ group }).expect(409)
+    const wrong = await server.ask
+      .post('/api/groups')
+      .send({ group: { ...group, id: 'g', level: 'mighty' } })
+      .expect(400)
+    expect(wrong.body.field).toBe('group.level')
+    expect((await server.ask.get('/api/groups')).body.groups).toEqual([group])
+    await server.ask.delete('/api/groups/f').expect(200)
+    await server.ask.delete('/api/groups/f').expect(404)
   })
 })

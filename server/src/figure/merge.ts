@@ -1,13 +1,15 @@
-import { diff } from '@dellop/core/document'
-import { namesOf, plainName, type Figure, type FloorProfile } from '@dellop/core/figure'
-import { routineShape, type Routine, type SlotContent } from '@dellop/core/routine'
+import { diff, type Revised } from '@dellop/core/document'
+import { namesOf, plainName, type Figure } from '@dellop/core/figure'
+import { type Group } from '@dellop/core/group'
+import { type Routine, type SlotContent } from '@dellop/core/routine'
 import type { EntityManager } from 'typeorm'
-import { FloorEntity } from '../floor/floorEntity.ts'
+import type { Once } from '../database/once.ts'
+import { acceptBatch, announce, type DocumentStore } from '../document/accept.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { acceptEdits } from '../sheet/edit.ts'
-import { routineOf } from '../sheet/service.ts'
-import { SheetEntity } from '../sheet/sheetEntity.ts'
+import { GROUPS, listedGroups } from '../group/service.ts'
+import { SHEETS } from '../sheet/edit.ts'
+import { allSheets } from '../sheet/record.ts'
 import { FigureEntity, FigureVersionEntity } from './figureEntity.ts'
 import { allFigures, findFigure, keepFigure, versionOf } from './service.ts'
 
@@ -15,7 +17,7 @@ const CLIENT = 'figure-merge'
 const MOST_ALIASES = 20
 
 /**
- * Makes two figures one, all or nothing: sheets, composites and floors that had the dropped one
+ * Makes two figures one, all or nothing: sheets, composites and groups that had the dropped one
  * have the kept one, which takes over its names. The sheets' changes can be taken back there like
  * any other.
  */
@@ -23,10 +25,11 @@ export async function mergeFigures(
   services: Services,
   keepId: string,
   dropId: string,
+  once: Once | null = null,
 ): Promise<{ figure: Figure; sheets: number }> {
   if (keepId === dropId)
     throw new HttpProblem('input.invalid', 'Two different figures were expected.', 'dropId')
-  const { figure, changed } = await services.database.write(async (manager) => {
+  const { figure, sheets, changed } = await services.database.write(async (manager) => {
     const [keep, drop] = [await findFigure(manager, keepId), await findFigure(manager, dropId)]
     const atMs = services.nowMs()
     const figure = { ...keep, aliases: mergedAliases(keep, drop) }
@@ -58,12 +61,27 @@ export async function mergeFigures(
       atMs,
     })
     await manager.delete(FigureEntity, { id: dropId })
-    await mergeInFloors(manager, keepId, dropId, atMs)
-    return { figure, changed: await mergeInSheets(services, manager, keepId, dropId) }
-  })
-  for (const { id, revision } of changed)
-    services.broadcast.send({ type: 'sheet', id, revision, clientId: CLIENT })
-  return { figure, sheets: changed.length }
+    const sheets = await changeAll(
+      services,
+      manager,
+      SHEETS,
+      (await allSheets(manager)).map(({ row, document }) => ({ document, revision: row.revision })),
+      ({ id }) => id,
+      (routine) => renamed(routine, keepId, dropId),
+    )
+    const { groups, revisions } = await listedGroups(manager)
+    const known = await changeAll(
+      services,
+      manager,
+      GROUPS,
+      groups.map((document) => ({ document, revision: revisions[document.id] ?? 0 })),
+      ({ id }) => id,
+      (group) => knownAsOne(group, keepId, dropId),
+    )
+    return { figure, sheets: sheets.length, changed: [...sheets, ...known] }
+  }, once)
+  for (const { kind, id, revision } of changed) announce(services, { kind }, id, revision, CLIENT)
+  return { figure, sheets }
 }
 
 /** Names of the kept figure, and those of the dropped one it does not have yet. */
@@ -75,26 +93,35 @@ function mergedAliases(keep: Figure, drop: Figure): Figure['aliases'] {
   return [...keep.aliases, ...others].slice(0, MOST_ALIASES)
 }
 
-async function mergeInSheets(
+/** Changes every document of a kind in which the dropped figure was, as one more edit of each. */
+async function changeAll<Document extends object>(
   services: Services,
   manager: EntityManager,
-  keepId: string,
-  dropId: string,
-): Promise<{ id: string; revision: number }[]> {
-  const changed: { id: string; revision: number }[] = []
-  for (const sheet of await manager.find(SheetEntity)) {
-    const before = routineOf(sheet)
-    const edits = diff(routineShape, before, renamed(before, keepId, dropId))
+  store: DocumentStore<Document>,
+  all: readonly Revised<Document>[],
+  idOf: (document: Document) => string,
+  change: (document: Document) => Document,
+): Promise<Changed[]> {
+  const changed: Changed[] = []
+  for (const { document, revision } of all) {
+    const edits = diff(store.shape, document, change(document))
     if (edits.length === 0) continue
-    const { answer } = await acceptEdits(services, manager, sheet.id, {
+    const id = idOf(document)
+    const { answer } = await acceptBatch(services, manager, store, id, {
       clientId: CLIENT,
       batchId: services.newId(),
-      base: sheet.revision,
+      base: revision,
       edits,
     })
-    changed.push({ id: sheet.id, revision: answer.revision })
+    changed.push({ kind: store.kind, id, revision: answer.revision })
   }
   return changed
+}
+
+interface Changed {
+  readonly kind: DocumentStore<object>['kind']
+  readonly id: string
+  readonly revision: number
 }
 
 function renamed(routine: Routine, keepId: string, dropId: string): Routine {
@@ -113,24 +140,11 @@ function renamed(routine: Routine, keepId: string, dropId: string): Routine {
   }
 }
 
-async function mergeInFloors(
-  manager: EntityManager,
-  keepId: string,
-  dropId: string,
-  atMs: number,
-): Promise<void> {
-  for (const row of await manager.find(FloorEntity)) {
-    const floor = JSON.parse(row.document) as FloorProfile
-    const times = floor.covered.filter(({ figureId }) => figureId === keepId || figureId === dropId)
-    if (!times.some(({ figureId }) => figureId === dropId)) continue
-    const covered = [
-      ...floor.covered.filter(({ figureId }) => figureId !== keepId && figureId !== dropId),
-      { figureId: keepId, times: times.reduce((sum, one) => sum + one.times, 0) },
-    ]
-    await manager.update(
-      FloorEntity,
-      { id: row.id },
-      { document: JSON.stringify({ ...floor, covered }), updatedAtMs: atMs },
-    )
-  }
+/** What the group knew of both is known of the one: the times it danced them together. */
+function knownAsOne(group: Group, keepId: string, dropId: string): Group {
+  const isOne = ({ id }: { readonly id: string }): boolean => id === keepId || id === dropId
+  const both = group.taught.filter(isOne)
+  if (!both.some(({ id }) => id === dropId)) return group
+  const times = both.reduce((sum, one) => sum + one.times, 0)
+  return { ...group, taught: [...group.taught.filter((one) => !isOne(one)), { id: keepId, times }] }
 }

@@ -1,4 +1,7 @@
 import {
+  figureSchema,
+  figureShape,
+  upgradeFigure,
   bookOf,
   composeBook,
   composeFigure,
@@ -10,16 +13,28 @@ import { figureUse, type FigureUse } from '@dellop/core/routine'
 import { sameValue } from '@dellop/core/document'
 import type { FigureHow, FigureVersion } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
+import type { Once } from '../database/once.ts'
+import type { DocumentStore } from '../document/accept.ts'
+import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
 import { HttpProblem, orProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { SheetEntity } from '../sheet/sheetEntity.ts'
+import { allSheets } from '../sheet/record.ts'
 import { FigureEntity, FigureVersionEntity } from './figureEntity.ts'
 
-const figureOf = (row: { document: string }): Figure => JSON.parse(row.document) as Figure
+export const FIGURE_RECORD: RecordKind<Figure> = {
+  kind: 'figure',
+  name: 'The figure',
+  schema: figureSchema,
+  upgrade: upgradeFigure,
+}
+const versionKey = ({ figureId, version }: FigureVersionEntity): string => `${figureId}@${version}`
+const figureOfVersion = (row: FigureVersionEntity): Figure =>
+  recordOrProblem(FIGURE_RECORD, { id: versionKey(row), document: row.document })
 const MOST_VERSIONS = 200
 
 export async function allFigures(manager: EntityManager): Promise<Figure[]> {
-  return (await manager.find(FigureEntity, { order: { name: 'ASC' } })).map(figureOf)
+  const rows = await manager.find(FigureEntity, { order: { name: 'ASC' } })
+  return readableRecords(FIGURE_RECORD, rows).map(({ document }) => document)
 }
 
 /** Names of the figures by id, without reading the figures. */
@@ -31,7 +46,7 @@ export async function figureNames(manager: EntityManager): Promise<Map<string, s
 export async function findFigure(manager: EntityManager, id: string): Promise<Figure> {
   const row = await manager.findOneBy(FigureEntity, { id })
   if (!row) throw new HttpProblem('not-found', 'There is no such figure in the book.')
-  return figureOf(row)
+  return recordOrProblem(FIGURE_RECORD, row)
 }
 
 /** The number of a figure's newest version; 0 where it never was in the book. */
@@ -98,7 +113,11 @@ async function composed(manager: EntityManager, figure: Figure): Promise<Figure>
 }
 
 /** Adds one figure; refuses an id the book holds. */
-export async function newFigure({ database, nowMs }: Services, figure: Figure): Promise<Figure> {
+export async function newFigure(
+  { database, nowMs }: Services,
+  figure: Figure,
+  once: Once | null = null,
+): Promise<{ figure: Figure }> {
   return database.write(async (manager) => {
     if (await manager.existsBy(FigureEntity, { id: figure.id }))
       throw new HttpProblem(
@@ -108,34 +127,29 @@ export async function newFigure({ database, nowMs }: Services, figure: Figure): 
       )
     const whole = await composed(manager, figure)
     await keepFigure(manager, whole, 'written', nowMs())
-    return whole
-  })
+    return { figure: whole }
+  }, once)
 }
 
-/** Changes a figure that nobody else has changed since `version`. */
-export async function changeFigure(
-  { database, nowMs }: Services,
-  id: string,
-  figure: Figure,
-  version: number,
-): Promise<{ figure: Figure; version: number }> {
-  if (figure.id !== id)
-    throw new HttpProblem(
-      'input.invalid',
-      `The figure's id was expected to be "${id}".`,
-      'figure.id',
-    )
-  return database.write(async (manager) => {
-    await findFigure(manager, id)
-    const now = await versionOf(manager, id)
-    if (now !== version)
-      throw new HttpProblem(
-        'edit.refused',
-        `“${figure.name}” was changed elsewhere meanwhile (version ${now}; these changes start from ${version}). Look at it again before you change it.`,
-      )
-    const whole = await composed(manager, figure)
-    return { figure: whole, version: await keepFigure(manager, whole, 'changed', nowMs()) }
-  })
+/** How figures are kept while they are edited: every version whole, a composite as its parts are. */
+export const FIGURES: DocumentStore<Figure> = {
+  kind: 'figure',
+  name: 'The figure',
+  shape: figureShape,
+  schema: figureSchema,
+  read: async (manager, id) => ({
+    document: await findFigure(manager, id),
+    revision: await versionOf(manager, id),
+  }),
+  write: async (manager, _id, { document }, atMs) => {
+    const whole = await composed(manager, document)
+    await keepFigure(manager, whole, 'changed', atMs)
+    return whole
+  },
+  at: async (manager, figureId, version) => {
+    const row = await manager.findOneBy(FigureVersionEntity, { figureId, version })
+    return row && figureOfVersion(row)
+  },
 }
 
 /** Every version of a figure, newest first. */
@@ -150,7 +164,7 @@ export async function figureHistory({ database }: Services, id: string): Promise
     version: row.version,
     how: row.how as FigureHow,
     atMs: row.atMs,
-    figure: figureOf(row),
+    figure: figureOfVersion(row),
   }))
 }
 
@@ -159,7 +173,8 @@ export async function importFigures(
   { database, nowMs }: Services,
   figures: readonly Figure[],
   replace: ReadonlySet<string>,
-): Promise<Figure[]> {
+  once: Once | null = null,
+): Promise<{ figures: Figure[] }> {
   return database.write(async (manager) => {
     const seen = new Set<string>()
     for (const figure of figures) {
@@ -186,19 +201,22 @@ export async function importFigures(
     )
     if (wrong)
       throw new HttpProblem('input.invalid', `${wrong.message} Nothing was brought in.`, 'figures')
-    return [...figures]
-  })
+    return { figures: [...figures] }
+  }, once)
 }
 
 /** Where every figure is used, and what follows it, over all sheets. */
 export async function allUses(manager: EntityManager): Promise<FigureUse[]> {
-  const sheets = await manager.find(SheetEntity, { order: { title: 'ASC' } })
-  return figureUse(sheets.map((sheet) => JSON.parse(sheet.document)))
+  return figureUse((await allSheets(manager)).map(({ document }) => document))
 }
 
 /** Takes a figure out of the book. One that a sheet or a composite uses stays. */
-export async function removeFigure({ database, nowMs }: Services, id: string): Promise<void> {
-  await database.write(async (manager) => {
+export async function removeFigure(
+  { database, nowMs }: Services,
+  id: string,
+  once: Once | null = null,
+): Promise<{ id: string }> {
+  return database.write(async (manager) => {
     const figure = await findFigure(manager, id)
     const [sheet] = (await allUses(manager)).find((use) => use.figureId === id)?.sheets ?? []
     if (sheet)
@@ -220,7 +238,8 @@ export async function removeFigure({ database, nowMs }: Services, id: string): P
       atMs: nowMs(),
     })
     await manager.delete(FigureEntity, { id })
-  })
+    return { id }
+  }, once)
 }
 
 /**
@@ -234,7 +253,7 @@ export async function shipFigures({ database, nowMs }: Services): Promise<void> 
       newest.set(row.figureId, row)
     const due = SHIPPED_FIGURES.filter((figure) => {
       const last = newest.get(figure.id)
-      return !last || (last.how === 'shipped' && !sameValue(figureOf(last), figure))
+      return !last || (last.how === 'shipped' && !sameValue(JSON.parse(last.document), figure))
     })
     for (const figure of due) await keepFigure(manager, figure, 'shipped', nowMs())
   })

@@ -51,7 +51,7 @@ function problemOf(thrown: unknown): HttpProblem {
     )
   return new HttpProblem(
     'server.failed',
-    'Something went wrong in Dellop. Nothing was changed; please try again.',
+    'Something went wrong in Dellop. Whether this was saved is not known; it is safe to send it again.',
   )
 }
 

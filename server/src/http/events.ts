@@ -1,9 +1,9 @@
-import type { SheetChanged } from '@dellop/wire'
+import type { DocumentChanged } from '@dellop/wire'
 import type { Context } from 'koa'
 import { streams } from './streams.ts'
 
 export interface Broadcast {
-  readonly send: (event: SheetChanged) => void
+  readonly send: (event: DocumentChanged) => void
   /** Answers a request with a stream of events that stays open. */
   readonly attach: (ctx: Context) => void
   readonly close: () => void

@@ -4,7 +4,13 @@ import { join } from 'node:path'
 import { DEFAULT_SETTINGS, ROUTES } from '@dellop/wire'
 import { apiRouter } from '../app.ts'
 import { wantedRange } from '../media/range.ts'
-import { demoAbc, demoSheet, testServer, type TestServer } from '../testing/server.ts'
+import {
+  changeSettings,
+  demoAbc,
+  demoSheet,
+  testServer,
+  type TestServer,
+} from '../testing/server.ts'
 
 let server: TestServer
 beforeAll(async () => (server = await testServer()))
@@ -241,19 +247,14 @@ describe('sound', () => {
 
 describe('settings', () => {
   it('are kept, and refused out of range', async () => {
-    await server.ask
-      .put('/api/settings')
-      .send({ outputDelaySeconds: 0.2, wordsPerMinute: 160 })
-      .expect(200)
-    expect((await server.ask.get('/api/settings')).body).toEqual({
+    const change = { outputDelaySeconds: 0.2, wordsPerMinute: 160 }
+    expect((await changeSettings(server, change)).status).toBe(200)
+    expect((await server.ask.get('/api/settings')).body.settings).toEqual({
       ...DEFAULT_SETTINGS,
       outputDelaySeconds: 0.2,
       wordsPerMinute: 160,
     })
-    await server.ask
-      .put('/api/settings')
-      .send({ outputDelaySeconds: 9, wordsPerMinute: 160 })
-      .expect(400)
+    expect((await changeSettings(server, { outputDelaySeconds: 9 })).status).toBe(400)
   })
 })
 

@@ -16,10 +16,21 @@ export function fileLog(dataFolder: string, nowMs: () => number): Log {
   const folder = join(dataFolder, 'log')
   mkdirSync(folder, { recursive: true })
   const path = join(folder, 'dellop.jsonl')
+  let isFailing = false
+  const append = (entry: Readonly<Record<string, unknown>>): void => {
+    if (existsSync(path) && statSync(path).size > MOST_BYTES) rotate(path)
+    appendFileSync(path, `${JSON.stringify({ at: new Date(nowMs()).toISOString(), ...entry })}\n`)
+  }
   return {
     write: (entry) => {
-      if (existsSync(path) && statSync(path).size > MOST_BYTES) rotate(path)
-      appendFileSync(path, `${JSON.stringify({ at: new Date(nowMs()).toISOString(), ...entry })}\n`)
+      try {
+        append(entry)
+        isFailing = false
+      } catch (error) {
+        // What cannot be logged, on a full disk say, must not fail what it tells of.
+        if (!isFailing) console.error(`The log cannot be written: ${(error as Error).message}`)
+        isFailing = true
+      }
     },
   }
 }

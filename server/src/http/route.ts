@@ -3,7 +3,9 @@ import { bodyParser } from '@koa/bodyparser'
 import { validate } from '@dellop/core/document'
 import { ROUTES, type Route, type RouteName } from '@dellop/wire'
 import type { Context } from 'koa'
+import { createHash } from 'node:crypto'
 import type { z } from 'zod'
+import type { Once } from '../database/once.ts'
 import { HttpProblem, orProblem } from './problem.ts'
 
 type RequestOf<Name extends RouteName> =
@@ -15,6 +17,8 @@ export interface Call<Name extends RouteName> {
   readonly params: Readonly<Record<string, string>>
   readonly body: RequestOf<Name>
   readonly ctx: Context
+  /** The name its page gave the request, so that it is done once however often it is sent. */
+  readonly once: Once | null
 }
 
 /**
@@ -30,7 +34,8 @@ export function serve<Name extends RouteName>(
   router.register(route.path, [route.method], async (ctx: Context) => {
     const params = (ctx as unknown as { params: Record<string, string> }).params
     const body = route.request ? await readBody(ctx, route) : undefined
-    const answer = await handle({ params, body: body as RequestOf<Name>, ctx })
+    const once = onceOf(ctx, route, body)
+    const answer = await handle({ params, body: body as RequestOf<Name>, ctx, once })
     if (answer !== undefined) ctx.body = answer
   })
 }
@@ -49,6 +54,22 @@ async function readBody(ctx: Context, route: Route): Promise<unknown> {
   return orProblem(
     validate(route.request!, (ctx.request as unknown as { body: unknown }).body, 'The request'),
   )
+}
+
+const ONCE_HEADER = 'X-Once'
+const ONCE = /^[A-Za-z0-9-]{8,80}$/
+
+/** The name of a request, with what it asks for; null for one without a name, and for questions. */
+function onceOf(ctx: Context, { method }: Route, body: unknown): Once | null {
+  const key = ctx.get(ONCE_HEADER)
+  if (method === 'GET' || key === '') return null
+  if (!ONCE.test(key))
+    throw new HttpProblem(
+      'input.invalid',
+      `${ONCE_HEADER} was expected to be 8 to 80 letters, digits and dashes.`,
+    )
+  const asked = JSON.stringify([method, ctx.path, body ?? null])
+  return { key, digest: createHash('sha256').update(asked).digest('hex') }
 }
 
 /** A size as a person says it. */

@@ -1,25 +1,19 @@
 import type Router from '@koa/router'
-import { HttpProblem } from '../http/problem.ts'
+import { editDocument } from '../document/accept.ts'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
-import { allSchools, forgetSchool, keepSchool } from './service.ts'
+import { addSchool, listedSchools, removeSchool, SCHOOLS } from './service.ts'
 
 export function schoolRoutes(router: Router, services: Services): void {
-  serve(router, 'listSchools', async () => ({
-    schools: await allSchools(services.database.source.manager),
-  }))
-  serve(router, 'putSchool', async ({ params, body: { school } }) => {
-    if (school.id !== params['id'])
-      throw new HttpProblem(
-        'input.invalid',
-        `The school's id was expected to be "${params['id']}".`,
-        'school.id',
-      )
-    await keepSchool(services, school)
-    return { school }
+  const { manager } = services.database.source
+  serve(router, 'listSchools', () => listedSchools(manager))
+  serve(router, 'newSchool', ({ body, once }) => addSchool(services, body.school, once))
+  serve(router, 'getSchool', async ({ params }) => {
+    const { document, revision } = await SCHOOLS.read(manager, params['id']!)
+    return { school: document, revision }
   })
-  serve(router, 'removeSchool', async ({ params }) => {
-    await forgetSchool(services, params['id']!)
-    return { id: params['id']! }
-  })
+  serve(router, 'editSchool', ({ params, body }) =>
+    editDocument(services, SCHOOLS, params['id']!, body),
+  )
+  serve(router, 'removeSchool', ({ params, once }) => removeSchool(services, params['id']!, once))
 }

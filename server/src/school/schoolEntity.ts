@@ -12,6 +12,9 @@ export class SchoolEntity {
   @Column('text')
   document!: string
 
+  @Column('integer', { default: 0 })
+  revision!: number
+
   @Column('integer')
   updatedAtMs!: number
 }

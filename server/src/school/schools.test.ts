@@ -1,7 +1,7 @@
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
-import { emptyProfile } from '@dellop/core/figure'
-import { DEFAULT_SETTINGS } from '@dellop/wire'
-import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
+import { emptyGroup } from '@dellop/core/group'
+import type { Settings } from '@dellop/wire'
+import { changeSettings, demoSheet, testServer, type TestServer } from '../testing/server.ts'
 
 let server: TestServer
 beforeEach(async () => {
@@ -16,8 +16,7 @@ const mine: School = {
   breathSeconds: 0.5,
   prompts: ['again'],
 }
-const put = (school: School, id = school.id) =>
-  server.ask.put(`/api/schools/${id}`).send({ school })
+const put = (school: School) => server.ask.post('/api/schools').send({ school })
 const names = async (): Promise<string[]> =>
   (await server.ask.get('/api/schools')).body.schools.map(({ name }: School) => name)
 
@@ -25,7 +24,11 @@ describe('schools', () => {
   it('are those that ship, and one’s own behind them, kept over a restart', async () => {
     await put(mine).expect(200)
     expect(await names()).toEqual([...SHIPPED_SCHOOLS.map(({ name }) => name), 'My way'])
-    await put({ ...mine, name: 'Our way' }).expect(200)
+    const edits = [{ type: 'set', id: '', field: 'name', from: 'My way', to: 'Our way' }]
+    await server.ask
+      .post('/api/schools/my-way/edits')
+      .send({ clientId: 'a-client', batchId: '1', base: 0, edits })
+      .expect(200)
     await server.stop()
     server = await testServer(server.dataFolder)
     expect((await names()).at(-1)).toBe('Our way')
@@ -35,7 +38,6 @@ describe('schools', () => {
     expect((await put({ ...ROUND_SCHOOL, name: 'Square' }).expect(400)).body.detail).toMatch(
       /ships with Dellop/,
     )
-    expect((await put(mine, 'other').expect(400)).body.detail).toMatch(/expected to be "other"/)
     const wrong = await put({ ...mine, lead: { ...mine.lead, targetBeats: 99 } }).expect(400)
     expect(wrong.body.detail).toMatch(/lead\.targetBeats/)
     expect(await names()).toEqual(SHIPPED_SCHOOLS.map(({ name }) => name))
@@ -59,19 +61,16 @@ describe('schools', () => {
     )
   })
 
-  it('are a floor’s own: while it is chosen all is called by them, and the files of sheets keep theirs', async () => {
+  it('are a group’s own: while it is chosen all is called by them, and the files of sheets keep theirs', async () => {
     await put(mine).expect(200)
     const file = demoSheet()
     await server.ask.post('/api/sheets/import').send({ file }).expect(200)
     const pack = async () => (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body
-    const floor = { ...emptyProfile('wednesdays', 'Wednesdays'), schoolId: 'my-way' }
-    await server.ask.put('/api/floors/wednesdays').send({ floor }).expect(200)
+    const group = { ...emptyGroup('wednesdays', 'Wednesdays'), schoolId: 'my-way' }
+    await server.ask.post('/api/groups').send({ group }).expect(200)
     expect((await pack()).school.id).toBe(file.routine.schoolId)
-    await server.ask
-      .put('/api/settings')
-      .send({ ...DEFAULT_SETTINGS, floorId: 'wednesdays' })
-      .expect(200)
-    expect(await pack()).toMatchObject({ school: { id: 'my-way' }, floor: { id: 'wednesdays' } })
+    await changeSettings(server, { groupId: 'wednesdays' })
+    expect(await pack()).toMatchObject({ school: { id: 'my-way' }, group: { id: 'wednesdays' } })
     expect(
       JSON.parse((await server.ask.get(`/api/sheets/${file.routine.id}/file`)).text).school.id,
     ).toBe(file.routine.schoolId)
@@ -80,15 +79,12 @@ describe('schools', () => {
     )
   })
 
-  it('are one evening’s own, before the floor’s, until it is over', async () => {
+  it('are one evening’s own, before the group’s, until it is over', async () => {
     await put(mine).expect(200)
     const file = demoSheet()
     await server.ask.post('/api/sheets/import').send({ file }).expect(200)
-    const calledBy = async (tonight: unknown) => {
-      await server.ask
-        .put('/api/settings')
-        .send({ ...DEFAULT_SETTINGS, tonight })
-        .expect(200)
+    const calledBy = async (tonight: Settings['tonight']) => {
+      expect((await changeSettings(server, { tonight })).status).toBe(200)
       return (await server.ask.get(`/api/sheets/${file.routine.id}/call-pack`)).body.school
         .id as string
     }

@@ -1,21 +1,46 @@
-import { ROUND_SCHOOL, schoolSchema, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import {
+  ROUND_SCHOOL,
+  schoolSchema,
+  schoolShape,
+  SHIPPED_SCHOOLS,
+  upgradeSchool,
+  type School,
+} from '@dellop/core/school'
 import type { EntityManager } from 'typeorm'
+import type { Once } from '../database/once.ts'
+import type { DocumentStore } from '../document/accept.ts'
+import {
+  readableRecords,
+  readRecord,
+  recordOrProblem,
+  type RecordKind,
+} from '../document/record.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { FloorEntity } from '../floor/floorEntity.ts'
-import { SheetEntity } from '../sheet/sheetEntity.ts'
+import { allGroups } from '../group/service.ts'
+import { allSheets } from '../sheet/record.ts'
 import { SchoolEntity } from './schoolEntity.ts'
 
-/** Kept before a field came to schools: what it says by default is filled in. */
-const schoolOfRow = ({ document }: SchoolEntity): School => schoolSchema.parse(JSON.parse(document))
+export const SCHOOL_RECORD: RecordKind<School> = {
+  kind: 'school',
+  name: 'The school',
+  schema: schoolSchema,
+  upgrade: upgradeSchool,
+}
 const isShipped = (id: string): boolean => SHIPPED_SCHOOLS.some((school) => school.id === id)
 
-/** The schools that ship, then the cuer's own by name. */
-export async function allSchools(manager: EntityManager): Promise<School[]> {
-  return [
-    ...SHIPPED_SCHOOLS,
-    ...(await manager.find(SchoolEntity, { order: { name: 'ASC' } })).map(schoolOfRow),
-  ]
+/** The schools that ship, then the cuer's own by name, with the revision of each. */
+export async function listedSchools(
+  manager: EntityManager,
+): Promise<{ schools: School[]; revisions: Record<string, number> }> {
+  const own = readableRecords(
+    SCHOOL_RECORD,
+    await manager.find(SchoolEntity, { order: { name: 'ASC' } }),
+  )
+  return {
+    schools: [...SHIPPED_SCHOOLS, ...own.map(({ document }) => document)],
+    revisions: Object.fromEntries(own.map(({ row }) => [row.id, row.revision])),
+  }
 }
 
 /** A school by its id; the round one where there is none of it any more. */
@@ -29,31 +54,67 @@ export async function firstSchool(
 ): Promise<School> {
   for (const id of ids) {
     const row = id ? await manager.findOneBy(SchoolEntity, { id }) : null
-    const found = row ? schoolOfRow(row) : SHIPPED_SCHOOLS.find((school) => school.id === id)
+    const read = row && readRecord(SCHOOL_RECORD, row)
+    const found = read?.ok ? read.value : SHIPPED_SCHOOLS.find((school) => school.id === id)
     if (found) return found
   }
   return ROUND_SCHOOL
 }
 
-/**
- * Keeps a school of the cuer's own, new or in place of what was kept. One that ships is not
- * changed: it is copied.
- */
-export async function keepSchool({ database, nowMs }: Services, school: School): Promise<void> {
-  if (isShipped(school.id))
-    throw new HttpProblem(
-      'input.invalid',
-      `“${school.name}” ships with Dellop and stays as it is; a copy of it can be changed.`,
-      'school.id',
-    )
-  await database.write((manager) =>
-    manager.upsert(
+/** How schools of one's own are kept while they are edited. One that ships is copied instead. */
+export const SCHOOLS: DocumentStore<School> = {
+  kind: 'school',
+  name: 'The school',
+  shape: schoolShape,
+  schema: schoolSchema,
+  read: async (manager, id) => {
+    const row = await manager.findOneBy(SchoolEntity, { id })
+    if (row) return { document: recordOrProblem(SCHOOL_RECORD, row), revision: row.revision }
+    const shipped = SHIPPED_SCHOOLS.find((school) => school.id === id)
+    throw shipped ? staysAsItIs(shipped) : noSuchSchool()
+  },
+  write: async (manager, id, { document, revision }, atMs) => {
+    await manager.update(
       SchoolEntity,
-      { id: school.id, name: school.name, document: JSON.stringify(school), updatedAtMs: nowMs() },
-      ['id'],
-    ),
-  )
+      { id },
+      { name: document.name, document: JSON.stringify(document), revision, updatedAtMs: atMs },
+    )
+    return document
+  },
 }
+
+const noSuchSchool = (): HttpProblem =>
+  new HttpProblem('not-found', 'There is no such school of your own.')
+const staysAsItIs = ({ name }: School): HttpProblem =>
+  new HttpProblem(
+    'input.invalid',
+    `“${name}” ships with Dellop and stays as it is; a copy of it can be changed.`,
+    'school.id',
+  )
+
+/** Adds a school of the cuer's own. */
+export async function addSchool(
+  { database, nowMs }: Services,
+  school: School,
+  once: Once | null = null,
+): Promise<{ school: School; revision: number }> {
+  if (isShipped(school.id)) throw staysAsItIs(school)
+  return database.write(async (manager) => {
+    if (await manager.existsBy(SchoolEntity, { id: school.id }))
+      throw new HttpProblem('exists', `There is a school with the id "${school.id}".`, 'school.id')
+    await insertSchool(manager, school, nowMs())
+    return { school, revision: 0 }
+  }, once)
+}
+
+const insertSchool = (manager: EntityManager, school: School, atMs: number) =>
+  manager.insert(SchoolEntity, {
+    id: school.id,
+    name: school.name,
+    document: JSON.stringify(school),
+    revision: 0,
+    updatedAtMs: atMs,
+  })
 
 /** Takes in the school that came with a sheet, unless it ships or is here already. */
 export async function bringSchool(
@@ -62,34 +123,37 @@ export async function bringSchool(
   atMs: number,
 ): Promise<void> {
   if (isShipped(school.id) || (await manager.existsBy(SchoolEntity, { id: school.id }))) return
-  await manager.insert(SchoolEntity, {
-    id: school.id,
-    name: school.name,
-    document: JSON.stringify(school),
-    updatedAtMs: atMs,
-  })
+  await insertSchool(manager, school, atMs)
 }
 
-/** Forgets a school that no sheet and no floor is called by. */
-export async function forgetSchool({ database }: Services, id: string): Promise<void> {
-  await database.write(async (manager) => {
-    const used = (await manager.find(SheetEntity)).filter(
-      ({ document }) => (JSON.parse(document) as { schoolId: string }).schoolId === id,
+/** Removes a school that no sheet and no group is called by. */
+export async function removeSchool(
+  { database }: Services,
+  id: string,
+  once: Once | null = null,
+): Promise<{ id: string }> {
+  return database.write(async (manager) => {
+    const sheets = (await allSheets(manager)).filter(({ document }) => document.schoolId === id)
+    refuseUsed(
+      sheets.map(({ row }) => row.title),
+      'choose another one there first',
     )
-    if (used.length > 0)
-      throw new HttpProblem(
-        'input.invalid',
-        `${used.map(({ title }) => `“${title}”`).join(', ')} ${used.length === 1 ? 'is' : 'are'} called by this school; choose another one there first.`,
-      )
-    const floors = (await manager.find(FloorEntity)).filter(
-      ({ document }) => (JSON.parse(document) as { schoolId?: string }).schoolId === id,
+    const groups = (await allGroups(manager)).filter(({ schoolId }) => schoolId === id)
+    refuseUsed(
+      groups.map(({ name }) => name),
+      'choose another one for the group first',
     )
-    if (floors.length > 0)
-      throw new HttpProblem(
-        'input.invalid',
-        `${floors.map(({ name }) => `“${name}”`).join(', ')} ${floors.length === 1 ? 'is' : 'are'} called by this school; choose another one for the floor first.`,
-      )
     const { affected } = await manager.delete(SchoolEntity, { id })
-    if (!affected) throw new HttpProblem('not-found', 'There is no such school of your own.')
-  })
+    if (!affected) throw noSuchSchool()
+    return { id }
+  }, once)
+}
+
+function refuseUsed(names: readonly string[], instead: string): void {
+  if (names.length === 0) return
+  const list = names.map((name) => `“${name}”`).join(', ')
+  throw new HttpProblem(
+    'input.invalid',
+    `${list} ${names.length === 1 ? 'is' : 'are'} called by this school; ${instead}.`,
+  )
 }

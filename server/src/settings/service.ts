@@ -1,23 +1,43 @@
-import { DEFAULT_SETTINGS, settingsSchema, type Settings } from '@dellop/wire'
-import type { Services } from '../services.ts'
+import type { Revised } from '@dellop/core/document'
+import {
+  DEFAULT_SETTINGS,
+  SETTINGS_ID,
+  settingsSchema,
+  settingsShape,
+  upgradeSettings,
+  type Settings,
+} from '@dellop/wire'
+import type { EntityManager } from 'typeorm'
+import type { DocumentStore } from '../document/accept.ts'
+import { readRecord, type RecordKind } from '../document/record.ts'
 import { SettingEntity } from './settingEntity.ts'
 
-const ID = 'machine'
-
-/**
- * What the cuer set once for this machine. Kept before a setting came: what it is by default is
- * filled in.
- */
-export async function readSettings({ database }: Services): Promise<Settings> {
-  const row = await database.source.manager.findOneBy(SettingEntity, { id: ID })
-  return settingsSchema.parse({
-    ...DEFAULT_SETTINGS,
-    ...(row ? (JSON.parse(row.value) as object) : {}),
-  })
+export const SETTINGS_RECORD: RecordKind<Settings> = {
+  kind: 'settings',
+  name: 'The settings',
+  schema: settingsSchema,
+  upgrade: upgradeSettings,
 }
 
-export async function keepSettings({ database }: Services, settings: Settings): Promise<void> {
-  await database.write((manager) =>
-    manager.upsert(SettingEntity, { id: ID, value: JSON.stringify(settings) }, ['id']),
-  )
+/** How the settings are kept while they are edited. */
+export const SETTINGS: DocumentStore<Settings> = {
+  kind: 'settings',
+  name: 'The settings',
+  shape: settingsShape,
+  schema: settingsSchema,
+  read: readSettings,
+  write: async (manager, id, { document, revision }) => {
+    await manager.upsert(SettingEntity, { id, value: JSON.stringify(document), revision }, ['id'])
+    return document
+  },
+}
+
+/**
+ * What the cuer set once for this machine; the usual where nothing is kept, or it cannot be read.
+ */
+export async function readSettings(manager: EntityManager): Promise<Revised<Settings>> {
+  const row = await manager.findOneBy(SettingEntity, { id: SETTINGS_ID })
+  if (!row) return { document: DEFAULT_SETTINGS, revision: 0 }
+  const read = readRecord(SETTINGS_RECORD, { id: row.id, document: row.value })
+  return { document: read.ok ? read.value : DEFAULT_SETTINGS, revision: row.revision }
 }

@@ -8,4 +8,7 @@ export class SettingEntity {
 
   @Column('text')
   value!: string
+
+  @Column('integer', { default: 0 })
+  revision!: number
 }

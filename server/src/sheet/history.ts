@@ -1,4 +1,4 @@
-import { applyEdits, invertEdits, type Edit } from '@dellop/core/document'
+import { applyEdits, invertEdits } from '@dellop/core/document'
 import { bookOf } from '@dellop/core/figure'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords } from '@dellop/core/sheet'
@@ -6,9 +6,11 @@ import type { Revision, SheetState } from '@dellop/wire'
 import { allFigures } from '../figure/service.ts'
 import { HttpProblem, orProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { routineAt } from './edit.ts'
-import { findSheet, insertSheet, routineOf } from './service.ts'
-import { SheetBatchEntity } from './sheetEntity.ts'
+import { batchesSince, documentAt, editsOf } from '../document/accept.ts'
+import type { Once } from '../database/once.ts'
+import { SHEETS } from './edit.ts'
+import { findSheet, routineOf } from './record.ts'
+import { insertSheet } from './service.ts'
 
 /** Revisions that are listed at most: half a year of evenings. */
 const MOST_LISTED = 500
@@ -23,15 +25,12 @@ export async function listRevisions(
 ): Promise<{ revisions: Revision[]; createdAtMs: number }> {
   const { manager } = database.source
   const sheet = await findSheet(manager, id)
-  const batches = await manager.find(SheetBatchEntity, {
-    where: { sheetId: id },
-    order: { revision: 'DESC' },
-    take: MOST_LISTED,
-  })
+  const batches = await batchesSince(manager, 'sheet', id, 0, MOST_LISTED)
   const book = bookOf(await allFigures(manager))
   let routine = routineOf(sheet)
-  const revisions = batches.map(({ revision, clientId, edits: written, atMs }) => {
-    const edits = JSON.parse(written) as Edit[]
+  const revisions = batches.map((batch) => {
+    const { revision, clientId, atMs } = batch
+    const edits = editsOf(batch)
     routine = orProblem(applyEdits(routineShape, routine, invertEdits(edits)), 'edit.refused')
     return {
       revision,
@@ -58,7 +57,13 @@ export async function sheetAt(
       `There is no revision ${wanted}; this sheet has 0 to ${sheet.revision}.`,
     )
   return {
-    routine: await routineAt(database.source.manager, id, routineOf(sheet), revision),
+    routine: await documentAt(
+      database.source.manager,
+      SHEETS,
+      id,
+      { document: routineOf(sheet), revision: sheet.revision },
+      revision,
+    ),
     revision,
   }
 }
@@ -68,6 +73,7 @@ export async function branchSheet(
   services: Services,
   id: string,
   title: string,
+  once: Once | null,
 ): Promise<SheetState> {
   return services.database.write(async (manager) => {
     const sheet = await findSheet(manager, id)
@@ -80,5 +86,5 @@ export async function branchSheet(
     }
     await insertSheet(manager, routine, services.nowMs())
     return { routine, revision: 0 }
-  })
+  }, once)
 }

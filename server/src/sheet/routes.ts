@@ -2,20 +2,23 @@ import type Router from '@koa/router'
 import { writeSheetFile } from '@dellop/core/file'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
-import { editSheet } from './edit.ts'
+import { editDocument } from '../document/accept.ts'
+import { SHEETS } from './edit.ts'
 import { branchSheet, listRevisions, sheetAt } from './history.ts'
 import { callPack, exportSheet, importSheet, listSheets, newSheet, readSheet } from './service.ts'
 
 export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'listSheets', async () => ({ sheets: await listSheets(services) }))
-  serve(router, 'newSheet', ({ body }) => newSheet(services, body.title, body.tuneId))
-  serve(router, 'importSheet', ({ body }) => importSheet(services, body.file))
+  serve(router, 'newSheet', ({ body, once }) => newSheet(services, body.title, body.tuneId, once))
+  serve(router, 'importSheet', ({ body, once }) => importSheet(services, body.file, once))
   serve(router, 'getSheet', ({ params }) => readSheet(services, params['id']!))
-  serve(router, 'editSheet', ({ params, body }) => editSheet(services, params['id']!, body))
+  serve(router, 'editSheet', ({ params, body }) =>
+    editDocument(services, SHEETS, params['id']!, body),
+  )
   serve(router, 'sheetRevisions', ({ params }) => listRevisions(services, params['id']!))
   serve(router, 'sheetAt', ({ params }) => sheetAt(services, params['id']!, params['revision']!))
-  serve(router, 'branchSheet', ({ params, body }) =>
-    branchSheet(services, params['id']!, body.title),
+  serve(router, 'branchSheet', ({ params, body, once }) =>
+    branchSheet(services, params['id']!, body.title, once),
   )
   serve(router, 'callPack', ({ params }) => callPack(services, params['id']!))
   serve(router, 'exportSheet', async ({ params, ctx }) => {

@@ -3,33 +3,25 @@ import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
-import { allFloors } from '../floor/service.ts'
+import type { Once } from '../database/once.ts'
+import { allGroups } from '../group/service.ts'
 import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
-import { HttpProblem } from '../http/problem.ts'
 import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
 import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
+import { allSheets, findSheet, routineOf } from './record.ts'
 import { SheetEntity } from './sheetEntity.ts'
-
-export const routineOf = (sheet: SheetEntity): Routine => JSON.parse(sheet.document) as Routine
-
-export async function findSheet(manager: EntityManager, id: string): Promise<SheetEntity> {
-  const sheet = await manager.findOneBy(SheetEntity, { id })
-  if (!sheet) throw new HttpProblem('not-found', 'There is no such sheet on the shelf.')
-  return sheet
-}
 
 /** The shelf, archived sheets included. Tunes and figures are read once for all of them. */
 export async function listSheets({ database }: Services): Promise<SheetSummary[]> {
   const { manager } = database.source
   const [sheets, tunes, figures] = await Promise.all([
-    manager.find(SheetEntity, { order: { title: 'ASC' } }),
+    allSheets(manager),
     tuneTitles(manager),
     figureNames(manager),
   ])
-  return sheets.map((sheet) => {
-    const routine = routineOf(sheet)
+  return sheets.map(({ row: sheet, document: routine }) => {
     const { by, dance, tuneId, level, tags, archived } = routine
     return {
       id: sheet.id,
@@ -57,6 +49,7 @@ export async function newSheet(
   services: Services,
   title: string,
   tuneId: string | null,
+  once: Once | null,
 ): Promise<SheetState> {
   const tune = tuneId === null ? null : await findTune(services.database.source.manager, tuneId)
   const { newId } = services
@@ -77,8 +70,10 @@ export async function newSheet(
     parts: [part],
     passes: [freshPass(newId(), part.id)],
   }
-  await services.database.write((manager) => insertSheet(manager, routine, services.nowMs()))
-  return { routine, revision: 0 }
+  return services.database.write(async (manager) => {
+    await insertSheet(manager, routine, services.nowMs())
+    return { routine, revision: 0 }
+  }, once)
 }
 
 export async function insertSheet(
@@ -102,6 +97,7 @@ export async function insertSheet(
 export async function importSheet(
   services: Services,
   file: SheetFile,
+  once: Once | null = null,
 ): Promise<{ id: string; newFigures: string[]; keptFigures: string[] }> {
   return services.database.write(async (manager) => {
     const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
@@ -118,32 +114,30 @@ export async function importSheet(
       await saveTune(manager, file.tune, services.nowMs())
     await insertSheet(manager, routine, services.nowMs())
     return { id: routine.id, newFigures: added, keptFigures: kept }
-  })
+  }, once)
 }
 
 /**
- * All a call needs: the sheet with its figures and tune, and the school and the floor that it is
+ * All a call needs: the sheet with its figures and tune, and the school and the group that it is
  * called by and for.
  */
 export async function callPack(services: Services, id: string): Promise<CallPack> {
   const { manager } = services.database.source
   const { routine, revision } = await readSheet(services, id)
-  const { floorId, tonight } = await readSettings(services)
-  const floor =
-    floorId === null
-      ? null
-      : ((await allFloors(services)).find((one) => one.id === floorId) ?? null)
+  const { groupId, tonight } = (await readSettings(manager)).document
+  const group =
+    groupId === null ? null : ((await allGroups(manager)).find((one) => one.id === groupId) ?? null)
   const evening = tonight && services.nowMs() < tonight.untilMs ? tonight.schoolId : null
   const figures = withParts(await allFigures(manager), usedFigures(routine))
   return {
     format: 'dellop-call-pack',
-    version: 1,
+    version: 2,
     routine,
     revision,
     figures,
-    school: await firstSchool(manager, [evening, floor?.schoolId, routine.schoolId]),
+    school: await firstSchool(manager, [evening, group?.schoolId, routine.schoolId]),
     tune: await tuneOrNull(manager, routine.tuneId),
-    floor,
+    group,
   }
 }
 

@@ -1,4 +1,4 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm'
+import { Column, Entity, PrimaryColumn } from 'typeorm'
 
 /**
  * A sheet as it stands. The document is the routine's JSON; title and the like are copies for the
@@ -23,36 +23,4 @@ export class SheetEntity {
 
   @Column('integer')
   updatedAtMs!: number
-}
-
-/**
- * One accepted batch: what turned the revision before into this one, and the answer a retry gets.
- */
-@Entity('sheet_batch')
-@Index('sheet_batch_once', ['sheetId', 'clientId', 'batchId'], { unique: true })
-export class SheetBatchEntity {
-  @PrimaryColumn('text')
-  sheetId!: string
-
-  @PrimaryColumn('integer')
-  revision!: number
-
-  @Column('text')
-  clientId!: string
-
-  @Column('text')
-  batchId!: string
-
-  /**
-   * The edits as they were applied, after merging; inverted, they lead back to the revision before.
-   */
-  @Column('text')
-  edits!: string
-
-  /** What could not be merged, as it was told to the client. */
-  @Column('text')
-  conflicts!: string
-
-  @Column('integer')
-  atMs!: number
 }

@@ -52,7 +52,7 @@ describe('a sheet', () => {
     expect(answer.body).toMatchObject({
       revision: 1,
       conflicts: [],
-      routine: { title: 'Another name' },
+      document: { title: 'Another name' },
     })
     expect((await server.ask.get('/api/sheets')).body.sheets[0].title).toBe('Another name')
     expect((await server.ask.get(`/api/sheets/${id}/revisions`)).body.revisions).toHaveLength(1)
@@ -68,13 +68,13 @@ describe('a sheet', () => {
       ...wordingOf(file.routine, 'a2', 'twirl her'),
     ])
     expect(answer.body).toMatchObject({ revision: 2, conflicts: [] })
-    expect(expected.ok && answer.body.routine).toEqual(expected.ok && expected.value)
+    expect(expected.ok && answer.body.document).toEqual(expected.ok && expected.value)
   })
 
   it('keeps what is there when both change the same field, and hands the other back', async () => {
     await send('anna', '1', 0, [retitle(file.routine.title, 'Hers')])
     const answer = await send('bert', '1', 0, [retitle(file.routine.title, 'His')]).expect(200)
-    expect(answer.body.routine.title).toBe('Hers')
+    expect(answer.body.document.title).toBe('Hers')
     expect(answer.body.conflicts).toEqual([
       { type: 'field', id: '', field: 'title', kept: 'Hers', mine: 'His' },
     ])
@@ -84,7 +84,7 @@ describe('a sheet', () => {
     const edits = [retitle(file.routine.title, 'Once')]
     await send('anna', '1', 0, edits).expect(200)
     const again = await send('anna', '1', 0, edits).expect(200)
-    expect(again.body).toMatchObject({ revision: 1, routine: { title: 'Once' } })
+    expect(again.body).toMatchObject({ revision: 1, document: { title: 'Once' } })
     expect((await now()).revision).toBe(1)
   })
 

@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { readSheetFile, type SheetFile } from '@dellop/core/file'
 import request from 'supertest'
+import { diff } from '@dellop/core/document'
+import { settingsShape, type Settings } from '@dellop/wire'
 import { start, type Running } from '../start.ts'
 
 /** A real server on a data folder of its own, on any free port of this machine. */
@@ -26,6 +28,18 @@ export async function testServer(
       rmSync(dataFolder, { recursive: true, force: true })
     },
   }
+}
+
+let batches = 0
+/** Changes settings as a page does: by edits from the revision it has read. */
+export async function changeSettings({ ask }: TestServer, change: Partial<Settings>) {
+  const { settings, revision } = (await ask.get('/api/settings')).body as {
+    settings: Settings
+    revision: number
+  }
+  const edits = diff(settingsShape, settings, { ...settings, ...change })
+  const batch = { clientId: 'a-client', batchId: String(++batches), base: revision, edits }
+  return ask.post('/api/settings/edits').send(batch)
 }
 
 const demo = (path: string): string => join(__dirname, '../../../demo', path)

@@ -1,9 +1,12 @@
 import { playScore, wavBytes, wavePeaks } from '@dellop/core/band'
 import type { z } from 'zod'
 import { readAbc, readMidi, readMusicXml, tuneOfScore } from '@dellop/core/file'
-import { tuneSchema, type Tune } from '@dellop/core/tune'
+import { tuneSchema, tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
 import type { importScoreSchema } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
+import type { Once } from '../database/once.ts'
+import type { DocumentStore } from '../document/accept.ts'
+import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
 import { HttpProblem, orProblem } from '../http/problem.ts'
 import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
 import type { Services } from '../services.ts'
@@ -12,12 +15,38 @@ import { TuneEntity } from './tuneEntity.ts'
 /** Peaks kept for a whole recording: enough for the widest screen. */
 const PEAKS = 1600
 
+export const TUNE_RECORD: RecordKind<Tune> = {
+  kind: 'tune',
+  name: 'The tune',
+  schema: tuneSchema,
+  upgrade: upgradeTune,
+}
 /** A stored tune; one that an older Dellop wrote gets what it lacks. */
-const tuneOf = (row: TuneEntity): Tune => tuneSchema.parse(JSON.parse(row.document))
+const tuneOf = (row: TuneEntity): Tune => recordOrProblem(TUNE_RECORD, row)
+
+/** How tunes are kept while they are edited. */
+export const TUNES: DocumentStore<Tune> = {
+  kind: 'tune',
+  name: 'The tune',
+  shape: tuneShape,
+  schema: tuneSchema,
+  read: async (manager, id) => {
+    const { tune, revision } = await tuneAnswer(manager, id)
+    return { document: tune, revision }
+  },
+  write: async (manager, id, { document, revision }, atMs) => {
+    await manager.update(
+      TuneEntity,
+      { id },
+      { title: document.title, document: JSON.stringify(document), revision, updatedAtMs: atMs },
+    )
+    return document
+  },
+}
 
 export async function listTunes({ database }: Services): Promise<Tune[]> {
   const rows = await database.source.manager.find(TuneEntity, { order: { title: 'ASC' } })
-  return rows.map(tuneOf)
+  return readableRecords(TUNE_RECORD, rows).map(({ document }) => document)
 }
 
 /** Titles of the tunes by id, without reading the tunes. */
@@ -42,25 +71,27 @@ export async function saveTune(manager: EntityManager, tune: Tune, atMs: number)
     id: tune.id,
     title: tune.title,
     document: JSON.stringify(tune),
+    revision: 0,
     updatedAtMs: atMs,
   })
 }
 
-/** A tune as the API gives it, with the moment it was last changed. */
+/** A tune as the API gives it, with its revision. */
 export async function tuneAnswer(
   manager: EntityManager,
   id: string,
-): Promise<{ tune: Tune; updatedAtMs: number }> {
+): Promise<{ tune: Tune; revision: number }> {
   const row = await manager.findOneBy(TuneEntity, { id })
   if (!row) throw new HttpProblem('not-found', 'There is no such tune here.')
-  return { tune: tuneOf(row), updatedAtMs: row.updatedAtMs }
+  return { tune: tuneOf(row), revision: row.revision }
 }
 
 /** Adds a tune; its recordings' sounds must be stored already. */
 export async function newTune(
   services: Services,
   tune: Tune,
-): Promise<{ tune: Tune; updatedAtMs: number }> {
+  once: Once | null = null,
+): Promise<{ tune: Tune; revision: number }> {
   for (const recording of tune.recordings)
     if (recording.media !== null) await findMedia(services, recording.media)
   return services.database.write(async (manager) => {
@@ -72,37 +103,7 @@ export async function newTune(
       )
     await saveTune(manager, tune, services.nowMs())
     return tuneAnswer(manager, tune.id)
-  })
-}
-
-/** Changes a tune, unless somebody else has changed it since it was read. */
-export async function changeTune(
-  services: Services,
-  id: string,
-  tune: Tune,
-  readAtMs: number,
-): Promise<{ tune: Tune; updatedAtMs: number }> {
-  if (tune.id !== id)
-    throw new HttpProblem(
-      'input.invalid',
-      `The tune in the request is "${tune.id}"; "${id}" was expected.`,
-      'tune.id',
-    )
-  return services.database.write(async (manager) => {
-    const { updatedAtMs } = await tuneAnswer(manager, id)
-    if (updatedAtMs !== readAtMs)
-      throw new HttpProblem(
-        'edit.refused',
-        'This tune was changed elsewhere since it was opened. Reload it to see the change.',
-      )
-    const now = Math.max(services.nowMs(), updatedAtMs + 1)
-    await manager.update(
-      TuneEntity,
-      { id },
-      { title: tune.title, document: JSON.stringify(tune), updatedAtMs: now },
-    )
-    return tuneAnswer(manager, id)
-  })
+  }, once)
 }
 
 export type WrittenMusic = z.infer<typeof importScoreSchema>
@@ -117,7 +118,8 @@ function readScore(music: WrittenMusic) {
 export async function importScore(
   services: Services,
   music: WrittenMusic,
-): Promise<{ tune: Tune; updatedAtMs: number }> {
+  once: Once | null = null,
+): Promise<{ tune: Tune; revision: number }> {
   const score = orProblem(readScore(music))
   const performance = playScore(score)
   const media = await addMediaBytes(services, wavBytes(performance.samples, performance.sampleRate))
@@ -126,7 +128,7 @@ export async function importScore(
   const base = slug(score.title)
   const id = (await tuneOrNull(manager, base)) ? `${base}-${services.newId()}`.slice(0, 64) : base
   const tune = tuneOfScore(score, performance, media.hash, childIds(id))
-  return newTune(services, tune)
+  return newTune(services, tune, once)
 }
 
 /** A readable id from a title. */

@@ -12,6 +12,9 @@ export class TuneEntity {
   @Column('text')
   document!: string
 
+  @Column('integer', { default: 0 })
+  revision!: number
+
   @Column('integer')
   updatedAtMs!: number
 }

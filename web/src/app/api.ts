@@ -2,11 +2,21 @@ import { validate } from '@dellop/core/document'
 import { problemSchema, routePath, ROUTES, type Route, type RouteName } from '@dellop/wire'
 import type { z } from 'zod'
 import { words } from '../words/index.ts'
+import { randomId } from './randomId.ts'
+import { browserTimers } from './timers.ts'
 
 type AnswerOf<Name extends RouteName> =
   (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : undefined
 type RequestOf<Name extends RouteName> =
   (typeof ROUTES)[Name]['request'] extends z.ZodType<unknown, infer Body> ? Body : undefined
+
+const UNHEARD: ReadonlySet<string> = new Set([
+  'offline',
+  'server.failed',
+  'server.stopping',
+  'storage.full',
+  'storage.busy',
+])
 
 /**
  * A request that did not succeed: `offline` when the server was not reached, else its problem's
@@ -25,6 +35,11 @@ export class ApiProblem extends Error {
   get offline(): boolean {
     return this.code === 'offline'
   }
+
+  /** Whether nobody knows what became of the request: sent again under its name, it is done once. */
+  get isUnheard(): boolean {
+    return UNHEARD.has(this.code)
+  }
 }
 
 export interface CallOptions<Name extends RouteName> {
@@ -38,26 +53,63 @@ export async function api<Name extends RouteName>(
   { params, body }: CallOptions<Name> = {},
 ): Promise<AnswerOf<Name>> {
   const route: Route = ROUTES[name]
-  const response = await reach(routePath(route, params), {
-    method: route.method,
-    ...(body === undefined
-      ? {}
-      : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
-  })
-  const json: unknown = await response.json().catch(() => null)
-  if (!response.ok) throw problemOf(json)
+  const path = routePath(route, params)
+  const text = body === undefined ? undefined : JSON.stringify(body)
+  const json = await answered(path, route, text)
   if (!route.answer) return undefined as AnswerOf<Name>
   const valid = validate(route.answer, json, 'The server’s answer')
   if (!valid.ok) throw new ApiProblem('answer.invalid', valid.problem.message)
   return valid.value as AnswerOf<Name>
 }
 
-async function reach(path: string, init: RequestInit): Promise<Response> {
+/**
+ * Names of requests whose answer was not heard, by what they ask: sent again, by the same button or
+ * by itself, such a request is known for the same and done once.
+ */
+const unheard = new Map<string, string>()
+/** A lost answer is asked for once more by itself, after so many milliseconds. */
+const AGAIN_MS = 400
+/** Browsers let 64 KB go out after a page is gone, for all such requests together. */
+const KEEPALIVE_CHARACTERS = 12_000
+
+async function answered(path: string, route: Route, body: string | undefined): Promise<unknown> {
+  const type: Record<string, string> =
+    body === undefined ? {} : { 'Content-Type': 'application/json' }
+  // What is sent as the page is left still goes out, where a browser allows so much.
+  const keepalive = body !== undefined && body.length < KEEPALIVE_CHARACTERS
+  const init = { method: route.method, keepalive, ...(body === undefined ? {} : { body }) }
+  if (!isNamed(path, route)) return heard(path, { ...init, headers: type })
+  const asked = `${route.method} ${path} ${body ?? ''}`
+  const name = unheard.get(asked) ?? randomId()
+  const send = (): Promise<unknown> =>
+    heard(path, { ...init, headers: { ...type, 'X-Once': name } })
   try {
-    return await fetch(path, init)
-  } catch {
-    throw new ApiProblem('offline', words.trouble.offline)
+    const answer = await send().catch(async (error: unknown) => {
+      if (!isUnheard(error)) throw error
+      await new Promise((resolve) => browserTimers.after(AGAIN_MS, () => resolve(null)))
+      return send()
+    })
+    unheard.delete(asked)
+    return answer
+  } catch (error) {
+    if (isUnheard(error)) unheard.set(asked, name)
+    else unheard.delete(asked)
+    throw error
   }
+}
+
+/** Questions need no name; batches of edits have one of their own; news of the hall are news once. */
+const isNamed = (path: string, { method }: Route): boolean =>
+  method !== 'GET' && !path.endsWith('/edits') && !path.startsWith('/api/hall')
+const isUnheard = (error: unknown): boolean => error instanceof ApiProblem && error.isUnheard
+
+async function heard(path: string, init: RequestInit): Promise<unknown> {
+  const response = await fetch(path, init).catch(() => {
+    throw new ApiProblem('offline', words.trouble.offline)
+  })
+  const json: unknown = await response.json().catch(() => null)
+  if (!response.ok) throw problemOf(json)
+  return json
 }
 
 function problemOf(json: unknown): ApiProblem {

@@ -1,5 +1,5 @@
 /**
- * How often the floor has danced a sheet before, as the cuer has set it on this machine: page and
+ * How often the group has danced a sheet before, as the cuer has set it on this machine: page and
  * lectern go by the same.
  */
 const keyOf = (sheetId: string): string => `dellop-known-${sheetId}`

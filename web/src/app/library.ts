@@ -1,19 +1,16 @@
 import type { Voice } from '@dellop/core/cue'
-import {
-  bookOf,
-  knownFigures,
-  type Figure,
-  type FigureBook,
-  type FloorProfile,
-  type KnownFigures,
-} from '@dellop/core/figure'
+import { bookOf, type Figure, type FigureBook, type KnownFigures } from '@dellop/core/figure'
+import { knownFigures, type Group } from '@dellop/core/group'
 import type { Routine } from '@dellop/core/routine'
-import { ROUND_SCHOOL, type School } from '@dellop/core/school'
+import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
+import { editAtOnce } from '../document/editAtOnce.ts'
+import { GROUP, SCHOOL, SETTINGS, SETTINGS_ID, type OpenKind } from '../document/kinds.ts'
+import { openDocument, type OpenDocument } from '../document/openDocument.ts'
 import { api } from './api.ts'
 import { useStandIn, voiceChosen } from './voices.ts'
 
@@ -24,29 +21,37 @@ import { useStandIn, voiceChosen } from './voices.ts'
 export const useLibrary = defineStore('library', () => {
   /** As the server keeps them; composites are put together for the book. */
   const written = shallowRef<readonly Figure[]>([])
-  const floors = shallowRef<readonly FloorProfile[]>([])
   const tunes = shallowRef<readonly Tune[]>([])
-  const schools = shallowRef<readonly School[]>([ROUND_SCHOOL])
-  const settings = shallowRef<Settings>(DEFAULT_SETTINGS)
+  const machine = openDocument(SETTINGS, SETTINGS_ID)
+  const settings = computed<Settings>(() => machine.document.value ?? DEFAULT_SETTINGS)
+  const groupDocuments = shallowRef<readonly OpenDocument<Group>[]>([])
+  const groups = computed<readonly Group[]>(() => byName(documentsIn(groupDocuments.value)))
+  const ownSchools = shallowRef<readonly OpenDocument<School>[]>([])
+  const schools = computed<readonly School[]>(() => [
+    ...SHIPPED_SCHOOLS,
+    ...byName(documentsIn(ownSchools.value)),
+  ])
   let loading: Promise<void> | null = null
 
   const book = computed<FigureBook>(() => bookOf(written.value))
   const figures = computed<readonly Figure[]>(() => [...book.value.values()])
 
   async function fetchAll(): Promise<void> {
-    const [figureList, tuneList, schoolList, kept, floorList] = await Promise.all([
+    const [figureList, tuneList, schoolList, kept, groupList] = await Promise.all([
       api('listFigures'),
       api('listTunes'),
       api('listSchools'),
       api('getSettings'),
-      api('listFloors'),
+      api('listGroups'),
     ])
     written.value = figureList.figures
-    floors.value = floorList.floors
     tunes.value = tuneList.tunes
-    schools.value = schoolList.schools
-    settings.value = kept
-    if (kept.voice === 'stand-in') await standIn.load(kept.wordsPerMinute)
+    await machine.open({ document: kept.settings, revision: kept.revision })
+    groupDocuments.value = await opened(GROUP, groupList.groups, groupList.revisions)
+    const own = schoolList.schools.filter(({ id }) => id in schoolList.revisions)
+    ownSchools.value = await opened(SCHOOL, own, schoolList.revisions)
+    const { voice, wordsPerMinute } = settings.value
+    if (voice === 'stand-in') await standIn.load(wordsPerMinute)
   }
 
   /** Reads everything, once; a failed try can be made again. */
@@ -58,19 +63,9 @@ export const useLibrary = defineStore('library', () => {
     return loading
   }
 
-  const sendSettings = inOrder()
-  /** Shown at once; taken back where it is refused and nothing was chosen since. */
   async function saveSettings(next: Settings): Promise<void> {
     if (next.voice === 'stand-in') await standIn.load(next.wordsPerMinute)
-    const before = settings.value
-    settings.value = next
-    try {
-      const kept = await sendSettings(() => api('putSettings', { body: next }))
-      if (settings.value === next) settings.value = kept
-    } catch (error) {
-      if (settings.value === next) settings.value = before
-      throw error
-    }
+    await editAtOnce(machine, next)
   }
 
   /** One value per language and setting, so that lengths worked out for it are kept. */
@@ -95,9 +90,9 @@ export const useLibrary = defineStore('library', () => {
       ...settings.value,
       tonight: schoolId === null ? null : { schoolId, untilMs: nextMorning(new Date()) },
     })
-  /** The school a sheet is called by: the evening's, or the chosen floor's, where it has one. */
+  /** The school a sheet is called by: the evening's, or the chosen group's, where it has one. */
   const schoolOf = ({ schoolId }: Pick<Routine, 'schoolId'>): School =>
-    tonight.value ?? schoolOrNull(floor.value?.schoolId) ?? schoolFor(schoolId)
+    tonight.value ?? schoolOrNull(group.value?.schoolId) ?? schoolFor(schoolId)
   const tuneFor = (id: string | null): Tune | null =>
     tunes.value.find((tune) => tune.id === id) ?? null
   /**
@@ -111,7 +106,7 @@ export const useLibrary = defineStore('library', () => {
     voice: voiceFor(routine.language),
     hallSeconds: settings.value.hallSeconds,
     tune: tuneFor(routine.tuneId),
-    floor: floor.value,
+    group: group.value,
   })
   /** Puts new or changed figures into the book. */
   function putFigures(list: readonly Figure[]): void {
@@ -121,43 +116,41 @@ export const useLibrary = defineStore('library', () => {
   const dropFigure = (id: string): void =>
     void (written.value = written.value.filter((figure) => figure.id !== id))
 
-  /** The floor that lists and sheets are narrowed to, and what it knows. */
-  const floor = computed<FloorProfile | null>(
-    () => floors.value.find(({ id }) => id === settings.value.floorId) ?? null,
+  /** The group that lists and sheets are narrowed to, and what it knows. */
+  const group = computed<Group | null>(
+    () => groups.value.find(({ id }) => id === settings.value.groupId) ?? null,
   )
-  const known = computed<KnownFigures | null>(() => floor.value && knownFigures(floor.value))
-  const putFloor = (floor: FloorProfile): void =>
-    void (floors.value = [...floors.value.filter(({ id }) => id !== floor.id), floor].sort((a, b) =>
-      a.name.localeCompare(b.name),
-    ))
-  const sendFloor = inOrder()
-  /**
-   * Shown at once and sent in order, so that two changes in quick succession build on each other;
-   * taken back where it is refused.
-   */
-  async function saveFloor(next: FloorProfile): Promise<void> {
-    const before = floors.value
-    putFloor(next)
-    try {
-      await sendFloor(() => api('putFloor', { params: { id: next.id }, body: { floor: next } }))
-    } catch (error) {
-      floors.value = before
-      throw error
-    }
+  const known = computed<KnownFigures | null>(() => group.value && knownFigures(group.value))
+  async function addGroup(group: Group): Promise<void> {
+    const { group: document, revision } = await api('newGroup', { body: { group } })
+    const [added] = await opened(GROUP, [document], { [document.id]: revision })
+    groupDocuments.value = [...groupDocuments.value, added!]
   }
-  async function removeFloor(id: string): Promise<void> {
-    await api('removeFloor', { params: { id } })
-    floors.value = floors.value.filter((one) => one.id !== id)
+  const saveGroup = (next: Group): Promise<void> =>
+    editAtOnce(documentOf(groupDocuments.value, next.id)!, next)
+  async function removeGroup(id: string): Promise<void> {
+    await api('removeGroup', { params: { id } })
+    groupDocuments.value = without(groupDocuments.value, id)
   }
-  /** Puts a new or changed school in its place. */
-  const putSchool = (school: School): void =>
-    void (schools.value = [...schools.value.filter(({ id }) => id !== school.id), school])
+
+  /** Keeps a school of one's own: a new one, or one that was changed. */
   async function saveSchool(next: School): Promise<void> {
-    putSchool((await api('putSchool', { params: { id: next.id }, body: { school: next } })).school)
+    const known = documentOf(ownSchools.value, next.id)
+    if (known) return editAtOnce(known, next)
+    const { school, revision } = await api('newSchool', { body: { school: next } })
+    const [added] = await opened(SCHOOL, [school], { [school.id]: revision })
+    ownSchools.value = [...ownSchools.value, added!]
+  }
+  /** Takes in a school that has come to the server with a sheet. */
+  async function bringSchool(id: string): Promise<void> {
+    if (schools.value.some((school) => school.id === id)) return
+    const brought = openDocument(SCHOOL, id)
+    await brought.open()
+    ownSchools.value = [...ownSchools.value, brought]
   }
   async function removeSchool(id: string): Promise<void> {
     await api('removeSchool', { params: { id } })
-    schools.value = schools.value.filter((school) => school.id !== id)
+    ownSchools.value = without(ownSchools.value, id)
   }
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void =>
@@ -171,17 +164,18 @@ export const useLibrary = defineStore('library', () => {
     schools,
     settings,
     book,
-    floors,
-    floor,
+    groups,
+    group,
     tonight,
     callTonightBy,
     known,
     load,
     saveSettings,
-    saveFloor,
-    removeFloor,
+    addGroup,
+    saveGroup,
+    removeGroup,
     saveSchool,
-    putSchool,
+    bringSchool,
     removeSchool,
     voiceFor,
     schoolFor,
@@ -193,17 +187,37 @@ export const useLibrary = defineStore('library', () => {
   }
 })
 
-/**
- * Lets what is sent through it begin only when all before is answered, so that the last choice is
- * the one that stays.
- */
-function inOrder(): <T>(send: () => Promise<T>) => Promise<T> {
-  let last: Promise<unknown> = Promise.resolve()
-  return (send) => {
-    const sent = last.catch(() => undefined).then(send)
-    last = sent
-    return sent
-  }
+/** Documents that a list has given, open, each at its revision. */
+const opened = <Document extends { readonly id: string }>(
+  kind: OpenKind<Document>,
+  list: readonly Document[],
+  revisions: Readonly<Record<string, number>>,
+): Promise<OpenDocument<Document>[]> =>
+  Promise.all(
+    list.map(async (document) => {
+      const one = openDocument(kind, document.id)
+      await one.open({ document, revision: revisions[document.id] ?? 0 })
+      return one
+    }),
+  )
+
+const documentsIn = <Document extends object>(
+  open: readonly OpenDocument<Document>[],
+): Document[] => open.flatMap(({ document }) => document.value ?? [])
+const documentOf = <Document extends { readonly id: string }>(
+  open: readonly OpenDocument<Document>[],
+  id: string,
+): OpenDocument<Document> | undefined => open.find(({ document }) => document.value?.id === id)
+const byName = <One extends { readonly name: string }>(list: readonly One[]): readonly One[] =>
+  [...list].sort((a, b) => a.name.localeCompare(b.name))
+
+/** All but one, which is closed. */
+function without<Document extends { readonly id: string }>(
+  open: readonly OpenDocument<Document>[],
+  id: string,
+): readonly OpenDocument<Document>[] {
+  documentOf(open, id)?.close()
+  return open.filter(({ document }) => document.value?.id !== id)
 }
 
 /** An evening is over at six in the morning. */

@@ -45,10 +45,10 @@ export const router = createRouter({
       meta: { title: words.nav.figures },
     },
     {
-      path: '/figures/floors',
-      name: 'floors',
-      component: () => import('../figure/FloorsView.vue'),
-      meta: { title: words.figures.floors.title },
+      path: '/figures/groups',
+      name: 'groups',
+      component: () => import('../group/GroupsView.vue'),
+      meta: { title: words.figures.groups.title },
     },
     {
       path: '/figures/:id/edit',

@@ -7,10 +7,10 @@ import {
   isDancedAlike,
   poseAt,
   type DancedFigure,
-  type FloorPoint,
   type PictureDancer,
   type Pose,
 } from '@dellop/core/figure'
+import { type FloorPoint } from '@dellop/core/move'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 

@@ -2,13 +2,14 @@
 import {
   bestStart,
   freeFigures,
-  freeFloor,
+  freeDance,
   isMoving,
   sheetOfCalled,
   usualFormation,
   type FreePhrase,
 } from '@dellop/core/call'
-import { familyTempo, knownFigures } from '@dellop/core/figure'
+import { familyTempo } from '@dellop/core/figure'
+import { knownFigures } from '@dellop/core/group'
 import { musicOn } from '@dellop/core/sheet'
 import {
   bpmAt,
@@ -36,7 +37,7 @@ import { useFree, type FreeCall } from './free.ts'
 import { useWakeLock } from './wakeLock.ts'
 
 /**
- * Calling without a sheet: figure by figure, or phrase by phrase, from what the floor has covered.
+ * Calling without a sheet: figure by figure, or phrase by phrase, from what the group has covered.
  */
 const route = useRoute()
 const router = useRouter()
@@ -65,11 +66,11 @@ const usualBpm = computed(() => {
   return range ? Math.round((range[0] + range[1]) / 2) : 100
 })
 /**
- * Those the chosen floor has been taught; all of its level where nothing was; all where no floor is
+ * Those the chosen group has been taught; all of its level where nothing was; all where no group is
  * chosen.
  */
 const figures = computed(() => {
-  const profile = library.floor
+  const profile = library.group
   const known = profile && knownFigures(profile)
   const covered = freeFigures(
     library.figures,
@@ -109,7 +110,7 @@ async function begin(): Promise<void> {
       library.tonight ??
       library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
     const called = useFree({
-      floor: freeFloor(figures.value, start.value!, usualFormation(dance.value)),
+      dance: freeDance(figures.value, start.value!, usualFormation(dance.value)),
       metre: metre.value,
       beatMap,
       firstStep,
@@ -127,7 +128,7 @@ async function begin(): Promise<void> {
         sheetId: null,
         revision: null,
         title: words.lectern.free.called(dance.value),
-        floorId: library.floor?.id ?? null,
+        groupId: library.group?.id ?? null,
         where: '',
         caller: '',
         music: recording ? 'recording' : 'silent',
@@ -309,7 +310,7 @@ onBeforeUnmount(() => {
           >{{ words.lectern.free.bpm
           }}<input v-model="bpm" inputmode="decimal" :placeholder="String(usualBpm)"
         /></label>
-        <p>{{ words.lectern.free.figures(figures.length, library.floor?.name ?? null) }}</p>
+        <p>{{ words.lectern.free.figures(figures.length, library.group?.name ?? null) }}</p>
         <p v-if="!start" role="status">{{ words.lectern.free.never }}</p>
         <p v-else>{{ words.lectern.free.stand(words.hold(start.hold)) }}</p>
         <button class="button main" :disabled="!start" @click="begin">

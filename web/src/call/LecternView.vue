@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { bookOf } from '@dellop/core/figure'
 import { callChoices, deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
-import { api, sentenceOf } from '../app/api.ts'
+import { sentenceOf } from '../app/api.ts'
 import { audioContext } from '../sound/audioContext.ts'
 import { audioClock, ManualClock, type Clock } from '../sound/clock.ts'
 import { click } from '../sound/clicks.ts'
@@ -13,6 +13,9 @@ import { lecternVoice, type LecternVoice } from '../sound/lecternVoice.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
 import { knownOf } from '../app/known.ts'
 import { NO_LENGTHS, readStandInLengths, voiceChosen } from '../app/voices.ts'
+import { editAtOnce } from '../document/editAtOnce.ts'
+import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
+import { openDocument } from '../document/openDocument.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
 import { startOfMusic, useLectern, type Lectern, type MusicFrom } from './lectern.ts'
@@ -45,7 +48,7 @@ async function load(): Promise<void> {
   try {
     pack = await loadPack(id)
     settings.value = pack.settings
-    const { routine, figures, school, tune, floor } = pack.pack
+    const { routine, figures, school, tune, group } = pack.pack
     const lengths =
       pack.settings.voice === 'stand-in'
         ? await readStandInLengths(pack.settings.wordsPerMinute)
@@ -58,7 +61,7 @@ async function load(): Promise<void> {
       tune,
       voice: usual,
       known: knownOf(id),
-      floor,
+      group,
       hallSeconds: pack.settings.hallSeconds,
       choices: callChoices(routine),
     })
@@ -93,13 +96,13 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
   keeper?.close()
   const on = sheet.value!
   const context = audioContext()
-  const { routine, floor, revision } = pack!.pack
+  const { routine, group, revision } = pack!.pack
   keeper = keepCall(
     {
       sheetId: routine.id,
       revision,
       title: routine.title,
-      floorId: floor?.id ?? null,
+      groupId: group?.id ?? null,
       where: localStorage.getItem(WHERE) ?? '',
       caller: localStorage.getItem(CALLER) ?? '',
       music: from,
@@ -155,9 +158,21 @@ async function prepareSound(context: AudioContext, blob: Blob): Promise<void> {
   }
 }
 
+/** Kept for this machine too, beside whatever else is set meanwhile. */
+async function keepDelay(outputDelaySeconds: number): Promise<void> {
+  const kept = openDocument(SETTINGS, SETTINGS_ID)
+  try {
+    await kept.open()
+    await editAtOnce(kept, { ...kept.document.value!, outputDelaySeconds })
+  } catch {
+    // It holds for this call all the same.
+  }
+  kept.close()
+}
+
 function setDelay(seconds: number): void {
   settings.value = { ...settings.value, outputDelaySeconds: seconds }
-  void api('putSettings', { body: settings.value }).catch(() => undefined)
+  void keepDelay(seconds)
 }
 
 const callId = (): string | null => keeper?.id() ?? null

@@ -3,6 +3,7 @@ import {
   isMoving,
   replay,
   stepCall,
+  upgradeCallLog,
   type Call,
   type CallEvent,
   type CallLog,
@@ -25,7 +26,9 @@ const database = (): Promise<IDBPDatabase> =>
 async function stored(): Promise<KeptCall[]> {
   try {
     const all = (await (await database()).getAll('call')) as KeptCall[]
-    return all.filter(({ log }) => callLogSchema.safeParse(log).success)
+    return all
+      .map((kept) => ({ ...kept, log: upgradeCallLog(kept.log) as CallLog }))
+      .filter(({ log }) => callLogSchema.safeParse(log).success)
   } catch {
     return []
   }
@@ -129,7 +132,7 @@ export function keepCall(
       log = {
         ...head,
         format: 'dellop-call',
-        version: 1,
+        version: 2,
         id: randomId(),
         startedAtMs: Date.now(),
         endedAtMs: null,

@@ -1,7 +1,7 @@
 import {
   courseChange,
   endSoon,
-  floorAt,
+  coupleAt,
   goOn,
   isMoving,
   isReleased,
@@ -20,7 +20,7 @@ import {
   type Reentry,
   type Turn,
 } from '@dellop/core/call'
-import type { FloorState } from '@dellop/core/figure'
+import type { CoupleState } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
 import {
   spanAt,
@@ -97,14 +97,14 @@ export function useDance({
   const slotNow = (): DancedSlot | null =>
     spanAt(prepared.value.sheet.timeline.slots, position.value)
   /** They stand as they stood before the figure that went wrong. */
-  const floorNow = (): FloorState =>
+  const coupleNow = (): CoupleState =>
     slotNow()?.before ??
-    floorAt(prepared.value, position.value) ??
+    coupleAt(prepared.value, position.value) ??
     prepared.value.sheet.routine.start
 
   function lose(): void {
     if (!canDance() || call.value.state === 'lost') return
-    loseAs(floorNow(), here(), here())
+    loseAs(coupleNow(), here(), here())
   }
 
   function prepareStandby(): void {
@@ -118,12 +118,12 @@ export function useDance({
     }
     setTimeout(() => {
       if (standbyFor === wanted)
-        standby.value = reentries(prepared.value, floorNow(), position.value, { lostFrom: here() })
+        standby.value = reentries(prepared.value, coupleNow(), position.value, { lostFrom: here() })
     })
   }
 
-  function loseAs(floor: FloorState, from: Tick, until: Tick, isNeutral = false): void {
-    dispatch({ type: 'lose', at: clock.now(), from, floor, until })
+  function loseAs(couple: CoupleState, from: Tick, until: Tick, isNeutral = false): void {
+    dispatch({ type: 'lose', at: clock.now(), from, couple, until })
     asked.value = told.value = coming.value = null
     offer(isNeutral)
   }
@@ -134,7 +134,7 @@ export function useDance({
    */
   function offer(isNeutral = false): void {
     if (call.value.state !== 'lost') return
-    const { floor, from, until } = call.value
+    const { couple, from, until } = call.value
     const { passes } = prepared.value.written.timeline
     const isWanted = ({
       pass,
@@ -143,10 +143,15 @@ export function useDance({
       readonly pass: number
       readonly slot: DancedSlot
     }): boolean => !isNeutral || slot === passes[pass]!.slots[0]
-    lost.value = reentries(prepared.value, floor, Math.max(position.value, until) as TickPosition, {
-      lostFrom: from,
-      isWanted,
-    })
+    lost.value = reentries(
+      prepared.value,
+      couple,
+      Math.max(position.value, until) as TickPosition,
+      {
+        lostFrom: from,
+        isWanted,
+      },
+    )
   }
 
   /** Asks what was danced in place of what is danced now. */
@@ -167,7 +172,7 @@ export function useDance({
     const question = asked.value
     if (question?.what === 'other') {
       const other = question.offers[index]
-      if (other) loseAs(other.floor, here(), other.until)
+      if (other) loseAs(other.couple, here(), other.until)
       else if (index === question.offers.length)
         loseAs(prepared.value.written.routine.start, here(), here(), true)
     } else if (question) {

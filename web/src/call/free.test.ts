@@ -1,6 +1,7 @@
-import { freeFigures, freeFloor, replay, type CallEvent } from '@dellop/core/call'
+import { freeFigures, freeDance, replay, type CallEvent } from '@dellop/core/call'
 import { DEFAULT_VOICES } from '@dellop/core/cue'
-import { SHIPPED_FIGURES, startingState, WALL } from '@dellop/core/figure'
+import { SHIPPED_FIGURES, startingState } from '@dellop/core/figure'
+import { WALL } from '@dellop/core/move'
 import { ROUND_SCHOOL } from '@dellop/core/school'
 import {
   layPhrases,
@@ -18,7 +19,7 @@ const PHRASES = 5
 const BPM = 96
 /** Two bars before the first step, then the phrases. */
 const WHOLE_SECONDS = ((6 + PHRASES * 24) * 60) / BPM
-const floor = freeFloor(
+const dance = freeDance(
   freeFigures(SHIPPED_FIGURES, 'waltz', () => true),
   startingState('butterfly', WALL),
   'couples-round',
@@ -28,7 +29,7 @@ function free() {
   const clock = new ManualClock()
   const events: CallEvent[] = []
   const one = useFree({
-    floor,
+    dance,
     clock,
     metre: WALTZ_METRE,
     beatMap: steadyBeatMap(BPM),
@@ -61,7 +62,7 @@ function isSound(call: Free): void {
     expect(lengthTicks).toBe(danced.lengthTicks)
     if (i > 0) expect(at).toBeGreaterThanOrEqual(taken[i - 1]!.at + taken[i - 1]!.lengthTicks)
     const left = PHRASE - ((at + lengthTicks) % PHRASE || PHRASE)
-    expect(floor.closes(taken[i]!.after, left)).toBe(true)
+    expect(dance.closes(taken[i]!.after, left)).toBe(true)
   })
   call.shown.forEach(({ plannedAt, shownAt }) => expect(shownAt - plannedAt).toBeLessThan(1e-6))
 }

@@ -9,12 +9,12 @@ import {
   type Call,
   type CallEvent,
   type CalledFigure,
-  type FreeFloor,
+  type FreeDance,
   type FreeOffer,
   type FreePhrases,
 } from '@dellop/core/call'
 import { heardClock, leastLeadSeconds, spokenSeconds, type Voice } from '@dellop/core/cue'
-import { searchFigures, type DancedFigure, type FloorState } from '@dellop/core/figure'
+import { searchFigures, type DancedFigure, type CoupleState } from '@dellop/core/figure'
 import type { School } from '@dellop/core/school'
 import {
   phraseAt,
@@ -36,7 +36,7 @@ import type { ShownCue } from './cueGiver.ts'
 
 /** What is called from, and to what music. Ticks count from the first step. */
 export interface FreeMusic {
-  readonly floor: FreeFloor
+  readonly dance: FreeDance
   readonly metre: Metre
   readonly beatMap: BeatMap
   readonly firstStep: Tick
@@ -52,7 +52,7 @@ export interface FreeMusic {
 /** A figure that was taken, where it is danced, and when it is said. */
 export interface TakenFigure extends CalledFigure {
   readonly danced: DancedFigure
-  readonly after: FloorState
+  readonly after: CoupleState
   readonly sayAt: TickPosition
 }
 
@@ -64,7 +64,7 @@ const BARS_BEFORE = 2
 
 /** Calling without a sheet: what may come next from here, taken by a key in time for its cue. */
 export function useFree(music: FreeMusic) {
-  const { floor, clock, phrases, beatMap, firstStep, voice, player } = music
+  const { dance, clock, phrases, beatMap, firstStep, voice, player } = music
   const heard = heardClock(beatMap, firstStep, 1)
   const bar = ticksPerBar(music.metre)
   const from = secondsAt(
@@ -96,7 +96,7 @@ export function useFree(music: FreeMusic) {
       heard.heardAt(at as Tick) - aim - spokenSeconds(voice, danced.figure.name),
     )
   }
-  const shortest = floor.figures.reduce<DancedFigure | null>(
+  const shortest = dance.figures.reduce<DancedFigure | null>(
     (best, one) => (best === null || one.figure.name.length < best.figure.name.length ? one : best),
     null,
   )
@@ -106,13 +106,13 @@ export function useFree(music: FreeMusic) {
    * at the next place at which a phrase can still close.
    */
   const place = shallowRef<{
-    readonly state: FloorState
+    readonly state: CoupleState
     readonly at: Tick
     readonly leftTicks: number
   } | null>(null)
   function findPlace(): void {
     const last = taken.value.at(-1)
-    const state = last?.after ?? floor.start
+    const state = last?.after ?? dance.start
     const end = last ? last.at + last.lengthTicks : 0
     const isInTime = (at: number): boolean =>
       shortest !== null && position.value <= lastMoment(shortest, at)
@@ -122,7 +122,7 @@ export function useFree(music: FreeMusic) {
     ).filter((at) => at >= end)
     const found = [end, ...bars].find((at) => {
       const phrase = phraseAt(phrases, at as TickPosition)
-      return phrase !== null && isInTime(at) && floor.closes(state, phrase.end - at)
+      return phrase !== null && isInTime(at) && dance.closes(state, phrase.end - at)
     })
     const phrase = found === undefined ? null : phraseAt(phrases, found as TickPosition)
     const next = phrase ? { state, at: found as Tick, leftTicks: phrase.end - found! } : null
@@ -137,7 +137,7 @@ export function useFree(music: FreeMusic) {
   const calledFigures = computed(() => taken.value.map(({ danced }) => danced.figure))
   const allOffers = computed((): FreeOffer[] =>
     place.value
-      ? nextFigures(floor, place.value.state, place.value.leftTicks, calledFigures.value)
+      ? nextFigures(dance, place.value.state, place.value.leftTicks, calledFigures.value)
       : [],
   )
   /** The likeliest few, or those that answer what was typed: a name or its initials. */
@@ -154,7 +154,7 @@ export function useFree(music: FreeMusic) {
   /** Whole ways to the end of this phrase. */
   const ways = computed((): FreePhrases =>
     place.value
-      ? freePhrases(floor, place.value.state, place.value.leftTicks, calledFigures.value)
+      ? freePhrases(dance, place.value.state, place.value.leftTicks, calledFigures.value)
       : { phrases: [], isCut: false },
   )
 

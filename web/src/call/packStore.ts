@@ -1,6 +1,7 @@
-import { upgradeFiguresIn } from '@dellop/core/figure'
 import {
   callPackSchema,
+  upgradeCallPack,
+  upgradeSettings,
   DEFAULT_SETTINGS,
   settingsSchema,
   type CallPack,
@@ -28,7 +29,7 @@ const database = (): Promise<IDBPDatabase> =>
 /** Fetches the pack and keeps it; without the server, takes the one that was kept. */
 export async function loadPack(id: string): Promise<KeptPack> {
   try {
-    const [pack, settings] = await Promise.all([
+    const [pack, { settings }] = await Promise.all([
       api('callPack', { params: { id } }),
       api('getSettings'),
     ])
@@ -72,9 +73,9 @@ async function stored(id: string): Promise<Omit<KeptPack, 'kept'> | null> {
   try {
     const record = (await (await database()).get('pack', id)) as
       { pack: unknown; settings: unknown; sound: Blob | null } | undefined
-    const pack = callPackSchema.safeParse(upgradeFiguresIn(record?.pack))
+    const pack = callPackSchema.safeParse(upgradeCallPack(record?.pack))
     if (!record || !pack.success) return null
-    const settings = settingsSchema.safeParse(record.settings)
+    const settings = settingsSchema.safeParse(upgradeSettings(record.settings))
     return {
       pack: pack.data,
       settings: settings.success ? settings.data : DEFAULT_SETTINGS,

@@ -3,10 +3,10 @@ import {
   directionWords,
   FRAMES,
   HOLD_IDS,
-  type Facing,
   type FieldProblem,
   type WrittenFigure,
 } from '@dellop/core/figure'
+import { type Facing } from '@dellop/core/move'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { FigureDraft } from './figureDraft.ts'

@@ -5,6 +5,7 @@ import type { FigureVersion } from '@dellop/wire'
 import { ref, shallowRef, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { changeFigure } from './changeFigure.ts'
 import { words } from '../words/index.ts'
 
 /** What a figure was, newest first; each can be made what it is again. */
@@ -32,10 +33,7 @@ watch(
 async function goBack({ figure }: FigureVersion): Promise<void> {
   told.value = ''
   try {
-    const { figure: kept } = await api('changeFigure', {
-      params: { id: figure.id },
-      body: { figure, version: versions.value![0]!.version },
-    })
+    const kept = await changeFigure(figure, versions.value![0]!.version)
     library.putFigures([kept])
     await load()
     told.value = say.done

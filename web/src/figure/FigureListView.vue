@@ -17,11 +17,11 @@ const wish = reactive({
   endHold: '',
   beats: '',
   after: '',
-  floor: '' as '' | 'covered' | 'within',
+  group: '' as '' | 'covered' | 'within',
 })
 
 const { library, failure, loaded, load } = useLoadedLibrary(async () => {
-  wish.floor = library.floor ? 'within' : ''
+  wish.group = library.group ? 'within' : ''
   await lookForGone()
 })
 
@@ -55,7 +55,7 @@ const shown = computed(() =>
     endHold: wish.endHold || null,
     lengthTicks: wish.beats === '' ? null : Number(wish.beats) * TICKS_PER_BEAT,
     after: library.book.get(wish.after) ?? null,
-    floor: library.known && wish.floor !== '' ? { known: library.known, only: wish.floor } : null,
+    group: library.known && wish.group !== '' ? { known: library.known, only: wish.group } : null,
   }),
 )
 /** Rows that are drawn at once: thousands would hold up every key. */
@@ -91,7 +91,7 @@ const clear = (): void =>
     endHold: '',
     beats: '',
     after: '',
-    floor: '',
+    group: '',
   })
 function counts(figure: Figure): number {
   return figure.lengthTicks / TICKS_PER_BEAT
@@ -129,8 +129,8 @@ const begins = (figure: Figure): string =>
       <RouterLink class="button" :to="{ name: 'glossary' }">{{
         words.figures.glossary.title
       }}</RouterLink>
-      <RouterLink class="button" :to="{ name: 'floors' }">{{
-        words.figures.floors.title
+      <RouterLink class="button" :to="{ name: 'groups' }">{{
+        words.figures.groups.title
       }}</RouterLink>
       <FigureImport />
       <button
@@ -198,11 +198,11 @@ const begins = (figure: Figure): string =>
             </option>
           </select></label
         >
-        <label v-if="library.floor"
-          >{{ library.floor.name }}
-          <select v-model="wish.floor" class="pick">
+        <label v-if="library.group"
+          >{{ library.group.name }}
+          <select v-model="wish.group" class="pick">
             <option value="">{{ words.figures.all }}</option>
-            <option v-for="(text, only) in words.figures.floors.wishes" :key="only" :value="only">
+            <option v-for="(text, only) in words.figures.groups.wishes" :key="only" :value="only">
               {{ text }}
             </option>
           </select></label

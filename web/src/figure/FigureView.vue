@@ -85,7 +85,7 @@ const usual = computed(
 const partOf = computed(() =>
   library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)),
 )
-/** With a floor chosen, nothing above it is offered. */
+/** With a group chosen, nothing above it is offered. */
 const followers = computed(() =>
   library.figures.filter((one) => library.known?.of(one) !== 'beyond'),
 )
@@ -237,7 +237,7 @@ async function remove(): Promise<void> {
             :figures="followers"
             :roles="roles"
             :usual="usual"
-            :floor="library.floor?.name ?? null"
+            :group="library.group?.name ?? null"
           />
           <section v-if="figure.parts">
             <h2>{{ say.madeOf }}</h2>

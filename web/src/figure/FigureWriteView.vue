@@ -13,6 +13,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import BeatChart from '../beats/BeatChart.vue'
+import { changeFigure } from './changeFigure.ts'
 import { words } from '../words/index.ts'
 import BeginEndFields from './BeginEndFields.vue'
 import { figureFacts } from './facts.ts'
@@ -124,13 +125,10 @@ async function save(): Promise<void> {
   failure.value = ''
   try {
     const { version } = draft.value
-    const { figure: kept } =
+    const kept =
       version === null
-        ? await api('newFigure', { body: { figure: figure.value } })
-        : await api('changeFigure', {
-            params: { id: figure.value.id },
-            body: { figure: figure.value, version },
-          })
+        ? (await api('newFigure', { body: { figure: figure.value } })).figure
+        : await changeFigure(figure.value, version)
     library.putFigures([kept])
     draft.value.forget()
     await router.push({ name: 'figure', params: { id: kept.id } })

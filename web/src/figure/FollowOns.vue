@@ -14,7 +14,7 @@ const props = defineProps<{
   figures: readonly Figure[]
   roles: Readonly<Record<'lead' | 'follow', string>>
   usual: ReadonlyMap<string, number>
-  floor?: string | null
+  group?: string | null
 }>()
 const say = words.figures
 const holds = computed(() => props.figure.entry.holds)
@@ -32,7 +32,7 @@ const list = computed(() =>
   ),
 )
 const fitting = computed(() => list.value.filter(({ hindrances }) => hindrances.length === 0))
-const groups = computed(() => [
+const sections = computed(() => [
   { title: say.oneChange, list: list.value.filter(({ hindrances }) => hindrances.length === 1) },
   { title: say.moreChanges, list: list.value.filter(({ hindrances }) => hindrances.length > 1) },
 ])
@@ -41,7 +41,7 @@ const groups = computed(() => [
 <template>
   <section aria-labelledby="follow-head">
     <h2 id="follow-head">{{ say.mayFollow }}</h2>
-    <p v-if="floor" class="soft">{{ say.forFloor(floor) }}</p>
+    <p v-if="group" class="soft">{{ say.forGroup(group) }}</p>
     <label v-if="holds.length > 1 && figure.exitHold === null" class="begun"
       >{{ say.begunIn }}
       <select v-model="hold" class="pick">
@@ -57,11 +57,11 @@ const groups = computed(() => [
         <span v-if="one.usual > 0" class="soft usual"> {{ say.usual(one.usual) }}</span>
       </li>
     </ul>
-    <template v-for="(group, i) in groups" :key="i">
-      <details v-if="group.list.length > 0">
-        <summary>{{ group.title(group.list.length) }}</summary>
+    <template v-for="(section, i) in sections" :key="i">
+      <details v-if="section.list.length > 0">
+        <summary>{{ section.title(section.list.length) }}</summary>
         <ul>
-          <li v-for="one in group.list" :key="one.figure.id">
+          <li v-for="one in section.list" :key="one.figure.id">
             <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{
               one.figure.name
             }}</RouterLink>

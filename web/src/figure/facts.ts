@@ -9,16 +9,15 @@ import {
   stateAfter,
   stepsOf,
   stepsPerSecond,
-  turned,
   weightChanges,
   type DancedFigure,
   type Difficulty,
-  type Facing,
   type Figure,
   type Hindrance,
   type PerformerMeasure,
   type Role,
 } from '@dellop/core/figure'
+import { turned, type Facing } from '@dellop/core/move'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { words } from '../words/index.ts'
 

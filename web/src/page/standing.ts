@@ -1,5 +1,5 @@
 import { facingTold } from '@dellop/core/check'
-import type { Facing } from '@dellop/core/figure'
+import type { Facing } from '@dellop/core/move'
 import { frameOf, type Routine } from '@dellop/core/routine'
 
 /**

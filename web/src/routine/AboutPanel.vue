@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  freeFoot,
-  HOLD_IDS,
-  LEVELS,
-  type Facing,
-  type FloorState,
-  type Role,
-} from '@dellop/core/figure'
+import { freeFoot, HOLD_IDS, LEVELS, type CoupleState, type Role } from '@dellop/core/figure'
+import { type Facing } from '@dellop/core/move'
 import { rolesOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { vEntry } from '../ui/entry.ts'
@@ -25,9 +19,9 @@ const number = (event: Event, least: number, most: number): number | undefined =
     ? Math.min(most, Math.max(least, Math.round(value)))
     : undefined
 }
-const setStart = (change: Partial<FloorState>): void =>
+const setStart = (change: Partial<CoupleState>): void =>
   emit('set', 'start', { ...props.routine.start, ...change })
-const setRole = (role: Role, change: Partial<FloorState['lead']>): void =>
+const setRole = (role: Role, change: Partial<CoupleState['lead']>): void =>
   setStart({ [role]: { ...props.routine.start[role], ...change } })
 /** The foot that is free is the one without weight. */
 const setFree = (role: Role, foot: string): void =>

@@ -7,7 +7,7 @@ import type { SheetCommands } from './commands.ts'
 import RangeBar from './RangeBar.vue'
 
 /**
- * How the page is laid, what of it is shown, how far the floor knows it, and what can be done with
+ * How the page is laid, what of it is shown, how far the group knows it, and what can be done with
  * several figures.
  */
 defineProps<{ range: readonly DancedSlot[]; commands: SheetCommands; fading: boolean }>()

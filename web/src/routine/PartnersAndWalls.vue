@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { partnerAfter, passesUntilPartner } from '@dellop/core/floor'
-import { wrapFacing } from '@dellop/core/figure'
+import { wrapFacing } from '@dellop/core/move'
 import { rolesOf, lessonsOf, wallsOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'

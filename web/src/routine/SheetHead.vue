@@ -6,7 +6,6 @@ import { bpmAt, ticksPerBar, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import type { Tune } from '@dellop/core/tune'
 import { words } from '../words/index.ts'
-import type { SaveState } from './sheetDocument.ts'
 import { facingWords } from '../page/standing.ts'
 import TimedOn from './TimedOn.vue'
 import type { MusicChoice } from './timedOn.ts'
@@ -14,7 +13,7 @@ import type { MusicChoice } from './timedOn.ts'
 const props = defineProps<{
   sheet: Sheet
   tunes: readonly Tune[]
-  saving: SaveState
+  saving: string
   canUndo: boolean
   canRedo: boolean
 }>()
@@ -55,15 +54,6 @@ const seconds = computed(
     props.sheet.clock.heardAt(0 as Tick),
 )
 const toMend = computed(() => props.sheet.findings.filter(isToMend).length)
-const saveText = computed(
-  () =>
-    ({
-      saved: words.sheet.saved,
-      saving: words.sheet.saving,
-      offline: words.sheet.offline,
-      refused: words.sheet.refused,
-    })[props.saving.state] + (props.saving.state === 'refused' ? props.saving.sentence : ''),
-)
 </script>
 
 <template>
@@ -117,7 +107,7 @@ const saveText = computed(
       </p>
     </div>
     <div class="tools">
-      <span class="save soft" role="status">{{ saveText }}</span>
+      <span class="save soft" role="status">{{ saving }}</span>
       <button class="button small" :disabled="!canUndo" @click="emit('undo')">
         {{ words.sheet.undo }}
       </button>

@@ -25,7 +25,7 @@ import PhrasePage from '../page/PhrasePage.vue'
 import { ALL_SHOWN, type Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
-import ConflictNote from './ConflictNote.vue'
+import ConflictNote from '../document/ConflictNote.vue'
 import FigurePicker from './FigurePicker.vue'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
@@ -124,24 +124,6 @@ function chooseMusic(choice: MusicChoice | null): void {
   musicSaid.value = musicTold(choice)
 }
 
-function useMine(index: number): void {
-  const conflict = document_.conflicts.value[index]
-  if (conflict?.type === 'field')
-    document_.edit(
-      [
-        {
-          type: 'set',
-          id: conflict.id,
-          field: conflict.field,
-          from: conflict.kept,
-          to: conflict.mine,
-        },
-      ],
-      words.done.repair,
-    )
-  document_.conflicts.value.splice(index, 1)
-}
-
 function goToPass(pass: DancedPass): void {
   const first = pass.slots[0]
   if (first) choose(first.key, true)
@@ -182,8 +164,8 @@ function goToPass(pass: DancedPass): void {
       <div class="paper">
         <ConflictNote
           :conflicts="document_.conflicts.value"
-          @use-mine="useMine"
-          @dismiss="document_.conflicts.value.splice($event, 1)"
+          @use-mine="document_.takeMine($event, words.done.repair)"
+          @dismiss="document_.settle($event)"
         />
         <button
           class="button small beside"
@@ -266,7 +248,7 @@ function goToPass(pass: DancedPass): void {
         :tunes="library.tunes"
         :schools="library.schools"
         :figures="library.figures"
-        :saved="document_.saving.value.state === 'saved'"
+        :saved="document_.isSaved.value"
         @go="choose($event, true)"
         @see="see"
         @overrule="leaveSo"

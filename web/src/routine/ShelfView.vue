@@ -104,7 +104,7 @@ async function bring(event: Event): Promise<void> {
   try {
     const answer = await api('importSheet', { body: { file: read.value } })
     const { school } = read.value
-    if (school && !library.schools.some(({ id }) => id === school.id)) library.putSchool(school)
+    if (school) await library.bringSchool(school.id)
     told.value = words.shelf.brought(read.value.routine.title, answer.newFigures.length)
     await load()
   } catch (error) {

@@ -148,7 +148,7 @@ export function sheetCommands(document: SheetDocument, page: SheetPage, scope: (
   const reflect = (slot: DancedSlot): void =>
     vary(slot, { reflected: !variationOf(slot)?.reflected }, say.reflected)
 
-  function word(slot: DancedSlot, kind: 'full' | 'short' | 'prompt', text: string): void {
+  function word(slot: DancedSlot, kind: 'full' | 'short' | 'keyWord', text: string): void {
     document.edit(setWording(slot.slot, kind, text), say.wording, `wording:${slot.slot.id}:${kind}`)
   }
 

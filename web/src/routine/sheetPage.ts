@@ -38,7 +38,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
   /** The other end of what is chosen, where several slots are. */
   const anchorKey = ref<string | null>(null)
   const laidBy = ref<'part' | 'music'>('part')
-  /** How often the floor has danced it before, for schools whose words fade. */
+  /** How often the group has danced it before, for schools whose words fade. */
   const known = ref(knownOf(id))
   watch(known, (times) => keepKnown(id, times))
   const preview = shallowRef<Preview | null>(null)
@@ -136,7 +136,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
 
   /**
    * Figures for what was typed: the dance's own before others, and of them those that can be danced
-   * from where the floor stands.
+   * from where the group stands.
    */
   function suggest(text: string, after: DancedSlot | null): { figure: Figure; fits: boolean }[] {
     const state = after?.after ?? sheet.value?.routine.start
@@ -156,7 +156,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
       isBeyond: known?.of(figure) === 'beyond',
     }))
     const { dance } = sheet.value!.routine
-    // With a floor chosen, what is above it comes last; by its name it can still be found.
+    // With a group chosen, what is above it comes last; by its name it can still be found.
     const order = ({ figure, fits: goes, isBeyond }: (typeof found)[number]): number =>
       (isBeyond ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
     return found.sort((a, b) => order(a) - order(b))

@@ -15,7 +15,7 @@ const second = ref(
 )
 
 const derive = (id: string): Sheet =>
-  deriveSheet({ ...library.inputFor(props.routine), school: library.schoolFor(id), floor: null })
+  deriveSheet({ ...library.inputFor(props.routine), school: library.schoolFor(id), group: null })
 const sheets = computed(() => [derive(first.value), derive(second.value)])
 const planned = computed(() =>
   sheets.value.map(({ plan }) => new Map(plan.planned.map((one) => [one.slot.key, one]))),

@@ -10,7 +10,7 @@ import { validate } from '@dellop/core/document'
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 
-/** A school of one's own: everything that is heard on the floor can be changed. */
+/** A school of one's own: everything that is heard on the group can be changed. */
 const props = defineProps<{ school: School }>()
 const emit = defineEmits<{ save: [school: School]; cancel: [] }>()
 

@@ -20,6 +20,7 @@ import TuneLandmarks from './TuneLandmarks.vue'
 import TunePhrases from './TunePhrases.vue'
 import TuneRecordings from './TuneRecordings.vue'
 import Waveform from './Waveform.vue'
+import ConflictNote from '../document/ConflictNote.vue'
 
 const route = useRoute()
 const id = String(route.params['id'])
@@ -66,7 +67,7 @@ onMounted(async () => {
     failure.value = sentenceOf(error)
   }
 })
-onBeforeUnmount(() => void document_.save())
+onBeforeUnmount(() => document_.close())
 
 const timeOf = (tick: number): number =>
   recording.value ? secondsAt(recording.value.beatMap, tick as Tick) : 0
@@ -207,6 +208,11 @@ useTuneKeys(
         @undo="travel('undo')"
         @redo="travel('redo')"
         @play="toggle"
+      />
+      <ConflictNote
+        :conflicts="document_.conflicts.value"
+        @use-mine="document_.takeMine($event, words.tunes.done.mine)"
+        @dismiss="document_.settle($event)"
       />
       <p v-if="told" class="told" role="status">{{ told }}</p>
       <p v-if="!recording.media">{{ words.tunes.noSound }}</p>

@@ -28,15 +28,15 @@ describe('a field whose owner hears of it when the typing is done', () => {
   it('shows its value, and a value that changes while nobody types', () => {
     const { field, draw } = fieldShowing(4)
     expect(field.value).toBe('4')
-    draw('Floor 2')
-    expect(field.value).toBe('Floor 2')
+    draw('Group 2')
+    expect(field.value).toBe('Group 2')
   })
 
   it('leaves alone what is being typed, however often the view is drawn and whatever comes from elsewhere', () => {
-    const { field, draw } = fieldShowing('Floor 2')
+    const { field, draw } = fieldShowing('Group 2')
     field.type('The Tide')
-    draw('Floor 2')
-    draw('Floor 3')
+    draw('Group 2')
+    draw('Group 3')
     expect(field.value).toBe('The Tide')
   })
 

@@ -55,7 +55,7 @@ export const cues = {
     free: 'as the plan has it',
     full: 'always full',
     short: 'always short',
-    prompt: 'always prompt',
+    keyWord: 'always the key word',
   },
   calling: 'How it is called',
   mode: 'When it is said',
@@ -82,7 +82,7 @@ export const cues = {
   showDanced: 'Danced',
   density: 'Words in 20 seconds',
   densityTold: (most: number, limit: number): string =>
-    `At most ${plural(most, 'word')} in 20 seconds; ${limit} are enough for a floor.`,
+    `At most ${plural(most, 'word')} in 20 seconds; ${limit} are enough for dancers.`,
   densityLimit: 'the school’s limit',
   densityWords: 'words',
   seconds: 'seconds',

@@ -174,7 +174,7 @@ export const figures = {
     [lead, follow]: readonly [string, string],
     roles: Readonly<Record<'lead' | 'follow', string>>,
   ) => `${roles.lead}’s ${lead}, ${roles.follow}’s ${follow}`,
-  forFloor: (name: string) => `Of what ${name} could dance.`,
+  forGroup: (name: string) => `Of what ${name} could dance.`,
   link: 'Shortest link:',
   performer: (role: string | null, couples: readonly number[] | null) => {
     const who = role ?? (couples === null ? 'Everyone' : '')
@@ -271,6 +271,9 @@ export const figures = {
     keep: 'Keep the change',
     leave: 'Leave it as it was',
     stale: 'It was changed elsewhere since this draft was begun.',
+    gone: 'The version that this was changed from is not there any more. Look at it again before you change it.',
+    both: (fields: readonly string[]) =>
+      `Somebody else has changed the same meanwhile (${fields.join(', ')}). Your draft is kept; look at the figure as it is now before you change it.`,
   },
   history: {
     title: 'History',
@@ -289,7 +292,7 @@ export const figures = {
   merge: {
     button: 'Make one with another',
     title: (name: string) => `Another figure that is the same as “${name}”`,
-    help: 'Sheets, composites and floors that have the other one get this one, and its name becomes another name of this. The other one leaves the book. A sheet can take it back with Undo there.',
+    help: 'Sheets, composites and groups that have the other one get this one, and its name becomes another name of this. The other one leaves the book. A sheet can take it back with Undo there.',
     pick: 'The other one',
     none: 'choose a figure',
     differs: 'Its steps are not the same. Two figures with other steps are better kept apart.',
@@ -307,24 +310,24 @@ export const figures = {
     done: (name: string) => `“${name}” is no longer in the book.`,
     undo: 'Put it back',
   },
-  floors: {
-    title: 'Floors',
+  groups: {
+    title: 'Groups',
     lead: 'Who dances for you: how far they are, and what they have been taught.',
     empty:
-      'No floor yet. With one chosen, every list shows what its dancers know or could learn, and a sheet says what to teach before.',
-    add: 'Add a floor',
-    name: 'Name of the floor',
+      'No group yet. With one chosen, every list shows what its dancers know or could learn, and a sheet says what to teach before.',
+    add: 'Add a group',
+    name: 'Name of the group',
     level: 'They dance up to',
     school: 'They are called by',
     ownSchool: 'each sheet’s own',
-    chosen: 'Lists and sheets are for this floor',
+    chosen: 'Lists and sheets are for this group',
     nobody: 'For nobody in particular',
     covered: (n: number) => plural(n, 'figure taught', 'figures taught'),
     search: 'Find a figure they know',
     times: 'times danced',
     timesOf: (name: string) => `${name}: times danced`,
     only: 'Only what they have been taught',
-    remove: 'Forget this floor',
+    remove: 'Delete this group',
     removed: (name: string) => `“${name}” is forgotten.`,
     undo: 'Put it back',
     state: { covered: 'taught', within: 'could be taught', beyond: 'above them' },

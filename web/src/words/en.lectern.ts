@@ -274,15 +274,15 @@ export const lectern = {
   free: {
     open: 'Call without a sheet',
     title: 'Calling without a sheet',
-    lead: 'From the figures this floor has covered, Dellop offers what may come next: legal as they stand, not longer than the phrase, and such that the phrase still closes.',
+    lead: 'From the figures this group has covered, Dellop offers what may come next: legal as they stand, not longer than the phrase, and such that the phrase still closes.',
     dance: 'Dance',
     tune: 'Tune',
     noTune: 'none: the clock runs at a tempo, in phrases of 8 bars',
     bpm: 'Beats a minute',
-    figures: (n: number, floor: string | null) =>
-      `${plural(n, 'figure')} ${floor === null ? 'of the book' : `that ${floor} can dance`}.`,
+    figures: (n: number, group: string | null) =>
+      `${plural(n, 'figure')} ${group === null ? 'of the book' : `that ${group} can dance`}.`,
     never:
-      'No phrase of these figures closes as it began. Teach the floor another figure, or choose another dance.',
+      'No phrase of these figures closes as it began. Teach the group another figure, or choose another dance.',
     stand: (hold: string) => `They begin in ${hold}, and every phrase closes so.`,
     begin: 'Begin',
     leave: 'To the shelf of sheets',
@@ -320,7 +320,7 @@ export const lectern = {
         case 'held':
           return 'cues held'
         case 'lost':
-          return 'the floor was lost'
+          return 'the dancers were lost'
         case 'taken-back':
           return 'a wrong key, taken back'
         case 'free':

@@ -8,7 +8,7 @@ export const schools = {
   title: 'Schools',
   lead: 'Ways of counting, naming and cueing. None is the right one: choose one for each sheet, under About.',
   open: 'The schools, explained',
-  known: 'The floor',
+  known: 'The group',
   knownLeast: 'new to all',
   knownMost: 'known',
   knownTimes: (n: number) => (n === 0 ? 'new to all' : `danced ${plural(n, 'time')} before`),
@@ -19,7 +19,7 @@ export const schools = {
     `a cue ends ${beats === 1 ? 'one beat' : beats === 0.5 ? 'half a beat' : `${beats} beats`} before its step, never less than ${seconds} s`,
   roles: (lead: string, follow: string) => `${lead} and ${follow}`,
   fading: (full: number, short: number, phrases: number) =>
-    `in full ${full === 1 ? 'the first time' : `the first ${full} times`}, then short ${short === 1 ? 'once' : short === 2 ? 'twice' : `${short} times`}, then prompts; new again after ${phrases} phrases without the part`,
+    `in full ${full === 1 ? 'the first time' : `the first ${full} times`}, then short ${short === 1 ? 'once' : short === 2 ? 'twice' : `${short} times`}, then key words; new again after ${phrases} phrases without the part`,
   noFading: 'always in full',
   mode: (mode: CueMode) => `said ${modes[mode]}`,
   joins: (most: number, beats: number) =>
@@ -36,7 +36,7 @@ export const schools = {
   sum: (words: number, cues: number, silent: number) =>
     `${words} words in ${cues} cues${silent > 0 ? `, ${plural(silent, 'figure')} without one` : ''}`,
   promptList: (names: string) => `says ${names}`,
-  noPrompts: 'no prompts',
+  noPrompts: 'no heads-ups',
   prompts: {
     again: '“again”',
     'last-time': '“last time”',
@@ -99,7 +99,7 @@ export const schools = {
     shortTimes: 'then times short',
     newAfterPhrases: 'New again after so many phrases',
     overWord: 'Price of a needless word (0 to 1000)',
-    prompts: 'Prompts',
+    prompts: 'Heads-ups',
     amounts: 'Said with a name',
   },
 }

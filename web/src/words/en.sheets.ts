@@ -56,7 +56,7 @@ export const sheets = {
     beat: (n: number) => `count ${n}`,
     phrase: (phrase: number, beat: number) => `phrase ${phrase}, count ${beat}`,
     swapped: 'roles exchanged',
-    floor: 'floor',
+    floor: 'dancers',
   },
   range: {
     chosen: (n: number, total: string) => `${plural(n, 'figure')} chosen, ${total}`,
@@ -302,7 +302,7 @@ export const sheets = {
     language: 'Language of the cues',
     languages: { en: 'English', de: 'German' },
     otherSchool: (name: string) =>
-      `It is called the ${name.toLowerCase()} way now: the chosen floor or this evening is, whatever the sheet says.`,
+      `It is called the ${name.toLowerCase()} way now: the chosen group or this evening is, whatever the sheet says.`,
     bpm: 'Tempo where there is no recording',
     tags: 'Tags, with commas',
     remark: 'Remark',

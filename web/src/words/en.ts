@@ -1,6 +1,7 @@
 import { lectern } from './en.lectern.ts'
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
-import type { Facing, Role } from '@dellop/core/figure'
+import type { Role } from '@dellop/core/figure'
+import type { Facing } from '@dellop/core/move'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
 import { cues } from './en.cues.ts'
@@ -47,6 +48,8 @@ export const en = {
     copy: 'Copy report',
     close: 'Close',
     offline: 'The Dellop server was not reached. It may have been stopped.',
+    both: (mine: string, kept: string) =>
+      `“${mine}” was not kept: somebody else has made it “${kept}” meanwhile. Choose again if you want yours.`,
     server: 'The server could not do that. Nothing was changed.',
   },
   format: {
@@ -192,6 +195,7 @@ export const en = {
     toMend: (n: number) =>
       n === 0 ? 'nothing to mend' : plural(n, 'thing to mend', 'things to mend'),
     saved: 'Saved',
+    savedBut: 'Saved. Something could not be put together: look above the page.',
     saving: 'Saving',
     offline: 'Not saved yet: the server is not reached. Everything is kept in this browser.',
     refused: 'Not saved: ',
@@ -247,7 +251,7 @@ export const en = {
     say: 'Say',
     full: 'full',
     short: 'short',
-    prompt: 'prompt',
+    keyWord: 'key word',
     chosen: 'said here',
     silent: 'Say nothing here',
     spoken: 'Give it a cue',

@@ -68,6 +68,7 @@ export const tunes = {
   name: 'Name of the section',
   title_: 'Name of the tune',
   done: {
+    mine: 'taking mine',
     half: 'half as many beats',
     double: 'twice as many beats',
     one: 'this is one',
@@ -80,7 +81,7 @@ export const tunes = {
     label: 'name of a section',
     title: 'name of the tune',
     dance: 'the dance',
-    waiting: 'how the floor waits',
+    waiting: 'how the dancers wait',
     tempo: 'how fast the beat is',
     again: 'listen again',
     anchor: 'move one beat',
@@ -116,7 +117,7 @@ export const tunes = {
   join: 'Join to the one before',
   joinName: (n: number, label: string) => `Join to the one before: section ${n}, ${label}`,
   onCount: 'on count',
-  waitLabel: 'How the floor waits through the introduction',
+  waitLabel: 'How the dancers wait through the introduction',
   waitHint: (bars: number, seconds: number) =>
     bars > 0
       ? `Introduction: ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${seconds} s`

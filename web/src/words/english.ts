@@ -1,5 +1,5 @@
 // Pieces of English that the subjects share.
-import type { Facing } from '@dellop/core/figure'
+import type { Facing } from '@dellop/core/move'
 import type { DancedPass, SlotContent } from '@dellop/core/routine'
 
 export const plural = (n: number, one: string, many = `${one}s`): string =>

@@ -1,17 +1,17 @@
 import { expectOk } from '../../document/index.ts'
-import { checkBook } from '../checkFigure.ts'
-import { WALL, type Facing } from '../facing.ts'
-import { familyTempo } from '../familyTempo.ts'
-import { figureSchema } from '../figure.ts'
+import { checkBook } from '../checks/checkFigure.ts'
+import { WALL, type Facing } from '../../move/index.ts'
+import { familyTempo } from '../library/family.ts'
+import { figureSchema } from '../model/figure.ts'
 import {
   danceFrom,
   entryFeet,
   holdFits,
   relationFits,
   startingState,
-  type FloorState,
-} from '../floor.ts'
-import { applyVariation } from '../vary.ts'
+  type CoupleState,
+} from '../model/coupleState.ts'
+import { applyVariation } from '../model/vary.ts'
 import { SHIPPED_FIGURES } from './index.ts'
 
 const carrying = (foot: 'left' | 'right' | null) =>
@@ -54,7 +54,7 @@ describe('the book that ships', () => {
       const feet = entryFeet(danced)
       for (const hold of figure.entry.holds) {
         const start = startingState(hold, (figure.entry.facings[0] ?? WALL) as Facing)
-        const before: FloorState = {
+        const before: CoupleState = {
           ...start,
           lead: { ...start.lead, weight: carrying(feet.lead) },
           follow: { ...start.follow, weight: carrying(feet.follow) },

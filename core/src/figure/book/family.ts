@@ -1,10 +1,16 @@
 import { expectOk } from '../../document/index.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
-import { readAliases } from '../aliasText.ts'
-import { composeFigure } from '../compose.ts'
-import { readEndings, readHoldChanges, readOptions, readOthers, readParts } from '../figureText.ts'
-import type { Figure } from '../figure.ts'
-import { readStepLine, type StepLineOptions } from '../stepLine.ts'
+import { readAliases } from '../notation/aliasText.ts'
+import { composeFigure } from '../model/compose.ts'
+import {
+  readEndings,
+  readHoldChanges,
+  readOptions,
+  readOthers,
+  readParts,
+} from '../notation/figureText.ts'
+import type { Figure } from '../model/figure.ts'
+import { readStepLine, type StepLineOptions } from '../notation/stepLine.ts'
 import { germanWords } from './german.ts'
 
 /** A figure of the shipped book as it is written here; what is left out is the family's usual. */
@@ -64,7 +70,7 @@ export function family(
   const read = (line: string) => expectOk(readStepLine(line, options))
   const book = new Map<string, Figure>()
   for (const one of list) {
-    const [full = one.name.toLowerCase(), short = full, prompt = short] =
+    const [full = one.name.toLowerCase(), short = full, keyWord = short] =
       one.say?.split(' / ') ?? []
     const holds = (one.from ?? from).split(', ').filter(Boolean)
     const id = idOf(name, one.name)
@@ -74,7 +80,7 @@ export function family(
     const parts = expectOk(readParts(one.made ?? '', [...book.values()], name))
     const figure: Figure = {
       format: 'dellop-figure',
-      version: 2,
+      version: 3,
       id,
       name: one.name,
       aliases: expectOk(readAliases((one.aliases ?? []).join(';'))),
@@ -103,7 +109,7 @@ export function family(
       exitHold: one.to ?? null,
       ...(endings.length > 0 ? { endings } : {}),
       ...(chosen.length > 0 ? { options: chosen } : {}),
-      wordings: { en: { full, short, prompt }, ...germanWords(id) },
+      wordings: { en: { full, short, keyWord }, ...germanWords(id) },
       cautions: one.cautions ?? [],
       remarks: one.remarks ?? '',
       ...(parts.length > 0 ? { parts } : {}),

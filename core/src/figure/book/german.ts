@@ -1,4 +1,4 @@
-import type { Figure, Wordings } from '../figure.ts'
+import type { Figure, Wordings } from '../model/figure.ts'
 
 /**
  * German words of the shipped figures, by id: full / short / prompt. What German dancers call by
@@ -190,7 +190,7 @@ const WORDS: Readonly<Record<string, string>> = {
  * none.
  */
 export function germanWords(id: string): Pick<Figure['wordings'], 'de'> {
-  const [full, short, prompt] = WORDS[id]?.split(' / ') ?? []
-  if (full === undefined || short === undefined || prompt === undefined) return {}
-  return { de: { full, short, prompt } satisfies Wordings }
+  const [full, short, keyWord] = WORDS[id]?.split(' / ') ?? []
+  if (full === undefined || short === undefined || keyWord === undefined) return {}
+  return { de: { full, short, keyWord } satisfies Wordings }
 }

@@ -1,5 +1,5 @@
-import type { Figure } from '../figure.ts'
-import { WALTZ_FIGURES } from '../waltz.ts'
+import type { Figure } from '../model/figure.ts'
+import { WALTZ_FIGURES } from './waltz.ts'
 import {
   CHA_CHA_FIGURES,
   JIVE_FIGURES,

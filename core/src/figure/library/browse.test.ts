@@ -1,0 +1,72 @@
+import { SHIPPED_FIGURES } from '../book/index.ts'
+import { browseFigures, isOfDance, NO_WISH, startFoot, type FigureWish } from './browse.ts'
+import { cover, emptyGroup, knownFigures } from '../../group/index.ts'
+
+const names = (wish: Partial<FigureWish>) =>
+  browseFigures(SHIPPED_FIGURES, { ...NO_WISH, ...wish }).map(
+    ({ family, name }) => `${family}: ${name}`,
+  )
+const named = (family: string, name: string) =>
+  SHIPPED_FIGURES.find((figure) => figure.family === family && figure.name === name)!
+
+describe('looking through the book', () => {
+  it('finds all of it for no wish, and by each wish only what has it', () => {
+    expect(names({})).toHaveLength(SHIPPED_FIGURES.length)
+    expect(names({ family: 'tango' }).every((name) => name.startsWith('tango: '))).toBe(true)
+    expect(names({ family: 'cha-cha', startFoot: 'right' })).toEqual([
+      'cha-cha: New yorker',
+      'cha-cha: Spot turn',
+      'cha-cha: Underarm turn',
+    ])
+    expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual([
+      'slow foxtrot: Hover',
+      'slow foxtrot: Promenade walk',
+      'slow foxtrot: Whisk',
+    ])
+    expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual([
+      'two-step: Forward two-step',
+      'two-step: Side two-step',
+      'two-step: Side, touch',
+      'two-step: Walk two',
+    ])
+    expect(names({ text: 'rumba box' })).toEqual(['rumba: Box'])
+    expect(names({ text: 'gibberish' })).toEqual([])
+  })
+  it('finds what may follow another, and what a group has been taught or could be', () => {
+    expect(names({ family: 'slow foxtrot', after: named('slow foxtrot', 'Three step') })).toEqual([
+      'slow foxtrot: Back, side, close',
+      'slow foxtrot: Feather',
+      'slow foxtrot: Natural turn, first half',
+    ])
+    const group = cover(
+      cover(emptyGroup('mondays', 'Mondays', 'first'), named('tango', 'Walk four').id, true),
+      named('tango', 'Double cross').id,
+      true,
+    )
+    const known = knownFigures(group)
+    expect(names({ family: 'tango', group: { known, only: 'covered' } })).toEqual([
+      'tango: Double cross',
+      'tango: Walk four',
+    ])
+    expect(names({ family: 'tango', group: { known, only: 'within' } })).toEqual([
+      'tango: Double cross',
+      'tango: Walk four',
+      'tango: Walk two',
+    ])
+  })
+  it('tells the foot to begin with', () => {
+    expect([
+      startFoot(named('line dance', 'Jazz box')),
+      startFoot(named('mixer', 'Clap pattern')),
+    ]).toEqual(['right', null])
+  })
+  it('knows a dance’s own figures by the name of its kind', () => {
+    const waltz = named('waltz', 'Box')
+    expect([
+      isOfDance(waltz, 'Waltz'),
+      isOfDance(waltz, 'slow waltz'),
+      isOfDance(waltz, 'rumba'),
+      isOfDance(waltz, ''),
+    ]).toEqual([true, true, false, false])
+  })
+})

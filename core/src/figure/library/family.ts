@@ -1,0 +1,48 @@
+import { TICKS_PER_BEAT } from '../../time/index.ts'
+import { danceTempo, type DanceTempo } from '../../tune/index.ts'
+
+const FOUR: DanceTempo['metre'] = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
+const JIG_OR_REEL: DanceTempo['metre'] = { beatsPerBar: 2, beatNote: '1/4', division: 4 }
+
+/**
+ * Families that go to music of many kinds, which the ear does not listen for by their name: the
+ * usual walk or step of each.
+ */
+const OWN: readonly DanceTempo[] = [
+  { dance: 'clog', range: [100, 140], metre: FOUR },
+  { dance: 'set dance', range: [104, 128], metre: JIG_OR_REEL },
+  { dance: 'mixer', range: [96, 128], metre: FOUR },
+]
+
+/** The usual tempo and bar of a family of figures; null for a family nobody here knows. */
+export function familyTempo(family: string): DanceTempo | null {
+  const wanted = family.trim().toLowerCase()
+  return danceTempo(wanted) ?? OWN.find(({ dance }) => dance === wanted) ?? null
+}
+
+/** The family of figures that a dance by this name is danced with. */
+export const familyOf = (dance: string): string =>
+  familyTempo(dance)?.dance ?? dance.trim().toLowerCase()
+
+/** Beats of a counted bar: eights where the music has no usual bar. */
+const EIGHT = 8
+/** How a family is counted: the beats of its bar and the parts of its beat. */
+export function countedBar(family: string): {
+  readonly beatsPerBar: number
+  readonly division: 4 | 3
+} {
+  const metre = familyTempo(family)?.metre
+  return { beatsPerBar: metre?.beatsPerBar ?? EIGHT, division: metre?.division === 3 ? 3 : 4 }
+}
+
+/** Dances in two, in which a slow is one beat and a quick half of one. */
+const IN_TWO = new Set(['two-step', 'tango', 'march', 'polka'])
+
+/**
+ * How long a slow and a quick are in a family, in ticks: two beats and one, unless the dance says
+ * otherwise.
+ */
+export function slowQuick(family: string): { readonly slow: number; readonly quick: number } {
+  const beats = IN_TWO.has(family.trim().toLowerCase()) ? 1 : 2
+  return { slow: beats * TICKS_PER_BEAT, quick: (beats * TICKS_PER_BEAT) / 2 }
+}

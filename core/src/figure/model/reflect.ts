@@ -1,0 +1,21 @@
+import { mirrored } from '../../move/index.ts'
+import { otherFoot, type Step } from './step.ts'
+
+/**
+ * The mirror of a step in the dancer's own frame: feet and sideways travel change, turns change
+ * side, forward and back stay. Reflecting twice must give the step itself.
+ */
+export function reflectStep(step: Step): Step {
+  return {
+    ...step,
+    foot: step.foot === 'left' || step.foot === 'right' ? otherFoot(step.foot) : step.foot,
+    travel: step.travel && { ...step.travel, direction: mirrored(step.travel.direction) },
+    turn: step.turn === 0 ? 0 : -step.turn,
+    text: swapSides(step.text),
+  }
+}
+
+export const reflectSteps = (steps: readonly Step[]): Step[] => steps.map(reflectStep)
+
+const swapSides = (text: string): string =>
+  text.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left'))

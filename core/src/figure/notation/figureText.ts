@@ -1,0 +1,284 @@
+import { problem, succeed, type Problem, type Result } from '../../document/index.ts'
+import type { Ending, Figure, FigureOption, FigurePart, SetOthers } from '../model/figure.ts'
+import { HOLD_IDS } from '../model/hold.ts'
+import { piecesOutsideQuotes } from './pieces.ts'
+import type { Step } from '../model/step.ts'
+import { readMomentText, readStepLine, type StepLineOptions } from './stepLine.ts'
+import { momentText, stepLineText } from './stepLineText.ts'
+import { readVariation, variationText } from './variationText.ts'
+
+/**
+ * What a figure has besides its two lines of steps, as texts that can be typed and are read back
+ * the same (docs/formats/step-line.md).
+ */
+
+/** A problem of a piece, told at its place in the whole text. */
+const within = <Value>(result: Result<Value>, offset: number): Result<Value> =>
+  result.ok ? result : { ok: false, problem: moved(result.problem, offset) }
+const moved = (found: Problem, by: number): Problem => ({
+  ...found,
+  message: found.message.replace(
+    /At character (\d+)/,
+    (_, at: string) => `At character ${Number(at) + by}`,
+  ),
+  offset: (found.offset ?? 0) + by,
+})
+const refuse = (message: string, offset: number): Result<never> =>
+  problem('figure-text', `At character ${offset + 1}: ${message}`, { offset })
+
+/** Every piece read, or the first problem. */
+function readAll<Value>(
+  list: readonly { text: string; offset: number }[],
+  read: (text: string, offset: number) => Result<Value>,
+): Result<Value[]> {
+  const values: Value[] = []
+  for (const { text, offset } of list) {
+    const value = read(text, offset)
+    if (!value.ok) return value
+    values.push(value.value)
+  }
+  return succeed(values)
+}
+
+/** Hands changed on the way: `3 open, 5& butterfly`. */
+export const holdChangesText = (
+  changes: NonNullable<Figure['holdChanges']>,
+  division: 4 | 3 = 4,
+): string => changes.map(({ at, hold }) => `${momentText(at, division)} ${hold}`).join(', ')
+export function readHoldChanges(
+  text: string,
+  options: StepLineOptions = {},
+): Result<NonNullable<Figure['holdChanges']>> {
+  return readAll(piecesOutsideQuotes(text, ','), (piece, offset) => {
+    const found = /^(\S+)\s+(.+)$/.exec(piece)
+    const at = found ? readMomentText(found[1]!, options) : null
+    if (!found || !at?.ok)
+      return refuse(
+        `a count and the hold then taken was expected, such as 3 open, not “${piece}”.`,
+        offset,
+      )
+    if (at.value < 0)
+      return refuse(
+        'hands change at the first count or later; before it is the figure before.',
+        offset,
+      )
+    return HOLD_IDS.includes(found[2]!)
+      ? succeed({ at: at.value, hold: found[2]! })
+      : refuse(
+          `“${found[2]!}” is no hold; one of these was expected: ${HOLD_IDS.join(', ')}.`,
+          offset,
+        )
+  })
+}
+
+/**
+ * Dancers of a set who do something else, one line each: `couples 2 3 lead: 1 left side, 2 right
+ * close`, `couple 4: stand`.
+ */
+export const othersText = (others: readonly SetOthers[], division: 4 | 3 = 4): string =>
+  others
+    .map(
+      ({ couples, role, steps }) =>
+        `couple${couples.length > 1 ? 's' : ''} ${couples.join(' ')}${role === 'both' ? '' : ` ${role}`}: ${steps.length === 0 ? 'stand' : stepLineText(steps, division)}`,
+    )
+    .join('\n')
+export function readOthers(text: string, options: StepLineOptions = {}): Result<SetOthers[]> {
+  return readAll(piecesOutsideQuotes(text, '\n'), (piece, offset) => {
+    const head =
+      /^couples?\s+([1-8](?:(?:\s+|\s*,\s*|\s+and\s+)[1-8])*)(?:\s+(lead|follow))?\s*:\s*/i.exec(
+        piece,
+      )
+    if (!head)
+      return refuse(
+        'couples by their number and what they do was expected, such as “couples 2 3 lead: 1 left side, 2 right close” or “couple 4: stand”.',
+        offset,
+      )
+    const rest = piece.slice(head[0].length)
+    const steps: Result<Step[]> = /^stand$/i.test(rest)
+      ? succeed([])
+      : within(readStepLine(rest, options), offset + head[0].length)
+    if (!steps.ok) return steps
+    return succeed({
+      couples: head[1]!.match(/\d/g)!.map(Number),
+      role: (head[2]?.toLowerCase() ?? 'both') as SetOthers['role'],
+      steps: steps.value,
+    })
+  })
+}
+
+const followText = (follow: Figure['follow'], division: 4 | 3): string =>
+  typeof follow === 'string' ? follow : stepLineText(follow, division)
+
+/** Other endings, one a line: `to open | open | from 4 | lead: ... | follow: ...`. */
+export const endingsText = (endings: readonly Ending[], division: 4 | 3 = 4): string =>
+  endings
+    .map(
+      ({ name, from, hold, lead, follow }) =>
+        `${name} | ${hold ?? 'own hold'} | from ${momentText(from, division)} | lead: ${stepLineText(lead, division)} | follow: ${followText(follow, division)}`,
+    )
+    .join('\n')
+export function readEndings(text: string, options: StepLineOptions = {}): Result<Ending[]> {
+  return readAll(piecesOutsideQuotes(text, '\n'), (line, offset) => {
+    const [name, hold, from, ...rest] = piecesOutsideQuotes(line, '|')
+    const at = /^from\s+(\S+)$/.exec(from?.text ?? '')?.[1]
+    const moment = at === undefined ? null : readMomentText(at, options)
+    if (!name || !hold || !moment?.ok || moment.value < 0)
+      return refuse(
+        'a name, a hold, the count it begins on and steps was expected: to open | open | from 4 | lead: 4 left side | follow: opposite',
+        offset,
+      )
+    if (hold.text !== 'own hold' && !HOLD_IDS.includes(hold.text))
+      return refuse(
+        `“${hold.text}” is no hold; “own hold” or one of these was expected: ${HOLD_IDS.join(', ')}.`,
+        offset + hold.offset,
+      )
+    const steps = readRoles(rest, offset, options)
+    return steps.ok
+      ? succeed({
+          name: name.text,
+          from: moment.value,
+          hold: hold.text === 'own hold' ? null : hold.text,
+          ...steps.value,
+        })
+      : steps
+  })
+}
+
+/**
+ * Options, not counted unless chosen, one a line: `look left | lead: head:1 "look left" | follow:
+ * ...`.
+ */
+export const optionsText = (options: readonly FigureOption[], division: 4 | 3 = 4): string =>
+  options
+    .map(
+      ({ name, lead, follow }) =>
+        `${name} | lead: ${stepLineText(lead, division)} | follow: ${followText(follow, division)}`,
+    )
+    .join('\n')
+export function readOptions(text: string, options: StepLineOptions = {}): Result<FigureOption[]> {
+  return readAll(piecesOutsideQuotes(text, '\n'), (line, offset) => {
+    const [name, ...rest] = piecesOutsideQuotes(line, '|')
+    const steps = readRoles(rest, offset, options)
+    if (!steps.ok) return steps
+    return rest.length === 0
+      ? refuse(
+          'a name and steps was expected: look left | lead: head:1 "look left" | follow: same',
+          offset,
+        )
+      : succeed({ name: name!.text, ...steps.value })
+  })
+}
+
+/**
+ * `lead: steps` and `follow: steps`; the follow’s are the opposite where they are left out, nothing
+ * where they are said to be nothing.
+ */
+function readRoles(
+  list: readonly { text: string; offset: number }[],
+  offset: number,
+  options: StepLineOptions,
+): Result<Pick<FigureOption, 'lead' | 'follow'>> {
+  let found: Pick<FigureOption, 'lead' | 'follow'> = { lead: [], follow: 'opposite' }
+  for (const one of list) {
+    const head = /^(lead|follow):\s*/.exec(one.text)
+    if (!head)
+      return refuse(
+        `“lead:” or “follow:” and steps was expected, not “${one.text}”.`,
+        offset + one.offset,
+      )
+    const rest = one.text.slice(head[0].length)
+    if (head[1] === 'follow' && (rest === 'opposite' || rest === 'same')) {
+      found = { ...found, follow: rest }
+      continue
+    }
+    const steps = within(readStepLine(rest, options), offset + one.offset + head[0].length)
+    if (!steps.ok) return steps
+    found = { ...found, [head[1]!]: steps.value }
+  }
+  return succeed(found)
+}
+
+/**
+ * The figures a composite is made of: `Box (half) + Twinkle (x2)`; a name that is there in several
+ * dances has its own before it: `tango: Twinkle`.
+ */
+export function partsText(
+  parts: readonly FigurePart[],
+  figures: readonly Figure[],
+  family: string,
+): string {
+  return parts
+    .map(({ figureId, variation }) => {
+      const figure = figures.find(({ id }) => id === figureId)
+      const name = figure ? figureReference(figure, figures, family) : `#${figureId}`
+      const varied = variationText(variation)
+      return varied === '' && !name.endsWith(')') ? name : `${name} (${varied})`
+    })
+    .join(' + ')
+}
+
+/**
+ * A figure as it is named in a text of a dance: its name, with its own dance before it where that
+ * is another, its id where no name tells which.
+ */
+export function figureReference(
+  figure: Figure,
+  figures: readonly Figure[],
+  family: string,
+): string {
+  const name = figure.family === family ? figure.name : `${figure.family}: ${figure.name}`
+  const found = findFigure(name, figures, family)
+  return /[+"|=\n]|^#/.test(name) || !found.ok || found.value.id !== figure.id
+    ? `#${figure.id}`
+    : name
+}
+
+export function readParts(
+  text: string,
+  figures: readonly Figure[],
+  family: string,
+): Result<FigurePart[]> {
+  return readAll(piecesOutsideQuotes(text, '+'), (piece, offset) => {
+    const found = /^(.*?)\s*(?:\(([^()]*)\))?$/s.exec(piece)!
+    const figure = findFigure(found[1]!, figures, family)
+    if (!figure.ok) return refuse(figure.problem.message, offset)
+    const variation = readVariation(found[2] ?? '')
+    return variation.ok
+      ? succeed({ figureId: figure.value.id, variation: variation.value })
+      : refuse(variation.problem.message, offset)
+  })
+}
+
+/**
+ * A figure by what it is called, of its own dance before others; asks which where several answer.
+ */
+export function findFigure(
+  text: string,
+  figures: readonly Figure[],
+  family: string,
+): Result<Figure> {
+  const wanted = text.trim().toLowerCase()
+  if (wanted.startsWith('#')) {
+    const byId = figures.find(({ id }) => id === text.trim().slice(1))
+    return byId
+      ? succeed(byId)
+      : problem('figure.no-part', `the book holds no figure with the id ${text.trim().slice(1)}.`)
+  }
+  const found = figures.filter(
+    (figure) =>
+      figure.name.toLowerCase() === wanted ||
+      `${figure.family}: ${figure.name}`.toLowerCase() === wanted,
+  )
+  const own = found.filter((figure) => figure.family === family)
+  const answers = own.length > 0 ? own : found
+  if (answers.length === 1) return succeed(answers[0]!)
+  if (answers.length === 0)
+    return problem(
+      'figure.no-part',
+      `the book holds no figure called “${text.trim()}”; the name of a figure was expected, with + between two.`,
+    )
+  return problem(
+    'figure.which',
+    `the book holds several figures called “${text.trim()}”; say which: ${answers.map((figure) => `“${figure.family}: ${figure.name}”`).join(' or ')}.`,
+  )
+}

@@ -1,0 +1,148 @@
+import { problem, succeed, type Result } from '../../document/index.ts'
+import { sideThrough, turnTo, wrapFacing, type Facing } from '../../move/index.ts'
+import { readDirection, type DirectionFrame, type Standing } from '../geometry/frames.ts'
+
+/** A turn in eighths, clockwise positive; `about` marks one that is only nearly so much. */
+export interface TurnAmount {
+  readonly eighths: number
+  readonly about: boolean
+}
+
+/** Where a turn begins, for wordings that say where it ends or what it passes. */
+export interface TurnFrom extends Standing {
+  readonly facing: Facing
+  readonly frame: DirectionFrame
+}
+
+const SIDES: readonly (readonly [RegExp, 1 | -1])[] = [
+  [/\b(anti-?clockwise|counter-?clockwise|left)\b/, -1],
+  [/\b(clockwise|right)\b/, 1],
+]
+
+const AMOUNTS: readonly (readonly [RegExp, (match: RegExpExecArray) => number])[] = [
+  [/(\d+(?:\.\d+)?)\s*(?:degrees?|°)/, (m) => Number(m[1]) / 45],
+  [/(\d+)\s+(?:and\s+)?(\d)\/(\d)/, (m) => 8 * (Number(m[1]) + Number(m[2]) / Number(m[3]))],
+  [/(\d)\/(\d)/, (m) => (8 * Number(m[1])) / Number(m[2])],
+  [/\bone and (?:a|one) half\b/, () => 12],
+  [/\bone and (?:a|one) quarter\b/, () => 10],
+  [/\bthree[- ]quarters?\b/, () => 6],
+  [/\bthree[- ]eighths?\b/, () => 3],
+  [/\b(?:a |one )?half\b/, () => 4],
+  [/\b(?:a |one )?quarter\b/, () => 2],
+  [/\b(?:an |one )?eighth\b/, () => 1],
+  [/\b(?:twice|two turns|double)\b/, () => 16],
+  [/\b(?:full|whole|once|one turn)\b/, () => 8],
+  [/(?:^|\s)(\d)(?!\S)/, (m) => 8 * Number(m[1])],
+]
+const WHOLE = 8
+
+/**
+ * Reads any wording of a turn: "3/4 right", "270 degrees clockwise", "one and a half left", "nearly
+ * a half to the right", "quarter, left shoulder back". A left shoulder that goes back turns left.
+ * From a facing also "toward the wall" (ends there, by the shorter way unless a side is named) and
+ * "a half through the centre" (fixes only its side). Refuses a wording whose sides contradict each
+ * other, one without a side, and an amount that is no whole number of eighths.
+ */
+export function parseTurn(text: string, from?: TurnFrom): Result<TurnAmount> {
+  const words = text.toLowerCase()
+  const aimed =
+    /\b(?:(through)|to face|toward|towards|to)\s+(?!the (?:right|left)\b|(?:right|left)\b)(?:the\s+)?(.+)$/.exec(
+      words,
+    )
+  const before = aimed ? words.slice(0, aimed.index) : words
+  const sides = sidesIn(aimed ? before : words)
+  const about = /\b(nearly|almost|about|not quite)\b/.test(words)
+  if (sides.size > 1)
+    return problem(
+      'turn.contradiction',
+      `"${text}" names both sides; left is anticlockwise, right is clockwise.`,
+    )
+  const side = [...sides][0]
+  const amount = AMOUNTS.flatMap(([pattern, eighths]) => {
+    const match = pattern.exec(before.trim())
+    return match ? [eighths(match)] : []
+  })[0]
+  if (amount !== undefined && !Number.isInteger(amount))
+    return problem('turn.eighths', `"${text}" is no whole number of eighths of a turn.`)
+  if (aimed)
+    return aimedTurn(
+      text,
+      { target: aimed[2]!, isThrough: aimed[1] !== undefined, side, amount, about },
+      from,
+    )
+  if (amount === undefined)
+    return problem(
+      'turn.amount',
+      `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
+    )
+  if (side === undefined)
+    return problem('turn.side', `"${text}" does not say which way; left or right was expected.`)
+  return succeed({ eighths: amount * side, about })
+}
+
+interface Aim {
+  readonly target: string
+  readonly isThrough: boolean
+  readonly side: 1 | -1 | undefined
+  readonly amount: number | undefined
+  readonly about: boolean
+}
+
+function aimedTurn(
+  text: string,
+  { target, isThrough, side, amount, about }: Aim,
+  from: TurnFrom | undefined,
+): Result<TurnAmount> {
+  if (!from)
+    return problem(
+      'turn.from',
+      `"${text}" depends on where it begins, and that is not known here; a side and an amount were expected.`,
+    )
+  const direction = readDirection(target, from.frame, from)
+  if (!direction.ok) return direction
+  if (isThrough) {
+    const way = sideThrough(from.facing, direction.value)
+    if (way === 0)
+      return problem(
+        'turn.side',
+        `"${text}": that is straight ahead or behind, so it gives no side.`,
+      )
+    if (side !== undefined && side !== way)
+      return problem(
+        'turn.contradiction',
+        `"${text}" contradicts itself: from here that is to the ${way === 1 ? 'right' : 'left'}.`,
+      )
+    if (amount === undefined)
+      return problem(
+        'turn.amount',
+        `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
+      )
+    return succeed({ eighths: amount * way, about })
+  }
+  const short = turnTo(from.facing, direction.value)
+  const eighths = side === undefined ? short : side * wrapFacing(side * short) + 0
+  if (
+    amount !== undefined &&
+    amount * (side ?? Math.sign(short)) !== eighths &&
+    !(amount === WHOLE && eighths === 0)
+  ) {
+    return problem(
+      'turn.contradiction',
+      `"${text}" contradicts itself: from here it is ${Math.abs(eighths)}/8 to the ${eighths < 0 ? 'left' : 'right'}.`,
+    )
+  }
+  return succeed({
+    eighths: amount === WHOLE && eighths === 0 ? WHOLE * (side ?? 1) : eighths,
+    about,
+  })
+}
+
+function sidesIn(words: string): Set<1 | -1> {
+  let rest = words
+  const sides = new Set<1 | -1>()
+  for (const [pattern, side] of SIDES) {
+    if (pattern.test(rest)) sides.add(side)
+    rest = rest.replace(new RegExp(pattern, 'g'), ' ')
+  }
+  return sides
+}

@@ -1,0 +1,96 @@
+import type { Batch, Conflict, DocumentShape, Revised } from '@dellop/core/document'
+import { groupShape, upgradeGroup, type Group } from '@dellop/core/group'
+import { routineShape, upgradeRoutine, type Routine } from '@dellop/core/routine'
+import { schoolShape, upgradeSchool, type School } from '@dellop/core/school'
+import { figureShape, upgradeFigure, type Figure } from '@dellop/core/figure'
+import { tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
+import {
+  SETTINGS_ID,
+  settingsShape,
+  upgradeSettings,
+  type DocumentKind,
+  type Settings,
+} from '@dellop/wire'
+import { api } from '../app/api.ts'
+
+/** A document with what could not be merged into it. */
+export type EditAnswer<Document> = Revised<Document> & { readonly conflicts: readonly Conflict[] }
+
+/** What this page has to know of a kind of documents to keep one open. */
+export interface OpenKind<Document extends object> {
+  readonly kind: DocumentKind
+  readonly shape: DocumentShape
+  readonly read: (id: string) => Promise<Revised<Document>>
+  readonly edit: (id: string, batch: Batch) => Promise<EditAnswer<Document>>
+  /** What an older Dellop left in this browser, in today's form. */
+  readonly upgrade: (json: unknown) => unknown
+}
+
+const body = (batch: Batch) => ({ ...batch, edits: [...batch.edits] })
+
+export const SHEET: OpenKind<Routine> = {
+  kind: 'sheet',
+  shape: routineShape,
+  upgrade: upgradeRoutine,
+  read: async (id) => {
+    const { routine, revision } = await api('getSheet', { params: { id } })
+    return { document: routine, revision }
+  },
+  edit: (id, batch) => api('editSheet', { params: { id }, body: body(batch) }),
+}
+
+export const TUNE: OpenKind<Tune> = {
+  kind: 'tune',
+  shape: tuneShape,
+  upgrade: upgradeTune,
+  read: async (id) => {
+    const { tune, revision } = await api('getTune', { params: { id } })
+    return { document: tune, revision }
+  },
+  edit: (id, batch) => api('editTune', { params: { id }, body: body(batch) }),
+}
+
+export const FIGURE: OpenKind<Figure> = {
+  kind: 'figure',
+  shape: figureShape,
+  upgrade: upgradeFigure,
+  read: async (id) => {
+    const { figure, version } = await api('getFigure', { params: { id } })
+    return { document: figure, revision: version }
+  },
+  edit: (id, batch) => api('editFigure', { params: { id }, body: body(batch) }),
+}
+
+export const SCHOOL: OpenKind<School> = {
+  kind: 'school',
+  shape: schoolShape,
+  upgrade: upgradeSchool,
+  read: async (id) => {
+    const { school, revision } = await api('getSchool', { params: { id } })
+    return { document: school, revision }
+  },
+  edit: (id, batch) => api('editSchool', { params: { id }, body: body(batch) }),
+}
+
+export const GROUP: OpenKind<Group> = {
+  kind: 'group',
+  shape: groupShape,
+  upgrade: upgradeGroup,
+  read: async (id) => {
+    const { group, revision } = await api('getGroup', { params: { id } })
+    return { document: group, revision }
+  },
+  edit: (id, batch) => api('editGroup', { params: { id }, body: body(batch) }),
+}
+
+export const SETTINGS: OpenKind<Settings> = {
+  kind: 'settings',
+  shape: settingsShape,
+  upgrade: upgradeSettings,
+  read: async () => {
+    const { settings, revision } = await api('getSettings')
+    return { document: settings, revision }
+  },
+  edit: (_id, batch) => api('editSettings', { body: body(batch) }),
+}
+export { SETTINGS_ID }

@@ -1,0 +1,293 @@
+<script setup lang="ts">
+import { LEVELS, searchFigures } from '@dellop/core/figure'
+import { cover, emptyGroup, knownFigures, type Group } from '@dellop/core/group'
+import { computed, ref, shallowRef } from 'vue'
+import { sentenceOf } from '../app/api.ts'
+import { useLoadedLibrary } from '../app/loadedLibrary.ts'
+import { randomId } from '../app/randomId.ts'
+import { vEntry } from '../ui/entry.ts'
+import { words } from '../words/index.ts'
+
+/**
+ * Who dances: how far each group is and what it has been taught. One can be chosen, for all lists
+ * and sheets.
+ */
+const { library, failure, loaded } = useLoadedLibrary(
+  () => void (openId.value = library.settings.groupId ?? library.groups[0]?.id ?? null),
+)
+const say = words.figures.groups
+const openId = ref<string | null>(null)
+const removed = shallowRef<Group | null>(null)
+const search = ref('')
+const taughtOnly = ref(false)
+const PAGE = 60
+const most = ref(PAGE)
+
+const open = computed(() => library.groups.find(({ id }) => id === openId.value) ?? null)
+const known = computed(() => open.value && knownFigures(open.value))
+const shown = computed(() => {
+  const asked = known.value
+  if (!asked) return []
+  const order = { covered: 0, within: 1, beyond: 2 }
+  const found = searchFigures(library.figures, search.value).map((figure) => ({
+    figure,
+    coverage: asked.of(figure),
+  }))
+  const wanted = taughtOnly.value ? found.filter(({ coverage }) => coverage === 'covered') : found
+  return search.value.trim() === ''
+    ? wanted.sort((a, b) => order[a.coverage] - order[b.coverage])
+    : wanted
+})
+
+/** Whether it was kept; where not, it is said why. */
+async function kept(work: () => Promise<void>): Promise<boolean> {
+  failure.value = ''
+  try {
+    await work()
+    return true
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+    return false
+  }
+}
+const keep = (group: Group): Promise<boolean> => kept(() => library.saveGroup(group))
+async function add(): Promise<void> {
+  const group = emptyGroup(randomId(), say.title.replace(/s$/, ` ${library.groups.length + 1}`))
+  if (!(await kept(() => library.addGroup(group)))) return
+  // What is written next is meant for the new one.
+  openId.value = group.id
+  if (library.settings.groupId === null) await choose(group.id)
+}
+async function choose(groupId: string | null): Promise<void> {
+  failure.value = ''
+  try {
+    await library.saveSettings({ ...library.settings, groupId })
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+  }
+}
+async function forget(group: Group): Promise<void> {
+  failure.value = ''
+  try {
+    await library.removeGroup(group.id)
+    removed.value = group
+    if (library.settings.groupId === group.id) await choose(null)
+    openId.value = library.groups[0]?.id ?? null
+  } catch (error) {
+    failure.value = say.notKept + sentenceOf(error)
+  }
+}
+async function putBack(): Promise<void> {
+  const group = removed.value!
+  if (!(await kept(() => library.addGroup(group)))) return
+  removed.value = null
+  openId.value = group.id
+}
+const text = (event: Event): string => (event.target as HTMLInputElement).value
+function rename(group: Group, event: Event): void {
+  const name = text(event).trim()
+  if (name !== '') void keep({ ...group, name })
+}
+/** Without a school of its own a group is called as each sheet has it. */
+function setSchool({ schoolId: _, ...group }: Group, schoolId: string): void {
+  void keep(schoolId === '' ? group : { ...group, schoolId })
+}
+function setTimes(group: Group, figureId: string, event: Event): void {
+  const times = Math.max(0, Math.min(100_000, Math.round(Number(text(event)) || 0)))
+  void keep({
+    ...group,
+    taught: group.taught.map((one) => (one.id === figureId ? { ...one, times } : one)),
+  })
+}
+const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id }) => id === figureId)
+</script>
+
+<template>
+  <div class="view">
+    <p>
+      <RouterLink to="/figures">{{ words.figures.back }}</RouterLink>
+    </p>
+    <header class="view-head">
+      <div>
+        <h1>{{ say.title }}</h1>
+        <p class="soft">{{ say.lead }}</p>
+      </div>
+      <button class="button main" :disabled="!loaded" @click="add">{{ say.add }}</button>
+    </header>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="removed" class="told" role="status">
+      {{ say.removed(removed.name) }}
+      <button class="textlink" @click="putBack">{{ say.undo }}</button>
+    </p>
+    <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
+    <p v-else-if="library.groups.length === 0" class="empty">{{ say.empty }}</p>
+    <template v-else>
+      <label class="chosen"
+        >{{ say.chosen }}
+        <select
+          class="pick"
+          :value="library.settings.groupId ?? ''"
+          @change="choose(text($event) || null)"
+        >
+          <option value="">{{ say.nobody }}</option>
+          <option v-for="group in library.groups" :key="group.id" :value="group.id">
+            {{ group.name }}
+          </option>
+        </select></label
+      >
+      <div class="columns">
+        <ul class="groups">
+          <li v-for="group in library.groups" :key="group.id">
+            <button class="button" :aria-pressed="group.id === openId" @click="openId = group.id">
+              {{ group.name }}
+            </button>
+            <span class="soft"
+              >{{ words.level[group.level] }}, {{ say.covered(group.taught.length) }}</span
+            >
+          </li>
+        </ul>
+        <section v-if="open && known" :aria-label="open.name">
+          <div class="row">
+            <label
+              ><span class="field-label">{{ say.name }}</span>
+              <input
+                v-entry="open.name"
+                class="field"
+                maxlength="60"
+                @change="rename(open, $event)"
+              />
+            </label>
+            <label
+              ><span class="field-label">{{ say.level }}</span>
+              <select
+                class="field"
+                :value="open.level"
+                @change="keep({ ...open, level: text($event) as Group['level'] })"
+              >
+                <option v-for="level in LEVELS" :key="level" :value="level">
+                  {{ words.level[level] }}
+                </option>
+              </select>
+            </label>
+            <label
+              ><span class="field-label">{{ say.school }}</span>
+              <select
+                class="field"
+                :value="open.schoolId ?? ''"
+                @change="setSchool(open, text($event))"
+              >
+                <option value="">{{ say.ownSchool }}</option>
+                <option v-for="school in library.schools" :key="school.id" :value="school.id">
+                  {{ school.name }}
+                </option>
+              </select>
+            </label>
+            <label
+              ><span class="field-label">{{ say.search }}</span>
+              <input v-model="search" class="field" type="search" />
+            </label>
+          </div>
+          <label><input v-model="taughtOnly" type="checkbox" /> {{ say.only }}</label>
+          <table>
+            <tbody>
+              <tr v-for="{ figure, coverage } in shown.slice(0, most)" :key="figure.id">
+                <td>
+                  <label
+                    ><input
+                      type="checkbox"
+                      :checked="isTaught(figure.id)"
+                      @change="keep(cover(open!, figure.id, !isTaught(figure.id)))"
+                    />
+                    {{ figure.name }}</label
+                  >
+                </td>
+                <td class="soft">{{ figure.family }}, {{ words.level[figure.level] }}</td>
+                <td class="soft">{{ say.state[coverage] }}</td>
+                <td class="times">
+                  <label v-if="isTaught(figure.id)"
+                    ><input
+                      v-entry="known.times(figure.id)"
+                      class="field count"
+                      type="number"
+                      min="0"
+                      max="100000"
+                      :aria-label="say.timesOf(figure.name)"
+                      @change="setTimes(open!, figure.id, $event)"
+                    />
+                    {{ say.times }}</label
+                  >
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <button v-if="shown.length > most" class="button small" @click="most += PAGE">
+            {{ words.figures.more(Math.min(PAGE, shown.length - most)) }}
+          </button>
+          <p class="end">
+            <button class="button small" @click="forget(open)">{{ say.remove }}</button>
+          </p>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.chosen {
+  display: block;
+  margin-bottom: 1rem;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 14rem) minmax(0, 1fr);
+  gap: 2rem;
+}
+.groups {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.75rem;
+  align-content: start;
+}
+.groups .button {
+  width: 100%;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  margin-bottom: 0.6rem;
+}
+.row > label {
+  flex: 1 1 10rem;
+}
+.times .field {
+  width: 5rem;
+  min-height: 34px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin: 0.5rem 0;
+  background: var(--sheet);
+}
+td {
+  padding: 0.35rem 0.7rem;
+  border-bottom: 1px solid var(--rule);
+}
+.times {
+  white-space: nowrap;
+}
+.end {
+  margin-top: 1rem;
+}
+@media (max-width: 700px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  td:nth-child(2) {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,64 @@
+import { voiceSchema } from '@dellop/core/cue'
+import { isRecord, upgrader, type DocumentShape, type Unread } from '@dellop/core/document'
+import { z } from 'zod'
+
+/** What the cuer set once for this machine. */
+export const settingsSchema = z.strictObject({
+  format: z.literal('dellop-settings'),
+  version: z.literal(2),
+  /** Seconds the loudspeakers are late; measured by tapping. */
+  outputDelaySeconds: z.number().min(-0.5).max(1.5),
+  wordsPerMinute: z.number().min(60).max(350),
+  /**
+   * Whose speed cues are planned for: the usual voice, the cuer's own, or the spoken stand-in's.
+   */
+  voice: z.enum(['usual', 'mine', 'stand-in']).default('usual'),
+  /** The cuer's own voice in each language, where it was measured. */
+  ownVoices: z
+    .strictObject({ en: voiceSchema.nullable(), de: voiceSchema.nullable() })
+    .default({ en: null, de: null }),
+  /** Seconds that echo or a noisy room add to every lead. */
+  hallSeconds: z.number().min(0).max(2).default(0),
+  /** The group that lists and sheets are narrowed to; null for nobody in particular. */
+  groupId: z.string().max(64).nullable().default(null),
+  /**
+   * The school of one evening, which goes before that of the group and of the sheet until it is
+   * over.
+   */
+  tonight: z
+    .strictObject({ schoolId: z.string().max(64), untilMs: z.number() })
+    .nullable()
+    .default(null),
+})
+export type Settings = z.infer<typeof settingsSchema>
+
+export const DEFAULT_SETTINGS: Settings = {
+  format: 'dellop-settings',
+  version: 2,
+  outputDelaySeconds: 0,
+  wordsPerMinute: 175,
+  voice: 'usual',
+  ownVoices: { en: null, de: null },
+  hallSeconds: 0,
+  groupId: null,
+  tonight: null,
+}
+
+/** How settings are edited: each by itself, so that two pages may each change another one. */
+export const settingsShape: DocumentShape = { lists: {} }
+
+/** Settings have one row only; edits name it so. */
+export const SETTINGS_ID = 'machine'
+
+/** Who dances is a group. */
+const groups = ({ floorId, ...rest }: Unread): Unread => ({ ...rest, groupId: floorId ?? null })
+const upgradeNamed = upgrader('dellop-settings', [groups])
+
+/** Brings settings up to this form. In version 1 they did not say what they are. */
+export const upgradeSettings = (json: unknown): unknown =>
+  isRecord(json) && !('format' in json)
+    ? upgradeNamed({ ...json, format: 'dellop-settings', version: 1 })
+    : upgradeNamed(json)
+
+/** Settings with the revision an edit has to name. */
+export const settingsAnswerSchema = z.object({ settings: settingsSchema, revision: z.int() })
