@@ -84,25 +84,71 @@ export type CallEvent =
       readonly from: Tick
       readonly couple: CoupleState
       readonly until: Tick
+      /** Nobody knows how they stand: they come in where the dance itself begins. */
+      readonly neutral?: true | undefined
     }
   /** As if nothing had been: the dance goes on where the music is. */
   | { readonly type: 'carry-on'; readonly at: number }
   /** The dance takes another course. */
-  | { readonly type: 'turn'; readonly at: number; readonly turn: Turn; readonly course: Course }
+  | {
+      readonly type: 'turn'
+      readonly at: number
+      readonly turn: Turn
+      readonly course: Course
+      /** Where the other course begins. */
+      readonly tick?: Tick | undefined
+    }
   /** The last turn was the wrong key. */
   | { readonly type: 'take-back'; readonly at: number }
   /** The last part has begun. */
   | { readonly type: 'ending'; readonly at: number }
   | { readonly type: 'end'; readonly at: number }
-  /** Only told, for the log: a cue whose moment came, and what the cuer marked. */
+  | Told
+
+/**
+ * What changes nothing about the music or the dance, and is told for the log and for what the
+ * lectern shows.
+ */
+type Told =
+  /** A cue whose moment came. `due`: the moment on the clock that it was planned for. */
   | {
       readonly type: 'cue'
       readonly at: number
       readonly key: string
       readonly text: string
       readonly tick: Tick
+      readonly due?: number | undefined
     }
+  /** The cuer marked the place, to look at it afterwards. */
   | { readonly type: 'mark'; readonly at: number; readonly tick: Tick }
+  /** A cue waits for the key: nobody knows its moment beforehand. */
+  | { readonly type: 'by-hand'; readonly at: number; readonly key: string }
+  /** Such a cue was let go: its step has passed. */
+  | { readonly type: 'unsaid'; readonly at: number; readonly key: string }
+  /** It is asked what the dancers danced, what the cuer called, or how the dance goes on. */
+  | { readonly type: 'asked'; readonly at: number; readonly what: 'floor' | 'cuer' | 'go-on' }
+  | { readonly type: 'unasked'; readonly at: number }
+  /** A turn was wanted and is not possible here. */
+  | { readonly type: 'not-possible'; readonly at: number; readonly turn: Turn }
+  /** A stretch is danced again and again from now on, or no longer. */
+  | {
+      readonly type: 'loop'
+      readonly at: number
+      readonly span: { readonly start: Tick; readonly end: Tick } | null
+    }
+  /** A tap that was not believed. `error`: beats it was off by. */
+  | {
+      readonly type: 'tap'
+      readonly at: number
+      readonly error: number
+      readonly taken: 'double' | 'stray'
+    }
+  | { readonly type: 'tap-unit'; readonly at: number; readonly unit: TapUnit }
+  /** What is sent is heard so many seconds later, from now on. */
+  | { readonly type: 'delay'; readonly at: number; readonly seconds: number }
+
+/** What is tapped. */
+export type TapUnit = 'beat' | 'bar' | 'phrase'
 
 export const LEAST_SPEED = 0.5
 export const MOST_SPEED = 1.5
@@ -150,11 +196,16 @@ export function stepCall(earlier: Call, event: CallEvent): Call {
     case 'heard':
     case 'end':
       return stepMusic(call, event)
-    case 'cue':
-    case 'mark':
-      return call
-    default:
+    case 'hold':
+    case 'free':
+    case 'lose':
+    case 'carry-on':
+    case 'turn':
+    case 'take-back':
+    case 'ending':
       return isMoving(call) && call.state !== 'counting-in' ? stepDance(call, event) : call
+    default:
+      return call
   }
 }
 
@@ -191,6 +242,9 @@ function stepMusic(call: Call, event: MusicEvent): Call {
       const danced = event.fromTop ? { course: null, before: null } : { course, before }
       if (isMoving(call))
         return { state: 'running', music: event.music, since: event.at, speed, ...danced }
+      // After the end it waits to begin anew, on the course that it took.
+      if (call.state === 'ended')
+        return { ...still('waiting', event.music), ...danced, before: null }
       return { ...still(call.state === 'waiting' ? 'waiting' : 'paused', event.music), ...danced }
     }
     case 'speed': {
@@ -211,7 +265,7 @@ function stepMusic(call: Call, event: MusicEvent): Call {
 }
 
 type Dancing = Extract<Call, Sounding & How>
-type DanceEvent = Exclude<CallEvent, MusicEvent | { type: 'cue' | 'mark' }>
+type DanceEvent = Exclude<CallEvent, MusicEvent | Told>
 
 function stepDance(call: Dancing, event: DanceEvent): Call {
   const sounding = { music: call.music, since: call.since, speed: call.speed }

@@ -9,6 +9,7 @@ export {
   MOST_SPEED,
   type Call,
   type CallEvent,
+  type TapUnit,
   type Turn,
 } from './call.ts'
 export {
@@ -57,7 +58,7 @@ export {
   type FreePhrases,
 } from './freeFigures.ts'
 export { sheetOfCalled, type CalledFigure } from './freeSheet.ts'
-export { callLogSchema, replay, type CallLog } from './log.ts'
+export { callEventSchema, callLogSchema, replay, type CallLog } from './log.ts'
 export {
   callReport,
   courseChange,
@@ -67,3 +68,36 @@ export {
   type ReportedCue,
 } from './report.ts'
 export { upgradeCallLog } from './upgrade.ts'
+export {
+  askedOf,
+  callAt,
+  comingAt,
+  countInWordAt,
+  newSession,
+  positionAt,
+  preparedFor,
+  slotAt,
+  standbyAt,
+  standbyPlace,
+  startOfMusic,
+  toldAt,
+  waitingSlot,
+  waysBackAt,
+  type Asked,
+  type Coming,
+  type Session,
+  type SessionSetup,
+  type ShownCue,
+  type ToldTurn,
+} from './session.ts'
+export { evolve, replaySession, resumeSession, type Prepared } from './sessionEvents.ts'
+export {
+  AHEAD_SECONDS,
+  landmarkTick,
+  landmarksOf,
+  nextLandmark,
+  sessionStep,
+  type SessionCommand,
+  type SessionEffect,
+  type SessionStep,
+} from './sessionStep.ts'

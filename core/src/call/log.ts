@@ -28,6 +28,9 @@ const courseSchema = z.strictObject({
     .readonly(),
 })
 
+const keySchema = z.string().min(1).max(300)
+const turnSchema = z.enum(['rejoin', 'release', 'again', 'restart', 'skip', 'end-soon', 'go-on'])
+
 /** What happened in a call, one by one, in the form in which it is kept. */
 export const callEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('start'), at, countInSeconds: z.number().min(0).max(120) }),
@@ -55,13 +58,15 @@ export const callEventSchema = z.discriminatedUnion('type', [
     from: tickSchema,
     couple: coupleStateSchema,
     until: tickSchema,
+    neutral: z.literal(true).optional(),
   }),
   z.strictObject({ type: z.literal('carry-on'), at }),
   z.strictObject({
     type: z.literal('turn'),
     at,
-    turn: z.enum(['rejoin', 'release', 'again', 'restart', 'skip', 'end-soon', 'go-on']),
+    turn: turnSchema,
     course: courseSchema,
+    tick: tickSchema.optional(),
   }),
   z.strictObject({ type: z.literal('take-back'), at }),
   z.strictObject({ type: z.literal('ending'), at }),
@@ -69,11 +74,30 @@ export const callEventSchema = z.discriminatedUnion('type', [
   z.strictObject({
     type: z.literal('cue'),
     at,
-    key: z.string().min(1).max(300),
+    key: keySchema,
     text: z.string().max(400),
     tick: tickSchema,
+    due: at.optional(),
   }),
   z.strictObject({ type: z.literal('mark'), at, tick: tickSchema }),
+  z.strictObject({ type: z.literal('by-hand'), at, key: keySchema }),
+  z.strictObject({ type: z.literal('unsaid'), at, key: keySchema }),
+  z.strictObject({ type: z.literal('asked'), at, what: z.enum(['floor', 'cuer', 'go-on']) }),
+  z.strictObject({ type: z.literal('unasked'), at }),
+  z.strictObject({ type: z.literal('not-possible'), at, turn: turnSchema }),
+  z.strictObject({
+    type: z.literal('loop'),
+    at,
+    span: z.strictObject({ start: tickSchema, end: tickSchema }).nullable(),
+  }),
+  z.strictObject({
+    type: z.literal('tap'),
+    at,
+    error: z.number().min(-1000).max(1000),
+    taken: z.enum(['double', 'stray']),
+  }),
+  z.strictObject({ type: z.literal('tap-unit'), at, unit: z.enum(['beat', 'bar', 'phrase']) }),
+  z.strictObject({ type: z.literal('delay'), at, seconds: z.number().min(-0.5).max(1.5) }),
 ])
 
 /** Most that may happen in one call: three hours of cues are under 5,000. */

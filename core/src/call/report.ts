@@ -141,7 +141,7 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
  */
 const writtenKey = (key: string): string => key.replace(/~\d+/g, '')
 const tickOf = (event: CallEvent): Tick | null =>
-  'tick' in event ? event.tick : 'from' in event ? event.from : null
+  event.type !== 'turn' && 'tick' in event ? event.tick : 'from' in event ? event.from : null
 const slotNear = ({ timeline }: Sheet, tick: Tick): DancedSlot | null =>
   spanAt(timeline.slots, tick) ??
   timeline.slots.findLast(({ start }) => start <= tick) ??

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Asked } from './dance.ts'
+import type { Asked } from '@dellop/core/call'
 import { words } from '../words/index.ts'
 
 /**

@@ -2,7 +2,7 @@
 import type { Landmark } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
-import type { TapUnit } from './band.ts'
+import type { TapUnit } from '@dellop/core/call'
 
 /**
  * Following music that is not played from here: what is tapped, how far off the last tap was, the

@@ -1,13 +1,8 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue'
 import { words } from '../words/index.ts'
-import {
-  HELD_COMMANDS,
-  LECTERN_COMMANDS,
-  signalsOf,
-  type LecternKey,
-  type SignalMap,
-} from './lecternKeys.ts'
+import { LECTERN_COMMANDS, type LecternKey } from './commands.ts'
+import { signalsOf, type SignalMap } from './lecternKeys.ts'
 import {
   allowMidi,
   listenForSignals,
@@ -75,13 +70,13 @@ function pretend(controller: number): void {
     <p class="text">{{ words.lectern.keysText }}</p>
     <p class="learned" role="status">{{ learning ? words.lectern.teachNow : told }}</p>
     <ul class="list">
-      <li v-for="command in LECTERN_COMMANDS" :key="command">
+      <li v-for="{ id: command, ...one } in LECTERN_COMMANDS" :key="command">
         <span class="names"
           ><kbd v-for="name in namesOf(command)" :key="name" class="count">{{ name }}</kbd></span
         >
         <span
           >{{ words.lectern.commands[command] }}
-          <em v-if="HELD_COMMANDS.has(command)">({{ words.lectern.held }})</em></span
+          <em v-if="'isHeld' in one">({{ words.lectern.held }})</em></span
         >
         <button
           v-if="learning !== command"

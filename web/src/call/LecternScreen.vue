@@ -21,9 +21,10 @@ import LecternScreens from './LecternScreens.vue'
 import LecternSound from './LecternSound.vue'
 import LecternStandby from './LecternStandby.vue'
 import LecternWaits from './LecternWaits.vue'
-import { useLecternCommands } from './lecternCommands.ts'
+import type { LecternKey, LecternStage } from './commands.ts'
+import { useLecternCommands } from './useLecternCommands.ts'
 import { useLooks } from './looks.ts'
-import { signalsOf, type LecternKey } from './lecternKeys.ts'
+import { signalsOf } from './lecternKeys.ts'
 import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
 import { linkName } from './wayWords.ts'
@@ -98,68 +99,27 @@ function say(text: string, seconds = 8): void {
   flash.value = text
   setTimeout(() => flash.value === text && (flash.value = ''), seconds * 1000)
 }
-function mark(): void {
-  props.lectern.mark()
-  say(words.lectern.marked, 2.5)
-}
-/** A digit answers what is asked, or takes a way back in. */
-const digit = (index: number) => (): void =>
-  asked.value ? props.lectern.answer(index) : props.lectern.rejoin(index)
-
-const actions: Readonly<Record<LecternKey, () => void>> = {
-  main: press,
-  hold: () => props.lectern.hold(),
-  lost: () => props.lectern.lose(),
-  other: () => props.lectern.ask('floor'),
-  wrong: () => props.lectern.ask('cuer'),
-  'take-back': () => props.lectern.takeBack(),
-  'carry-on': () => props.lectern.carryOn(),
-  mark,
-  'one-more': () => props.lectern.oneMore(),
-  'start-over': () => props.lectern.startOver(),
-  skip: () => props.lectern.skipNext(),
-  'end-soon': () => props.lectern.endSoon(),
-  'go-on': () => props.lectern.askGoOn(),
-  first: digit(0),
-  second: digit(1),
-  third: digit(2),
-  fourth: digit(3),
-  tap: () => props.lectern.isElsewhere && props.lectern.tap(),
-  landmark: () => props.lectern.isElsewhere && props.lectern.landmark(),
-  later: () => props.lectern.isElsewhere && props.lectern.nudge(0.5),
-  sooner: () => props.lectern.isElsewhere && props.lectern.nudge(-0.5),
-  part: () => props.lectern.back('passes'),
-  'phrase-before': () => props.lectern.back('phrases'),
-  'phrase-after': () => props.lectern.forth(),
-  slower: () => props.lectern.slower(),
-  faster: () => props.lectern.faster(),
+const stage: LecternStage = {
+  lectern: props.lectern,
+  press,
   fade: desk.fade,
-  loop: () => props.lectern.toggleLoop(),
-  layout: looks.nextLayout,
-  words: looks.nextParts,
-  larger: looks.larger,
-  smaller: looks.smaller,
-  whole: () =>
+  looks,
+  say: () => say(words.lectern.marked, 2.5),
+  open: (dialog) => (dialogs[dialog].value = true),
+  toggleWholeScreen: () =>
     void (document.fullscreenElement
       ? document.exitFullscreen()
       : document.documentElement.requestFullscreen().catch(() => undefined)),
-  delay: () => (delayShown.value = true),
-  keys: () => (keysShown.value = true),
-  sound: () => (soundShown.value = true),
-  screens: () => (screensShown.value = true),
 }
 const isOpen = (): boolean => Object.values(dialogs).some(({ value }) => value)
-const commands = useLecternCommands(actions, {
-  isMoving: () => isMoving(call.value),
-  isOff: isOpen,
-})
+const commands = useLecternCommands(stage, isOpen)
 
 /** Second screens are told only while they are switched on. */
 const unlink = shallowRef<(() => void) | null>(null)
 function link(isOn: boolean): void {
   if (isOn === (unlink.value !== null)) return
   unlink.value?.()
-  unlink.value = isOn ? linkToHall(props.lectern, (command) => actions[command]()) : null
+  unlink.value = isOn ? linkToHall(props.lectern, commands.run) : null
 }
 
 /**
@@ -336,21 +296,21 @@ const started = computed(() => call.value.state !== 'waiting')
       :offers="lost"
       :position="position"
       :written="prepared.written"
-      @take="lectern.rejoin($event)"
-      @carry-on="lectern.carryOn()"
+      @take="lectern.obey({ do: 'rejoin', index: $event })"
+      @carry-on="commands.run('carry-on')"
     />
     <LecternAsk
       v-else-if="asked"
       :asked="asked"
-      @answer="lectern.answer($event)"
-      @close="lectern.carryOn()"
+      @answer="lectern.obey({ do: 'answer', index: $event })"
+      @close="commands.run('carry-on')"
     />
     <LecternWaits
       v-else-if="waits"
       :waiting="call.state === 'holding' ? null : waitingName"
       :by-hand="waitingCue !== null"
       @go="press"
-      @carry-on="lectern.carryOn()"
+      @carry-on="commands.run('carry-on')"
     />
     <LecternCue
       v-else
@@ -371,9 +331,9 @@ const started = computed(() => call.value.state !== 'waiting')
       :landmark="nextLandmark"
       :started="started"
       @unit="tapUnit = $event"
-      @tap="lectern.tap()"
-      @landmark="lectern.landmark()"
-      @nudge="lectern.nudge($event)"
+      @tap="commands.run('tap')"
+      @landmark="commands.run('landmark')"
+      @nudge="lectern.obey({ do: 'nudge', beats: $event })"
     />
     <div class="middle">
       <div class="now">
@@ -406,7 +366,7 @@ const started = computed(() => call.value.state !== 'waiting')
       v-if="standsBy"
       :offers="standby"
       :written="prepared.written"
-      @take="lectern.rejoin($event)"
+      @take="lectern.obey({ do: 'rejoin', index: $event })"
     />
     <p
       v-show="!standsBy && !lost"

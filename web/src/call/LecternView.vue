@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { startOfMusic } from '@dellop/core/call'
 import { bpmAt, type TickPosition } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
@@ -18,7 +19,7 @@ import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
 import { openDocument } from '../document/openDocument.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
-import { startOfMusic, useLectern, type Lectern, type MusicFrom } from './lectern.ts'
+import { useLectern, type Lectern, type MusicFrom } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
 import { loadPack, type KeptPack } from './packStore.ts'
 
@@ -131,12 +132,14 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
   }
   lectern.value = useLectern(on, clock, sound, () => settings.value.outputDelaySeconds, {
     onEvent,
-    resumed: cutOff?.call ?? null,
+    resumed: cutOff,
   })
   Object.assign(window, {
     dellopLectern: {
       clock,
-      shown: lectern.value.shown,
+      get shown() {
+        return lectern.value!.shown()
+      },
       cues: () => lectern.value!.prepared.value.cues,
       position: () => lectern.value!.heardTick(0),
       context,

@@ -17,6 +17,9 @@ function followed(sheet = WALTZ) {
   )
   return {
     ...one,
+    tap: () => one.obey({ do: 'tap' }),
+    nudge: (beats: number) => one.obey({ do: 'nudge', beats }),
+    sleptFor: (seconds: number) => one.obey({ do: 'slept', seconds }),
     clock,
     at: (seconds: number) => (clock.advanceTo(seconds), one.draw()),
     beat: () => one.position.value / TICKS_PER_BEAT,

@@ -12,6 +12,7 @@ import {
   type FreeDance,
   type FreeOffer,
   type FreePhrases,
+  type ShownCue,
 } from '@dellop/core/call'
 import { heardClock, leastLeadSeconds, spokenSeconds, type Voice } from '@dellop/core/cue'
 import { searchFigures, type DancedFigure, type CoupleState } from '@dellop/core/figure'
@@ -32,7 +33,6 @@ import {
 import { computed, shallowRef, watch } from 'vue'
 import { SCHEDULE_AHEAD_SECONDS, type Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
-import type { ShownCue } from './cueGiver.ts'
 
 /** What is called from, and to what music. Ticks count from the first step. */
 export interface FreeMusic {

@@ -1,8 +1,17 @@
-import { callReport, replay, type CallEvent, type CallLog } from '@dellop/core/call'
+import {
+  callReport,
+  replay,
+  callEventSchema,
+  replaySession,
+  startOfMusic,
+  type CallEvent,
+  type CallLog,
+  type SessionCommand,
+} from '@dellop/core/call'
 import fc from 'fast-check'
 import { ManualClock } from '../sound/clock.ts'
 import { WALTZ as sheet } from '../testing/waltz.ts'
-import { startOfMusic, useLectern } from './lectern.ts'
+import { useLectern } from './lectern.ts'
 
 function lectern(delay = 0) {
   const clock = new ManualClock()
@@ -34,9 +43,9 @@ describe('a call at the lectern', () => {
     const call = lectern()
     call.key()
     call.at(150)
-    expect(keys(call.shown)).toEqual(keys(call.prepared.value.cues))
+    expect(keys(call.shown())).toEqual(keys(call.prepared.value.cues))
     expect(
-      Math.max(...call.shown.map((cue) => Math.abs(cue.shownAt - cue.plannedAt))),
+      Math.max(...call.shown().map((cue) => Math.abs(cue.shownAt - cue.plannedAt))),
     ).toBeLessThan(1e-9)
     expect(call.call.value.state).toBe('ended')
   })
@@ -65,7 +74,7 @@ describe('a call at the lectern', () => {
         // Stopped just on a phrase it goes on with a count-in, under which the cues before the
         // phrase are given again.
         if (call.clicks.length > 0) return
-        const seen = keys(call.shown)
+        const seen = keys(call.shown())
         expect(new Set(seen).size).toBe(seen.length)
         expect(seen).toEqual(keys(call.prepared.value.cues))
       }),
@@ -111,7 +120,7 @@ describe('a call at the lectern', () => {
     expect(call.clicks).toEqual([])
     call.at(12)
     call.key()
-    call.forth()
+    call.obey({ do: 'forth' })
     call.key()
     expect(call.clicks).toHaveLength(4)
     expect(call.played.at(-1)!.when).toBeCloseTo(call.clicks[0]! + 4 * 0.625, 6)
@@ -124,13 +133,13 @@ describe('a call at the lectern', () => {
     const call = lectern()
     call.key()
     call.at(60)
-    const before = call.shown.length
-    call.back('passes')
+    const before = call.shown().length
+    call.obey({ do: 'back', kind: 'passes' })
     call.at(75)
-    expect(call.shown.length).toBeGreaterThan(before)
-    expect(keys(call.shown).filter((key, i, all) => all.indexOf(key) !== i).length).toBeGreaterThan(
-      0,
-    )
+    expect(call.shown().length).toBeGreaterThan(before)
+    expect(
+      keys(call.shown()).filter((key, i, all) => all.indexOf(key) !== i).length,
+    ).toBeGreaterThan(0)
   })
 
   it('is later by the loudspeakers’ delay, in everything it shows', () => {
@@ -140,8 +149,8 @@ describe('a call at the lectern', () => {
       call.at(40)
     }
     expect(
-      late.shown.map((cue, i) => Math.round((cue.shownAt - plain.shown[i]!.shownAt) * 1000)),
-    ).toEqual(late.shown.map(() => 200))
+      late.shown().map((cue, i) => Math.round((cue.shownAt - plain.shown()[i]!.shownAt) * 1000)),
+    ).toEqual(late.shown().map(() => 200))
     expect(plain.position.value - late.position.value).toBeCloseTo(0.2 * (96 / 60) * 24, 6)
   })
 
@@ -152,32 +161,39 @@ describe('a call at the lectern', () => {
     call.key()
     call.at(165)
     expect(call.call.value.state).toBe('running')
-    expect(call.shown.at(-1)!.key).toBe(
-      call.prepared.value.cues[call.shown.length - call.prepared.value.cues.length - 1]!.key,
+    expect(call.shown().at(-1)!.key).toBe(
+      call.prepared.value.cues[call.shown().length - call.prepared.value.cues.length - 1]!.key,
     )
   })
 })
 
 describe('a call that goes wrong', () => {
-  const KEYS = [
-    'hold',
-    'lose',
-    'rejoin',
-    'carryOn',
-    'takeBack',
-    'oneMore',
-    'skipNext',
-    'startOver',
-    'endSoon',
-    'askGoOn',
-    'ask',
-    'answer',
-    'letGo',
-    'faster',
-    'mark',
-  ] as const
+  /** What may be pressed, with a number where one goes with it. */
+  const KEYS: Readonly<Record<string, (index: number) => SessionCommand>> = {
+    hold: () => ({ do: 'hold' }),
+    lose: () => ({ do: 'lose' }),
+    rejoin: (index) => ({ do: 'rejoin', index }),
+    carryOn: () => ({ do: 'carry-on' }),
+    takeBack: () => ({ do: 'take-back' }),
+    oneMore: () => ({ do: 'turn', turn: 'again' }),
+    skipNext: () => ({ do: 'turn', turn: 'skip' }),
+    startOver: () => ({ do: 'turn', turn: 'restart' }),
+    endSoon: () => ({ do: 'turn', turn: 'end-soon' }),
+    askGoOn: () => ({ do: 'ask', what: 'go-on' }),
+    ask: (index) => ({ do: 'ask', what: index % 2 === 0 ? 'floor' : 'cuer' }),
+    answer: (index) => ({ do: 'answer', index }),
+    letGo: () => ({ do: 'let-go' }),
+    faster: (index) => ({ do: 'speed', speed: 0.95 + index * 0.05 }),
+    loop: () => ({ do: 'loop' }),
+    delay: (index) => ({ do: 'delay', seconds: index / 10 }),
+    mark: () => ({ do: 'mark' }),
+  }
   const acts = fc.array(
-    fc.tuple(fc.integer({ min: 1, max: 12 }), fc.constantFrom(...KEYS), fc.nat({ max: 3 })),
+    fc.tuple(
+      fc.integer({ min: 1, max: 12 }),
+      fc.constantFrom(...Object.keys(KEYS)),
+      fc.nat({ max: 3 }),
+    ),
     { maxLength: 16 },
   )
 
@@ -195,18 +211,16 @@ describe('a call that goes wrong', () => {
         call.key()
         let now = 0
         for (const [after, act, index] of list) {
-          const [silent, given] = [isSilent(), call.shown.length]
+          const [silent, given] = [isSilent(), call.shown().length]
           at((now += after))
-          if (silent && isSilent()) expect(call.shown.length).toBe(given)
-          if (act === 'ask') call.ask(index % 2 === 0 ? 'floor' : 'cuer')
-          else if (act === 'rejoin' || act === 'answer') call[act](index)
-          else call[act]()
+          if (silent && isSilent()) expect(call.shown().length).toBe(given)
+          call.obey(KEYS[act]!(index))
         }
         at(now + 3)
         // The same is said again only where the dance was turned between: what had been announced
         // then comes later.
-        const told = events.filter(
-          ({ type }) => type === 'cue' || type === 'turn' || type === 'take-back',
+        const told = events.filter(({ type }) =>
+          ['cue', 'turn', 'take-back', 'seek'].includes(type),
         )
         told
           .slice(1)
@@ -222,7 +236,12 @@ describe('a call that goes wrong', () => {
             speed: 1,
             events: JSON.parse(JSON.stringify(events)) as never,
           }),
-        ).toEqual(call.call.value)
+        ).toEqual(call.session.value.call)
+        const kept = events.map((event) => callEventSchema.parse(JSON.parse(JSON.stringify(event))))
+        const log = { from: startOfMusic(sheet, 'silent'), speed: 1, music: 'silent' as const }
+        const again = replaySession({ ...log, events: kept }, sheet)
+        expect(again.session).toEqual(call.session.value)
+        expect(again.prepared.course).toEqual(call.prepared.value.course)
         call.close()
       }),
       { numRuns: 40 },
@@ -242,9 +261,7 @@ describe('a call that goes wrong', () => {
         for (const [after, act, index] of list) {
           clock.advanceTo((now += after))
           call.draw()
-          if (act === 'ask') call.ask('floor')
-          else if (act === 'rejoin' || act === 'answer') call[act](index)
-          else call[act]()
+          call.obey(KEYS[act]!(index))
         }
         call.close()
         const log = {
@@ -293,7 +310,7 @@ describe('a call that goes wrong', () => {
     call.key()
     call.at(14)
     const before = call.prepared.value.course
-    call.oneMore()
+    call.obey({ do: 'turn', turn: 'again' })
     expect(call.told.value?.turn).toBe('none')
     expect(call.prepared.value.course).toBe(before)
   })
@@ -302,14 +319,14 @@ describe('a call that goes wrong', () => {
     const call = lectern()
     call.key()
     call.at(14)
-    call.toggleLoop()
+    call.obey({ do: 'loop' })
     const { start, end } = call.loop.value!
     for (let now = 14; now < 70; now += 0.25) call.at(now)
     expect(call.position.value).toBeLessThan(end)
     expect(call.clicks.length).toBeGreaterThan(4)
     const first = call.prepared.value.cues.find(({ slot }) => slot.start === start)!
-    expect(keys(call.shown).filter((key) => key === first.key).length).toBeGreaterThan(1)
-    call.toggleLoop()
+    expect(keys(call.shown()).filter((key) => key === first.key).length).toBeGreaterThan(1)
+    call.obey({ do: 'loop' })
     expect(call.loop.value).toBeNull()
   })
 })

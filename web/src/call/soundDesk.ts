@@ -59,7 +59,7 @@ export function useSoundDesk(
     context.addEventListener('statechange', look)
     unwatch = watchSleep(audioClock(context), moves, (seconds) => {
       if (!lectern.isElsewhere) return
-      lectern.sleptFor(seconds)
+      lectern.obey({ do: 'slept', seconds })
       if (seconds >= 1) slept(seconds)
     })
   })

@@ -1,6 +1,6 @@
 import type { Happening, OtherKind, ReportedCue, Turn } from '@dellop/core/call'
 import type { DancedPass } from '@dellop/core/routine'
-import type { LecternKey } from '../call/lecternKeys.ts'
+import type { LecternKey } from '../call/commands.ts'
 import { counts, passName, plural } from './english.ts'
 
 const round = (n: number): number => Math.round(n * 100) / 100
