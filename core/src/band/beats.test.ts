@@ -55,7 +55,7 @@ describe('where the beats of a score sound', () => {
       Math.max(...samples.subarray(from * sampleRate, to * sampleRate).map(Math.abs))
     expect(loudest(6, 7)).toBeGreaterThan(0.02)
   })
-  it('is heard in the sound: a second fiddle enters at its landmark', () => {
+  it('is heard in the sound: a second pipe enters at its landmark', () => {
     const notes = Array.from({ length: 16 }, (_, beat) => ({
       at: (beat * 24) as Tick,
       lengthTicks: 24 as Tick,
@@ -63,7 +63,7 @@ describe('where the beats of a score sound', () => {
     }))
     const alone = playScore({ ...plain, notes }, 8000).samples
     const joined = playScore(
-      { ...plain, notes, landmarks: [{ at: 192 as Tick, kind: 'start', text: 'fiddles enter' }] },
+      { ...plain, notes, landmarks: [{ at: 192 as Tick, kind: 'start', text: 'pipes enter' }] },
       8000,
     ).samples
     const shape = (samples: Float32Array, from: number) =>

@@ -31,7 +31,7 @@ const HELD = 0.92
 
 /**
  * Plays a score: the tune, a bass on the first beat of each bar and chords on the others. From a
- * landmark of kind `start` on a second fiddle joins, an octave above. The beat map is exact: beat n
+ * landmark of kind `start` on a second pipe joins, an octave above. The beat map is exact: beat n
  * sounds at the sample nearest to `secondsAt(beatMap, n beats)`; a note that ends where the count
  * stops is held through the free time.
  */

@@ -22,7 +22,7 @@ export const LEAD: Instrument = {
   vibratoCents: 7,
   gain: 0.2,
 }
-/** The second fiddle, softer than the tune it doubles. */
+/** The second pipe, softer than the tune it doubles. */
 export const SECOND: Instrument = { ...LEAD, gain: 0.09 }
 export const BASS: Instrument = {
   partials: [1, 0.35, 0.12],

@@ -35,7 +35,7 @@ export interface CueWishes {
   readonly introductionTicks: Tick
   /**
    * What is said in the introduction before the first cue: "wait four bars", "listen for the
-   * fiddles".
+   * pipes".
    */
   readonly opening: readonly string[]
   /** The wording wanted where a slot is not called in full. */

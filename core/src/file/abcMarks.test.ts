@@ -9,13 +9,13 @@ describe('how an ABC tune is played', () => {
     const score = expectOk(
       readAbc(
         tune(
-          '%%dellop-tempo 1.1=96 2.1=88.5\n%%dellop-free 2.1=2\n%%dellop-landmark 2.2 start fiddles enter',
+          '%%dellop-tempo 1.1=96 2.1=88.5\n%%dellop-free 2.1=2\n%%dellop-landmark 2.2 start pipes enter',
         ),
       ),
     )
     expect(score.tempo).toEqual([{ at: 0, bpm: 96 }, { at: 144, bpm: 88.5 }]) // prettier-ignore
     expect(score.free).toEqual([{ at: 216, seconds: 2 }])
-    expect(score.landmarks).toEqual([{ at: 216, kind: 'start', text: 'fiddles enter' }])
+    expect(score.landmarks).toEqual([{ at: 216, kind: 'start', text: 'pipes enter' }])
   })
   it.each([
     '%%dellop-tempo 3.1=96',

@@ -18,7 +18,7 @@ const KINDS = /^(start|hit|character|sung)$/
  *
  *     %%dellop-tempo 2.1=104 3.5=99      a tempo reached there; in between it moves evenly
  *     %%dellop-free 7.4=3.5              3.5 seconds without beats after that bar
- *     %%dellop-landmark 4.1 start fiddles enter
+ *     %%dellop-landmark 4.1 start pipes enter
  */
 export function readAbcMarks(
   text: string,
@@ -49,7 +49,7 @@ export function readAbcMarks(
       if (!found || at === null || !KINDS.test(found[3]!))
         return refused(
           line,
-          'a place, one of start, hit, character or sung, and words such as "%%dellop-landmark 4.1 start fiddles enter"',
+          'a place, one of start, hit, character or sung, and words such as "%%dellop-landmark 4.1 start pipes enter"',
         )
       landmarks.push({
         at: at!,

@@ -103,7 +103,7 @@ describe('unfolding', () => {
           part(
             'A',
             slot('a', 'box'),
-            words('w', 'wait for the fiddles', null),
+            words('w', 'wait for the pipes', null),
             slot('x', 'nobody-knows'),
           ),
         ],

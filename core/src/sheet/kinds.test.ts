@@ -324,7 +324,7 @@ order
 
   it('after something open, what is tied to the music starts where the music says', () => {
     const routine = typedRoutine(
-      `${WALTZ}part A\n  Box\n  "wait for the fiddles" = ?\npart B\n  Box\norder\n  A\n  B | at section B\n  A\n`,
+      `${WALTZ}part A\n  Box\n  "wait for the pipes" = ?\npart B\n  Box\norder\n  A\n  B | at section B\n  A\n`,
     )
     const { passes } = provedSheet(routine, demoTune('lamps-along-the-staithe')).timeline
     expect(passes.map(({ start, startIsOpen }) => [beats(start), startIsOpen])).toEqual([

@@ -212,7 +212,7 @@ const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ],
     [
       'a tie to a landmark nobody marked',
-      'landmark "fiddles enter"',
+      'landmark "pipes enter"',
       'landmark "drums enter"',
       'missing.section',
       32,

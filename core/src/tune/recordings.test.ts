@@ -90,7 +90,7 @@ const layoutFor = (order: string): Layout => ({
     phrases: [{ id: `p${i}`, bars: 8 }],
   })),
   danceStart: 8 * 72,
-  landmarks: [{ id: 'm', kind: 'start', at: 16 * 72, text: 'fiddles enter' }],
+  landmarks: [{ id: 'm', kind: 'start', at: 16 * 72, text: 'pipes enter' }],
 })
 let next = 0
 const carried = (a: string, b: string, transposed = 0) =>

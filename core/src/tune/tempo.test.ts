@@ -1,6 +1,6 @@
 import { houseWaltz } from '../testing/sheets.ts'
 import { steadyBeatMap, type BeatMap } from '../time/index.ts'
-import { danceTempo } from './danceTempo.ts'
+import { danceTempo, figureFamily, usualTempo } from './dances.ts'
 import { meanBpm, sectionFacts, usualBpm } from './tempo.ts'
 
 describe('how fast a tune is', () => {
@@ -40,10 +40,36 @@ describe('how fast a tune is', () => {
 
 it.each([
   ['Slow Foxtrot', 'slow foxtrot'],
-  ['a quick waltz', 'quick waltz'],
+  ['Viennese waltz', 'quick waltz'],
+  ['foxtrot', 'slow foxtrot'],
+  ['two step', 'two-step'],
+  ['Cha Cha', 'cha-cha'],
+  ['clogging', undefined],
+  ['the march of the two-step', undefined],
   ['waltz', 'waltz'],
   ['shanty', undefined],
   ['', undefined],
 ])('the dance "%s" is danced like a %s', (name, expected) =>
   expect(danceTempo(name)?.dance).toBe(expected),
 )
+
+it.each([
+  ['foxtrot', 'slow foxtrot'],
+  ['Two Step', 'two-step'],
+  ['cha cha', 'cha-cha'],
+  ['clogging', 'clog'],
+  ['square', 'set dance'],
+  ['Viennese waltz', 'waltz'],
+  ['jig for sets', 'set dance'],
+  ['Kreistanz', 'ring dance'],
+  ['something of our own', 'something of our own'],
+  // A word that happens to be in a name says nothing.
+  ['waltz of the two-step', 'waltz of the two-step'],
+])('the dance "%s" is danced with figures of the family %s', (name, family) =>
+  expect(figureFamily(name)).toBe(family),
+)
+
+it('a dance to any music has a usual tempo, but no music that an ear could listen for', () => {
+  expect(usualTempo('square dance')?.range).toEqual([104, 128])
+  expect(danceTempo('square dance')).toBeNull()
+})

@@ -96,14 +96,14 @@ describe('music from elsewhere', () => {
 
   it('is exactly where a landmark is heard, however far off the call was', () => {
     const at = (WALTZ.firstStep + 48 * TICKS_PER_BEAT) as Tick
-    const fiddles = { id: 'l', kind: 'character', at, text: 'fiddles' } as const
+    const pipes = { id: 'l', kind: 'character', at, text: 'pipes' } as const
     fc.assert(
       fc.property(fc.double({ min: -5, max: 2.5, noNaN: true }), (beatsOff) => {
-        const call = followed({ ...WALTZ, tune: { ...WALTZ.tune!, landmarks: [fiddles] } })
+        const call = followed({ ...WALTZ, tune: { ...WALTZ.tune!, landmarks: [pipes] } })
         call.at(5)
         call.tap()
         call.at(5 + ((48 + beatsOff) * 60) / 96)
-        expect(call.nextLandmark.value?.text).toBe('fiddles')
+        expect(call.nextLandmark.value?.text).toBe('pipes')
         call.landmark()
         expect(call.beat()).toBeCloseTo(48, 6)
       }),

@@ -52,7 +52,7 @@ export const schools = {
     guard: '“don’t turn it” behind a turned look-alike',
     facing: 'where to face after a hard turn',
     wait: '“wait four bars”',
-    listen: '“listen for the fiddles”',
+    listen: '“listen for the pipes”',
     'count-in': 'the count-in, spoken',
   } satisfies Record<PromptKind, string>,
   amounts: {

@@ -156,7 +156,7 @@ export const tunes = {
   anchorRefused: 'There is another beat in the way. Nothing was changed.',
   landmarks: 'Landmarks',
   landmarkEmpty:
-    'None yet. A landmark is a moment to hear: “fiddles enter”, an accent, a change of character.',
+    'None yet. A landmark is a moment to hear: “pipes enter”, an accent, a change of character.',
   landmarkText: 'What is heard',
   landmarkKind: 'Kind',
   kinds: { start: 'a start', hit: 'an accent', character: 'a character', sung: 'sung words' },

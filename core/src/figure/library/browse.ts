@@ -1,4 +1,4 @@
-import { danceTempo } from '../../tune/index.ts'
+import { figureFamily } from '../../tune/index.ts'
 import { entryFeet } from '../model/coupleState.ts'
 import { mayFollow } from './followOn.ts'
 import type { KnownFigures } from './known.ts'
@@ -40,10 +40,8 @@ export const NO_WISH: FigureWish = {
  * Whether a figure is one of a dance's own: of the family that has the dance's name, or the name of
  * its kind.
  */
-export function isOfDance(figure: Figure, dance: string): boolean {
-  const wanted = dance.trim().toLowerCase()
-  return figure.family === wanted || (danceTempo(wanted)?.dance ?? '') === figure.family
-}
+export const isOfDance = (figure: Figure, dance: string): boolean =>
+  figure.family === figureFamily(dance)
 
 /** The lead's foot that a figure begins with, or null where either will do. */
 export function startFoot(figure: Figure): 'left' | 'right' | null {

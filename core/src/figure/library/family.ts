@@ -1,28 +1,11 @@
 import { TICKS_PER_BEAT } from '../../time/index.ts'
-import { danceTempo, type DanceTempo } from '../../tune/index.ts'
-
-const FOUR: DanceTempo['metre'] = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
-const JIG_OR_REEL: DanceTempo['metre'] = { beatsPerBar: 2, beatNote: '1/4', division: 4 }
-
-/**
- * Families that go to music of many kinds, which the ear does not listen for by their name: the
- * usual walk or step of each.
- */
-const OWN: readonly DanceTempo[] = [
-  { dance: 'clog', range: [100, 140], metre: FOUR },
-  { dance: 'set dance', range: [104, 128], metre: JIG_OR_REEL },
-  { dance: 'mixer', range: [96, 128], metre: FOUR },
-]
+import { figureFamily, usualTempo, type DanceTempo } from '../../tune/index.ts'
 
 /** The usual tempo and bar of a family of figures; null for a family nobody here knows. */
-export function familyTempo(family: string): DanceTempo | null {
-  const wanted = family.trim().toLowerCase()
-  return danceTempo(wanted) ?? OWN.find(({ dance }) => dance === wanted) ?? null
-}
+export const familyTempo = (family: string): DanceTempo | null => usualTempo(family)
 
 /** The family of figures that a dance by this name is danced with. */
-export const familyOf = (dance: string): string =>
-  familyTempo(dance)?.dance ?? dance.trim().toLowerCase()
+export const familyOf = (dance: string): string => figureFamily(dance)
 
 /** Beats of a counted bar: eights where the music has no usual bar. */
 const EIGHT = 8
@@ -43,6 +26,6 @@ const IN_TWO = new Set(['two-step', 'tango', 'march', 'polka'])
  * otherwise.
  */
 export function slowQuick(family: string): { readonly slow: number; readonly quick: number } {
-  const beats = IN_TWO.has(family.trim().toLowerCase()) ? 1 : 2
+  const beats = IN_TWO.has(figureFamily(family)) ? 1 : 2
   return { slow: beats * TICKS_PER_BEAT, quick: (beats * TICKS_PER_BEAT) / 2 }
 }
