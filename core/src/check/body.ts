@@ -59,7 +59,7 @@ function inARow(
   const params = {
     role: label,
     turns: Math.abs(total) / 8,
-    side: total > 0 ? 'right' : 'left',
+    side: total > 0 ? ('right' as const) : ('left' as const),
     chain: run.map((one) => `${slotName(one.slot)} ${Math.abs(one.eighths) / 8}`),
   }
   return {

@@ -90,9 +90,10 @@ const SAID_TURN =
   /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
 
 /** The side of the turn that a wording names. */
-const turnSaid = remembered(({ text }: Wording): string | null => {
+const turnSaid = remembered(({ text }: Wording): 'left' | 'right' | null => {
   const [, before, after] = SAID_TURN.exec(text) ?? []
-  return (before ?? after)?.toLowerCase() ?? null
+  const side = (before ?? after)?.toLowerCase()
+  return side === 'left' || side === 'right' ? side : null
 })
 
 /** A wording that names a turn to the side to which nobody turns. */
@@ -106,7 +107,8 @@ function otherSide(slot: DancedSlot, planned: Planned | null): Finding[] {
   )
   const wanted = side === 'left' ? -1 : 1
   if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []
-  const params = { figure: slotName(slot), text, side, turned: side === 'left' ? 'right' : 'left' }
+  const turned = side === 'left' ? ('right' as const) : ('left' as const)
+  const params = { figure: slotName(slot), text, side, turned }
   return [
     {
       ...aboutSlot(slot),

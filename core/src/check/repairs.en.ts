@@ -1,8 +1,12 @@
 import { counts } from './counts.en.ts'
-import type { Params, Repair, RepairCode } from './finding.ts'
+import type { RepairWords } from './finding.ts'
+import type { RepairCode, RepairParams } from './findingParams.ts'
 
 /** English words for repairs. */
-const REPAIRS: Record<RepairCode, (params: Params) => string> = {
+export type RepairCatalogue = {
+  readonly [Code in RepairCode]: (params: RepairParams[Code]) => string
+}
+const REPAIRS: RepairCatalogue = {
   accept: () => 'It is meant so',
   'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
   'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
@@ -39,5 +43,4 @@ const REPAIRS: Record<RepairCode, (params: Params) => string> = {
 }
 
 /** What a repair's button says. */
-export const repairLabel = (repair: Pick<Repair, 'code' | 'params'>): string =>
-  REPAIRS[repair.code](repair.params)
+export const repairLabel = ({ code, params }: RepairWords): string => REPAIRS[code](params as never)

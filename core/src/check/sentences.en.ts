@@ -1,35 +1,37 @@
 import type { DirectionFrame } from '../figure/index.ts'
 import type { Facing } from '../move/index.ts'
-import { facingTold } from './facing.en.ts'
-import type { Finding, FindingCode, Params } from './finding.ts'
 import { counts } from './counts.en.ts'
+import { facingTold } from './facing.en.ts'
+import type { FindingWords } from './finding.ts'
+import type { FindingCode, FindingParams } from './findingParams.ts'
 
-/** English words for findings. `message` is one sentence in the cuer's words, `sum` shows why. */
-interface Sentence {
+/** English words for a finding. `message` is one sentence in the cuer's words, `sum` shows why. */
+interface Sentence<Params> {
   readonly message: (params: Params) => string
   readonly sum: (params: Params) => string
 }
-
-const list = (values: unknown, joiner: string): string =>
-  Array.isArray(values) ? values.join(joiner) : String(values)
-const levelName = (level: unknown): string => (level === 'first' ? 'first evening' : String(level))
-const facing = (value: unknown, frame: unknown): string =>
-  facingTold(Number(value) as Facing, frame as DirectionFrame)
-/** Nobody’s in particular, where all do the same. */
-const whose = (role: unknown): string => (role ? `${String(role)}’s ` : '')
-
-function turn(eighths: unknown): string {
-  const amounts = ['', 'an eighth', 'a quarter', 'three eighths', 'a half']
-  const n = Number(eighths)
-  return `${amounts[Math.abs(n)]} ${n < 0 ? 'to the left' : 'to the right'}`
+/** What a language has to say: every finding. */
+export type FindingCatalogue = {
+  readonly [Code in FindingCode]: Sentence<FindingParams[Code]>
 }
 
-const SENTENCES: Record<FindingCode, Sentence> = {
+const levelName = (level: string): string => (level === 'first' ? 'first evening' : level)
+const facing = (value: number, frame: DirectionFrame): string => facingTold(value as Facing, frame)
+/** Nobody’s in particular, where all do the same. */
+const whose = (role: string | null): string => (role ? `${role}’s ` : '')
+
+function turn(eighths: number): string {
+  if (eighths === 0) return 'no turn'
+  const amounts = ['', 'an eighth', 'a quarter', 'three eighths', 'a half']
+  return `${amounts[Math.abs(eighths)] ?? `${Math.abs(eighths)} eighths`} ${eighths < 0 ? 'to the left' : 'to the right'}`
+}
+
+const SENTENCES: FindingCatalogue = {
   'sums.phrase': {
     message: ({ part, missing }) =>
-      `${part} is ${counts(Math.abs(Number(missing)))} ${Number(missing) > 0 ? 'short of' : 'past'} the phrase.`,
+      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} the phrase.`,
     sum: ({ terms, total, wanted }) =>
-      `${Array.isArray(terms) && terms.length > 1 ? `${list(terms, ' + ')} = ` : ''}${total}, the phrase has ${wanted}`,
+      `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, the phrase has ${wanted}`,
   },
   'sums.music-over': {
     message: ({ difference, part }) =>
@@ -55,11 +57,11 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
   'sums.fill': {
     message: ({ part, left, gap }) =>
-      Number(left) > 0
+      left > 0
         ? `${counts(left)} are left over after ${part} has filled what it can.`
-        : `${part} takes ${counts(-Number(left))} more than the ${gap} there are to fill.`,
+        : `${part} takes ${counts(-left)} more than the ${gap} there are to fill.`,
     sum: ({ gap, unit, times, left }) =>
-      `${gap} by ${unit}: ${times} × ${unit} = ${Number(times) * Number(unit)}, ${Number(left) > 0 ? `${left} left over` : `${-Number(left)} too many`}`,
+      `${gap} by ${unit}: ${times} × ${unit} = ${times * unit}, ${left > 0 ? `${left} left over` : `${-left} too many`}`,
   },
   'sums.said': {
     message: ({ figure, words, takes }) =>
@@ -68,7 +70,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
   'sums.addition': {
     message: ({ words }) => `“${words}” does not add up.`,
-    sum: ({ words, sum }) => `${String(words).split('=')[0]!.trim()} = ${sum}`,
+    sum: ({ words, sum }) => `${words.split('=')[0]!.trim()} = ${sum}`,
   },
   'sums.versions': {
     message: ({ part, other, difference }) =>
@@ -87,18 +89,18 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ figure, role, foot, beat, again }) =>
       `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${whose(role)}${foot} foot on count ${beat}, and the weight is on it.`,
     sum: ({ previous, chain, foot }) =>
-      list(chain, '') === ''
+      chain.length === 0
         ? `the start leaves the weight on the ${foot}`
-        : `${previous}: ${list(chain, ', ')}, so the weight is on the ${foot}`,
+        : `${previous ?? 'the start'}: ${chain.join(', ')}, so the weight is on the ${foot}`,
   },
   'feet.unsure': {
     message: ({ figure, role, foot }) =>
       `${figure} asks for the ${whose(role)}${foot} foot while the weight is on both.`,
-    sum: ({ previous, chain }) => `${previous ?? 'start'}: ${list(chain, ', ')}`,
+    sum: ({ previous, chain }) => `${previous ?? 'start'}: ${chain.join(', ')}`,
   },
   'hold.mismatch': {
     message: ({ figure, hold, wanted }) =>
-      `${figure} begins in ${list(wanted, ' or ')}, and they are in ${hold}.`,
+      `${figure} begins in ${wanted.join(' or ')}, and they are in ${hold}.`,
     sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${hold}`,
   },
   'facing.mismatch': {
@@ -137,7 +139,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ role, turns, side }) =>
       `${role ? `The ${role} turns` : 'Everyone turns'} ${turns} times to the ${side} without a rest.`,
     sum: ({ chain, turns }) =>
-      `${list(chain, ' + ')} = ${turns} turns; let anyone dizzy walk it, as a qualified teacher shows`,
+      `${chain.join(' + ')} = ${turns} turns; let anyone dizzy walk it, as a qualified teacher shows`,
   },
   'body.pace': {
     message: ({ figure, rate }) => `${figure} asks for ${rate} steps a second.`,
@@ -150,7 +152,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
   'body.caution': {
     message: ({ figure, group }) => `${figure} is new to ${group} and has a caution.`,
-    sum: ({ text }) => String(text),
+    sum: ({ text }) => text,
   },
   'voice.sound-alike': {
     message: ({ first, second }) =>
@@ -251,13 +253,11 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     message: ({ part, to, label }) =>
       `${part} belongs at “${label}”, and the music has no ${to} of that name.`,
     sum: ({ known, to }) =>
-      Array.isArray(known) && known.length > 0
-        ? `it has ${list(known, ', ')}`
-        : `no ${to} is marked`,
+      known.length > 0 ? `it has ${known.join(', ')}` : `no ${to} is marked`,
   },
   'figure.cut': {
     message: ({ figure }) => `${figure} cannot be danced as it is written here.`,
-    sum: ({ why }) => String(why),
+    sum: ({ why }) => why,
   },
   'figure.order': {
     message: ({ figure, role, count }) =>
@@ -266,9 +266,12 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   },
 }
 
+const sentenceOf = <Code extends FindingCode>(code: Code): Sentence<FindingParams[Code]> =>
+  SENTENCES[code]
+
 /** One sentence that says what is the matter. */
-export const findingMessage = (finding: Pick<Finding, 'code' | 'params'>): string =>
-  SENTENCES[finding.code].message(finding.params)
+export const findingMessage = ({ code, params }: FindingWords): string =>
+  sentenceOf(code).message(params as never)
 /** The sum or chain behind it. */
-export const findingSum = (finding: Pick<Finding, 'code' | 'params'>): string =>
-  SENTENCES[finding.code].sum(finding.params)
+export const findingSum = ({ code, params }: FindingWords): string =>
+  sentenceOf(code).sum(params as never)

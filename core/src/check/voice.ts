@@ -9,7 +9,7 @@ import { wordingsIn } from '../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../routine/index.ts'
 import { aboutSlot, slotsByKey } from './aboutSlot.ts'
 import type { Derived } from './derived.ts'
-import type { Finding, FindingCode, Repair } from './finding.ts'
+import type { Finding, Repair } from './finding.ts'
 
 /**
  * Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept;
@@ -42,11 +42,11 @@ export function voice(derived: Derived): Finding[] {
   return [...names, ...beside]
 }
 
-const UNSAID: Partial<Record<SilenceReason, FindingCode>> = {
+const UNSAID: Partial<Record<SilenceReason, 'voice.no-room' | 'voice.crowded'>> = {
   'no-room': 'voice.no-room',
   crowded: 'voice.crowded',
 }
-const BESIDE: Partial<Record<Planned['slot']['purpose'], FindingCode>> = {
+const BESIDE: Partial<Record<Planned['slot']['purpose'], 'voice.role' | 'voice.no-gap'>> = {
   'first-role': 'voice.role',
   'other-role': 'voice.role',
   gap: 'voice.no-gap',
@@ -56,7 +56,7 @@ function unsaid(
   derived: Derived,
   slot: DancedSlot,
   { slot: cue }: Planned,
-  code: FindingCode,
+  code: 'voice.no-room' | 'voice.crowded',
   room: number,
 ): Finding {
   const shortest = cue.wordings.filter((one) => !one.joined).at(-1)!

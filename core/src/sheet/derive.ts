@@ -70,9 +70,7 @@ export interface Sheet extends Derived {
 }
 
 /** A finding with the cuer's reason where it is overruled. */
-export interface ListedFinding extends Finding {
-  readonly overruled: string | null
-}
+export type ListedFinding = Finding & { readonly overruled: string | null }
 
 /**
  * Joins the stages: unfold, plan, check. Pure; pass the same cache again and only what an edit
