@@ -1,5 +1,5 @@
 export { isToMend } from './finding.ts'
-export type { Finding, Repair, Severity } from './finding.ts'
+export type { Finding, FindingWords, Repair, RepairWords, Severity } from './finding.ts'
 export type { FindingCode, FindingParams, RepairCode } from './findingParams.ts'
 export type { Check, Derived } from './derived.ts'
 export { CHECKS } from './checks.ts'
