@@ -153,13 +153,8 @@ function reflectRest({ timeline }: Derived, i: number): Repair[] {
     reflected: !slot.slot.content.variation.reflected,
   })
   if (!turned.ok || !cleanly(slot.before, turned.value)) return []
-  const rest = timeline.slots
-    .slice(i)
-    .filter(
-      (one) =>
-        one.passId === slot.passId &&
-        one.key.startsWith(slot.key.slice(0, slot.key.indexOf('/') + 1)),
-    )
+  const own = timeline.passes.find(({ slots }) => slots.includes(slot))?.slots ?? []
+  const rest = own.slice(own.indexOf(slot))
   if (rest.some((one) => one.changed)) return []
   const edits = rest.flatMap(({ slot: { id, content } }) =>
     content.type === 'figure'

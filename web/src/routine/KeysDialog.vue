@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { words } from '../words/index.ts'
+import { PAGE_COMMANDS } from './pageCommands.ts'
 
+/** All that keys do on the page. */
 const shown = defineModel<boolean>({ required: true })
 </script>
 
 <template>
-  <el-dialog v-model="shown" :title="words.sheet.keysTitle" width="min(480px, 94vw)">
+  <el-dialog v-model="shown" :title="words.sheet.keysTitle" width="min(560px, 94vw)">
     <dl>
-      <template v-for="[key, what] in words.sheet.keyList" :key="key">
-        <dt class="count">{{ key }}</dt>
-        <dd>{{ what }}</dd>
+      <template v-for="{ id, keys } in PAGE_COMMANDS" :key="id">
+        <dt class="count">{{ keys.map(words.sheet.keyName).join('  ') }}</dt>
+        <dd>{{ words.sheet.pageCommands[id] }}</dd>
       </template>
     </dl>
   </el-dialog>
@@ -18,7 +20,7 @@ const shown = defineModel<boolean>({ required: true })
 <style scoped>
 dl {
   display: grid;
-  grid-template-columns: 8rem 1fr;
+  grid-template-columns: 9rem 1fr;
   gap: 0.3rem 1rem;
   margin: 0;
 }

@@ -3,14 +3,18 @@ import type { DancedSlot } from '@dellop/core/routine'
 import type { Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 import { clipboard } from './clipboard.ts'
-import type { SheetCommands } from './commands.ts'
+import type { PageKey } from './pageCommands.ts'
 import RangeBar from './RangeBar.vue'
 
 /**
  * How the page is laid, what of it is shown, how far the group knows it, and what can be done with
  * several figures.
  */
-defineProps<{ range: readonly DancedSlot[]; commands: SheetCommands; fading: boolean }>()
+defineProps<{
+  range: readonly DancedSlot[]
+  run: (id: PageKey) => void
+  fading: boolean
+}>()
 const laidBy = defineModel<'part' | 'music'>('laidBy', { required: true })
 const known = defineModel<number>('known', { required: true })
 const shown = defineModel<Shown>('shown', { required: true })
@@ -60,15 +64,7 @@ const MOST_KNOWN = 6
       />
       <span class="soft" aria-hidden="true">{{ words.schools.knownMost }}</span>
     </label>
-    <RangeBar
-      :range="range"
-      :copied="clipboard.length"
-      @copy="commands.copy"
-      @cut="commands.cut"
-      @paste="commands.paste"
-      @again="commands.duplicate"
-      @remove="commands.removeChosen"
-    />
+    <RangeBar :range="range" :copied="clipboard.length" :run="run" />
   </div>
 </template>
 

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { totalOf, type DancedSlot } from '@dellop/core/routine'
 import { computed } from 'vue'
+import type { PageKey } from './pageCommands.ts'
 import { words } from '../words/index.ts'
 
 /** What can be done with several figures at once. */
-const props = defineProps<{ range: readonly DancedSlot[]; copied: number }>()
-const emit = defineEmits<{ copy: []; cut: []; paste: []; again: []; remove: [] }>()
+const props = defineProps<{
+  range: readonly DancedSlot[]
+  copied: number
+  run: (id: PageKey) => void
+}>()
 const told = computed(() =>
   words.sheets.range.chosen(props.range.length, words.sheets.total(totalOf(props.range))),
 )
@@ -19,12 +23,12 @@ const told = computed(() =>
   >
     <template v-if="range.length > 0">
       <span role="status">{{ told }}</span>
-      <button class="button small" @click="emit('copy')">{{ words.sheets.range.copy }}</button>
-      <button class="button small" @click="emit('cut')">{{ words.sheets.range.cut }}</button>
-      <button class="button small" @click="emit('again')">{{ words.sheets.range.again }}</button>
-      <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
+      <button class="button small" @click="run('copy')">{{ words.sheets.range.copy }}</button>
+      <button class="button small" @click="run('cut')">{{ words.sheets.range.cut }}</button>
+      <button class="button small" @click="run('duplicate')">{{ words.sheets.range.again }}</button>
+      <button class="button small" @click="run('remove')">{{ words.sheet.remove }}</button>
     </template>
-    <button v-if="copied > 0" class="button small" @click="emit('paste')">
+    <button v-if="copied > 0" class="button small" @click="run('paste')">
       {{ words.sheets.range.paste(copied) }}
     </button>
   </section>

@@ -3,14 +3,7 @@ import type { Edit } from '@dellop/core/document'
 import type { Repair } from '@dellop/core/check'
 import type { Voice } from '@dellop/core/cue'
 import type { Figure } from '@dellop/core/figure'
-import {
-  takeUp,
-  type DancedSlot,
-  type Part,
-  type Pass,
-  type Routine,
-  type Scope,
-} from '@dellop/core/routine'
+import { takeUp, type Part, type Pass, type Routine, type Scope } from '@dellop/core/routine'
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
@@ -24,6 +17,7 @@ import FitPanel from './FitPanel.vue'
 import HistoryPanel from './HistoryPanel.vue'
 import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
+import type { PageKey } from './pageCommands.ts'
 import SlotPanel from './SlotPanel.vue'
 
 /**
@@ -39,14 +33,13 @@ const props = defineProps<{
   schools: readonly School[]
   figures: readonly Figure[]
   saved: boolean
+  run: (id: PageKey) => void
 }>()
 const scope = defineModel<Scope>('scope', { required: true })
 const emit = defineEmits<{
   go: [key: string]
   see: [label: string, edits: readonly Edit[]]
   overrule: [finding: ListedFinding, reason: string]
-  add: [after: DancedSlot]
-  replace: [slot: DancedSlot]
   music: [tune: Tune]
   back: [routine: Routine]
 }>()
@@ -111,21 +104,8 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
           :planned="page.planned.value"
           :sheet="sheet"
           :voice="voice"
-          @add="emit('add', selected)"
-          @replace="emit('replace', selected)"
-          @remove="commands.remove(selected)"
-          @move="commands.move(selected, $event)"
-          @halve="commands.halve(selected)"
-          @repeat="commands.repeat(selected, $event)"
-          @reflect="commands.reflect(selected)"
-          @dance-as="commands.danceAs(selected, $event)"
-          @word="(kind, text) => commands.word(selected!, kind, text)"
-          @silence="commands.silence(selected)"
-          @remark="commands.remark(selected, $event)"
-          @beats="commands.wordsLength(selected, $event)"
-          @field="(field, value) => commands.slotField(selected!, field, value)"
-          @pin="commands.pin(selected!, $event)"
-          @content="commands.setContent(selected, $event)"
+          :commands="commands"
+          :run="run"
         />
         <p v-else class="soft">{{ words.sheet.nothingSelected }}</p>
       </template>

@@ -58,7 +58,7 @@ const told = ref('')
 const musicSaid = ref('')
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
-const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, keysShown } =
+const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, run, keysShown } =
   useSheetActions({
     document: document_,
     page,
@@ -190,7 +190,7 @@ function goToPass(pass: DancedPass): void {
           v-model:shown="shown"
           v-model:strip="stripShown"
           :range="page.range.value"
-          :commands="commands"
+          :run="run"
           :fading="sheet.school.fading !== null"
         />
         <PreviewBar
@@ -249,11 +249,10 @@ function goToPass(pass: DancedPass): void {
         :schools="library.schools"
         :figures="library.figures"
         :saved="document_.isSaved.value"
+        :run="run"
         @go="choose($event, true)"
         @see="see"
         @overrule="leaveSo"
-        @add="openAdd($event, null)"
-        @replace="openReplace($event.key)"
         @music="chooseTune"
         @back="goBack"
       >

@@ -1,20 +1,14 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
-import type { Variation, WordingKind } from '@dellop/core/figure'
-import {
-  rolesOf,
-  type DancedPass,
-  type DancedSlot,
-  type Scope,
-  type Slot,
-  type SlotContent,
-} from '@dellop/core/routine'
+import { rolesOf, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
+import type { SheetCommands } from './commands.ts'
+import type { PageKey } from './pageCommands.ts'
 import SlotCalling from './SlotCalling.vue'
 import SlotMarks from './SlotMarks.vue'
 import StateAtBeat from './StateAtBeat.vue'
@@ -27,29 +21,11 @@ const props = defineProps<{
   planned: Planned | null
   sheet: Sheet
   voice: Voice
+  commands: SheetCommands
+  /** Does what a key of the page would do. */
+  run: (id: PageKey) => void
 }>()
 const scope = defineModel<Scope>('scope', { required: true })
-const emit = defineEmits<{
-  add: []
-  replace: []
-  remove: []
-  move: [by: 1 | -1]
-  halve: []
-  repeat: [by: 1 | -1]
-  reflect: []
-  danceAs: [variation: Variation]
-  word: [kind: WordingKind, text: string]
-  silence: []
-  remark: [text: string]
-  beats: [beats: number]
-  field: [
-    field:
-      'hard' | 'optional' | 'swap' | 'caution' | 'roleRemarks' | 'mode' | 'roleCues' | 'announce',
-    value: unknown,
-  ]
-  pin: [pin: Slot['pin']]
-  content: [content: SlotContent]
-}>()
 
 const name = computed(() =>
   words.format.slotName(props.slotDanced.slot.content, props.slotDanced.figure?.name ?? null),
@@ -92,38 +68,40 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       </el-radio-group>
     </fieldset>
     <div class="actions">
-      <button class="button small" @click="emit('add')">{{ words.sheet.addAfter }}</button>
-      <button class="button small" @click="emit('replace')">{{ words.sheet.replace }}</button>
+      <button class="button small" @click="run('add')">{{ words.sheet.addAfter }}</button>
+      <button class="button small" @click="run('replace')">{{ words.sheet.replace }}</button>
       <template v-if="isFigure">
         <button
           class="button small"
           :aria-pressed="variation?.cut?.type === 'half'"
-          @click="emit('halve')"
+          @click="run('halve')"
         >
           {{ variation?.cut?.type === 'half' ? words.sheet.wholeAgain : words.sheet.halve }}
         </button>
-        <button class="button small" @click="emit('repeat', 1)">{{ words.sheet.more }}</button>
-        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="emit('repeat', -1)">
+        <button class="button small" @click="run('more')">{{ words.sheet.more }}</button>
+        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="run('less')">
           {{ words.sheet.less }}
         </button>
-        <button class="button small" :aria-pressed="variation?.reflected" @click="emit('reflect')">
+        <button class="button small" :aria-pressed="variation?.reflected" @click="run('reflect')">
           {{ words.sheet.reflect }}
         </button>
       </template>
       <template v-if="!slotDanced.changed">
-        <button class="button small" @click="emit('move', -1)">
+        <button class="button small" @click="run('move-before')">
           {{ words.sheet.earlierSlot }}
         </button>
-        <button class="button small" @click="emit('move', 1)">{{ words.sheet.laterSlot }}</button>
+        <button class="button small" @click="run('move-after')">{{ words.sheet.laterSlot }}</button>
       </template>
-      <button class="button small" @click="emit('remove')">{{ words.sheet.remove }}</button>
+      <button class="button small" @click="commands.remove(slotDanced)">
+        {{ words.sheet.remove }}
+      </button>
     </div>
     <VaryFields
       v-if="variation && slotDanced.figure"
       :figure="slotDanced.figure"
       :variation="variation"
       :problem="slotDanced.problem?.message ?? null"
-      @change="emit('danceAs', $event)"
+      @change="commands.danceAs(slotDanced, $event)"
     />
     <div v-if="!isFigure && (isSettled || slotDanced.open)" class="length">
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
@@ -133,15 +111,15 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
         :min="0"
         :max="4000"
         :aria-label="words.sheet.length"
-        @change="emit('beats', $event ?? 0)"
+        @change="commands.wordsLength(slotDanced, $event ?? 0)"
       />
     </div>
     <WordingEditor
       :slot-danced="slotDanced"
       :voice="voice"
       :planned="planned"
-      @word="(kind, text) => emit('word', kind, text)"
-      @silence="emit('silence')"
+      @word="(kind, text) => commands.word(slotDanced, kind, text)"
+      @silence="commands.silence(slotDanced)"
     />
     <WhyHere
       v-if="planned"
@@ -149,12 +127,12 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       :school="sheet.school"
       :measured="voice.measured"
       :pin="slotDanced.slot.pin"
-      @pin="emit('pin', $event)"
+      @pin="commands.pin(slotDanced, $event)"
     />
     <SlotCalling
       :slot-danced="slotDanced"
       :roles="roles"
-      @field="(field, value) => emit('field', field, value)"
+      @field="(field, value) => commands.slotField(slotDanced, field, value)"
     />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
       <BeatChart
@@ -176,14 +154,14 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
         id="slot-remark"
         :model-value="slotDanced.slot.remark"
         maxlength="500"
-        @update:model-value="emit('remark', $event)"
+        @update:model-value="commands.remark(slotDanced, $event)"
       />
     </div>
     <SlotMarks
       :slot-danced="slotDanced"
       :roles="roles"
-      @field="(field, value) => emit('field', field, value)"
-      @content="emit('content', $event)"
+      @field="(field, value) => commands.slotField(slotDanced, field, value)"
+      @content="commands.setContent(slotDanced, $event)"
     />
   </div>
 </template>

@@ -4,7 +4,7 @@ import { nextTick, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import type { SheetCommands } from './commands.ts'
 import type { SheetDocument } from './sheetDocument.ts'
-import { pageKey, type PageKey } from './sheetKeys.ts'
+import { pageCommand, pageKey, type PageKey, type PageStage } from './pageCommands.ts'
 import type { SheetPage } from './sheetPage.ts'
 import { useSheetPins } from './sheetPins.ts'
 import { useSheetWalk } from './sheetWalk.ts'
@@ -19,36 +19,6 @@ interface Hands {
   readonly reveal: (key: string, focus: boolean) => void
   readonly toLectern: () => void
 }
-
-const NEEDS_SLOT: ReadonlySet<PageKey> = new Set([
-  'replace',
-  'remove',
-  'move-before',
-  'move-after',
-  'halve',
-  'more',
-  'less',
-  'reflect',
-  'words',
-  'extend-before',
-  'extend-after',
-  'copy',
-  'cut',
-  'duplicate',
-  'cue-earlier',
-  'cue-later',
-  'cue-free',
-])
-/** After these the chosen figure stands elsewhere or looks otherwise. */
-const MOVES: ReadonlySet<PageKey> = new Set([
-  'remove',
-  'move-before',
-  'move-after',
-  'halve',
-  'more',
-  'less',
-  'reflect',
-])
 
 /**
  * What keys, clicks and drags on the page of a sheet do; keys are listened to as long as the view
@@ -81,7 +51,7 @@ export function useSheetActions({
   }
   function openReplace(key: string): void {
     choose(key)
-    ACTIONS.replace()
+    run('replace')
   }
   function pick(figureId: string | null, text = ''): void {
     const now = picking.value
@@ -106,52 +76,45 @@ export function useSheetActions({
     if (label) told.value = way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label)
   }
 
-  const ACTIONS: Readonly<Record<PageKey, () => void>> = {
-    before: () => step(-1),
-    after: () => step(1),
-    'row-before': () => rowStep(-1),
-    'row-after': () => rowStep(1),
-    add: () => openAdd(selected.value, null),
-    replace: () => (picking.value = { for: 'replace', slot: selected.value! }),
-    remove: () => commands.removeChosen(),
-    'move-before': () => commands.move(selected.value!, -1),
-    'move-after': () => commands.move(selected.value!, 1),
-    halve: () => commands.halve(selected.value!),
-    more: () => commands.repeat(selected.value!, 1),
-    less: () => commands.repeat(selected.value!, -1),
-    reflect: () => commands.reflect(selected.value!),
-    words: () => document.getElementById('say-full')?.focus(),
-    'next-finding': () => findingStep(1),
-    'previous-finding': () => findingStep(-1),
-    undo: () => travel('undo'),
-    redo: () => travel('redo'),
-    lectern: toLectern,
-    keys: () => (keysShown.value = true),
-    'extend-before': () => extend(-1),
-    'extend-after': () => extend(1),
-    copy: () => (told.value = words.sheets.range.copied(commands.copy())),
-    cut: () => commands.cut(),
-    paste: () => commands.paste(),
-    duplicate: () => commands.duplicate(),
-    'cue-earlier': () => nudge(-1),
-    'cue-later': () => nudge(1),
-    'cue-free': () => commands.pin(selected.value!, undefined),
+  const stage: PageStage = {
+    commands,
+    selected: () => selected.value,
+    step,
+    rowStep,
+    extend,
+    findingStep,
+    nudge,
+    openAdd: () => openAdd(selected.value, null),
+    openReplace: (slot) => (picking.value = { for: 'replace', slot }),
+    toWords: () => document.getElementById('say-full')?.focus(),
+    travel,
+    canTravel: (way) => (way === 'undo' ? document_.canUndo.value : document_.canRedo.value),
+    toLectern,
+    showKeys: () => (keysShown.value = true),
     leave: () => {
       page.preview.value = null
       page.select(selectedKey.value)
     },
+    tellCopied: (slots) => (told.value = words.sheets.range.copied(slots)),
+  }
+
+  /** Does it, where it means anything now; says whether it did. */
+  function run(id: PageKey): boolean {
+    const one = pageCommand(id)
+    if (!sheet.value || !one.can(stage)) return false
+    one.do(stage)
+    if (one.moves) revealChosen()
+    return true
   }
   function onKey(event: KeyboardEvent): void {
     const key = pageKey(event)
-    if (!key || !sheet.value || keysShown.value || (NEEDS_SLOT.has(key) && !selected.value)) return
+    if (!key || !sheet.value || keysShown.value) return
     // Text that is marked with the mouse is copied as text.
     if (key === 'copy' && getSelection()?.isCollapsed === false) return
-    event.preventDefault()
-    ACTIONS[key]()
-    if (MOVES.has(key)) revealChosen()
+    if (run(key)) event.preventDefault()
   }
   onMounted(() => window.addEventListener('keydown', onKey))
   onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 
-  return { choose, openAdd, openReplace, pick, picking, fill, drop, travel, keysShown }
+  return { choose, openAdd, openReplace, pick, picking, fill, drop, travel, run, keysShown }
 }

@@ -94,7 +94,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
     () => sheet.value?.plan.planned.find((one) => one.slot.key === selectedKey.value) ?? null,
   )
   const passOf = (slot: DancedSlot) =>
-    sheet.value?.timeline.passes.find((pass) => slot.key.startsWith(`${pass.key}/`)) ?? null
+    sheet.value?.timeline.passes.find(({ slots: own }) => own.includes(slot)) ?? null
   const selectedPass = computed(() => (selected.value ? passOf(selected.value) : null))
 
   /** The slots that are chosen together, of one pass; none where only one is. */

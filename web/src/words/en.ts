@@ -1,3 +1,4 @@
+import type { PageKey } from '../routine/pageCommands.ts'
 import { lectern } from './en.lectern.ts'
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
 import type { Role } from '@dellop/core/figure'
@@ -20,6 +21,23 @@ import {
   ordinal,
   passName,
 } from './english.ts'
+
+/** A key as it stands on keyboards: `ctrl+shift+z` is Ctrl Shift Z. */
+const KEY_NAMES: Readonly<Record<string, string>> = {
+  ArrowLeft: '←',
+  ArrowRight: '→',
+  ArrowUp: '↑',
+  ArrowDown: '↓',
+  Escape: 'Esc',
+  ctrl: 'Ctrl',
+  alt: 'Alt',
+  shift: 'Shift',
+}
+const keyName = (key: string): string =>
+  key
+    .split('+')
+    .map((one) => KEY_NAMES[one] ?? (one.length === 1 ? one.toUpperCase() : one))
+    .join(' ')
 
 export const en = {
   nav: {
@@ -277,30 +295,39 @@ export const en = {
     changedField: (field: string) => `“${field}”`,
     place: (bar: number, part: string, time: string) => `bar ${bar} of ${part}, ${time}`,
     keysTitle: 'Keys of the page',
-    keyList: [
-      ['← →', 'figure before, figure after'],
-      ['↑ ↓', 'row before, row after'],
-      ['A', 'add a figure after this one'],
-      ['Enter', 'replace it'],
-      ['Delete', 'take it out'],
-      ['Alt ← →', 'move it'],
-      ['H', 'half of it, or whole again'],
-      ['R', 'once more'],
-      ['Shift R', 'once less'],
-      ['O', 'the other way'],
-      ['W', 'change its words'],
-      ['[  ]', 'its cue earlier, later, and pinned there'],
-      ['U', 'let Dellop place its cue again'],
-      ['N  P', 'next finding, finding before'],
-      ['Shift ← →', 'choose several'],
-      ['Ctrl C  X  V', 'copy, cut, paste behind this one'],
-      ['Ctrl D', 'once more behind it, as it is'],
-      ['Esc', 'leave a preview or a choice'],
-      ['Ctrl Z', 'undo'],
-      ['Ctrl Y', 'redo'],
-      ['L', 'to the lectern'],
-      ['?', 'these keys'],
-    ] as readonly (readonly [string, string])[],
+    keyName,
+    pageCommands: {
+      before: 'figure before',
+      after: 'figure after',
+      'row-before': 'row before',
+      'row-after': 'row after',
+      add: 'add a figure after this one',
+      replace: 'replace it',
+      remove: 'take it out',
+      'move-before': 'move it earlier',
+      'move-after': 'move it later',
+      halve: 'half of it, or whole again',
+      more: 'once more',
+      less: 'once less',
+      reflect: 'the other way',
+      words: 'change its words',
+      'cue-earlier': 'its cue earlier, and pinned there',
+      'cue-later': 'its cue later, and pinned there',
+      'cue-free': 'let Dellop place its cue again',
+      'next-finding': 'next finding',
+      'previous-finding': 'finding before',
+      'extend-before': 'choose the one before too',
+      'extend-after': 'choose the one after too',
+      copy: 'copy',
+      cut: 'cut',
+      paste: 'paste behind this one',
+      duplicate: 'once more behind it, as it is',
+      leave: 'leave a preview or a choice',
+      undo: 'undo',
+      redo: 'redo',
+      lectern: 'to the lectern',
+      keys: 'these keys',
+    } satisfies Record<PageKey, string>,
   },
   why: {
     lead: (beats: string, seconds: string, least: string) =>

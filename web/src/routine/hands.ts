@@ -1,0 +1,14 @@
+import type { Routine, Scope } from '@dellop/core/routine'
+import type { SheetDocument } from './sheetDocument.ts'
+import type { SheetPage } from './sheetPage.ts'
+
+/** What edits of a sheet are made on: the document, what is chosen on its page, what they count for. */
+export interface SheetHands {
+  readonly document: SheetDocument
+  readonly page: SheetPage
+  readonly scope: () => Scope
+}
+
+/** The sheet as it stands, which is there as soon as anything can be edited. */
+export const routineOf = ({ document }: Pick<SheetHands, 'document'>): Routine =>
+  document.routine.value!
