@@ -16,6 +16,8 @@ import {
   type TapUnit,
   type Turn,
 } from './call.ts'
+import type { DancedSlot } from '../routine/index.ts'
+import { reentries, type Reentry } from './reentry.ts'
 import { isReleased } from './course.ts'
 import { stopAfter, stopBefore, stopsOf } from './moment.ts'
 import { musicOfTick, tickOfMusic, type Cue, type PreparedCall } from './prepare.ts'
@@ -470,8 +472,19 @@ class Steps {
     const ways = this.waysBack() ?? []
     const way =
       ways.find(({ at, slot }) => at === wanted.at && slot === wanted.slot) ??
-      ways.find(({ slot }) => slot === wanted.slot)
+      ways.find(({ slot }) => slot === wanted.slot) ??
+      this.wayWith(wanted.slot)
     if (way) this.turnTo('rejoin', way.course, way.at)
+  }
+  /** What stood by a moment ago is kept to, also where something else would be nearer by now. */
+  private wayWith(wanted: DancedSlot): Reentry | undefined {
+    const { call } = this
+    if (call.state !== 'lost') return undefined
+    const [way] = reentries(this.prepared, call.couple, this.position, {
+      lostFrom: call.from,
+      isWanted: ({ slot }) => slot === wanted,
+    })
+    return way
   }
   private waysBack() {
     return waysBackAt(this.session, this.prepared, this.position)

@@ -101,8 +101,8 @@ function pretend(controller: number): void {
     </p>
     <p>{{ words.lectern.pretend }}</p>
     <p>
-      <button class="button" @click="pretend(67)">{{ words.lectern.pretendLeft }}</button>
-      <button class="button" @click="pretend(64)">{{ words.lectern.pretendRight }}</button>
+      <button class="button" @click="pretend(67)">{{ words.lectern.pretendLeft }}</button>{{ ' '
+      }}<button class="button" @click="pretend(64)">{{ words.lectern.pretendRight }}</button>
     </p>
   </el-dialog>
 </template>

@@ -187,11 +187,13 @@ export function openDocument<Document extends object>(
     sendNow()
   }
 
-  /** Sends what waits now. What is on its way when the page goes is kept as a draft all the same. */
+  /**
+   * Sends what waits now; who is told of what is saved hears of it still. What is on its way when
+   * the page goes is kept as a draft all the same.
+   */
   function close(): void {
     sendNow()
     stopNews()
-    savedTo.clear()
   }
 
   return {

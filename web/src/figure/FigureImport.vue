@@ -103,9 +103,8 @@ async function bring(): Promise<void> {
               :checked="chosen.has(i)"
               :disabled="!canCome(row)"
               @change="toggle(i)"
-            />
-            <strong>{{ row.figure.name }}</strong>
-            <span class="soft">{{ row.figure.family }}</span></label
+            />{{ ' ' }}<strong>{{ row.figure.name }}</strong
+            >{{ ' ' }}<span class="soft">{{ row.figure.family }}</span></label
           >
           <span>{{ why(row) }}</span>
         </li>

@@ -245,8 +245,8 @@ async function remove(): Promise<void> {
               <li v-for="(part, i) in figure.parts" :key="i">
                 <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{
                   nameOf(part.figureId)
-                }}</RouterLink>
-                <span class="soft">{{ variationText(part.variation) }}</span>
+                }}</RouterLink>{{ ' '
+                }}<span class="soft">{{ variationText(part.variation) }}</span>
               </li>
             </ol>
           </section>
@@ -257,8 +257,7 @@ async function remove(): Promise<void> {
               <li v-for="sheet in use.sheets" :key="sheet.id">
                 <RouterLink :to="{ name: 'sheet', params: { id: sheet.id } }">{{
                   sheet.title
-                }}</RouterLink>
-                <span class="soft">{{ say.usedTimes(sheet.times) }}</span>
+                }}</RouterLink>{{ ' ' }}<span class="soft">{{ say.usedTimes(sheet.times) }}</span>
               </li>
             </ul>
             <p v-if="partOf.length > 0">

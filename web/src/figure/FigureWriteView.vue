@@ -159,8 +159,9 @@ function leave(): void {
         <fieldset>
           <legend class="unseen">{{ say.whatItIs }}</legend>
           <label
-            ><span class="field-label">{{ say.name }}</span>
-            <input
+            ><span class="field-label">{{ say.name }}</span
+            >{{ ' '
+            }}<input
               id="figure-name"
               :value="written.name"
               maxlength="60"
@@ -306,12 +307,12 @@ function leave(): void {
         <section v-if="facts">
           <h2>{{ words.figures.derived }}</h2>
           <p>
-            <strong>{{ words.figures.entry }}</strong>
-            <span class="soft">{{ facts.begins.join(' · ') }}</span>
+            <strong>{{ words.figures.entry }}</strong>{{ ' '
+            }}<span class="soft">{{ facts.begins.join(' · ') }}</span>
           </p>
           <p>
-            <strong>{{ words.figures.exit }}</strong>
-            <span class="soft">{{ facts.ends.join(' · ') }}</span>
+            <strong>{{ words.figures.exit }}</strong>{{ ' '
+            }}<span class="soft">{{ facts.ends.join(' · ') }}</span>
           </p>
         </section>
         <FigureStages v-if="figure && danced" :figure="figure" :roles="roles" open />

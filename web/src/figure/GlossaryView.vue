@@ -67,8 +67,7 @@ watch([shown, figures], () => (most.value = PAGE))
           <dt>
             <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{
               figure.name
-            }}</RouterLink>
-            <span class="soft family">{{ figure.family }}</span>
+            }}</RouterLink>{{ ' ' }}<span class="soft family">{{ figure.family }}</span>
           </dt>
           <dd>
             <span v-for="one in wordsOfFigure(figure).slice(1)" :key="one.word" class="meaning"

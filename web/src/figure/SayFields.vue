@@ -67,8 +67,9 @@ function wordCaution(kind: Caution['kind'], value: string): void {
       </label>
     </div>
     <label
-      ><span class="field-label">{{ words.figures.remarks }}</span>
-      <input
+      ><span class="field-label">{{ words.figures.remarks }}</span
+      >{{ ' '
+      }}<input
         id="figure-remarks"
         :value="written.remarks"
         maxlength="500"

@@ -149,8 +149,9 @@ const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id })
         <section v-if="open && known" :aria-label="open.name">
           <div class="row">
             <label
-              ><span class="field-label">{{ say.name }}</span>
-              <input
+              ><span class="field-label">{{ say.name }}</span
+              >{{ ' '
+              }}<input
                 v-entry="open.name"
                 class="field"
                 maxlength="60"
@@ -183,8 +184,8 @@ const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id })
               </select>
             </label>
             <label
-              ><span class="field-label">{{ say.search }}</span>
-              <input v-model="search" class="field" type="search" />
+              ><span class="field-label">{{ say.search }}</span
+              >{{ ' ' }}<input v-model="search" class="field" type="search" />
             </label>
           </div>
           <label><input v-model="taughtOnly" type="checkbox" /> {{ say.only }}</label>

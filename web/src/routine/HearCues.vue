@@ -157,8 +157,8 @@ const unmeasured = computed(() =>
       </button>
     </p>
     <p v-if="working" class="told working" role="status">
-      <span>{{ working }}</span>
-      <button class="button small" @click="cancel">{{ text.cancel }}</button>
+      <span>{{ working }}</span>{{ ' '
+      }}<button class="button small" @click="cancel">{{ text.cancel }}</button>
     </p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

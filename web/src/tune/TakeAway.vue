@@ -118,8 +118,8 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
       >
     </div>
     <div v-if="busy" class="told making" role="status">
-      <span>{{ working }}</span>
-      <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
+      <span>{{ working }}</span>{{ ' '
+      }}<button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
     </div>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
