@@ -7,6 +7,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import SetAsideNote from '../document/SetAsideNote.vue'
 import { words } from '../words/index.ts'
 
 const router = useRouter()
@@ -168,6 +169,7 @@ async function bring(event: Event): Promise<void> {
       <p>{{ failure }}</p>
       <button v-if="!sheets" class="button small" @click="load">{{ words.app.again }}</button>
     </div>
+    <SetAsideNote />
     <p v-if="!sheets && !failure" role="status">{{ words.app.loading }}</p>
     <template v-if="sheets">
       <div v-if="sheets.length === 0" class="empty">

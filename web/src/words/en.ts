@@ -59,6 +59,20 @@ export const en = {
     again: 'Try again',
     close: 'Close',
   },
+  setAside: {
+    title: (n: number) => (n === 1 ? 'One record cannot be read' : `${n} records cannot be read`),
+    lead: 'Everything else works as if they were not there. Nothing of them is changed or thrown away.',
+    take: 'Take it out as it is',
+    kinds: {
+      sheet: 'Sheet',
+      tune: 'Tune',
+      figure: 'Figure',
+      school: 'School',
+      group: 'Group',
+      call: 'Call',
+      settings: 'Settings',
+    } as Readonly<Record<string, string>>,
+  },
   trouble: {
     title: 'Something went wrong',
     unexpected:
