@@ -101,3 +101,18 @@ export {
   type SessionEffect,
   type SessionStep,
 } from './sessionStep.ts'
+export {
+  allOffers,
+  freePlaceAt,
+  freePositionAt,
+  freeStep,
+  lastMoment,
+  newFreeSession,
+  offersOf,
+  waysOf,
+  type FreeCommand,
+  type FreeMusic,
+  type FreePlace,
+  type FreeSession,
+  type TakenFigure,
+} from './freeSession.ts'

@@ -133,7 +133,7 @@ export function startOfMusic(sheet: Sheet, from: 'recording' | 'elsewhere' | 'si
 // ---- What follows from a session and a time ----------------------------------------------------
 
 /** The call as it is at a time of the clock: counting in becomes running by itself. */
-export const callAt = ({ call }: Session, at: number): Call => settle(call, at)
+export const callAt = ({ call }: Pick<Session, 'call'>, at: number): Call => settle(call, at)
 
 /** The tick that is heard at a time of the clock. */
 export function positionAt(session: Session, prepared: PreparedCall, at: number): TickPosition {

@@ -109,19 +109,19 @@ async function begin(): Promise<void> {
     const school =
       library.tonight ??
       library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
-    const called = useFree({
-      dance: freeDance(figures.value, start.value!, usualFormation(dance.value)),
-      metre: metre.value,
-      beatMap,
-      firstStep,
-      phrases: phrases.value,
-      school,
-      voice: library.voiceFor('en'),
-      hallSeconds: library.settings.hallSeconds,
-      clock,
-      player,
-      onEvent: (event) => keeper?.note(event),
-    })
+    const called = useFree(
+      {
+        dance: freeDance(figures.value, start.value!, usualFormation(dance.value)),
+        metre: metre.value,
+        beatMap,
+        firstStep,
+        phrases: phrases.value,
+        school,
+        voice: library.voiceFor('en'),
+        hallSeconds: library.settings.hallSeconds,
+      },
+      { clock, player, onEvent: (event) => keeper?.note(event) },
+    )
     const { music: from, speed } = called.call.value
     keeper = keepCall(
       {

@@ -28,21 +28,24 @@ const dance = freeDance(
 function free() {
   const clock = new ManualClock()
   const events: CallEvent[] = []
-  const one = useFree({
-    dance,
-    clock,
-    metre: WALTZ_METRE,
-    beatMap: steadyBeatMap(BPM),
-    firstStep: 0 as Tick,
-    phrases: layPhrases(WALTZ_METRE, Array<number>(PHRASES).fill(8), 0 as Tick),
-    school: ROUND_SCHOOL,
-    voice: DEFAULT_VOICES.en,
-    hallSeconds: 0,
-    player: null,
-    onEvent: (event) => void events.push(event),
-  })
+  const one = useFree(
+    {
+      dance,
+      metre: WALTZ_METRE,
+      beatMap: steadyBeatMap(BPM),
+      firstStep: 0 as Tick,
+      phrases: layPhrases(WALTZ_METRE, Array<number>(PHRASES).fill(8), 0 as Tick),
+      school: ROUND_SCHOOL,
+      voice: DEFAULT_VOICES.en,
+      hallSeconds: 0,
+    },
+    { clock, player: null, onEvent: (event) => void events.push(event) },
+  )
   return {
     ...one,
+    get shown() {
+      return one.shown
+    },
     clock,
     events,
     from: one.call.value.music,
@@ -99,7 +102,7 @@ describe('a call without a sheet', () => {
             speed: 1,
             events: JSON.parse(JSON.stringify(call.events)) as never,
           }),
-        ).toEqual(call.call.value)
+        ).toEqual(call.session.value.call)
         call.close()
       }),
       { numRuns: 25 },
