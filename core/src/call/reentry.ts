@@ -1,5 +1,5 @@
 import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import {
   AS_WRITTEN,
   danceFrom,
@@ -255,7 +255,7 @@ const MIRRORED: Variation = { ...AS_WRITTEN, reflected: true }
  * The figures of a dance that may link, the shortest first, as they are written before mirrored. A
  * book does not change, so it is gone through once.
  */
-const linkFigures = remembered((book: FigureBook) => {
+const linkFigures = memoised((book: FigureBook) => {
   const byDance = new Map<string, readonly DancedFigure[]>()
   return (dance: string): readonly DancedFigure[] => {
     const known =

@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import {
@@ -183,7 +183,7 @@ export function waysBackAt(
 }
 
 /** Ways back in are searched: those of one moment once. */
-const searched = remembered((_: Call) => new Map<string, readonly Reentry[]>())
+const searched = memoised((_: Call) => new Map<string, readonly Reentry[]>())
 
 function waysFrom(
   call: Extract<Call, { state: 'lost' }>,

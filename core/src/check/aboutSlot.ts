@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import type { Finding } from './finding.ts'
 
@@ -14,7 +14,7 @@ export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>):
   figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
 
 /** Every check of a timeline asks for the same. */
-const byKey = remembered(
+const byKey = memoised(
   (slots: readonly DancedSlot[]): ReadonlyMap<string, DancedSlot> =>
     new Map(slots.map((slot) => [slot.key, slot])),
 )

@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import {
   applyVariation,
   AS_WRITTEN,
@@ -55,7 +55,7 @@ export function figuresBetween(
  * Figures of a dance by their length, as they are written: a book does not change, so it is gone
  * through once.
  */
-const byDance = remembered(
+const byDance = memoised(
   (_: FigureBook) => new Map<string, ReadonlyMap<number, readonly DancedFigure[]>>(),
 )
 

@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { netTurn, ROLES, stepsPerSecond, type Role, type Step } from '../figure/index.ts'
 import { knownFigures } from '../group/index.ts'
@@ -106,7 +106,7 @@ function pace({ timeline, clock }: Derived): Finding[] {
 }
 
 /** Whether the arms move in a beat in which the feet take a half of it. */
-const movesArmsOnHalves = remembered((steps: readonly Step[]): boolean => {
+const movesArmsOnHalves = memoised((steps: readonly Step[]): boolean => {
   const halves = steps.filter(
     ({ layer, kind, at }) => layer === 'feet' && kind !== 'hold' && at % TICKS_PER_BEAT !== 0,
   )

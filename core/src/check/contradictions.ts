@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import type { Planned, Wording } from '../cue/index.ts'
 import { netTurn } from '../figure/index.ts'
 import { setSlotField, type DancedSlot, type Slot } from '../routine/index.ts'
@@ -45,7 +45,7 @@ function contradictionIn(
 }
 
 /** What is written of a slot in words; most have none. */
-const textsOf = remembered(({ content, remark, wordings, roleRemarks }: Slot): readonly string[] =>
+const textsOf = memoised(({ content, remark, wordings, roleRemarks }: Slot): readonly string[] =>
   [
     content.type === 'words' ? content.text : '',
     remark,
@@ -90,7 +90,7 @@ const SAID_TURN =
   /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
 
 /** The side of the turn that a wording names. */
-const turnSaid = remembered(({ text }: Wording): 'left' | 'right' | null => {
+const turnSaid = memoised(({ text }: Wording): 'left' | 'right' | null => {
   const [, before, after] = SAID_TURN.exec(text) ?? []
   const side = (before ?? after)?.toLowerCase()
   return side === 'left' || side === 'right' ? side : null

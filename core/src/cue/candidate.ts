@@ -1,3 +1,4 @@
+import { sameInputs } from '../document/index.ts'
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick, type TickPosition } from '../time/index.ts'
 import type { HeardClock } from './clock.ts'
@@ -83,13 +84,12 @@ const known = new WeakMap<
   { readonly rules: CueRules; readonly freeBy: number; readonly found: readonly Candidate[] }
 >()
 
+/** What is left out is what it is by default. */
+const orZero = (a: number | undefined, b: number | undefined): boolean => (a ?? 0) === (b ?? 0)
+const orFalse = (a: boolean | undefined, b: boolean | undefined): boolean =>
+  (a ?? false) === (b ?? false)
 export const sameRules = (a: CueRules, b: CueRules): boolean =>
-  a.clock === b.clock &&
-  a.school === b.school &&
-  a.voice === b.voice &&
-  (a.hallSeconds ?? 0) === (b.hallSeconds ?? 0) &&
-  (a.wholeBeats ?? false) === (b.wholeBeats ?? false) &&
-  (a.countsFirst ?? false) === (b.countsFirst ?? false)
+  sameInputs(a, b, { hallSeconds: orZero, wholeBeats: orFalse, countsFirst: orFalse })
 
 function findCandidates(slot: CueSlot, rules: CueRules, freeBy: number): Candidate[] {
   const { clock } = rules

@@ -1,3 +1,4 @@
+import { sameInputs } from '../document/index.ts'
 import type { WordingKind } from '../figure/index.ts'
 import type { Calling, DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
 import type { CueMode, School } from '../school/index.ts'
@@ -105,14 +106,7 @@ const made = new WeakMap<
 >()
 
 const sameContext = (a: Context, b: Context): boolean =>
-  a.language === b.language &&
-  a.mode === b.mode &&
-  a.mouth === b.mouth &&
-  a.amounts === b.amounts &&
-  a.kind === b.kind &&
-  a.prompt?.text === b.prompt?.text &&
-  a.prompt?.place === b.prompt?.place &&
-  a.notBeforeTick === b.notBeforeTick
+  sameInputs(a, b, { prompt: (x, y) => x?.text === y?.text && x?.place === y?.place })
 
 function slotsOf(slot: DancedSlot, context: Context, room: FirstRoom | null): readonly CueSlot[] {
   const before = made.get(slot)

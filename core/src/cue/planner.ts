@@ -1,4 +1,4 @@
-import { remembered } from '../document/index.ts'
+import { memoised } from '../document/index.ts'
 import {
   usefulCandidates,
   sameRules,
@@ -49,7 +49,7 @@ export interface Plan {
 export type Said = Extract<Planned, { readonly why: Why }>
 
 /** All that a plan says, in order of start. */
-export const utterancesOf = remembered((plan: Plan): readonly Said[] =>
+export const utterancesOf = memoised((plan: Plan): readonly Said[] =>
   [...plan.planned, ...plan.extras]
     .filter((one): one is Said => one.said !== null)
     .sort((a, b) => a.said.start - b.said.start),

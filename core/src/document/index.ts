@@ -40,6 +40,6 @@ export {
   type SyncStep,
 } from './sync.ts'
 export { isRecord, mapRecords, upgrader, type Unread, type UpgradeStep } from './upgrade.ts'
-export { remembered } from './remembered.ts'
+export { memoised, sameInputs, type SameBy } from './memo.ts'
 export { sameValue } from './value.ts'
 export { editSchema } from './editSchema.ts'

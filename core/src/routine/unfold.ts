@@ -1,4 +1,4 @@
-import { sameValue, type Problem } from '../document/index.ts'
+import { memoised, sameInputs, sameValue, type Problem } from '../document/index.ts'
 import {
   applyVariation,
   danceFrom,
@@ -83,7 +83,8 @@ export interface Timeline {
 
 /** Passes already unfolded, so that an edit unfolds only what it touched. Keep one per sheet. */
 export type UnfoldCache = Map<string, CachedPass>
-interface CachedPass extends PassInput {
+interface CachedPass {
+  readonly input: PassInput
   readonly slots: readonly DancedSlot[]
 }
 
@@ -182,9 +183,16 @@ export function unfold(
   }
 }
 
+/** The same pass for the same choices, so that it is unfolded once. */
+const passesTonight = memoised((_: Choices) => new Map<Pass, Pass>())
+
 function changedTonight(pass: Pass, choices: Choices): Pass {
   const tonight = choices.tonight[pass.id]
-  return tonight ? { ...pass, changes: [...pass.changes, ...tonight] } : pass
+  if (!tonight) return pass
+  const known = passesTonight(choices)
+  const changed = known.get(pass) ?? { ...pass, changes: [...pass.changes, ...tonight] }
+  known.set(pass, changed)
+  return changed
 }
 
 const waitsFor = (content: SlotContent): boolean =>
@@ -280,22 +288,11 @@ interface PassInput {
 
 function passSlots(cache: UnfoldCache, key: string, input: PassInput): readonly DancedSlot[] {
   const known = cache.get(key)
-  if (known && isSame(known, input)) return known.slots
+  if (known && sameInputs(known.input, input, { entry: sameValue })) return known.slots
   const slots = dancePass(key, input)
-  cache.set(key, { ...input, slots })
+  cache.set(key, { input, slots })
   return slots
 }
-
-const isSame = (a: PassInput, b: PassInput): boolean =>
-  a.pass === b.pass &&
-  a.part === b.part &&
-  a.book === b.book &&
-  a.choices === b.choices &&
-  a.music === b.music &&
-  a.start === b.start &&
-  a.swapped === b.swapped &&
-  a.uncertain === b.uncertain &&
-  sameValue(a.entry, b.entry)
 
 function dancePass(key: string, input: PassInput): DancedSlot[] {
   const { pass, part } = input

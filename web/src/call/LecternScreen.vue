@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { browserTimers } from '../app/timers.ts'
 import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
@@ -97,7 +98,9 @@ function press(): void {
 }
 function say(text: string, seconds = 8): void {
   flash.value = text
-  setTimeout(() => flash.value === text && (flash.value = ''), seconds * 1000)
+  browserTimers.after(seconds * 1000, () => {
+    if (flash.value === text) flash.value = ''
+  })
 }
 const stage: LecternStage = {
   lectern: props.lectern,

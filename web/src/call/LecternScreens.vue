@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { browserTimers } from '../app/timers.ts'
 import type { HallCode, HallRight, HallStatus } from '@dellop/wire'
 import { renderSVG } from 'uqr'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
@@ -43,18 +44,18 @@ const remove = (id: string): Promise<void> =>
   })
 
 const LOOK_MS = 2000
-let timer: ReturnType<typeof setInterval> | undefined
+let stopLooking = (): void => undefined
 watch(
   shown,
   (now) => {
-    clearInterval(timer)
+    stopLooking()
     if (!now) return
     void look()
-    timer = setInterval(() => void look(), LOOK_MS)
+    stopLooking = browserTimers.every(LOOK_MS, () => void look())
   },
   { immediate: true },
 )
-onBeforeUnmount(() => clearInterval(timer))
+onBeforeUnmount(() => stopLooking())
 </script>
 
 <template>

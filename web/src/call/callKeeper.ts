@@ -1,3 +1,4 @@
+import { browserTimers } from '../app/timers.ts'
 import {
   callLogSchema,
   isMoving,
@@ -145,7 +146,9 @@ export function keepCall(
     else void write()
   }
 
-  const beat = setInterval(() => void (log && log.endedAtMs === null && write()), BEAT_MS)
+  const stopBeat = browserTimers.every(BEAT_MS, () => {
+    if (log && log.endedAtMs === null) void write()
+  })
 
   async function finish(): Promise<void> {
     if (!log || log.endedAtMs !== null) return
@@ -159,7 +162,7 @@ export function keepCall(
     finish,
     id: () => log?.id ?? null,
     close: () => {
-      clearInterval(beat)
+      stopBeat()
       unlock?.()
     },
   }
@@ -202,6 +205,6 @@ const AGAIN_MS = 20_000
 export function watchCalls(): void {
   const send = (): void => void sendCalls()
   window.addEventListener('online', send)
-  setInterval(send, AGAIN_MS)
+  browserTimers.every(AGAIN_MS, send)
   send()
 }

@@ -1,3 +1,4 @@
+import { browserTimers } from '../app/timers.ts'
 import { isMoving, type PreparedCall } from '@dellop/core/call'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { HALL_COMMANDS, type HallCommand, type HallProgramme } from '@dellop/wire'
@@ -55,11 +56,11 @@ export function linkToHall(lectern: Lectern, press: (command: HallCommand) => vo
     ],
     () => void tell(),
   )
-  const timer = setInterval(() => void tell(), TELL_MS)
+  const stopTelling = browserTimers.every(TELL_MS, () => void tell())
   return () => {
     stream.close()
     stopWatching()
-    clearInterval(timer)
+    stopTelling()
   }
 }
 

@@ -30,6 +30,7 @@ import {
   type SessionEffect,
   type TapUnit,
 } from '@dellop/core/call'
+import { sameInputs } from '@dellop/core/document'
 import type { Sheet } from '@dellop/core/sheet'
 import type { CountInWord, Tick, TickPosition } from '@dellop/core/time'
 import { computed, shallowRef, type ShallowRef } from 'vue'
@@ -210,19 +211,11 @@ export function useLectern(
 export type Lectern = ReturnType<typeof useLectern>
 
 /** Puts a value in place of another that says something else; one that says the same stays. */
-function setIfOther<Value>(to: ShallowRef<Value>, next: Value): void {
-  if (!sameFields(to.value, next)) to.value = next
+function setIfOther<Value extends object>(to: ShallowRef<Value | null>, next: Value | null): void {
+  const before = to.value
+  if (before === next || (before && next && sameInputs(before, next))) return
+  to.value = next
 }
-function sameFields(a: unknown, b: unknown): boolean {
-  if (a === b) return true
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
-  const keys = Object.keys(b)
-  return (
-    keys.length === Object.keys(a).length &&
-    keys.every((key) => (a as Record<string, unknown>)[key] === (b as Record<string, unknown>)[key])
-  )
-}
-
 const began = (sheet: Sheet, session: Session): Prepared => ({
   session,
   prepared: preparedFor(sheet, session),

@@ -1,3 +1,4 @@
+import { browserTimers, type Timers } from '../app/timers.ts'
 import { isMoving } from '@dellop/core/call'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { audioContext, wakeAudio } from '../sound/audioContext.ts'
@@ -18,6 +19,7 @@ export function useSoundDesk(
   player: () => Player | null,
   manual: boolean,
   slept: (seconds: number) => void,
+  timers: Timers = browserTimers,
 ) {
   /** 0 to 100. */
   const volume = ref(USUAL_VOLUME)
@@ -25,7 +27,7 @@ export function useSoundDesk(
   const balance = ref(0)
   /** The music should sound, and the system does not let it. */
   const asleep = ref(false)
-  let fading: ReturnType<typeof setTimeout> | undefined
+  let stopFading = (): void => undefined
   watch(volume, (to) => player()?.setVolume(to / 100))
   watch(balance, (to) => player()?.setBalance(to / 100))
 
@@ -35,8 +37,10 @@ export function useSoundDesk(
   /** Fades out, then stops, unless it was stopped before; loud again when it goes on. */
   function fade(): void {
     player()?.fadeOut(FADE_SECONDS)
-    clearTimeout(fading)
-    fading = setTimeout(() => moves() && lectern.pause(), FADE_SECONDS * 1000)
+    stopFading()
+    stopFading = timers.after(FADE_SECONDS * 1000, () => {
+      if (moves()) lectern.pause()
+    })
   }
 
   /**
@@ -47,7 +51,7 @@ export function useSoundDesk(
     const stood = stands()
     if (!manual) await wakeAudio()
     if (stood) return
-    clearTimeout(fading)
+    stopFading()
     lectern.key()
   }
 
@@ -64,7 +68,7 @@ export function useSoundDesk(
     })
   })
   onBeforeUnmount(() => {
-    clearTimeout(fading)
+    stopFading()
     unwatch?.()
     if (!manual) audioContext().removeEventListener('statechange', look)
   })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { remembered } from '@dellop/core/document'
+import { memoised } from '@dellop/core/document'
 import type { Counting, DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
@@ -53,7 +53,7 @@ const tabKey = computed(() => props.selectedKey ?? firstKey.value)
  * Only the rows that are concerned learn of the selection and of marks, so that the others are not
  * drawn again.
  */
-const keysOf = remembered(
+const keysOf = memoised(
   (row: Row): ReadonlySet<string> =>
     new Set(
       row.lines.flatMap((line) => [

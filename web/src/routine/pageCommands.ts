@@ -1,10 +1,24 @@
 import type { DancedSlot } from '@dellop/core/routine'
-import type { SheetCommands } from './commands.ts'
 import { clipboard } from './clipboard.ts'
+
+/** What is done to what is chosen: as much of the sheet's edits as keys need. */
+export interface ChosenEdits {
+  readonly removeChosen: () => void
+  readonly move: (slot: DancedSlot, by: 1 | -1) => void
+  readonly halve: (slot: DancedSlot) => void
+  readonly repeat: (slot: DancedSlot, by: 1 | -1) => void
+  readonly reflect: (slot: DancedSlot) => void
+  readonly pin: (slot: DancedSlot, to: undefined) => void
+  /** How many were copied. */
+  readonly copy: () => number
+  readonly cut: () => void
+  readonly paste: () => void
+  readonly duplicate: () => void
+}
 
 /** What a command of the page works on. */
 export interface PageStage {
-  readonly commands: SheetCommands
+  readonly commands: ChosenEdits
   /** The figure that is chosen; the last of several. */
   readonly selected: () => DancedSlot | null
   readonly step: (by: 1 | -1) => void
@@ -52,7 +66,7 @@ const command = <const Id extends string>(
 const ofChosen = <const Id extends string>(
   id: Id,
   keys: readonly string[],
-  act: (commands: SheetCommands, slot: DancedSlot) => void,
+  act: (commands: ChosenEdits, slot: DancedSlot) => void,
 ): PageCommand<Id> => command(id, keys, (s) => act(s.commands, s.selected()!), isChosen)
 const moving = <const Id extends string>(one: PageCommand<Id>): PageCommand<Id> => ({
   ...one,

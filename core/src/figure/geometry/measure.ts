@@ -1,4 +1,4 @@
-import { remembered } from '../../document/index.ts'
+import { memoised } from '../../document/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import { performers, type Performer } from '../model/cast.ts'
 import { CROSSED, walkFeet } from './feet.ts'
@@ -98,7 +98,7 @@ export const stepsPerSecond = (
 ): number => (onFeet(steps) * beatsPerMinute) / (60 * beatsOfTicks(lengthTicks as Tick))
 
 /** How many of the steps the feet do. A figure is asked for it wherever it is danced. */
-const onFeet = remembered((steps: readonly Step[]): number => steps.filter(isOnFeet).length)
+const onFeet = memoised((steps: readonly Step[]): number => steps.filter(isOnFeet).length)
 
 /** Changes of hands on the way and at the end, for a figure begun in a hold. */
 export function handChanges(

@@ -1,4 +1,4 @@
-import { problem, remembered, succeed, type Result } from '../../document/index.ts'
+import { problem, memoised, succeed, type Result } from '../../document/index.ts'
 import type { Step } from './step.ts'
 
 /** What the body turns with a step: heads and arms turn by themselves. */
@@ -7,7 +7,7 @@ export const bodyTurn = ({ layer, turn }: Step): number => (layer === 'feet' ? t
  * What the body turns in a run of steps, eighths, clockwise positive. A figure is asked for it
  * wherever it is danced.
  */
-export const netTurn = remembered((steps: readonly Step[]): number =>
+export const netTurn = memoised((steps: readonly Step[]): number =>
   steps.reduce((sum, step) => sum + bodyTurn(step), 0),
 )
 
