@@ -28,8 +28,8 @@ export function sameInputs<Inputs extends object>(
   b: Inputs,
   by: SameBy<Inputs> = {},
 ): boolean {
-  const same = (key: keyof Inputs): boolean => (by[key] ?? Object.is)(a[key], b[key])
-  const keys = new Set([...Object.keys(a), ...Object.keys(b)]) as Set<keyof Inputs & string>
-  for (const key of keys) if (!same(key)) return false
+  if (a === b) return true
+  for (const key in a) if (!(by[key] ?? Object.is)(a[key], b[key])) return false
+  for (const key in b) if (!(key in a) && !(by[key] ?? Object.is)(a[key], b[key])) return false
   return true
 }
