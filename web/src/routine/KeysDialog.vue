@@ -7,22 +7,28 @@ const shown = defineModel<boolean>({ required: true })
 </script>
 
 <template>
-  <el-dialog v-model="shown" :title="words.sheet.keysTitle" width="min(560px, 94vw)">
+  <el-dialog v-model="shown" :title="words.sheet.keysTitle" width="min(900px, 94vw)">
     <dl>
-      <template v-for="{ id, keys } in PAGE_COMMANDS" :key="id">
-        <dt class="count">{{ keys.map(words.sheet.keyName).join('  ') }}</dt>
+      <div v-for="{ id, keys } in PAGE_COMMANDS" :key="id">
+        <dt class="count">{{ keys.map(words.sheet.keyName).join(', ') }}</dt>
         <dd>{{ words.sheet.pageCommands[id] }}</dd>
-      </template>
+      </div>
     </dl>
   </el-dialog>
 </template>
 
 <style scoped>
 dl {
-  display: grid;
-  grid-template-columns: 9rem 1fr;
-  gap: 0.3rem 1rem;
+  columns: 2 20rem;
+  column-gap: 2rem;
   margin: 0;
+}
+dl > div {
+  display: grid;
+  grid-template-columns: 10rem 1fr;
+  gap: 1rem;
+  margin-bottom: 0.3rem;
+  break-inside: avoid;
 }
 dt {
   font-weight: 700;
