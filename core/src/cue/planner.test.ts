@@ -271,6 +271,7 @@ describe('the planner', () => {
         const plan = planCues(slots, with_)
         const best = exhaustive(slots, with_)
         expect(plan.cost).toBe(best.cost)
+        expect(Number.isInteger(plan.cost)).toBe(true)
         expect(uttered(plan)).toEqual(best.choices)
       }),
       { numRuns: 1000, seed: 20261125 },

@@ -8,7 +8,7 @@ import {
   type Role,
 } from '../figure/index.ts'
 import type { DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
-import { phraseAt, spanAt, type PhraseSpan, type Tick } from '../time/index.ts'
+import { phraseAt, spanAt, TICKS_PER_BEAT, type PhraseSpan, type Tick } from '../time/index.ts'
 
 /** All that is so at one beat of a routine, before anything on that beat is danced. */
 export interface StateAt {
@@ -48,7 +48,9 @@ export function stateAt(
     slot,
     state,
     free,
-    inPhrase: phrase ? { phrase: phrase.index + 1, beat: (tick - phrase.start) / 24 } : null,
+    inPhrase: phrase
+      ? { phrase: phrase.index + 1, beat: (tick - phrase.start) / TICKS_PER_BEAT }
+      : null,
   }
 }
 

@@ -1,3 +1,8 @@
+import { browserTimers } from './timers.ts'
+
+/** So long the browser may take to begin with it. */
+const KEPT_MS = 10_000
+
 /** Hands a file to the browser to be kept. */
 export function download(name: string, type: string, content: string | Uint8Array): void {
   const url = URL.createObjectURL(new Blob([content as BlobPart], { type }))
@@ -5,5 +10,5 @@ export function download(name: string, type: string, content: string | Uint8Arra
   link.href = url
   link.download = name
   link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+  browserTimers.after(KEPT_MS, () => URL.revokeObjectURL(url))
 }

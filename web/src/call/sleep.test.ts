@@ -1,31 +1,28 @@
+import { ManualTimers } from '../app/timers.ts'
 import { watchSleep } from './sleep.ts'
 
 describe('time that went by while the clock stood', () => {
-  let wall = 1000
+  let timers: ManualTimers
   let clock = 0
   let counted = true
   const woken: number[] = []
   const pass = (wallSeconds: number, clockSeconds: number): void => {
-    wall += wallSeconds
     clock += clockSeconds
-    jest.advanceTimersByTime(1000)
+    timers.pass(wallSeconds * 1000)
   }
   let stop: () => void
   beforeEach(() => {
-    jest.useFakeTimers()
+    timers = new ManualTimers()
     counted = true
     woken.length = 0
     stop = watchSleep(
       { now: () => clock, wakeAt: () => () => undefined },
       () => counted,
       (seconds) => woken.push(seconds),
-      () => wall,
+      timers,
     )
   })
-  afterEach(() => {
-    stop()
-    jest.useRealTimers()
-  })
+  afterEach(() => stop())
 
   it('is nothing while both go on, however unevenly they are looked at', () => {
     for (let n = 0; n < 5; n++) pass(1.2, 1.19)

@@ -1,10 +1,12 @@
 import type { HallCommand, HallPlace, HallProgramme, HallRight } from '@dellop/wire'
-import { ref, shallowRef } from 'vue'
+import { onScopeDispose, ref, shallowRef } from 'vue'
+import { browserTimers } from '../app/timers.ts'
 
 const STORED = 'dellop-screen'
 /** Tries from which the quickest gives the difference of the two clocks. */
 const CLOCK_TRIES = 8
 const CLOCK_AGAIN_MS = 30_000
+const AGAIN_AFTER_MS = 1500
 
 export type HallState = 'out' | 'coming' | 'in' | 'away'
 
@@ -22,6 +24,7 @@ export function hallSource() {
   /** Milliseconds that the lectern's machine is ahead of this one. */
   let aheadMs = 0
   let stream: EventSource | null = null
+  let callOffAgain = (): void => undefined
 
   async function ask(path: string, body?: unknown): Promise<Response> {
     return fetch(`/screen/${path}`, {
@@ -83,7 +86,8 @@ export function hallSource() {
     // was sent away.
     stream.onerror = () => {
       state.value = 'away'
-      if (stream?.readyState === EventSource.CLOSED) setTimeout(() => void again(), 1500)
+      if (stream?.readyState === EventSource.CLOSED)
+        callOffAgain = browserTimers.after(AGAIN_AFTER_MS, () => void again())
     }
   }
 
@@ -100,7 +104,15 @@ export function hallSource() {
     state.value = 'coming'
     listen()
   }
-  setInterval(() => void (state.value === 'in' && measureClock()), CLOCK_AGAIN_MS)
+  const endMeasures = browserTimers.every(
+    CLOCK_AGAIN_MS,
+    () => void (state.value === 'in' && measureClock()),
+  )
+  onScopeDispose(() => {
+    endMeasures()
+    callOffAgain()
+    stream?.close()
+  })
 
   return {
     state,

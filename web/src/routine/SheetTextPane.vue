@@ -7,6 +7,7 @@ import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import { beatsOfTicks, type Tick } from '@dellop/core/time'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import { browserTimers } from '../app/timers.ts'
 import { words } from '../words/index.ts'
 import { sheetOffers } from './sheetCompletion.ts'
 import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
@@ -31,7 +32,8 @@ const READ_AFTER_MS = 200
 let editor: SheetEditor | null = null
 /** The routine the text was last read as or written from, and where its lines are. */
 let stands: { routine: Routine; read: SheetTextRead } | null = null
-let timer: ReturnType<typeof setTimeout> | null = null
+/** Calls off the reading that what was typed waits for. */
+let callOff: (() => void) | null = null
 
 const readText = (text: string) =>
   readSheetText(text, { figures: props.figures, base: props.sheet.routine, newId: randomId })
@@ -48,13 +50,13 @@ function showPage(): void {
 }
 
 function typed(): void {
-  if (timer) clearTimeout(timer)
-  timer = setTimeout(take, READ_AFTER_MS)
+  callOff?.()
+  callOff = browserTimers.after(READ_AFTER_MS, take)
 }
 
 /** Puts what was typed on the page, as far as it can be read. */
 function take(): void {
-  timer = null
+  callOff = null
   if (!editor) return
   told.value = ''
   const read = readText(editor.text())
@@ -84,7 +86,7 @@ watch(
     if (!editor) return
     // What comes from the page is written here, unless something typed still waits to be read.
     if (now.routine !== before.routine && stands && !sameValue(now.routine, stands.routine)) {
-      if (problem.value || timer) told.value = say.outside
+      if (problem.value || callOff) told.value = say.outside
       else return showPage()
     }
     mark()
@@ -182,8 +184,8 @@ onMounted(() => {
   editor.focus()
 })
 onBeforeUnmount(() => {
-  if (timer) {
-    clearTimeout(timer)
+  if (callOff) {
+    callOff()
     take()
   }
   editor?.destroy()

@@ -2,6 +2,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { browserTimers } from '../app/timers.ts'
 import { useStandIn } from '../app/voices.ts'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { layVoice, mixOutputs, type Mix, type MixOutputs } from '../sound/mix.ts'
@@ -37,7 +38,7 @@ export function useHearing(sheet: () => Sheet) {
     readonly player: Player | null
     takeBack: () => void
     frame: number
-    timer: ReturnType<typeof setTimeout> | null
+    callOff: () => void
   } | null = null
 
   async function soundOf(now_: Sheet): Promise<AudioBuffer | null> {
@@ -98,7 +99,7 @@ export function useHearing(sheet: () => Sheet) {
       signal.throwIfAborted()
       const outputs = mixOutputs(context, mix)
       const player = mix.music ? await createPlayer(context, mix.music, outputs.music) : null
-      playing = { outputs, player, takeBack: () => undefined, frame: 0, timer: null }
+      playing = { outputs, player, takeBack: () => undefined, frame: 0, callOff: () => undefined }
       isPlaying.value = true
       round(context, mix, loop)
     })
@@ -125,14 +126,11 @@ export function useHearing(sheet: () => Sheet) {
     }
     cancelAnimationFrame(playing.frame)
     look()
-    playing.timer = setTimeout(
-      () => {
-        playing?.player?.stop()
-        if (loop) round(context, mix, loop)
-        else stop()
-      },
-      (length + AHEAD_SECONDS) * 1000,
-    )
+    playing.callOff = browserTimers.after((length + AHEAD_SECONDS) * 1000, () => {
+      playing?.player?.stop()
+      if (loop) round(context, mix, loop)
+      else stop()
+    })
   }
 
   function setLevels(levels: HearingWish['levels']): void {
@@ -144,7 +142,7 @@ export function useHearing(sheet: () => Sheet) {
   function stop(): void {
     if (!playing) return
     cancelAnimationFrame(playing.frame)
-    if (playing.timer) clearTimeout(playing.timer)
+    playing.callOff()
     playing.takeBack()
     playing.player?.stop()
     playing.player?.close()

@@ -7,6 +7,7 @@ import {
   type Tick,
 } from '@dellop/core/time'
 import { onBeforeUnmount, ref } from 'vue'
+import { browserTimers } from '../app/timers.ts'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { click } from '../sound/clicks.ts'
 
@@ -28,7 +29,7 @@ export function useBeatPlayer(
   let startedAt = 0
   let from = 0
   let nextBeat = 0
-  let timer: ReturnType<typeof setInterval> | null = null
+  let endLooks = (): void => undefined
   let frame = 0
 
   const now = (): number =>
@@ -48,7 +49,7 @@ export function useBeatPlayer(
     playing.value = true
     const map = beatMap()
     nextBeat = map ? Math.ceil(tickAt(map, from as Seconds) / TICKS_PER_BEAT - 1e-6) : 0
-    timer = setInterval(schedule, LOOK_MS)
+    endLooks = browserTimers.every(LOOK_MS, schedule)
     schedule()
     follow()
   }
@@ -87,7 +88,7 @@ export function useBeatPlayer(
   function stop(): void {
     if (playing.value) at.value = now()
     playing.value = false
-    if (timer) clearInterval(timer)
+    endLooks()
     cancelAnimationFrame(frame)
     source?.stop()
     source?.disconnect()
