@@ -81,5 +81,4 @@ export const HALL_COMMANDS = [
 export type HallCommand = (typeof HALL_COMMANDS)[number]
 
 export const pairSchema = z.strictObject({ code: z.string().max(20) })
-export const pairedSchema = z.object({ token: z.string(), right: z.enum(HALL_RIGHTS) })
 export const hallCommandSchema = z.strictObject({ command: z.enum(HALL_COMMANDS) })

@@ -17,7 +17,7 @@ import { callReport } from './report.ts'
 import { endSoon } from './turns.ts'
 import { delayFromTaps } from './delay.ts'
 import { lecternAt, stopAfter, stopBefore, stopsOf } from './moment.ts'
-import { cuesDue, musicOfTick, prepareCall, tickOfMusic } from './prepare.ts'
+import { musicOfTick, prepareCall, tickOfMusic } from './prepare.ts'
 
 const sheet = deriveSheet(inputOf(demoRoutine('lanterns-at-the-weir'), houseWaltz()))
 const prepared = prepareCall(sheet, 1)
@@ -227,25 +227,6 @@ describe('a call', () => {
 })
 
 describe('cues at the lectern', () => {
-  it('are due once each and in order, however the time is cut up', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.double({ min: 0, max: 60, noNaN: true }), { minLength: 1, maxLength: 400 }),
-        (steps) => {
-          let at = -400
-          const due: string[] = []
-          for (const step of [...steps, 6000]) {
-            due.push(
-              ...cuesDue(prepared, tickPosition(at), tickPosition(at + step)).map((cue) => cue.key),
-            )
-            at += step
-          }
-          expect(due).toEqual(prepared.cues.map((cue) => cue.key))
-        },
-      ),
-    )
-  })
-
   it('show the next one, then its moment, then the one after', () => {
     const [first, second] = prepared.cues
     const before = lecternAt(prepared, tickPosition(first!.startTick - 24))

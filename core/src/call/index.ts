@@ -12,14 +12,7 @@ export {
   type TapUnit,
   type Turn,
 } from './call.ts'
-export {
-  prepareCall,
-  cuesDue,
-  musicOfTick,
-  tickOfMusic,
-  type Cue,
-  type PreparedCall,
-} from './prepare.ts'
+export { prepareCall, musicOfTick, tickOfMusic, type Cue, type PreparedCall } from './prepare.ts'
 export { isReleased, type Course, type Link } from './course.ts'
 export {
   approachAt,

@@ -93,10 +93,3 @@ export const tickOfMusic = ({ sheet }: PreparedCall, music: Seconds): TickPositi
 /** Moment of the recording at a tick of the danced timeline. */
 export const musicOfTick = ({ sheet }: PreparedCall, at: TickPosition): Seconds =>
   secondsAt(sheet.beatMap, (at + sheet.firstStep) as TickPosition)
-
-/**
- * Cues whose moment lies after `from` and not after `to`: each is due once as the music runs on.
- */
-export function cuesDue({ cues }: PreparedCall, from: TickPosition, to: TickPosition): Cue[] {
-  return cues.filter((cue) => cue.startTick > from && cue.startTick <= to)
-}

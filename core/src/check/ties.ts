@@ -1,11 +1,4 @@
-import {
-  addSlot,
-  freshSlot,
-  removeSlot,
-  setField,
-  wordsContent,
-  type DancedPass,
-} from '../routine/index.ts'
+import { freshSlot, removeSlot, setField, wordsContent, type DancedPass } from '../routine/index.ts'
 import { beatsOfTicks, type Tick } from '../time/index.ts'
 import type { Derived } from './derived.ts'
 import type { Finding, Repair } from './finding.ts'
@@ -110,14 +103,3 @@ function shortened({ routine }: Derived, before: DancedPass | undefined, ticks: 
       ]
     : []
 }
-
-/** Puts open counts at a part's end. */
-export const openAtEnd = ({ routine }: Derived, { part }: DancedPass, ticks: number): Repair => ({
-  code: 'add-open',
-  params: { beats: beatsOfTicks(ticks as Tick) },
-  edits: addSlot(
-    part.id,
-    freshSlot(freshId(routine, `${part.id}-fill`), wordsContent('', ticks)),
-    part.slots.at(-1)?.id ?? null,
-  ),
-})

@@ -10,7 +10,6 @@ export const figureFileSchema = z
     figures: z.array(figureSchema).max(20_000).readonly(),
   })
   .readonly()
-export type FigureFile = z.infer<typeof figureFileSchema>
 
 /**
  * Reads a file of figures, or of one figure, or says at which line or field it stops making sense.

@@ -1,4 +1,4 @@
-export { figureFileSchema, readFigureFile, writeFigureFile, type FigureFile } from './figureFile.ts'
+export { figureFileSchema, readFigureFile, writeFigureFile } from './figureFile.ts'
 export { beatCsv, beatMoments, type BeatMoment } from './beatCsv.ts'
 export { beatMidi } from './beatMidi.ts'
 export { sectionsVtt, vttTime } from './sectionsVtt.ts'

@@ -24,8 +24,6 @@ export const HALL_DIRECTIONS = [
   'centre',
   'diagonalCentre',
 ] as const
-export type HallDirection = (typeof HALL_DIRECTIONS)[number]
-export const hallDirection = (facing: Facing): HallDirection => HALL_DIRECTIONS[facing]
 
 /** The clock face of a line dance: 12 o'clock is the wall faced at the start, facing 0. */
 export const wallClock = (facing: Facing): number => (((facing * 3) / 2 + 11) % 12) + 1
@@ -49,12 +47,6 @@ export function sideThrough(from: Facing, through: Facing): 1 | -1 | 0 {
   return clockwise === 0 || clockwise === 4 ? 0 : clockwise < 4 ? 1 : -1
 }
 
-/**
- * Body-relative travel as a direction in the frame the facing is given in: backing along the line
- * of dance faces reverse.
- */
-export const travelInFrame = (facing: Facing, direction: Facing): Facing =>
-  wrapFacing(facing + direction)
 /** Travel in a frame as the body feels it: 0 forward, 2 right, 4 back, 6 left. */
 export const travelOfBody = (facing: Facing, inFrame: Facing): Facing =>
   wrapFacing(inFrame - facing)

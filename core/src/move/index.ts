@@ -3,10 +3,8 @@ export {
   turned,
   turnTo,
   sideThrough,
-  travelInFrame,
   travelOfBody,
   mirrored,
-  hallDirection,
   wallClock,
   HALL_DIRECTIONS,
   LINE_OF_DANCE,
@@ -14,6 +12,5 @@ export {
   REVERSE,
   CENTRE,
   type Facing,
-  type HallDirection,
 } from './facing.ts'
 export { along, distance, minus, ORIGIN, plus, toward, type FloorPoint } from './floorPoint.ts'

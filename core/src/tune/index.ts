@@ -12,16 +12,7 @@ export {
   type Tune,
   type TunePhrase,
 } from './tune.ts'
-export {
-  anchored,
-  doubled,
-  halved,
-  nudged,
-  offBeat,
-  thisIsOne,
-  threeForTwo,
-  unanchored,
-} from './mend.ts'
+export { anchored, doubled, halved, nudged, offBeat, thisIsOne, unanchored } from './mend.ts'
 export { fromTaps, LEAST_MEND_TAPS, retapped } from './taps.ts'
 export { counted, freed } from './freeTime.ts'
 export { layoutOf, putOn, recordingOf, sameLayout, tuneOn } from './recordings.ts'

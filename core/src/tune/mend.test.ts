@@ -7,16 +7,7 @@ import {
   type BeatMap,
   type Metre,
 } from '../time/index.ts'
-import {
-  anchored,
-  doubled,
-  halved,
-  nudged,
-  offBeat,
-  thisIsOne,
-  threeForTwo,
-  unanchored,
-} from './mend.ts'
+import { anchored, doubled, halved, nudged, offBeat, thisIsOne, unanchored } from './mend.ts'
 
 const waltz: Metre = { beatsPerBar: 3, beatNote: '1/4', division: 4 }
 /** Beats a drifting band might play, one anchor each, with free time in the middle. */
@@ -40,7 +31,6 @@ describe('mending beats', () => {
         for (const mended of [
           doubled(map),
           halved(map),
-          threeForTwo(map),
           offBeat(map),
           nudged(map, -0.02),
           thisIsOne(map, waltz, beat),

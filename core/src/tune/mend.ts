@@ -20,12 +20,6 @@ export const doubled = (map: BeatMap): BeatMap =>
 export const halved = (map: BeatMap): BeatMap =>
   mapAnchors(map, (anchors) => anchors.map(({ beat, seconds }) => ({ beat: beat / 2, seconds })))
 
-/** Three beats where there were two, for a jig heard in the wrong grouping. */
-export const threeForTwo = (map: BeatMap): BeatMap =>
-  mapAnchors(map, (anchors) =>
-    anchors.map(({ beat, seconds }) => ({ beat: (beat * 3) / 2, seconds })),
-  )
-
 /** Every beat earlier (negative) or later by some seconds. */
 export const nudged = (map: BeatMap, bySeconds: number): BeatMap =>
   mapAnchors(map, (anchors) =>

@@ -41,6 +41,3 @@ function rotate(path: string): void {
     if (existsSync(`${path}.${n}`)) renameSync(`${path}.${n}`, `${path}.${n + 1}`)
   renameSync(path, `${path}.1`)
 }
-
-/** Keeps nothing; for tests. */
-export const silentLog: Log = { write: () => undefined }

@@ -2,7 +2,6 @@ import type { Batch, Conflict, DocumentShape, Revised } from '@dellop/core/docum
 import { groupShape, upgradeGroup, type Group } from '@dellop/core/group'
 import { routineShape, upgradeRoutine, type Routine } from '@dellop/core/routine'
 import { schoolShape, upgradeSchool, type School } from '@dellop/core/school'
-import { figureShape, upgradeFigure, type Figure } from '@dellop/core/figure'
 import { tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
 import {
   SETTINGS_ID,
@@ -48,17 +47,6 @@ export const TUNE: OpenKind<Tune> = {
     return { document: tune, revision }
   },
   edit: (id, batch) => api('editTune', { params: { id }, body: body(batch) }),
-}
-
-export const FIGURE: OpenKind<Figure> = {
-  kind: 'figure',
-  shape: figureShape,
-  upgrade: upgradeFigure,
-  read: async (id) => {
-    const { figure, version } = await api('getFigure', { params: { id } })
-    return { document: figure, revision: version }
-  },
-  edit: (id, batch) => api('editFigure', { params: { id }, body: body(batch) }),
 }
 
 export const SCHOOL: OpenKind<School> = {

@@ -1,6 +1,3 @@
-/** Changes of sound are made this far ahead, so that the worklet has them in time. */
-export const SCHEDULE_AHEAD_SECONDS = 0.06
-
 /**
  * Time as the page knows it, in seconds. Views ask for the state at `now`; nothing keeps a time of
  * its own.
