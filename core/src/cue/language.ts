@@ -1,3 +1,4 @@
+import { wallClock, type Facing } from '../move/index.ts'
 import type { PromptKind } from '../school/index.ts'
 
 /**
@@ -30,7 +31,7 @@ export interface CueLanguage {
    * To face a direction of the hall, from line of dance clockwise in eighths, or an hour of a line
    * dance.
    */
-  readonly toFace: (facing: number, frame: 'hall' | 'clock') => string
+  readonly toFace: (facing: Facing, frame: 'hall' | 'clock') => string
   readonly wait: (bars: number) => string
   readonly listen: (landmark: string) => string
 }
@@ -68,7 +69,11 @@ const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 
 const listed = (names: readonly string[], and: string): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${and} ${names.at(-1)}`
-const hour = (facing: number): number => (((facing * 3) / 2 + 11) % 12) + 1
+/** An hour of the clock face, or the half hour after it, as it is said: 1.5 is half past one. */
+const enHour = (hour: number): string =>
+  Number.isInteger(hour) ? `${english(hour)} o’clock` : `half past ${english(Math.floor(hour))}`
+const deHour = (hour: number): string =>
+  Number.isInteger(hour) ? `${german(hour)} Uhr` : `halb ${german(Math.ceil(hour))}`
 const EN_HALL = [
   'line of dance',
   'diagonal wall',
@@ -144,7 +149,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     },
     partNumber: (n) => `part ${english(n)}`,
     toFace: (facing, frame) =>
-      frame === 'clock' ? `to face ${english(hour(facing))} o’clock` : `to face ${EN_HALL[facing]}`,
+      frame === 'clock' ? `to face ${enHour(wallClock(facing))}` : `to face ${EN_HALL[facing]}`,
     wait: (bars) => `wait ${english(bars)} ${plural(bars, 'bar')}`,
     listen: (landmark) =>
       `listen for ${/^(?:the|a|an)\s/i.test(landmark) ? '' : 'the '}${landmark.replace(/\s+(?:enter|come in|begin|start)s?$/i, '')}`,
@@ -182,7 +187,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     },
     partNumber: (n) => `Teil ${german(n)}`,
     toFace: (facing, frame) =>
-      frame === 'clock' ? `auf ${german(hour(facing))} Uhr` : DE_HALL[facing]!,
+      frame === 'clock' ? `auf ${deHour(wallClock(facing))}` : DE_HALL[facing]!,
     wait: (bars) => `${bars === 1 ? 'einen Takt' : `${german(bars)} Takte`} warten`,
     listen: (landmark) => `auf „${landmark}“ hören`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },

@@ -13,18 +13,6 @@ export const CENTRE: Facing = 6
 /** Brings any whole number of eighths into 0..7. */
 export const wrapFacing = (eighths: number): Facing => (((eighths % 8) + 8) % 8) as Facing
 
-/** Names of the hall's directions, by facing; screen catalogues are keyed by these. */
-export const HALL_DIRECTIONS = [
-  'lineOfDance',
-  'diagonalWall',
-  'wall',
-  'diagonalReverseWall',
-  'reverse',
-  'diagonalReverseCentre',
-  'centre',
-  'diagonalCentre',
-] as const
-
 /** The clock face of a line dance: 12 o'clock is the wall faced at the start, facing 0. */
 export const wallClock = (facing: Facing): number => (((facing * 3) / 2 + 11) % 12) + 1
 

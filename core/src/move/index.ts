@@ -6,7 +6,6 @@ export {
   travelOfBody,
   mirrored,
   wallClock,
-  HALL_DIRECTIONS,
   LINE_OF_DANCE,
   WALL,
   REVERSE,

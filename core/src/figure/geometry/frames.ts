@@ -1,5 +1,5 @@
 import { problem, succeed, type Result } from '../../document/index.ts'
-import { wrapFacing, type Facing } from '../../move/index.ts'
+import { wallClock, wrapFacing, type Facing } from '../../move/index.ts'
 
 /**
  * Directions by name. One angle is meant throughout (eighths clockwise seen from above, 0 = line of
@@ -38,11 +38,11 @@ const RING: Naming = [
   [4, ['reverse', 'clockwise']],
   [6, ['centre', 'center', 'in', 'inwards']],
 ]
-const CLOCK_HOURS = 12
 const WALLS: Naming = ([0, 1, 2, 3, 4, 5, 6, 7] as const).map((facing) => {
-  const hour = facing === 0 ? CLOCK_HOURS : (facing * CLOCK_HOURS) / 8
-  const text = Number.isInteger(hour) ? String(hour) : `half past ${Math.floor(hour)}`
-  return [facing, [`${text} o’clock`, `${text} o'clock`, text]]
+  const hour = wallClock(facing)
+  return Number.isInteger(hour)
+    ? [facing, [`${hour} o’clock`, `${hour} o'clock`, String(hour)]]
+    : [facing, [`half past ${Math.floor(hour)}`]]
 })
 const BODY: readonly (readonly [number, readonly string[]])[] = [
   [0, ['forward', 'ahead', 'front']],
