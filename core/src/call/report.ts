@@ -1,10 +1,10 @@
 import type { Sheet } from '../sheet/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { spanAt, type Tick } from '../time/index.ts'
-import { isMoving, newCall, stepCall, type CallEvent, type Turn } from './call.ts'
+import { isMoving, newCall, stepCall, type Call, type CallEvent, type Turn } from './call.ts'
 import type { Course } from './course.ts'
 import type { CallLog } from './log.ts'
-import { prepareCall } from './prepare.ts'
+import { prepareCall, type Cue } from './prepare.ts'
 
 /** A cue as it was planned, and what became of it. */
 export interface ReportedCue {
@@ -18,12 +18,18 @@ export interface ReportedCue {
 }
 
 /** Something that happened besides. */
-export type Happening = { readonly at: number; readonly slot: DancedSlot | null } & (
+type Happened =
   | { readonly kind: 'paused' | 'held' | 'lost' | 'taken-back' | 'free' | 'marked' }
   | ({ readonly kind: 'turned'; readonly turn: Turn } & CourseChange)
   | { readonly kind: 'speed'; readonly bpm: number }
   | { readonly kind: 'tapped'; readonly taps: number; readonly worstBeats: number }
-)
+export type Happening = { readonly at: number; readonly slot: DancedSlot | null } & Happened
+
+/** From where to where the dancers were left to themselves; without end until a cue is given. */
+interface Held {
+  readonly from: Tick
+  to: Tick
+}
 
 export interface CallReport {
   readonly cues: readonly ReportedCue[]
@@ -44,7 +50,7 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
   const happenings: Happening[] = []
   const given = new Map<string, number>()
   const speeds = [log.speed]
-  const held: { from: Tick; to: Tick }[] = []
+  const held: Held[] = []
   let call = newCall(log.from, log.speed)
   let on = written
   let reached = -Infinity
@@ -56,75 +62,28 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
     const slot = tick === null ? null : slotNear(on.sheet, tick)
     if (call.course !== before.course)
       on = prepareCall(sheet, 1, ...(call.course ? [call.course] : []))
-    switch (event.type) {
-      case 'cue':
-        given.set(writtenKey(event.key), (given.get(writtenKey(event.key)) ?? 0) + 1)
-        closeHold(held, event.tick)
-        break
-      case 'pause':
-        happenings.push({ at: event.at, slot, kind: 'paused' })
-        break
-      case 'hold':
-      case 'lose':
-        held.push({ from: event.from, to: Infinity as Tick })
-        happenings.push({ at: event.at, slot, kind: event.type === 'hold' ? 'held' : 'lost' })
-        break
-      case 'free':
-        happenings.push({ at: event.at, slot, kind: 'free' })
-        break
-      case 'take-back':
-        happenings.push({ at: event.at, slot, kind: 'taken-back' })
-        break
-      case 'mark':
-        happenings.push({ at: event.at, slot, kind: 'marked' })
-        break
-      case 'speed':
-        if (call.speed !== before.speed)
-          happenings.push({
-            at: event.at,
-            slot,
-            kind: 'speed',
-            bpm: Math.round(log.bpm * call.speed),
-          })
-        speeds.push(call.speed)
-        break
-      case 'heard':
-        if (event.by === 'tap') addTap(happenings, event.at, event.error)
-        if (isMoving(call)) speeds.push(call.speed)
-        break
-      case 'turn':
-        happenings.push({
-          at: event.at,
-          slot,
-          kind: 'turned',
-          turn: event.turn,
-          ...courseChange(sheet, before.course ?? written.course, event.course),
-        })
-        break
+    if (event.type === 'cue') {
+      const key = writtenKey(event.key)
+      given.set(key, (given.get(key) ?? 0) + 1)
+      closeHold(held, event.tick)
     }
+    if (event.type === 'hold' || event.type === 'lose')
+      held.push({ from: event.from, to: Infinity as Tick })
+    if (event.type === 'speed' || (event.type === 'heard' && isMoving(call)))
+      speeds.push(call.speed)
+    if (event.type === 'heard' && event.by === 'tap') addTap(happenings, event.at, event.error)
+    const happened = happeningOf(event, { log, sheet, before, call, whole: written.course })
+    if (happened) happenings.push({ at: event.at, slot, ...happened })
   }
   const danced = new Set(on.course.legs.map(({ pass }) => pass))
+  const passOf = (slot: DancedSlot): number =>
+    sheet.timeline.passes.findIndex(({ slots }) => slots.includes(slot))
   const cues = written.cues.map((cue): ReportedCue => {
-    const times = given.get(cue.key) ?? 0
-    const pass = sheet.timeline.passes.findIndex(({ slots }) => slots.includes(cue.slot))
-    const why =
-      times > 0
-        ? null
-        : !danced.has(pass)
-          ? 'left-out'
-          : held.some(({ from, to }) => cue.stepTick >= from && cue.stepTick <= to)
-            ? 'held'
-            : cue.startTick > reached
-              ? 'not-reached'
-              : 'held'
-    return {
-      key: cue.key,
-      text: cue.text,
-      slot: cue.slot,
-      stepTick: cue.stepTick,
-      given: times,
-      why,
-    }
+    const { key, text, slot, stepTick } = cue
+    const times = given.get(key) ?? 0
+    const isDanced = danced.has(passOf(slot))
+    const why = times > 0 ? null : whyUnsaid(cue, { isDanced, held, reached })
+    return { key, text, slot, stepTick, given: times, why }
   })
   const bpms = speeds.map((speed) => Math.round(log.bpm * speed))
   return {
@@ -133,6 +92,57 @@ export function callReport(log: CallLog, sheet: Sheet): CallReport {
     seconds: events.length > 0 ? events.at(-1)!.at - events[0]!.at : 0,
     lowBpm: Math.min(...bpms),
     highBpm: Math.max(...bpms),
+  }
+}
+
+/** Why a cue was never given. */
+function whyUnsaid(
+  { stepTick, startTick }: Cue,
+  call: { readonly isDanced: boolean; readonly held: readonly Held[]; readonly reached: number },
+): ReportedCue['why'] {
+  if (!call.isDanced) return 'left-out'
+  const isHeld = call.held.some(({ from, to }) => stepTick >= from && stepTick <= to)
+  return isHeld || startTick <= call.reached ? 'held' : 'not-reached'
+}
+
+/** What an event is told as, by itself; nothing where it only goes on. */
+function happeningOf(
+  event: CallEvent,
+  at: {
+    readonly log: CallLog
+    readonly sheet: Sheet
+    /** The call without the event, and with it. */
+    readonly before: Call
+    readonly call: Call
+    /** The course of the dance as it is written. */
+    readonly whole: Course
+  },
+): Happened | null {
+  switch (event.type) {
+    case 'pause':
+      return { kind: 'paused' }
+    case 'hold':
+      return { kind: 'held' }
+    case 'lose':
+      return { kind: 'lost' }
+    case 'free':
+      return { kind: 'free' }
+    case 'take-back':
+      return { kind: 'taken-back' }
+    case 'mark':
+      return { kind: 'marked' }
+    case 'speed':
+      return at.call.speed === at.before.speed
+        ? null
+        : { kind: 'speed', bpm: Math.round(at.log.bpm * at.call.speed) }
+    case 'turn':
+      return {
+        kind: 'turned',
+        turn: event.turn,
+        ...courseChange(at.sheet, at.before.course ?? at.whole, event.course),
+      }
+    default:
+      return null
   }
 }
 
@@ -148,7 +158,7 @@ const slotNear = ({ timeline }: Sheet, tick: Tick): DancedSlot | null =>
   timeline.slots[0] ??
   null
 
-function closeHold(held: { from: Tick; to: Tick }[], tick: Tick): void {
+function closeHold(held: readonly Held[], tick: Tick): void {
   const last = held.at(-1)
   if (last && last.to === Infinity) last.to = tick
 }
