@@ -14,13 +14,13 @@ import {
   type FreeMusic,
   type FreeOffer,
   type FreePlace,
-  type SessionEffect,
 } from '@dellop/core/call'
 import type { DancedFigure } from '@dellop/core/figure'
 import type { TickPosition } from '@dellop/core/time'
 import { computed, shallowRef } from 'vue'
 import type { Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
+import { callEffects } from './effects.ts'
 
 /** What a free call sounds by, and who is told of it. */
 export interface FreeSound {
@@ -35,37 +35,19 @@ export function useFree(music: FreeMusic, { clock, player, onEvent }: FreeSound)
   const call = shallowRef<Call>(session.value.call)
   const position = shallowRef<TickPosition>(freePositionAt(session.value, music, clock.now()))
   const place = shallowRef<FreePlace | null>(null)
-  let cancelWake = (): void => undefined
+  const effects = callEffects({
+    clock,
+    player,
+    onEvent,
+    due: (key, due) => obey({ do: 'due', key, due }),
+  })
 
   function obey(command: FreeCommand): void {
     const now = clock.now()
     const step = freeStep(session.value, music, command, now)
     session.value = step.session
-    for (const effect of step.effects) run(effect)
+    step.effects.forEach(effects.run)
     show(now)
-  }
-
-  function run(effect: SessionEffect): void {
-    switch (effect.type) {
-      case 'wake':
-        cancelWake()
-        cancelWake = clock.wakeAt(effect.at, () =>
-          obey({ do: 'due', key: effect.key, due: effect.at }),
-        )
-        break
-      case 'sleep':
-        cancelWake()
-        break
-      case 'play':
-        player?.play(effect.music, effect.when, effect.rate)
-        break
-      case 'stop':
-        player?.stop()
-        break
-      case 'log':
-        onEvent(effect.event)
-        break
-    }
   }
 
   function show(now: number): void {
@@ -121,7 +103,7 @@ export function useFree(music: FreeMusic, { clock, player, onEvent }: FreeSound)
     lastMoment: (danced: DancedFigure, at: number) => lastMoment(music, danced, at),
     close: () => {
       obey({ do: 'end' })
-      cancelWake()
+      effects.sleep()
     },
   }
 }

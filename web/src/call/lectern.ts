@@ -27,7 +27,6 @@ import {
   type Reentry,
   type Session,
   type SessionCommand,
-  type SessionEffect,
   type TapUnit,
 } from '@dellop/core/call'
 import { sameInputs } from '@dellop/core/document'
@@ -37,8 +36,12 @@ import { computed, shallowRef, type ShallowRef } from 'vue'
 import { browserTimers, type Timers } from '../app/timers.ts'
 import type { Clock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
+import { callEffects } from './effects.ts'
 
-/** Where the music comes from: this machine, a band or another machine that is followed by ear, or nowhere. */
+/**
+ * Where the music comes from: this machine, a band or another machine that is followed by ear, or
+ * nowhere.
+ */
 export type MusicFrom = 'recording' | 'elsewhere' | 'silent'
 
 export interface LecternSound {
@@ -78,7 +81,14 @@ export function useLectern(
     : began(sheet, newSession({ from, isElsewhere, delaySeconds: delaySeconds() }))
   const session = shallowRef(start.session)
   const prepared = shallowRef(start.prepared)
-  let cancelWake = (): void => undefined
+  const effects = callEffects({
+    clock,
+    player: sound.player,
+    onEvent,
+    due: (key, due) => obey({ do: 'due', key, due }),
+    click: sound.click,
+    say: sound.say,
+  })
 
   const positionNow = (): TickPosition => positionAt(session.value, prepared.value, clock.now())
   const position = shallowRef(positionNow())
@@ -95,40 +105,8 @@ export function useLectern(
     const step = sessionStep(session.value, prepared.value, command, now)
     session.value = step.session
     prepared.value = step.prepared
-    for (const effect of step.effects) run(effect)
+    step.effects.forEach(effects.run)
     show(now)
-  }
-
-  function run(effect: SessionEffect): void {
-    switch (effect.type) {
-      case 'wake':
-        cancelWake()
-        cancelWake = clock.wakeAt(effect.at, () =>
-          obey({ do: 'due', key: effect.key, due: effect.at }),
-        )
-        break
-      case 'sleep':
-        cancelWake()
-        cancelWake = () => undefined
-        break
-      case 'play':
-        sound.player?.play(effect.music, effect.when, effect.rate)
-        break
-      case 'stop':
-        sound.player?.stop()
-        break
-      case 'click':
-        sound.click(effect.at, effect.strong)
-        break
-      case 'say':
-        sound.say?.(effect.text, effect.at)
-        break
-      case 'log':
-        onEvent(effect.event)
-        break
-      case 'show':
-        break
-    }
   }
 
   /** What is seen at a time; only what has changed is drawn again. */
@@ -203,7 +181,7 @@ export function useLectern(
     faster: () => obey({ do: 'speed', speed: call.value.speed + SPEED_STEP }),
     slower: () => obey({ do: 'speed', speed: call.value.speed - SPEED_STEP }),
     close: () => {
-      cancelWake()
+      effects.sleep()
       sound.player?.stop()
     },
   }
