@@ -1,9 +1,9 @@
 import { memoised } from '../document/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
-import type { Finding } from './finding.ts'
+import type { FindingPlace } from './finding.ts'
 
 /** Where a finding that concerns one danced slot stands. */
-export const aboutSlot = (slot: DancedSlot): Pick<Finding, 'subject' | 'slotKeys' | 'at'> => ({
+export const aboutSlot = (slot: DancedSlot): Pick<FindingPlace, 'subject' | 'slotKeys' | 'at'> => ({
   subject: slot.slot.id,
   slotKeys: [slot.key],
   at: slot.start,

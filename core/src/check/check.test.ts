@@ -22,9 +22,9 @@ import {
   words,
 } from '../testing/sheets.ts'
 import type { Tune } from '../tune/index.ts'
-import type { Finding } from './finding.ts'
-import { repairLabel } from './repairs.en.ts'
-import { findingMessage, findingSum } from './sentences.en.ts'
+import type { Finding } from './findings.ts'
+import { repairLabel } from './words/en/repairs.ts'
+import { findingMessage, findingSum } from './words/en/findings.ts'
 
 const tune = houseWaltz()
 const findings = (routine: Routine, with_: Tune | null = null) =>

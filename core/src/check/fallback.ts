@@ -1,6 +1,7 @@
 import { overrule, removeSlot } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
-import type { Finding, Repair } from './finding.ts'
+import type { Repair } from './finding.ts'
+import type { Finding } from './findings.ts'
 import { freshId } from './freshId.ts'
 
 /** Reason kept when a finding is accepted with one click. */

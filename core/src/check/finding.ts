@@ -1,13 +1,9 @@
 import type { Edit } from '../document/index.ts'
 import type { Tick } from '../time/index.ts'
-import type { FindingCode, FindingParams, RepairCode, RepairParams } from './findingParams.ts'
+import type { RepairCode, RepairParams } from './repairParams.ts'
 
 export type Severity = 'stop' | 'mend' | 'note'
 
-/** A code with the values that belong to it: what a sentence is made of. */
-export type FindingWords = {
-  readonly [Code in FindingCode]: { readonly code: Code; readonly params: FindingParams[Code] }
-}[FindingCode]
 export type RepairWords = {
   readonly [Code in RepairCode]: { readonly code: Code; readonly params: RepairParams[Code] }
 }[RepairCode]
@@ -15,10 +11,19 @@ export type RepairWords = {
 /** A change that mends a finding. Its label comes from the catalogue by code. */
 export type Repair = RepairWords & { readonly edits: readonly Edit[] }
 
-/** Something a person should know, with the sum or chain that shows it. */
-export type Finding = FindingWords & Place & { readonly repairs: readonly Repair[] }
+/**
+ * Something a person should know, with the sum or chain that shows it: one of the codes that
+ * `Params` names, with the values of its sentences.
+ */
+export type FindingOf<Params> = {
+  readonly [Code in keyof Params]: FindingPlace & {
+    readonly code: Code
+    readonly params: Params[Code]
+    readonly repairs: readonly Repair[]
+  }
+}[keyof Params]
 
-interface Place {
+export interface FindingPlace {
   readonly severity: Severity
   /**
    * What it is about, stable while the sheet changes elsewhere: an overrule is kept by code and
@@ -34,7 +39,5 @@ interface Place {
 export const isToMend = ({
   overruled,
   severity,
-}: Pick<Finding, 'severity'> & { readonly overruled: string | null }): boolean =>
+}: Pick<FindingPlace, 'severity'> & { readonly overruled: string | null }): boolean =>
   overruled === null && severity !== 'note'
-
-export type { FindingCode, FindingParams, RepairCode }

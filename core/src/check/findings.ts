@@ -1,0 +1,63 @@
+import type { FindingOf } from './finding.ts'
+import type { BodyFindings } from './dance/body.ts'
+import type { ContradictionsFindings } from './dance/contradictions.ts'
+import type { FacingsFindings } from './dance/facings.ts'
+import type { FeetFindings } from './dance/feet.ts'
+import type { FigureOrderFindings } from './dance/figureOrder.ts'
+import type { HoldsFindings } from './dance/holds.ts'
+import type { MixersFindings } from './dance/mixers.ts'
+import type { RotatedFindings } from './dance/rotated.ts'
+import type { MissingFindings } from './missing/missing.ts'
+import type { PartOrderFindings } from './missing/partOrder.ts'
+import type { TeachFirstFindings } from './missing/teachFirst.ts'
+import type { AcrossPhraseFindings } from './sums/acrossPhrase.ts'
+import type { FillsFindings } from './sums/fills.ts'
+import type { MusicFitFindings } from './sums/musicFit.ts'
+import type { OtherMetreFindings } from './sums/otherMetre.ts'
+import type { PhraseSumFindings } from './sums/phraseSum.ts'
+import type { SaidSumsFindings } from './sums/saidSums.ts'
+import type { TiesFindings } from './sums/ties.ts'
+import type { HardToSayFindings } from './voice/hardToSay.ts'
+import type { OverCalledFindings } from './voice/overCalled.ts'
+import type { SoundAlikeFindings } from './voice/soundAlike.ts'
+import type { VoiceFindings } from './voice/voice.ts'
+import type { VoiceTimingFindings } from './voice/voiceTiming.ts'
+
+/**
+ * Every finding there is, by its stable code, with the values that its sentences are made of: plain
+ * JSON, so that any language can word it. Each is declared beside the check that makes it; a name
+ * that is changed there no longer compiles where the finding is worded.
+ *
+ * Beats, counts and times through are numbers as a person says them; seconds have two decimals.
+ */
+export interface FindingParams
+  extends
+    MissingFindings,
+    PartOrderFindings,
+    FigureOrderFindings,
+    FeetFindings,
+    HoldsFindings,
+    FacingsFindings,
+    RotatedFindings,
+    ContradictionsFindings,
+    PhraseSumFindings,
+    AcrossPhraseFindings,
+    SaidSumsFindings,
+    TiesFindings,
+    FillsFindings,
+    OtherMetreFindings,
+    MusicFitFindings,
+    MixersFindings,
+    VoiceFindings,
+    VoiceTimingFindings,
+    HardToSayFindings,
+    SoundAlikeFindings,
+    OverCalledFindings,
+    BodyFindings,
+    TeachFirstFindings {}
+
+export type FindingCode = keyof FindingParams
+export type Finding = FindingOf<FindingParams>
+export type FindingWords = {
+  readonly [Code in FindingCode]: { readonly code: Code; readonly params: FindingParams[Code] }
+}[FindingCode]

@@ -1,0 +1,120 @@
+import {
+  removeSlot,
+  setSlotField,
+  varySlot,
+  wordsContent,
+  type DancedSlot,
+} from '../../routine/index.ts'
+import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
+import type { Derived } from '../derived.ts'
+import type { FindingOf, Repair } from '../finding.ts'
+import { freshId } from '../freshId.ts'
+import { aboutSlot, slotName } from '../aboutSlot.ts'
+
+/** What it finds, with the values of their sentences. */
+export interface MissingFindings {
+  readonly 'missing.figure': { readonly id: string }
+  readonly 'missing.length': { readonly text: string }
+  readonly 'figure.cut': { readonly figure: string; readonly why: string }
+  readonly 'missing.unknown': { readonly text: string }
+  readonly 'missing.wording': {
+    readonly open: boolean
+    readonly beats: number
+    readonly figure: string | null
+  }
+}
+type Found = FindingOf<MissingFindings>
+
+/**
+ * What a sheet leaves open: figures the book does not hold, lengths not settled, slots without
+ * words, cuts that fall within a step.
+ */
+export function missing(derived: Derived): Found[] {
+  const { timeline, plan, routine } = derived
+  const bar = routine.metre.beatsPerBar * TICKS_PER_BEAT
+  const unsaid = new Set(
+    plan.planned.flatMap((one) => (!one.said && one.reason === 'no-wording' ? [one.slot.key] : [])),
+  )
+  return timeline.slots.flatMap((slot): Found[] => {
+    const about = aboutSlot(slot)
+    const { content } = slot.slot
+    if (content.type === 'figure' && !slot.figure)
+      return [
+        {
+          ...about,
+          code: 'missing.figure',
+          severity: 'stop',
+          params: { id: content.figureId },
+          repairs: dropping(derived, slot),
+        },
+      ]
+    if (content.type === 'words' && slot.open) {
+      const settle = setSlotField(slot.slot, 'content', wordsContent(content.text, bar))
+      return [
+        {
+          ...about,
+          code: 'missing.length',
+          severity: 'mend',
+          params: { text: content.text },
+          repairs: settle
+            ? [{ code: 'set-length', params: { beats: beatsOfTicks(bar as Tick) }, edits: settle }]
+            : [],
+        },
+      ]
+    }
+    if (slot.problem) {
+      const whole = varySlot(slot, { cut: null }, 'part', () => freshId(routine, slot.slot.id))
+      return [
+        {
+          ...about,
+          code: 'figure.cut',
+          severity: 'stop',
+          params: { figure: slot.figure?.name ?? '', why: slot.problem.message },
+          repairs: whole ? [{ code: 'whole-figure', params: {}, edits: whole }] : [],
+        },
+      ]
+    }
+    if (isUnknown(slot))
+      return [
+        {
+          ...about,
+          code: 'missing.unknown',
+          severity: 'note',
+          params: { text: slotName(slot) },
+          repairs: [],
+        },
+      ]
+    const openCounts = content.type === 'words' && content.text === ''
+    return unsaid.has(slot.key)
+      ? [
+          {
+            ...about,
+            code: 'missing.wording',
+            severity: 'note',
+            params: {
+              open: openCounts,
+              beats: beatsOfTicks(slot.lengthTicks),
+              figure: slot.figure?.name ?? null,
+            },
+            repairs: [],
+          },
+        ]
+      : []
+  })
+}
+
+/** Words that say what is done while nothing is danced: nobody looks for steps behind them. */
+const NO_STEPS =
+  /^(wait|hold|pause|rest|stand|listen|acknowledge|bow|clap|pose|walk off|applause)\b/i
+/** Words in the place of a figure: kept as they are, and their steps are not known. */
+const isUnknown = ({ slot }: DancedSlot): boolean =>
+  slot.content.type === 'words' &&
+  slot.content.text !== '' &&
+  slot.content.until === undefined &&
+  !NO_STEPS.test(slot.content.text)
+
+/** Looks the slot up only when it is missing something: most never are. */
+function dropping({ routine }: Derived, slot: DancedSlot): Repair[] {
+  const edits = removeSlot(routine, slot.slot.id)
+  return edits ? [{ code: 'drop-slot', params: {}, edits }] : []
+}

@@ -1,0 +1,38 @@
+/** Every change that is offered for a finding, by its code, with the values of its label. */
+export interface RepairParams {
+  readonly accept: None
+  readonly 'own-exit': { readonly figure: string }
+  readonly 'add-open': { readonly beats: number }
+  readonly 'add-figure': { readonly figure: string }
+  readonly 'add-link': { readonly figure: string; readonly beats: number }
+  readonly 'add-wait': { readonly beats: number }
+  readonly 'add-pass': { readonly part: string }
+  readonly 'drop-last': { readonly slot: string; readonly beats?: number }
+  readonly replace: { readonly old: string; readonly figure: string }
+  readonly 'reflect-rest': { readonly figure: string }
+  readonly 'other-ending': { readonly figure: string; readonly ending: string }
+  readonly split: { readonly figure: string; readonly beats: number }
+  readonly 'from-the-line': { readonly figure: string; readonly beats: number }
+  readonly 'half-last': { readonly figure: string }
+  readonly 'end-in': { readonly figure: string; readonly hold: string }
+  readonly 'shorter-wording': { readonly text: string }
+  readonly 'say-nothing': None
+  readonly 'say-instead': { readonly text: string }
+  readonly 'set-length': { readonly beats: number }
+  readonly 'drop-slot': None
+  readonly 'drop-pass': { readonly part: string; readonly time: number }
+  readonly 'repeat-pass': { readonly part: string }
+  readonly 'whole-figure': None
+  readonly untie: None
+  readonly 'fill-more': None
+  readonly 'fill-fewer': None
+  readonly 'not-rotated': None
+  readonly 'take-metre': { readonly beats: number }
+  readonly 'mark-hard': None
+  readonly 'hide-caution': None
+  readonly 'loosen-pin': None
+  readonly 'leave-unsaid': { readonly text: string }
+  readonly 'words-only': None
+}
+type None = Readonly<Record<string, never>>
+export type RepairCode = keyof RepairParams

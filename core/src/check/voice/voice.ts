@@ -1,0 +1,174 @@
+import {
+  leastLeadSeconds,
+  plannedSeconds,
+  type Plan,
+  type Planned,
+  type SilenceReason,
+} from '../../cue/index.ts'
+import { wordingsIn } from '../../figure/index.ts'
+import { setSlotField, setWording, type DancedSlot } from '../../routine/index.ts'
+import { aboutSlot, slotsByKey } from '../aboutSlot.ts'
+import type { Derived } from '../derived.ts'
+import type { FindingOf, Repair } from '../finding.ts'
+
+/** What it finds, with the values of their sentences. */
+export interface VoiceFindings {
+  readonly 'voice.no-room': Room
+  readonly 'voice.crowded': Room
+  readonly 'voice.pin': {
+    readonly figure: string
+    readonly text: string
+    readonly beats: number | null
+    readonly wording: 'full' | 'short' | 'keyWord' | null
+  }
+  readonly 'voice.role': Beside
+  readonly 'voice.no-gap': Beside
+}
+/** Seconds. */
+interface Room {
+  readonly figure: string
+  readonly text: string
+  readonly needs: number
+  readonly lead: number
+  readonly room: number
+}
+
+interface Beside {
+  readonly figure: string
+  readonly text: string
+}
+
+type Found = FindingOf<VoiceFindings>
+
+/**
+ * Cues that cannot be said in time, alone or beside their neighbours; pins that cannot be kept;
+ * what one role or the hall was to be told and there is no gap for.
+ */
+export function voice(derived: Derived): Found[] {
+  const slots = slotsByKey(derived.timeline)
+  const names = derived.plan.planned.flatMap((planned, i): Found[] => {
+    const slot = slots.get(planned.slot.slotKey)!
+    if (planned.said)
+      return planned.why.pinBroken ? [pinBroken(slot, planned.said.wording.text)] : []
+    const code = UNSAID[planned.reason]
+    return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
+  })
+  const beside = derived.plan.extras.flatMap((planned): Found[] => {
+    const code = planned.said ? undefined : BESIDE[planned.slot.purpose]
+    const slot = slots.get(planned.slot.slotKey)!
+    return code
+      ? [
+          {
+            code,
+            severity: 'note',
+            ...aboutSlot(slot),
+            params: { figure: slot.figure?.name ?? '', text: planned.slot.wordings[0]!.text },
+            repairs: [],
+          },
+        ]
+      : []
+  })
+  return [...names, ...beside]
+}
+
+const UNSAID: Partial<Record<SilenceReason, 'voice.no-room' | 'voice.crowded'>> = {
+  'no-room': 'voice.no-room',
+  crowded: 'voice.crowded',
+}
+const BESIDE: Partial<Record<Planned['slot']['purpose'], 'voice.role' | 'voice.no-gap'>> = {
+  'first-role': 'voice.role',
+  'other-role': 'voice.role',
+  gap: 'voice.no-gap',
+}
+
+function unsaid(
+  derived: Derived,
+  slot: DancedSlot,
+  { slot: cue }: Planned,
+  code: 'voice.no-room' | 'voice.crowded',
+  room: number,
+): Found {
+  const shortest = cue.wordings.filter((one) => !one.joined).at(-1)!
+  return {
+    code,
+    ...aboutSlot(slot),
+    severity: 'mend',
+    params: {
+      figure: slot.figure?.name ?? '',
+      text: shortest.text,
+      needs: round(plannedSeconds(derived.voice, shortest.text)),
+      lead: round(leadKept(derived, cue)),
+      room: round(room),
+    },
+    repairs: repairs(derived, slot, room),
+  }
+}
+
+const round = (seconds: number): number => Math.round(seconds * 100) / 100
+
+/** What must lie between the end of the cue and its step: nothing where it stands on the count. */
+const leadKept = (derived: Derived, { mode }: Planned['slot']): number =>
+  mode === 'ahead' ? leastLeadSeconds(derived) : 0
+
+function pinBroken(slot: DancedSlot, text: string): Found {
+  const loosen = setSlotField(slot.slot, 'pin', undefined)
+  const beats =
+    slot.slot.pin?.startTicks === undefined
+      ? null
+      : Math.round((-slot.slot.pin.startTicks / 24) * 100) / 100
+  return {
+    code: 'voice.pin',
+    ...aboutSlot(slot),
+    severity: 'mend',
+    params: {
+      figure: slot.figure?.name ?? '',
+      text,
+      beats,
+      wording: slot.slot.pin?.wording ?? null,
+    },
+    repairs: loosen ? [{ code: 'loosen-pin', params: {}, edits: loosen }] : [],
+  }
+}
+
+/**
+ * Seconds in which this slot could be spoken: from the figure before or the cue before, to its step
+ * less the least lead.
+ */
+function roomFor(derived: Derived, plan: Plan, i: number): number {
+  const { clock, school } = derived
+  const { slot } = plan.planned[i]!
+  const before = plan.planned
+    .slice(0, i)
+    .reverse()
+    .find((one) => one.said)?.said
+  const from = Math.max(
+    clock.heardAt(slot.notBeforeTick),
+    before ? before.end + school.breathSeconds : -Infinity,
+  )
+  return Math.max(0, clock.heardAt(slot.stepTick) - leadKept(derived, slot) - from)
+}
+
+function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {
+  const words = (
+    slot.slot.wordings?.keyWord ??
+    (slot.figure && wordingsIn(slot.figure, speaker.language).keyWord) ??
+    slot.figure?.name ??
+    ''
+  ).split(/\s+/)
+  const shorter = words
+    .map((_, n) =>
+      words
+        .slice(0, words.length - n)
+        .join(' ')
+        .replace(/[,;]$/, ''),
+    )
+    .find((text) => text !== '' && plannedSeconds(speaker, text) <= room)
+  const shorten = shorter ? setWording(slot.slot, 'keyWord', shorter) : null
+  const silent = setSlotField(slot.slot, 'say', 'nothing')
+  return [
+    ...(shorten
+      ? [{ code: 'shorter-wording', params: { text: shorter! }, edits: shorten } as const]
+      : []),
+    ...(silent ? [{ code: 'say-nothing', params: {}, edits: silent } as const] : []),
+  ]
+}

@@ -1,0 +1,146 @@
+import fc from 'fast-check'
+import { derivedOfEveryFinding } from '../../testing/everyFinding.ts'
+import { findingMessage, findingSum } from './en/findings.ts'
+import { repairLabel } from './en/repairs.ts'
+import type { FindingCode } from '../findings.ts'
+
+/** What a sentence must never show a person. */
+const NEVER = /undefined|NaN|\[object|\bnull\b|  /
+
+/** Values for every name that parameters go by, as checks give them. */
+const text = fc.constantFrom('Box', 'A', 'Left-turning box', 'side, close', 'Wednesdays')
+const number = fc.constantFrom(0, 1, 2, 2.5, 12, 48)
+const facing = fc.constantFrom(0, 1, 2, 3, 4, 5, 6, 7)
+const orNull = <Value>(one: fc.Arbitrary<Value>) => fc.option(one)
+const side = fc.constantFrom('left', 'right')
+const ofNames: Record<string, fc.Arbitrary<unknown>> = {
+  terms: fc.array(number, { minLength: 1, maxLength: 4 }),
+  chain: fc.array(text, { maxLength: 4 }),
+  wanted: fc.array(text, { minLength: 1, maxLength: 3 }),
+  known: fc.array(text, { maxLength: 3 }),
+  early: fc.boolean(),
+  open: fc.boolean(),
+  beyond: fc.boolean(),
+  side,
+  turned: side,
+  foot: fc.constantFrom('left', 'right', 'both'),
+  sense: fc.constantFrom('clockwise', 'anticlockwise'),
+  frame: fc.constantFrom('hall', 'walls', 'ring', 'set'),
+  facing,
+  role: orNull(text),
+  previous: orNull(text),
+  again: orNull(text),
+  every: orNull(number),
+  wording: fc.constantFrom('full', 'short', 'keyWord'),
+  to: fc.constantFrom('section', 'landmark'),
+  level: fc.constantFrom('first', 'easy', 'steady'),
+  reach: fc.constantFrom('first', 'easy', 'steady'),
+}
+const TEXTS = 'part other figure label tune text id group why second lead follow'.split(' ')
+const NUMBERS =
+  'total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count'.split(
+    ' ',
+  )
+for (const name of TEXTS) ofNames[name] ??= text
+for (const name of NUMBERS) ofNames[name] ??= number
+
+/** The parameters that go by one name and are something else for a code. */
+const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unknown>>>>> = {
+  'sums.phrase': { wanted: number },
+  'sums.tie': { wanted: number },
+  'sums.said': { words: text },
+  'sums.addition': { words: fc.constantFrom('6 + 6 = 14', '8 + 8 = 15') },
+  'facing.mismatch': { wanted: facing },
+  'facing.hold': { lead: facing, follow: facing, hold: text },
+  'facing.rotated': { wanted: facing, first: facing },
+  'hold.mismatch': { hold: text },
+  'voice.no-room': { lead: number },
+  'voice.crowded': { lead: number },
+  'voice.sound-alike': { first: text },
+  'voice.pin': { beats: orNull(number) },
+  'voice.early': { lead: number },
+  'voice.late': { lead: number },
+  'voice.hard': { words: text },
+  'voice.numbers': { number: fc.constantFrom('two', 'three') },
+  'missing.wording': { figure: orNull(text) },
+  'figure.order': { role: fc.constantFrom('lead', 'follow') },
+  'sums.music-over': { part: orNull(text) },
+  'sums.music-short': { part: orNull(text) },
+}
+
+const CODES: Readonly<Record<FindingCode, string>> = {
+  'sums.phrase': 'part terms total wanted missing',
+  'sums.music-over': 'dance music difference bpm danceSeconds musicSeconds part',
+  'sums.music-short': 'dance music difference bpm danceSeconds musicSeconds part',
+  'sums.across-phrase': 'figure before after total',
+  'sums.tie': 'part label difference early begins wanted',
+  'sums.fill': 'part gap unit times left least most',
+  'sums.said': 'figure words said takes',
+  'sums.addition': 'words sum total',
+  'sums.versions': 'part other total told difference',
+  'sums.metre': 'sheet music tune',
+  'feet.not-free': 'again figure previous role foot chain beat',
+  'feet.unsure': 'again figure previous role foot chain beat',
+  'hold.mismatch': 'figure hold wanted previous',
+  'facing.mismatch': 'figure facing wanted turn frame',
+  'facing.hold': 'figure hold lead follow frame',
+  'facing.rotated': 'part facing wanted first rotate frame',
+  'facing.contradiction': 'text side sense',
+  'facing.said-other-way': 'figure text side turned',
+  'set.partner': 'couples passes apart partner every relative lead follow',
+  'body.turns': 'role turns side chain',
+  'body.pace': 'figure rate bpm beats',
+  'body.arms': 'figure',
+  'body.caution': 'figure group text',
+  'voice.no-room': 'figure text needs lead room',
+  'voice.crowded': 'figure text needs lead room',
+  'voice.sound-alike': 'first second differ sounds',
+  'voice.over-called': 'words seconds most',
+  'voice.pin': 'figure text beats wording',
+  'voice.role': 'figure text',
+  'voice.no-gap': 'figure text',
+  'voice.early': 'text lead target most',
+  'voice.late': 'text lead target most',
+  'voice.breath': 'phrases most seconds words',
+  'voice.hard': 'text words seconds',
+  'voice.numbers': 'text number',
+  'missing.figure': 'id',
+  'missing.unknown': 'text',
+  'missing.length': 'text',
+  'missing.wording': 'open beats figure',
+  'missing.teach': 'figure group beyond times beats level reach',
+  'missing.part': 'part',
+  'missing.pass': 'part',
+  'missing.section': 'part to label known',
+  'figure.cut': 'figure why',
+  'figure.order': 'figure role count',
+}
+
+describe('every finding, in every language', () => {
+  it.each(Object.keys(CODES) as FindingCode[])('%s is a whole sentence with a sum', (code) => {
+    const names = CODES[code].split(' ')
+    const params = fc.record(
+      Object.fromEntries(names.map((name) => [name, OWN[code]?.[name] ?? ofNames[name]!])),
+    )
+    fc.assert(
+      fc.property(params, (values) => {
+        const finding = { code, params: values } as Parameters<typeof findingMessage>[0]
+        for (const said of [findingMessage(finding), findingSum(finding)]) {
+          expect(said).not.toMatch(NEVER)
+          expect(said.trim()).not.toBe('')
+        }
+        expect(findingMessage(finding)).toMatch(/[.!?]$/)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('that checks make is worded from what they give, with its repairs', () => {
+    const findings = derivedOfEveryFinding()
+    expect(new Set(findings.map(({ code }) => code)).size).toBeGreaterThan(12)
+    for (const finding of findings) {
+      expect(`${findingMessage(finding)} ${findingSum(finding)}`).not.toMatch(NEVER)
+      for (const repair of finding.repairs) expect(repairLabel(repair)).not.toMatch(NEVER)
+    }
+  })
+})

@@ -1,0 +1,55 @@
+import type { Sentences } from '../../sentences.ts'
+import type { MissingFindings } from '../../missing/missing.ts'
+import type { PartOrderFindings } from '../../missing/partOrder.ts'
+import type { TeachFirstFindings } from '../../missing/teachFirst.ts'
+import { counts } from './counts.ts'
+
+const levelName = (level: string): string => (level === 'first' ? 'first evening' : level)
+
+/** English sentences about what a sheet leaves open. */
+export const MISSING: Sentences<MissingFindings & PartOrderFindings & TeachFirstFindings> = {
+  'missing.figure': {
+    message: ({ id }) => `The figure “${id}” is not in the book.`,
+    sum: () => 'its length and steps are not known',
+  },
+  'missing.length': {
+    message: ({ text }) =>
+      text ? `How long “${text}” takes is open.` : 'A slot has no length yet.',
+    sum: () => 'everything after it stands at an open place',
+  },
+  'figure.cut': {
+    message: ({ figure }) => `${figure} cannot be danced as it is written here.`,
+    sum: ({ why }) => why,
+  },
+  'missing.unknown': {
+    message: ({ text }) => `“${text}” is no figure of the book: its steps are not known.`,
+    sum: () => 'feet, facing and hold are taken to stay as they are',
+  },
+  'missing.wording': {
+    message: ({ open, beats, figure }) =>
+      open ? `${counts(beats)} open.` : `${figure ?? 'This slot'} has nothing to say.`,
+    sum: ({ beats }) => counts(beats),
+  },
+  'missing.part': {
+    message: ({ part }) => `${part} is danced, and there is nothing in it.`,
+    sum: () => '0 counts',
+  },
+  'missing.pass': {
+    message: ({ part }) => `${part} is written and never danced.`,
+    sum: () => 'no pass in the order takes it',
+  },
+  'sums.versions': {
+    message: ({ part, other, difference }) =>
+      part === other
+        ? `Two parts are called ${part}, and one is ${counts(difference)} longer.`
+        : `${other} tells ${part} otherwise: ${counts(difference)} apart.`,
+    sum: ({ part, total, told, other }) =>
+      `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
+  },
+  'missing.teach': {
+    message: ({ figure, group, beyond }) =>
+      `Teach before: ${figure}. ${group} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
+    sum: ({ times, beats, level, reach }) =>
+      `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the group’s ${levelName(reach)}`,
+  },
+}

@@ -1,0 +1,46 @@
+import { counts } from './counts.ts'
+import type { RepairWords } from '../../finding.ts'
+import type { RepairCode, RepairParams } from '../../repairParams.ts'
+
+/** English words for repairs. */
+export type RepairCatalogue = {
+  readonly [Code in RepairCode]: (params: RepairParams[Code]) => string
+}
+const REPAIRS: RepairCatalogue = {
+  accept: () => 'It is meant so',
+  'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
+  'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
+  'add-figure': ({ figure }) => `Add ${figure}`,
+  'drop-last': ({ slot }) => `Take out ${slot || 'the last one'}`,
+  'add-link': ({ figure, beats }) => `Put ${figure} between (${counts(beats)} more)`,
+  'add-wait': ({ beats }) => `Wait ${counts(beats)}`,
+  'add-pass': ({ part }) => `Dance ${part} at the end`,
+  'reflect-rest': ({ figure }) => `Mirror ${figure} and all after it in this part`,
+  'other-ending': ({ figure, ending }) => `End ${figure} ${ending}`,
+  split: ({ figure, beats }) => `Split ${figure} after ${counts(beats)}`,
+  'from-the-line': ({ figure, beats }) => `Begin ${figure} on the line: wait ${counts(beats)}`,
+  'half-last': ({ figure }) => `Dance half of ${figure}`,
+  'say-instead': ({ text }) => `Say “${text}”`,
+  untie: () => 'Tie it to nothing',
+  'fill-more': () => 'Fill as often as there is room',
+  'fill-fewer': () => 'Fill only as often as there is room',
+  'not-rotated': () => 'Let it face as they stand',
+  'take-metre': ({ beats }) => `Count ${beats} in a bar`,
+  'mark-hard': () => 'Mark it as a hard spot',
+  'hide-caution': () => 'They know: hide the caution here',
+  'loosen-pin': () => 'Let Dellop place it again',
+  replace: ({ old, figure }) => `${figure} instead of ${old}`,
+  'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
+  'shorter-wording': ({ text }) => `Say “${text}”`,
+  'leave-unsaid': ({ text }) => `Leave “${text}” unsaid`,
+  'words-only': () => 'Speak no counts on this sheet',
+  'say-nothing': () => 'Say nothing here',
+  'set-length': ({ beats }) => `Make it ${counts(beats)}`,
+  'drop-slot': () => 'Take it out',
+  'drop-pass': ({ part, time }) => `Leave out ${part}, time ${time}`,
+  'repeat-pass': ({ part }) => `Dance ${part} twice`,
+  'whole-figure': () => 'Dance the whole figure',
+}
+
+/** What a repair's button says. */
+export const repairLabel = ({ code, params }: RepairWords): string => REPAIRS[code](params as never)

@@ -1,0 +1,77 @@
+import type { Sentences } from '../../sentences.ts'
+import type { AcrossPhraseFindings } from '../../sums/acrossPhrase.ts'
+import type { FillsFindings } from '../../sums/fills.ts'
+import type { MusicFitFindings } from '../../sums/musicFit.ts'
+import type { OtherMetreFindings } from '../../sums/otherMetre.ts'
+import type { PhraseSumFindings } from '../../sums/phraseSum.ts'
+import type { SaidSumsFindings } from '../../sums/saidSums.ts'
+import type { TiesFindings } from '../../sums/ties.ts'
+import { counts } from './counts.ts'
+
+/** English sentences about sums: counts against phrases, parts and music. */
+export const SUMS: Sentences<
+  PhraseSumFindings &
+    AcrossPhraseFindings &
+    SaidSumsFindings &
+    TiesFindings &
+    FillsFindings &
+    OtherMetreFindings &
+    MusicFitFindings
+> = {
+  'sums.phrase': {
+    message: ({ part, missing }) =>
+      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} the phrase.`,
+    sum: ({ terms, total, wanted }) =>
+      `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, the phrase has ${wanted}`,
+  },
+  'sums.across-phrase': {
+    message: ({ figure }) => `${figure} lies over the phrase line.`,
+    sum: ({ before, after, total }) => `${before} before the line + ${after} after it = ${total}`,
+  },
+  'sums.said': {
+    message: ({ figure, words, takes }) =>
+      `${figure ? `“${figure}” says` : 'It says'} “${words}”, and it takes ${counts(takes)}.`,
+    sum: ({ words, said, takes }) => `${words} = ${said}, not ${takes}`,
+  },
+  'sums.addition': {
+    message: ({ words }) => `“${words}” does not add up.`,
+    sum: ({ words, sum }) => `${words.split('=')[0]!.trim()} = ${sum}`,
+  },
+  'missing.section': {
+    message: ({ part, to, label }) =>
+      `${part} belongs at “${label}”, and the music has no ${to} of that name.`,
+    sum: ({ known, to }) =>
+      known.length > 0 ? `it has ${known.join(', ')}` : `no ${to} is marked`,
+  },
+  'sums.tie': {
+    message: ({ part, label, difference, early }) =>
+      `${part} begins ${counts(difference)} ${early ? 'before' : 'after'} “${label}”, where it belongs.`,
+    sum: ({ label, wanted, begins, difference, early }) =>
+      `“${label}” is at count ${wanted}; ${early ? `${wanted} − ${begins}` : `${begins} − ${wanted}`} = ${difference}`,
+  },
+  'sums.fill': {
+    message: ({ part, left, gap }) =>
+      left > 0
+        ? `${counts(left)} are left over after ${part} has filled what it can.`
+        : `${part} takes ${counts(-left)} more than the ${gap} there are to fill.`,
+    sum: ({ gap, unit, times, left }) =>
+      `${gap} by ${unit}: ${times} × ${unit} = ${times * unit}, ${left > 0 ? `${left} left over` : `${-left} too many`}`,
+  },
+  'sums.metre': {
+    message: ({ tune, music, sheet }) =>
+      `${tune} has ${music} beats in a bar, and the sheet counts ${sheet}.`,
+    sum: ({ music, sheet }) => `${music} ≠ ${sheet}`,
+  },
+  'sums.music-over': {
+    message: ({ difference, part }) =>
+      `The dance is ${counts(difference)} longer than the music${part ? `, which stops in ${part}` : ''}.`,
+    sum: ({ dance, music, difference, danceSeconds, musicSeconds }) =>
+      `${dance} danced − ${music} of music = ${difference} too many (${danceSeconds} s in ${musicSeconds} s)`,
+  },
+  'sums.music-short': {
+    message: ({ difference }) =>
+      `The music goes on for ${counts(difference)} after the dance ends.`,
+    sum: ({ dance, music, difference, danceSeconds, musicSeconds }) =>
+      `${music} of music − ${dance} danced = ${difference} left (${danceSeconds} s of ${musicSeconds} s)`,
+  },
+}
