@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '@dellop/core/result'
+import { succeed, type Result } from '@dellop/core/result'
+import { problem } from './problem.ts'
 
 /** Words and options of a command line: `--name value`, each option once. */
 export interface Arguments {
@@ -29,14 +30,9 @@ export function readArguments(
       continue
     }
     const may = [...known, ...alone].map((one) => `--${one}`).join(', ')
-    if (!known.includes(name))
-      return problem(
-        'usage.option',
-        `There is no option "${word}" here; ${may || 'none'} may be given.`,
-      )
+    if (!known.includes(name)) return problem('usage.option', { word, may: may || 'none' })
     const value = line[++i]
-    if (value === undefined)
-      return problem('usage.value', `The option "${word}" needs a value behind it.`)
+    if (value === undefined) return problem('usage.value', { word })
     options.set(name, value)
   }
   return succeed({ words, options, flags })
@@ -53,9 +49,6 @@ export function numberOption(
   if (text === undefined) return succeed(null)
   const value = Number(text)
   if (text.trim() === '' || !(value >= least && value <= most))
-    return problem(
-      'usage.number',
-      `--${name} takes a number from ${least} to ${most}, not "${text}".`,
-    )
+    return problem('usage.number', { name, least, most, text })
   return succeed(value)
 }

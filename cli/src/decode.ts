@@ -1,5 +1,6 @@
 import { readFileSync, statSync } from 'node:fs'
-import { problem, succeed, type Result } from '@dellop/core/result'
+import { succeed, type Result } from '@dellop/core/result'
+import { problem } from './problem.ts'
 import { checkLength, readWav, type Sound } from '@dellop/core/listen'
 import { callersPath } from './files.ts'
 
@@ -28,11 +29,7 @@ export async function readSound(path: string): Promise<Result<Sound>> {
   const notTooLong = checkLength(announced, announced)
   if (!notTooLong.ok) return notTooLong
   const decoder = await decoderFor(ascii, bytes.value)
-  if (!decoder)
-    return problem(
-      'sound.kind',
-      `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`,
-    )
+  if (!decoder) return problem('sound.kind', { path })
   return decodeWith(decoder, bytes.value, path, announced)
 }
 
@@ -40,11 +37,11 @@ function readBytes(path: string): Result<Uint8Array> {
   try {
     const full = callersPath(path)
     if (statSync(full).size > MOST_BYTES)
-      return problem('file.large', `"${path}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+      return problem('file.large', { path, megabytes: MOST_BYTES / 1024 / 1024 })
     const bytes = new Uint8Array(readFileSync(full))
-    return bytes.length === 0 ? problem('file.empty', `"${path}" is empty.`) : succeed(bytes)
+    return bytes.length === 0 ? problem('file.empty', { path }) : succeed(bytes)
   } catch {
-    return problem('file.unreadable', `There is no file "${path}" that can be read.`)
+    return problem('file.missing', { path })
   }
 }
 
@@ -97,11 +94,7 @@ async function decodeWith(
     const { channelData, samplesDecoded, sampleRate } = await quietly(
       async () => decoder.decodeFile?.(bytes) ?? decoder.decode!(bytes),
     )
-    if (samplesDecoded === 0 || channelData.length === 0)
-      return problem(
-        'sound.empty',
-        `No sound could be read from "${path}"; perhaps it was cut off.`,
-      )
+    if (samplesDecoded === 0 || channelData.length === 0) return problem('sound.empty', { path })
     const held = samplesDecoded / sampleRate
     const length = checkLength(Math.max(announced, held), held)
     if (!length.ok) return length
@@ -110,10 +103,7 @@ async function decodeWith(
       for (let i = 0; i < samplesDecoded; i++) samples[i]! += (channel[i] ?? 0) / channelData.length
     return succeed({ samples, sampleRate, channels: channelData.length })
   } catch {
-    return problem(
-      'sound.broken',
-      `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`,
-    )
+    return problem('sound.broken', { path })
   } finally {
     decoder.free()
   }

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
-import { problem, succeed, type Result } from '@dellop/core/result'
+import { succeed, type Result } from '@dellop/core/result'
+import { problem } from './problem.ts'
 
 const MOST_BYTES = 64 * 1024 * 1024
 
@@ -13,13 +14,10 @@ export function readText(path: string): Result<string> {
   try {
     const bytes = readFileSync(callersPath(path))
     if (bytes.length > MOST_BYTES)
-      return problem('file.large', `"${path}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+      return problem('file.large', { path, megabytes: MOST_BYTES / 1024 / 1024 })
     return succeed(bytes.toString('utf8'))
   } catch (error) {
     const missing = (error as { code?: string }).code === 'ENOENT'
-    return problem(
-      'file.unreadable',
-      missing ? `There is no file "${path}".` : `"${path}" cannot be read as a file.`,
-    )
+    return problem(missing ? 'file.missing' : 'file.unreadable', { path })
   }
 }

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '@dellop/core/result'
+import { succeed, type Result } from '@dellop/core/result'
+import { problem } from './problem.ts'
 import { listen as hear } from '@dellop/core/listen'
 import { readArguments, type Arguments } from './arguments.ts'
 import { readSound } from './decode.ts'
@@ -30,5 +31,5 @@ function rangeOption({ options }: Arguments): Result<[number, number] | null> {
   const [low, high] = (/^(\d{2,3})-(\d{2,3})$/.exec(text) ?? []).slice(1).map(Number)
   return low !== undefined && high !== undefined && low < high
     ? succeed([low, high])
-    : problem('usage.range', `--range takes two tempi such as 84-96, not "${text}".`)
+    : problem('usage.range', { text })
 }

@@ -1,5 +1,6 @@
 import { playScore } from '@dellop/core/band'
-import { countingIds, problem, succeed, validate, type Result } from '@dellop/core/document'
+import { countingIds, succeed, validate, type Result } from '@dellop/core/document'
+import { problem } from './problem.ts'
 import { DEFAULT_VOICES, voiceSchema, type Voice } from '@dellop/core/cue'
 import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
 import { readAbc, readSheetFile, sheetFileOfText, tuneOfScore } from '@dellop/core/file'
@@ -15,7 +16,7 @@ import { readText } from './files.ts'
  * unless a tempo is given in its place.
  */
 export function sheetInput(args: Arguments): Result<SheetInput> {
-  if (args.words.length !== 1) return problem('usage.file', 'One sheet file was expected.')
+  if (args.words.length !== 1) return problem('usage.file')
   const text = readText(args.words[0]!)
   if (!text.ok) return text
   const file = /\.txt$/i.test(args.words[0]!)
@@ -33,10 +34,10 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
     (one) => one.id === wanted,
   )
   if (!school)
-    return problem(
-      'usage.school',
-      `There is no school "${wanted}"; one of ${SHIPPED_SCHOOLS.map((one) => one.id).join(', ')} was expected.`,
-    )
+    return problem('usage.school', {
+      wanted,
+      known: SHIPPED_SCHOOLS.map(({ id }) => id).join(', '),
+    })
   const voice = voiceOption(args)
   if (!voice.ok) return voice
   const hall = numberOption(args, 'hall', 0, 2)
@@ -64,10 +65,7 @@ function voiceOption({ options }: Arguments): Result<Voice | null> {
   try {
     written = JSON.parse(text.value)
   } catch {
-    return problem(
-      'voice.json',
-      `"${path}" is no JSON; a voice as the application takes it along was expected.`,
-    )
+    return problem('voice.json', { path })
   }
   return validate(voiceSchema, written, `"${path}"`)
 }

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { LANGUAGES, spokenText, wordsOf } from './language.ts'
 import { byFormula, DEFAULT_VOICES, lengthKey, type Voice } from './voice.ts'
 
@@ -38,20 +39,18 @@ const SPEED_RANGE = [60, 350] as const
  */
 export function fitVoice(readings: readonly Reading[], language: 'en' | 'de'): Result<VoiceFit> {
   if (readings.length < LEAST_READINGS)
-    return problem(
-      'voice.few',
-      `At least ${LEAST_READINGS} readings were expected; there ${readings.length === 1 ? 'is 1' : `are ${readings.length}`}.`,
-    )
+    return problem('voice.few', { least: LEAST_READINGS, readings: readings.length })
   const usual = DEFAULT_VOICES[language]
   const odd = readings.find(
     ({ text, seconds }) =>
       !(seconds > byFormula(usual, text) / 4 && seconds < byFormula(usual, text) * 4),
   )
   if (odd)
-    return problem(
-      'voice.odd',
-      `“${odd.text}” in ${odd.seconds.toFixed(2)} s cannot be right: about ${byFormula(usual, odd.text).toFixed(1)} s were expected. Read it again.`,
-    )
+    return problem('voice.odd', {
+      text: odd.text,
+      seconds: odd.seconds.toFixed(2),
+      usual: byFormula(usual, odd.text).toFixed(1),
+    })
   const pace =
     readings.reduce((sum, { seconds }) => sum + seconds, 0) /
     readings.reduce((sum, { text }) => sum + byFormula(usual, text), 0)

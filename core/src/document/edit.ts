@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from './result.ts'
+import { succeed, type Result } from './result.ts'
+import { problem } from './problem.ts'
 import {
   findList,
   findNode,
@@ -42,8 +43,6 @@ export type Edit =
 export interface Place extends ListAddress {
   readonly after: string | null
 }
-
-const refuse = (code: string, message: string) => problem(`edit.${code}`, message)
 
 /**
  * Applies one edit, or says why it cannot be applied. A `set` whose `from` is not what stands there
@@ -91,12 +90,11 @@ function applySet<Document extends object>(
 ): Result<Document> {
   const target =
     edit.id === ROOT_ID ? { node: document as object, shape } : findNode(shape, document, edit.id)
-  if (!target) return refuse('missing', `There is no "${edit.id}" to change any more.`)
+  if (!target) return problem('edit.missing.target', { id: edit.id })
   if (!hasField(target.shape, target.node, edit.field))
-    return refuse('field', `"${edit.id}" has no field "${edit.field}".`)
+    return problem('edit.field', { id: edit.id, field: edit.field })
   const now = (target.node as Record<string, unknown>)[edit.field] ?? null
-  if (!sameValue(now, edit.from))
-    return refuse('stale', `"${edit.field}" has changed since this edit was made.`)
+  if (!sameValue(now, edit.from)) return problem('edit.stale.field', { field: edit.field })
   const isLeftOut = edit.to === null && target.shape.optional?.includes(edit.field)
   return succeed(
     replaceNode(shape, document, edit.id, (node) =>
@@ -137,16 +135,10 @@ function applyInsert<Document extends object>(
   edit: Of<'insert'>,
 ): Result<Document> {
   const list = findList(shape, document, edit.into)
-  if (!list)
-    return refuse(
-      'missing',
-      `There is no list "${edit.into.list}" of "${edit.into.owner}" to add to.`,
-    )
-  if (findNode(shape, document, edit.item.id))
-    return refuse('twice', `"${edit.item.id}" is there already.`)
+  if (!list) return problem('edit.missing.list', { list: edit.into.list, owner: edit.into.owner })
+  if (findNode(shape, document, edit.item.id)) return problem('edit.twice', { id: edit.item.id })
   const longer = placed(list, edit.item, edit.after)
-  if (!longer)
-    return refuse('missing', `"${edit.after}", which this was to follow, is not there any more.`)
+  if (!longer) return problem('edit.missing.before', { after: edit.after ?? '' })
   return succeed(withList(shape, document, edit.into, longer))
 }
 
@@ -157,9 +149,8 @@ function applyRemove<Document extends object>(
 ): Result<Document> {
   const list = findList(shape, document, edit.from)
   const now = list?.find((node) => node.id === edit.item.id)
-  if (!list || !now) return refuse('missing', `"${edit.item.id}" is not there any more.`)
-  if (!sameValue(now, edit.item))
-    return refuse('stale', `"${edit.item.id}" has changed since this edit was made.`)
+  if (!list || !now) return problem('edit.missing.item', { id: edit.item.id })
+  if (!sameValue(now, edit.item)) return problem('edit.stale.item', { id: edit.item.id })
   return succeed(
     withList(
       shape,
@@ -177,7 +168,7 @@ function applyMove<Document extends object>(
 ): Result<Document> {
   const list = findList(shape, document, edit.from)
   const item = list?.find((node) => node.id === edit.id)
-  if (!list || !item) return refuse('missing', `"${edit.id}" is not there any more.`)
+  if (!list || !item) return problem('edit.missing.item', { id: edit.id })
   const without = withList(
     shape,
     document,
@@ -186,8 +177,7 @@ function applyMove<Document extends object>(
   )
   const target = findList(shape, without, edit.to)
   const longer = target && placed(target, item, edit.to.after)
-  if (!longer)
-    return refuse('missing', `The place "${edit.id}" was to move to is not there any more.`)
+  if (!longer) return problem('edit.missing.place', { id: edit.id })
   return succeed(withList(shape, without, edit.to, longer))
 }
 

@@ -1,5 +1,13 @@
-export { problem, succeed, expectOk, type Problem, type Result } from './result.ts'
-export { validate, readJson, pathText } from './validate.ts'
+export {
+  problemsOf,
+  succeed,
+  expectOk,
+  type Problem,
+  type Refused,
+  type Result,
+  type Where,
+} from './result.ts'
+export { validate, readJson, unreadable, pathText } from './validate.ts'
 export { idSchema, countingIds, type Id, type NewId } from './id.ts'
 export {
   ROOT_ID,

@@ -176,7 +176,7 @@ describe('a batch that is refused', () => {
     const one = page()
     one.type('two')
     one.due()
-    one.happen({ type: 'refused', problem: { code: 'input.invalid', message: 'No.' } })
+    one.happen({ type: 'refused', problem: { code: 'input.invalid', params: {}, message: 'No.' } })
     expect(one.state()).toMatchObject({ state: 'refused', problem: { message: 'No.' } })
     one.due()
     expect(one.state().state).toBe('refused')

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
-import { problem, succeed, type Result } from './result.ts'
+import { succeed, type Refused, type Result } from './result.ts'
+import { problem } from './problem.ts'
 
 /** Writes a Zod path the way a person would point: `parts[2].slots[0].figureId`. */
 export function pathText(path: readonly PropertyKey[]): string {
@@ -22,7 +23,7 @@ export function validate<Value>(
   const issue = deepest(parsed.error.issues[0]!)
   const field = pathText(issue.path)
   const at = field === '' ? what : `${what}, at ${field}`
-  return problem('input.invalid', `${at}: ${issue.message}.`, field === '' ? {} : { field })
+  return problem('input.invalid', { at, why: issue.message }, field === '' ? {} : { field })
 }
 
 type Issue = z.core.$ZodIssue
@@ -37,6 +38,9 @@ function deepest(issue: Issue): Issue {
   return best ? { ...best, path: [...issue.path, ...best.path] } : issue
 }
 
+/** What is kept in the database and is no JSON any more. */
+export const unreadable = (): Refused => problem('input.no-json')
+
 /** Reads JSON text. The problem says at which line it stops making sense. */
 export function readJson(text: string, what: string): Result<unknown> {
   try {
@@ -45,10 +49,6 @@ export function readJson(text: string, what: string): Result<unknown> {
     const position = /position (\d+)/.exec(String(error))?.[1]
     const offset = position === undefined ? text.length : Number(position)
     const line = text.slice(0, offset).split('\n').length
-    return problem(
-      'input.not-json',
-      `${what} stops being readable at line ${line}: complete JSON was expected, perhaps the file was cut off.`,
-      { offset },
-    )
+    return problem('input.not-json', { what, line }, { offset })
   }
 }

@@ -6,7 +6,8 @@ import {
   type ScoreNote,
   type ScoreSection,
 } from '../band/index.ts'
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { TICKS_PER_BEAT, type Metre, type Tick } from '../time/index.ts'
 import { readAbcMarks } from './abcMarks.ts'
 
@@ -45,26 +46,20 @@ const MOST_CHARACTERS = 200_000
  */
 export function readAbc(text: string): Result<Score> {
   if (text.length > MOST_CHARACTERS)
-    return problem(
-      'abc.too-long',
-      `A tune of at most ${MOST_CHARACTERS / 1000} thousand characters was expected.`,
-    )
-  if (!/^X:/m.test(text) || !/^K:/m.test(text))
-    return problem(
-      'abc.header',
-      'This is no ABC tune: a line that begins with X: and one that begins with K: were expected.',
-    )
+    return problem('abc.too-long', { thousands: MOST_CHARACTERS / 1000 })
+  if (!/^X:/m.test(text) || !/^K:/m.test(text)) return problem('abc.header')
   const names = sectionNames(text)
   const tune = abcjs.parseOnly(text.replace(/^%%dellop-.*$/gm, '%'))[0] as unknown as
     AbcTune | undefined
-  if (!tune) return problem('abc.empty', 'There is no tune in this ABC file.')
+  if (!tune) return problem('abc.empty')
   const fraction = tune.getMeterFraction()
   const metre = METRES[`${fraction.num}/${fraction.den}`]
   if (!metre)
-    return problem(
-      'abc.metre',
-      `The metre ${fraction.num}/${fraction.den} is not one of ${Object.keys(METRES).join(', ')}.`,
-    )
+    return problem('abc.metre', {
+      num: fraction.num,
+      den: fraction.den,
+      known: Object.keys(METRES).join(', '),
+    })
   const parts = readParts(tune, metre)
   if (!parts.ok) return parts
   return playOut(tune, metre, parts.value, names, text)
@@ -112,19 +107,12 @@ function readParts(tune: AbcTune, metre: Metre): Result<WrittenPart[]> {
         reader.endBar(parts)
         parts.push({ label: element.title ?? '', bars: [] })
       } else if (element.el_type === 'bar') {
-        if (/repeat/.test(element.type ?? ''))
-          return problem(
-            'abc.repeat',
-            'Repeat signs are not read: give the parts letters and their order in a P: line before K:.',
-          )
+        if (/repeat/.test(element.type ?? '')) return problem('abc.repeat')
         reader.endBar(parts)
       } else if (element.el_type === 'note') {
         const ticks = ((element.duration ?? 0) / beat) * TICKS_PER_BEAT
         if (Math.abs(ticks - Math.round(ticks)) > 1e-6)
-          return problem(
-            'abc.duration',
-            `In ${reader.place(parts)} a note does not fall on a twenty-fourth of a beat.`,
-          )
+          return problem('abc.duration', { place: reader.place(parts) })
         reader.note(element, Math.round(ticks))
       }
     }
@@ -200,15 +188,14 @@ function checkBars(parts: WrittenPart[], metre: Metre): Result<WrittenPart[]> {
       const isPickup = pickup === 1 && p === 0 && b === 0
       if (isPickup || bar.lengthTicks === full) continue
       const number = b + 1 - (p === 0 ? pickup : 0)
-      return problem(
-        'abc.bar',
-        `In ${barName(part.label, number)} there are ${bar.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`,
-      )
+      return problem('abc.bar', {
+        place: barName(part.label, number),
+        beats: bar.lengthTicks / TICKS_PER_BEAT,
+        beatsPerBar: metre.beatsPerBar,
+      })
     }
   }
-  return parts.some((part) => part.bars.length > 0)
-    ? succeed(parts)
-    : problem('abc.empty', 'There are no notes in this ABC tune.')
+  return parts.some((part) => part.bars.length > 0) ? succeed(parts) : problem('abc.no-notes')
 }
 
 function playOut(
@@ -232,18 +219,13 @@ function playOut(
   let at = 0
   for (const [i, letter] of order.entries()) {
     const part = parts.find((one) => one.label === letter)
-    if (!part)
-      return problem(
-        'abc.order',
-        `The order of parts names ${letter}, and there is no part ${letter}.`,
-      )
+    if (!part) return problem('abc.order', { letter })
     const bars = part === parts[0] && start < 0 ? part.bars.slice(1) : part.bars
     if (i === 0 && start < 0) addBar(first, start)
     sections.push({ label: names.get(letter) ?? letter, at: at as Tick, bars: bars.length })
     for (const bar of bars) {
       const unknown = addBar(bar, at)
-      if (unknown)
-        return problem('abc.chord', `In part ${letter}, the chord "${unknown}" is not understood.`)
+      if (unknown) return problem('abc.chord', { letter, unknown })
       at += bar.lengthTicks
     }
   }

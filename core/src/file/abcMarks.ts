@@ -1,5 +1,6 @@
 import type { FreeMark, ScoreLandmark, ScoreSection, TempoMark } from '../band/index.ts'
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 
 /** What Dellop's own lines in an ABC tune say, apart from the notes. */
@@ -32,11 +33,6 @@ export function readAbcMarks(
       ? ((own.at + (Number(number) - 1) * bar) as Tick)
       : null
   }
-  const refused = (line: string, expected: string): Result<never> =>
-    problem(
-      'abc.mark',
-      `The line "${line}" is not understood: ${expected} was expected, with a section and a bar that the tune has.`,
-    )
   const tempo: TempoMark[] = []
   const free: FreeMark[] = []
   const landmarks: ScoreLandmark[] = []
@@ -47,10 +43,7 @@ export function readAbcMarks(
       const found = new RegExp(`^${PLACE} (\\w+) (.+)$`).exec(rest)
       const at = found && place(found[1]!, found[2]!)
       if (!found || at === null || !KINDS.test(found[3]!))
-        return refused(
-          line,
-          'a place, one of start, hit, character or sung, and words such as "%%dellop-landmark 4.1 start pipes enter"',
-        )
+        return problem('abc.mark', { line, expected: 'landmark' })
       landmarks.push({
         at: at!,
         kind: found[3] as ScoreLandmark['kind'],
@@ -64,12 +57,7 @@ export function readAbcMarks(
       const value = Number(found?.[3])
       const fits = name === 'tempo' ? value >= 20 && value <= 400 : value > 0 && value <= 60
       if (!found || at === null || !fits)
-        return refused(
-          line,
-          name === 'tempo'
-            ? 'a place and beats a minute from 20 to 400 such as "2.1=104"'
-            : 'a place and up to 60 seconds such as "7.4=3.5"',
-        )
+        return problem('abc.mark', { line, expected: name === 'tempo' ? 'tempo' : 'free' })
       if (name === 'tempo') tempo.push({ at: at!, bpm: value })
       else free.push({ at: (at! + bar) as Tick, seconds: value })
     }

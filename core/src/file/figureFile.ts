@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { problem, readJson, succeed, validate, type Result } from '../document/index.ts'
+import { readJson, succeed, validate, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { figureSchema, upgradeFigure, upgradeFiguresIn, type Figure } from '../figure/index.ts'
 
 /** Figures on their own, to be checked, or taken from one book to another. */
@@ -25,8 +26,8 @@ export function readFigureFile(text: string, name = 'The file'): Result<readonly
   }
   if (format !== 'dellop-figures')
     return problem(
-      'file.format',
-      `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-figures" or "dellop-figure" was expected.`,
+      'file.format.figures',
+      { name, format: JSON.stringify(format ?? null) },
       { field: 'format' },
     )
   const valid = validate(figureFileSchema, upgradeFiguresIn(json.value), name)

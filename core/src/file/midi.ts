@@ -1,6 +1,7 @@
 import { parseMidi, type MidiData, type MidiEvent } from 'midi-file'
 import type { Score, ScoreLandmark, ScoreNote, ScoreSection, TempoMark } from '../band/index.ts'
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 import { CROTCHETS, inSteps, metreOfSignature } from './scoreMetre.ts'
 
@@ -17,17 +18,9 @@ const LONGEST_SECONDS = 20 * 60
  */
 export function readMidi(bytes: Uint8Array, name: string): Result<Score> {
   const data = parsed(bytes)
-  if (!data)
-    return problem(
-      'midi.broken',
-      `"${name}" is no MIDI file that can be read; perhaps it was cut off.`,
-    )
+  if (!data) return problem('midi.broken', { name })
   const perCrotchet = data.header.ticksPerBeat
-  if (!perCrotchet)
-    return problem(
-      'midi.frames',
-      `"${name}" counts in film frames; a MIDI file that counts in beats was expected.`,
-    )
+  if (!perCrotchet) return problem('midi.frames', { name })
   const events = data.tracks.flatMap((track, i) => timed(track, i)).sort((a, b) => a.at - b.at)
   const signatures = events.filter(
     (one): one is Timed & { numerator: number; denominator: number } =>
@@ -38,20 +31,18 @@ export function readMidi(bytes: Uint8Array, name: string): Result<Score> {
     (one) => one.numerator !== written[0] || one.denominator !== written[1],
   )
   if (other)
-    return problem(
-      'midi.metre',
-      `"${name}" changes from ${written.join('/')} to ${other.numerator}/${other.denominator}; one metre throughout was expected.`,
-    )
+    return problem('midi.metre.changes', {
+      name,
+      written: written.join('/'),
+      numerator: other.numerator,
+      denominator: other.denominator,
+    })
   const metre = metreOfSignature(written[0]!, written[1]!)
-  if (!metre)
-    return problem(
-      'midi.metre',
-      `The metre ${written.join('/')} of "${name}" is not one that dances are counted in.`,
-    )
+  if (!metre) return problem('midi.metre', { written: written.join('/'), name })
   const tick = (at: number): Tick =>
     Math.round((at / perCrotchet / CROTCHETS[metre.beatNote]) * TICKS_PER_BEAT) as Tick
   const notes = notesOf(events, tick)
-  if (notes.length === 0) return problem('midi.empty', `There are no notes in "${name}".`)
+  if (notes.length === 0) return problem('midi.empty', { name })
   const bar = ticksPerBar(metre)
   const end = (Math.ceil(Math.max(...notes.map((note) => note.at + note.lengthTicks)) / bar) *
     bar) as Tick
@@ -60,7 +51,7 @@ export function readMidi(bytes: Uint8Array, name: string): Result<Score> {
     end / TICKS_PER_BEAT / (Math.min(bpm, ...tempo.map((mark) => mark.bpm)) / 60) >
     LONGEST_SECONDS
   )
-    return problem('midi.long', `"${name}" is longer than 20 minutes; a dance is minutes.`)
+    return problem('midi.long', { name })
   const { sections, landmarks } = markedOf(events, tick, bar, end)
   const title = events
     .find(

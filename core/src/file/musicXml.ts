@@ -7,7 +7,8 @@ import type {
   ScoreSection,
   TempoMark,
 } from '../band/index.ts'
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 import { CROTCHETS, inSteps, metreOfSignature } from './scoreMetre.ts'
 import { playedOrder } from './scoreRepeats.ts'
@@ -48,28 +49,16 @@ export function readMusicXml(bytes: Uint8Array, name: string): Result<Score> {
   const text = textOf(bytes, name)
   if (!text.ok) return text
   const root = parseXml(text.value)
-  if (!root)
-    return problem(
-      'musicxml.broken',
-      `"${name}" is no XML that can be read; perhaps it was cut off.`,
-    )
+  if (!root) return problem('musicxml.broken', { name })
   const score = child(root, 'score-partwise')
-  if (!score)
-    return problem(
-      'musicxml.kind',
-      `"${name}" is no MusicXML written part by part; "score-partwise" was expected.`,
-    )
+  if (!score) return problem('musicxml.kind', { name })
   const measures = children(
     child(score, 'part') ?? { name: '', attributes: {}, children: [], text: '' },
     'measure',
   )
-  if (measures.length === 0) return problem('musicxml.empty', `There are no bars in "${name}".`)
+  if (measures.length === 0) return problem('musicxml.empty', { name })
   const metre = metreOf(measures)
-  if (!metre)
-    return problem(
-      'musicxml.metre',
-      `The metre of "${name}" is not one that dances are counted in, or it changes; one metre throughout was expected.`,
-    )
+  if (!metre) return problem('musicxml.metre', { name })
   const reader = new MeasureReader(metre)
   const written = measures.map((measure) => reader.read(measure))
   const full = ticksPerBar(metre)
@@ -83,10 +72,12 @@ export function readMusicXml(bytes: Uint8Array, name: string): Result<Score> {
         !child(measure.xml, 'barline')),
   )
   if (wrong >= 0)
-    return problem(
-      'musicxml.bar',
-      `In bar ${wrong + 1} of "${name}" there are ${written[wrong]!.lengthTicks / TICKS_PER_BEAT} beats; ${metre.beatsPerBar} were expected.`,
-    )
+    return problem('musicxml.bar', {
+      bar: wrong + 1,
+      name,
+      beats: written[wrong]!.lengthTicks / TICKS_PER_BEAT,
+      beatsPerBar: metre.beatsPerBar,
+    })
   const title =
     textIn(score, 'work', 'work-title') ??
     textIn(score, 'movement-title') ??
@@ -96,21 +87,16 @@ export function readMusicXml(bytes: Uint8Array, name: string): Result<Score> {
 
 function textOf(bytes: Uint8Array, name: string): Result<string> {
   if (bytes.length > MOST_BYTES)
-    return problem('musicxml.large', `"${name}" is larger than ${MOST_BYTES / 1024 / 1024} MB.`)
+    return problem('musicxml.large', { name, megabytes: MOST_BYTES / 1024 / 1024 })
   if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) return succeed(unpackedText(bytes))
   try {
     const files = unzipSync(bytes, {
       filter: (file) => /\.(xml|musicxml)$/i.test(file.name) && file.originalSize <= MOST_BYTES,
     })
     const inside = Object.keys(files).find((path) => !path.startsWith('META-INF'))
-    return inside
-      ? succeed(strFromU8(files[inside]!))
-      : problem('musicxml.packed', `There is no MusicXML in the packed file "${name}".`)
+    return inside ? succeed(strFromU8(files[inside]!)) : problem('musicxml.packed.none', { name })
   } catch {
-    return problem(
-      'musicxml.packed',
-      `The packed file "${name}" cannot be opened; perhaps it was cut off.`,
-    )
+    return problem('musicxml.packed', { name })
   }
 }
 
@@ -214,8 +200,7 @@ function played(written: readonly WrittenMeasure[], metre: Metre, title: string)
   const first = written[0]!
   const pickup = first.lengthTicks < full ? first.lengthTicks : 0
   const order = playedOrder(written.map((measure) => measure.xml))
-  if (order.length > MOST_BARS)
-    return problem('musicxml.long', `At most ${MOST_BARS} bars were expected.`)
+  if (order.length > MOST_BARS) return problem('musicxml.long', { mostBars: MOST_BARS })
   const notes: ScoreNote[] = []
   const chords: ScoreChord[] = []
   const tempo: TempoMark[] = []
@@ -239,8 +224,7 @@ function played(written: readonly WrittenMeasure[], metre: Metre, title: string)
     if (measure.rehearsal && from >= 0) starts.push({ at: from, label: measure.rehearsal })
     at += index === 0 && pickup > 0 ? pickup : full
   }
-  if (notes.length === 0)
-    return problem('musicxml.empty', 'There are no notes in the first part of this MusicXML file.')
+  if (notes.length === 0) return problem('musicxml.no-notes')
   if (starts[0]?.at !== 0) starts.unshift({ at: 0, label: starts.length > 0 ? 'intro' : 'A' })
   const end = at as Tick
   const sections = starts

@@ -1,6 +1,7 @@
 import vtt from 'node-webvtt/lib/parser.js'
 import Papa from 'papaparse'
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 
 /**
  * A cue as a file has it: when it is said, in seconds from the music's beginning, and its words.
@@ -20,22 +21,14 @@ const MOST_CUES = 5000
  * start.
  */
 export function readCues(bytes: Uint8Array): Result<readonly ReadCue[]> {
-  if (bytes.length > MOST_BYTES)
-    return problem('cues.size', 'A file of cues of at most 2 MB was expected.')
+  if (bytes.length > MOST_BYTES) return problem('cues.size')
   const text = decode(bytes)
-  if (text === null)
-    return problem(
-      'cues.encoding',
-      'The file is in another encoding than UTF-8 or UTF-16. Save it as UTF-8 and bring it again.',
-    )
+  if (text === null) return problem('cues.encoding')
   const read = text.trimStart().startsWith('WEBVTT') ? readVtt(text.trimStart()) : readCsv(text)
   if (!read.ok) return read
-  if (read.value.length === 0) return problem('cues.none', 'No cue was found in the file.')
+  if (read.value.length === 0) return problem('cues.none')
   if (read.value.length > MOST_CUES)
-    return problem(
-      'cues.many',
-      `At most ${MOST_CUES} cues were expected; there are ${read.value.length}.`,
-    )
+    return problem('cues.many', { mostCues: MOST_CUES, valueCount: read.value.length })
   return succeed([...read.value].sort((a, b) => a.start - b.start))
 }
 
@@ -67,19 +60,17 @@ function readVtt(text: string): Result<readonly ReadCue[]> {
       meta: true,
       strict: false,
     })
-    if (errors[0])
-      return problem(
-        'cues.vtt',
-        `The WebVTT file cannot be read: ${errors[0].message}. A time such as 00:01:02.500 --> 00:01:03.400 was expected above each cue.`,
-      )
+    if (errors[0]) return problem('cues.vtt.time', { why: errors[0].message })
     return succeed(
       cues.map(({ start, end, text: said }) => ({ start, end, text: unescaped(said) })),
     )
   } catch (error) {
-    return problem(
-      'cues.vtt',
-      `The WebVTT file cannot be read: ${error instanceof Error || (error as { message?: unknown })?.message ? String((error as { message: unknown }).message) : 'it is no WebVTT'}.`,
-    )
+    return problem('cues.vtt', {
+      why:
+        error instanceof Error || (error as { message?: unknown })?.message
+          ? String((error as { message: unknown }).message)
+          : 'it is no WebVTT',
+    })
   }
 }
 
@@ -99,19 +90,11 @@ function readCsv(text: string): Result<readonly ReadCue[]> {
   const column = (names: readonly string[]): string | undefined =>
     names.find((name) => meta.fields?.includes(name))
   const [start, words] = [column(START), column(WORDS)]
-  if (!start || !words)
-    return problem(
-      'cues.columns',
-      'A WebVTT file, or a table with the columns “start” and “words” was expected.',
-    )
+  if (!start || !words) return problem('cues.columns')
   const cues: ReadCue[] = []
   for (const [i, row] of data.entries()) {
     const at = secondsOf(row[start] ?? '')
-    if (at === null)
-      return problem(
-        'cues.time',
-        `Line ${i + 2}: “${row[start] ?? ''}” is no time; seconds such as 62.5, or 1:02.5 was expected.`,
-      )
+    if (at === null) return problem('cues.time', { line: i + 2, time: row[start] ?? '' })
     cues.push({
       start: at,
       end: row['end'] ? secondsOf(row['end']) : null,

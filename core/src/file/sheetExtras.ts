@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { HOLD_IDS } from '../figure/index.ts'
 import type { CueMode } from '../school/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
@@ -12,7 +13,6 @@ import { quoted, readQuoted } from './sheetTextWords.ts'
 const SAID = ['full', 'short', 'keyWord'] as const
 const PINNED_AS = { full: 'full', short: 'short', keyWord: 'key word' } as const
 type Wordings = NonNullable<Slot['wordings']>
-const refused = (message: string): Result<never> => problem('sheet-text', message)
 const QUOTED = /^"(?:[^"\\]|\\.)*"$/s
 
 export function slotExtras({
@@ -116,9 +116,7 @@ export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) =>
       ...slot,
       roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text },
     }))
-  return refused(
-    `“${extra}” says nothing known of a figure; say "full" / "short" / "key word", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
-  )
+  return problem('sheet-text.slot-extra', { extra })
 }
 
 function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
@@ -129,9 +127,7 @@ function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'i
   if (wording) return succeed((slot) => ({ ...slot, pin: { ...slot.pin, wording } }))
   const ticks = ticksOfBeats(text)
   return ticks === null
-    ? refused(
-        `“${text}” is no pin; beats before the step, such as pinned 2.5 before, or full, short or key word was expected.`,
-      )
+    ? problem('sheet-text.pin', { text })
     : succeed((slot) => ({ ...slot, pin: { ...slot.pin, startTicks: ticks === 0 ? 0 : -ticks } }))
 }
 
@@ -140,10 +136,7 @@ const mapped = <From, To>(result: Result<From>, change: (value: From) => To): Re
 
 function readWordings(text: string): Result<Wordings> {
   const pieces = text.match(/"(?:[^"\\]|\\.)*"|-/g) ?? []
-  if (pieces.length === 0 || pieces.length > SAID.length)
-    return refused(
-      'words as they are said were expected: "full" / "short" / "key word", with - for the figure’s own.',
-    )
+  if (pieces.length === 0 || pieces.length > SAID.length) return problem('sheet-text.wordings')
   const wordings: Record<(typeof SAID)[number], string | null> = {
     full: null,
     short: null,
@@ -189,9 +182,7 @@ export function readPartExtra(
     return mapped(readQuoted(title), (read) => ({
       change: { origin: { title: read, routineId: routineId!, partId: partId! } },
     }))
-  return refused(
-    `“${extra}” says nothing known of a part; in ${UNITS.join(', in ')}, lesson 2, version of A, or from "a sheet" with its ids was expected.`,
-  )
+  return problem('sheet-text.part-extra', { extra, units: UNITS.join(', in ') })
 }
 
 const HOW = {
@@ -225,7 +216,7 @@ export function readPassExtra(extra: string): Result<Partial<Pass>> {
   if (hold !== undefined)
     return HOLD_IDS.includes(hold)
       ? succeed({ exitHold: hold })
-      : refused(`“${hold}” is no hold; one of these was expected: ${HOLD_IDS.join(', ')}.`)
+      : problem('sheet-text.hold', { hold, holdIds: HOLD_IDS.join(', ') })
   const [, to, label] = /^at (section|landmark) (.+)$/s.exec(extra) ?? []
   if (label !== undefined)
     return mapped(QUOTED.test(label) ? readQuoted(label) : succeed(label), (read) => ({
@@ -247,9 +238,7 @@ export function readPassExtra(extra: string): Result<Partial<Pass>> {
     return succeed({ finish: { how: keyOf(HOW, how), ...(spin ? { spin: true } : {}) } })
   const [, lead, follow] = /^on by (-?\d{1,2}) \/ (-?\d{1,2})$/.exec(extra) ?? []
   if (lead !== undefined) return succeed({ shift: { lead: Number(lead), follow: Number(follow) } })
-  return refused(
-    `“${extra}” says nothing known of a pass; rotated 4/8 right, ends in closed, at section "B", fill until the section, finish in a pose or on by 0 / 1 was expected.`,
-  )
+  return problem('sheet-text.pass-extra', { extra })
 }
 
 const keyOf = <Key extends string>(words: Readonly<Record<Key, string>>, word: string): Key =>

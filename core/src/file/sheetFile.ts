@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { isRecord, problem, readJson, succeed, validate, type Result } from '../document/index.ts'
+import { isRecord, readJson, succeed, validate, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { figureSchema, upgradeFiguresIn } from '../figure/index.ts'
 import { routineSchema, upgradeRoutineIn } from '../routine/index.ts'
 import { schoolSchema, upgradeSchool } from '../school/index.ts'
@@ -42,28 +43,20 @@ export function readSheetFile(text: string, name = 'The sheet file'): Result<She
   const format = (json.value as { format?: unknown } | null)?.format
   if (format !== 'dellop-sheet')
     return problem(
-      'file.format',
-      `${name} says its format is ${JSON.stringify(format ?? null)}; "dellop-sheet" was expected.`,
+      'file.format.sheet',
+      { name, format: JSON.stringify(format ?? null) },
       { field: 'format' },
     )
   const version = (json.value as { version?: unknown }).version
   if (typeof version === 'number' && version > 1)
-    return problem(
-      'file.newer',
-      `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`,
-      { field: 'version' },
-    )
+    return problem('file.newer', { name, version }, { field: 'version' })
   const valid = validate(sheetFileSchema, upgradeSheetFile(json.value), name)
   if (!valid.ok) return valid
   const twice = valid.value.figures.find(
     (figure, i, all) => all.findIndex((other) => other.id === figure.id) !== i,
   )
   return twice
-    ? problem(
-        'file.twice',
-        `${name} has two figures with the id "${twice.id}"; every id may be used once.`,
-        { field: 'figures' },
-      )
+    ? problem('file.twice', { name, id: twice.id }, { field: 'figures' })
     : succeed(valid.value)
 }
 

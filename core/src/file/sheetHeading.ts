@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { LEVELS } from '../figure/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
@@ -69,7 +70,6 @@ export function headingText(routine: Routine): string[] {
   )
 }
 
-const refused = (message: string): Result<never> => problem('sheet-text', message)
 const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> =>
   result.ok ? succeed({ [key]: result.value } as Heading) : result
 const text =
@@ -80,24 +80,17 @@ const oneOf =
   <Key extends 'formation' | 'level' | 'unit' | 'language'>(
     key: Key,
     words: readonly string[],
-    what: string,
   ): HeadingKey =>
   (value) =>
     words.includes(value.toLowerCase())
       ? succeed({ [key]: value.toLowerCase() } as Heading)
-      : refused(
-          `“${value}” is no ${what}; ${words.slice(0, -1).join(', ')} or ${words.at(-1)} was expected.`,
-        )
+      : problem('sheet-text.word', { value, key, words: [...words] })
 const number =
-  (
-    key: 'year' | 'couples' | 'bpm',
-    [least, most]: readonly [number, number],
-    what: string,
-  ): HeadingKey =>
+  (key: 'year' | 'couples' | 'bpm', [least, most]: readonly [number, number]): HeadingKey =>
   (value) =>
     value !== '' && Number(value) >= least && Number(value) <= most
       ? succeed({ [key]: Number(value) })
-      : refused(`“${value}” is no ${what} from ${least} to ${most} were expected.`)
+      : problem('sheet-text.number', { value, key, least, most })
 
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   title: text('title'),
@@ -110,17 +103,16 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   tune: (value) => succeed({ tuneId: value || null }),
   recording: (value) => succeed({ recordingId: value || null }),
   bar: (value) => as('metre', readMetre(value)),
-  tempo: number('bpm', [20, 400], 'tempo; beats a minute'),
-  language: oneOf('language', ['en', 'de'], 'language of cues'),
+  tempo: number('bpm', [20, 400]),
+  language: oneOf('language', ['en', 'de']),
   start: (value) => as('start', readStart(value)),
   remark: text('remark'),
-  year: number('year', [1500, 2200], 'year; a number'),
+  year: number('year', [1500, 2200]),
   source: text('source'),
-  formation: (value) =>
-    oneOf('formation', FORMATIONS, 'formation')(/^line$/i.test(value) ? 'lines' : value),
-  couples: number('couples', [1, 200], 'number of couples; one'),
-  level: oneOf('level', LEVELS, 'level'),
-  unit: oneOf('unit', UNITS, 'way of counting'),
+  formation: (value) => oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value),
+  couples: number('couples', [1, 200]),
+  level: oneOf('level', LEVELS),
+  unit: oneOf('unit', UNITS),
   roles: readRoles,
   calling: readCalling,
   tags: readTags,
@@ -130,9 +122,7 @@ function readRoles(value: string): Result<Heading> {
   const [lead, follow, ...more] = quotedIn(value)
   return lead && follow && more.length === 0
     ? succeed({ roleLabels: { lead, follow } })
-    : refused(
-        `“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`,
-      )
+    : problem('sheet-text.roles', { value })
 }
 
 const MOUTH = { words: 'words only', counts: 'counts only', both: 'words and counts' } as const
@@ -154,9 +144,7 @@ function readCalling(value: string): Result<Heading> {
   for (const word of value.split(';').map((one) => one.trim())) {
     const found = CALLING_WORDS.get(word)
     if (!found)
-      return refused(
-        `“${word}” says nothing known of how it is called; ${[...CALLING_WORDS.keys()].join(', ')} were expected, with ; between.`,
-      )
+      return problem('sheet-text.calling', { word, known: [...CALLING_WORDS.keys()].join(', ') })
     calling = { ...calling, ...found }
   }
   return succeed({ calling })
@@ -179,9 +167,7 @@ function readTags(value: string): Result<Heading> {
   const tags = value.includes('"')
     ? quotedIn(value)
     : value.split(',').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]))
-  return tags.length > 0
-    ? succeed({ tags })
-    : refused('a tag was expected, or several with commas between.')
+  return tags.length > 0 ? succeed({ tags }) : problem('sheet-text.tags')
 }
 
 const quotedIn = (value: string): string[] =>

@@ -1,4 +1,5 @@
-import { problem, succeed, validate, type NewId, type Result } from '../document/index.ts'
+import { succeed, validate, type NewId, type Refused, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import {
   applyVariation,
   AS_WRITTEN,
@@ -178,10 +179,10 @@ interface Line {
   readonly offset: number
 }
 
-const refuse = (line: Line, message: string): Result<never> =>
-  problem('sheet-text', `Line ${line.number}: ${message}`, { offset: line.offset })
+const refuse = (line: Line, { problem: why }: Refused): Result<never> =>
+  problem('sheet-text.line', { line: line.number, why }, { offset: line.offset })
 const on = <Value>(line: Line, result: Result<Value>): Result<Value> =>
-  result.ok ? result : refuse(line, result.problem.message)
+  result.ok ? result : refuse(line, result)
 
 function linesOf(text: string): Line[] {
   let offset = 0
@@ -254,11 +255,7 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
     routine = next.value
     if (section === 'part') slotLines.at(-1)!.push(line.number)
   }
-  if (routine.parts.length === 0)
-    return problem(
-      'sheet-text',
-      'At least one part was expected: “part A”, and its figures on the lines below it.',
-    )
+  if (routine.parts.length === 0) return problem('sheet-text.no-part')
   for (const [id, { line, reference }] of versions) {
     const of = partOf(line, routine, reference)
     if (!of.ok) return of
@@ -288,7 +285,7 @@ function readPart(
   const label = on(line, readValue(head))
   if (!label.ok) return label
   if (label.value.length === 0 || label.value.length > 30)
-    return refuse(line, 'a part has a label of up to 30 characters.')
+    return refuse(line, problem('sheet-text.part-label'))
   let part: Part = { id, label: label.value, slots: [] }
   let versionOf: string | null = null
   for (const extra of extras) {
@@ -306,7 +303,10 @@ function readHeading(line: Line, routine: Routine): Result<Routine> {
   if (!read)
     return refuse(
       line,
-      `“${line.text.slice(0, 40)}” is no line of a heading; one of ${Object.keys(HEADING_KEYS).join(', ')} with a colon, or “part A”, was expected.`,
+      problem('sheet-text.heading', {
+        text: line.text.slice(0, 40),
+        known: Object.keys(HEADING_KEYS).join(', '),
+      }),
     )
   const found = on(line, read(value))
   return found.ok ? succeed({ ...routine, ...found.value }) : found
@@ -370,8 +370,7 @@ function readContent(
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
-  if (!figure.ok && figure.problem.code === 'figure.which')
-    return refuse(line, figure.problem.message)
+  if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure)
   if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
@@ -380,7 +379,11 @@ function readContent(
     if (danced.ok && danced.value.lengthTicks !== lengthTicks)
       return refuse(
         line,
-        `${figure.value.name} takes ${beatsText(danced.value.lengthTicks)} counts here, and ${beatsText(lengthTicks)} is written; leave the number out, or vary the figure.`,
+        problem('sheet-text.length', {
+          name: figure.value.name,
+          counts: beatsText(danced.value.lengthTicks),
+          written: beatsText(lengthTicks),
+        }),
       )
   }
   return succeed({
@@ -410,15 +413,11 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
     `^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
     'iu',
   ).exec(labelAsReference(head, routine))
-  if (!found)
-    return refuse(
-      line,
-      `“${line.text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`,
-    )
+  if (!found) return refuse(line, problem('sheet-text.pass', { text: line.text }))
   const part = partOf(line, routine, found[2]!)
   if (!part.ok) return part
   const times = Number(found[3] ?? 1)
-  if (times < 1 || times > 64) return refuse(line, 'a part is danced from 1 to 64 times.')
+  if (times < 1 || times > 64) return refuse(line, problem('sheet-text.times'))
   const [from, to] = [found[5], found[6]].map((one) =>
     one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures),
   )
@@ -452,7 +451,10 @@ function partOf(line: Line, routine: Routine, reference: string): Result<Part> {
     ? succeed(found)
     : refuse(
         line,
-        `there is no part “${label.value}”; the parts are ${routine.parts.map((part) => `“${part.label}”`).join(', ')}.`,
+        problem('sheet-text.unknown-part', {
+          value: label.value,
+          parts: routine.parts.map((part) => `“${part.label}”`).join(', '),
+        }),
       )
 }
 
@@ -478,7 +480,11 @@ function slotOf(
       ? succeed(slot.id)
       : refuse(
           line,
-          `part “${part.label}” has ${part.slots.length} lines; the number of one of them was expected, not “${name.value}”.`,
+          problem('sheet-text.line-number', {
+            label: part.label,
+            slotsCount: part.slots.length,
+            value: name.value,
+          }),
         )
   }
   const found = part.slots.filter(
@@ -488,9 +494,10 @@ function slotOf(
   if (found.length === 1) return succeed(found[0]!.id)
   return refuse(
     line,
-    found.length === 0
-      ? `part “${part.label}” has no line “${name.value}”; a line of it as it stands there, or its number, was expected.`
-      : `part “${part.label}” has “${name.value}” more than once; its number was expected.`,
+    problem(found.length === 0 ? 'sheet-text.no-line' : 'sheet-text.which-line', {
+      part: part.label,
+      name: name.value,
+    }),
   )
 }
 
@@ -501,10 +508,7 @@ function addChange(line: Line, routine: Routine, options: SheetTextOptions): Res
     (one) => CHANGE_WORD[one] === found?.[1]?.toLowerCase(),
   )
   if (!pass || !found || !type || (found[3] === undefined && type !== 'drop'))
-    return refuse(
-      line,
-      `“${line.text}” is no change of a pass; such as “instead of Box: Hover”, “after 3: Hover”, “after end: Hover” or “without Box” was expected below a pass.`,
-    )
+    return refuse(line, problem('sheet-text.change', { text: line.text }))
   const part = routine.parts.find(({ id }) => id === pass.partId)!
   const reference = found[2]!.trim()
   const slotId =
@@ -539,11 +543,7 @@ function addOverrule(
     /^(?:[Pp]ass (\d+)|#("(?:[^"\\]|\\.)*")|("(?:[^"\\]|\\.)*"|#\d+|[\p{L}\p{N}-]+)\.(\d+)) (\S+) ("(?:[^"\\]|\\.)*")$/su.exec(
       line.text,
     )
-  if (!found)
-    return refuse(
-      line,
-      `“${line.text}” is no finding that is left so; such as “A.3 feet.not-free "they change feet"” was expected.`,
-    )
+  if (!found) return refuse(line, problem('sheet-text.overrule', { text: line.text }))
   const reason = on(line, readQuoted(found[6]!))
   if (!reason.ok) return reason
   const subject = subjectOf(line, routine, found, figures)
@@ -567,7 +567,10 @@ function subjectOf(
   if (pass !== undefined)
     return routine.passes[Number(pass) - 1]
       ? succeed(routine.passes[Number(pass) - 1]!.id)
-      : refuse(line, `there is no pass ${pass}; the order has ${routine.passes.length}.`)
+      : refuse(
+          line,
+          problem('sheet-text.pass-number', { pass, passesCount: routine.passes.length }),
+        )
   if (raw !== undefined) return on(line, readQuoted(raw))
   const own = partOf(line, routine, part!)
   return own.ok ? slotOf(line, own.value, slot!, routine.dance, figures) : own

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import {
   directionWords,
   HOLD_IDS,
@@ -20,7 +21,7 @@ export function readQuoted(text: string): Result<string> {
   } catch {
     // Told below, in words.
   }
-  return problem('sheet-text', `${text} is no text in quotation marks; "..." was expected.`)
+  return problem('sheet-text.quoted', { text })
 }
 
 const PLAIN = /^[\p{L}\p{N}][^"\n|]*$/u
@@ -72,36 +73,22 @@ export function readStart(text: string): Result<CoupleState> {
     .map((one) => one.trim())
   const [hold = '', ...pieces] = said[0]!.startsWith('all face ') ? ['none', ...said] : said
   if (!HOLD_IDS.includes(hold))
-    return problem(
-      'sheet-text',
-      `“${hold}” is no hold to start in; one of these was expected: ${HOLD_IDS.join(', ')}.`,
-    )
+    return problem('sheet-text.start-hold', { hold, holdIds: HOLD_IDS.join(', ') })
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
   if (alike) {
     const all = readStands(alike[1]!)
     return all
       ? succeed({ hold, lead: all, follow: { ...all } } as CoupleState)
-      : problem(
-          'sheet-text',
-          `“${pieces[0]}” does not say how all start; such as: all face 12 o'clock, right foot free.`,
-        )
+      : problem('sheet-text.start-all', { piece: pieces[0]! })
   }
-  if (pieces.length > 2)
-    return problem(
-      'sheet-text',
-      'A hold, the lead and the follow was expected, with semicolons between.',
-    )
+  if (pieces.length > 2) return problem('sheet-text.start')
   const states: Partial<Record<'lead' | 'follow', RoleState>> = {}
   for (const [i, role] of ROLES.entries()) {
     const piece = pieces[i] ?? ''
     const stands = piece.startsWith(`${role} faces `)
       ? readStands(piece.slice(`${role} faces `.length))
       : null
-    if (!stands)
-      return problem(
-        'sheet-text',
-        `“${piece}” does not say how the ${role} starts; such as: ${role} faces wall, left foot free.`,
-      )
+    if (!stands) return problem('sheet-text.start-role', { piece, role })
     states[role] = stands
   }
   return succeed({ hold, lead: states.lead!, follow: states.follow! } as CoupleState)
@@ -113,11 +100,7 @@ export const metreText = ({ beatsPerBar, beatNote, division }: Metre): string =>
 export function readMetre(text: string): Result<Metre> {
   const found = /^(\d{1,2}) beats? of (1\/2|1\/4|3\/8|1\/8)(?: in (quarters|thirds))?$/.exec(text)
   const beatsPerBar = Number(found?.[1])
-  if (!found || beatsPerBar < 2 || beatsPerBar > 12)
-    return problem(
-      'sheet-text',
-      `“${text}” is no bar; such as “3 beats of 1/4 in quarters” was expected.`,
-    )
+  if (!found || beatsPerBar < 2 || beatsPerBar > 12) return problem('sheet-text.bar', { text })
   return succeed({
     beatsPerBar,
     beatNote: found[2] as Metre['beatNote'],

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/result.ts'
+import { succeed, type Result } from '../document/result.ts'
+import { problem } from './problem.ts'
 import { groupings, type Grouping } from './bars.ts'
 import { hypotheses, periodicityOf, type Hypothesis } from './hypotheses.ts'
 import { onsetsOf } from './onset.ts'
@@ -82,21 +83,20 @@ export function listen(
 ): Result<Heard> {
   const seconds = sound.samples.length / sound.sampleRate
   if (seconds < SHORTEST_SECONDS)
-    return problem(
-      'listen.short',
-      `The sound is ${seconds.toFixed(1)} s long; at least ${SHORTEST_SECONDS} s are needed to hear a beat.`,
-    )
+    return problem('listen.short', {
+      seconds: seconds.toFixed(1),
+      shortestSeconds: SHORTEST_SECONDS,
+    })
   if (seconds > LONGEST_SECONDS)
-    return problem(
-      'sound.too-long',
-      `The sound is ${Math.round(seconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} are listened to.`,
-    )
+    return problem('sound.too-long', {
+      minutes: Math.round(seconds / 60),
+      most: LONGEST_SECONDS / 60,
+    })
   const spectrum = spectrogram(toListenRate(sound.samples, sound.sampleRate), (share) =>
     progress(share * 0.6),
   )
   const onsets = onsetsOf(spectrum)
-  if (!onsets.sounding.some((one) => one === 1))
-    return problem('listen.silent', 'There is nothing to hear in this sound: it is silent.')
+  if (!onsets.sounding.some((one) => one === 1)) return problem('listen.silent')
   const strength = beatStrength(onsets)
   const found = distinct(hypotheses(periodicityOf(onsets), range ?? null)).slice(0, FOLLOWED)
   const candidates = found
@@ -123,7 +123,7 @@ export function listen(
   const others = candidates
     .filter((one) => one.hypothesis !== best?.hypothesis)
     .filter((one, i, all) => all.findIndex((other) => other.hypothesis === one.hypothesis) === i)
-  if (!best) return problem('listen.no-beat', 'No beat was found in this sound.')
+  if (!best) return problem('listen.no-beat')
   const beats = best.frames.map((frame) => secondsOfFrame(refinedFrame(strength, frame)))
   const first = best.grouping.firstDownbeat
   const isDownbeat = (i: number): boolean =>

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/result.ts'
+import { succeed, type Result } from '../document/result.ts'
+import { problem } from './problem.ts'
 
 /** Sound as it was read: all channels joined into one. */
 export interface Sound {
@@ -50,16 +51,16 @@ interface WavHead {
  */
 export function checkLength(announcedSeconds: number, heldSeconds: number): Result<null> {
   if (announcedSeconds > LONGEST_SECONDS)
-    return problem(
-      'sound.too-long',
-      `The recording is ${Math.round(announcedSeconds / 60)} minutes long; at most ${LONGEST_SECONDS / 60} were expected. A dance is minutes: cut it out first.`,
-    )
+    return problem('sound.too-long.recording', {
+      minutes: Math.round(announcedSeconds / 60),
+      most: LONGEST_SECONDS / 60,
+    })
   const isCutOff = announcedSeconds - heldSeconds > CUT_OFF_SECONDS
   return isCutOff
-    ? problem(
-        'sound.cut-off',
-        `The recording breaks off: it says that it is ${announcedSeconds.toFixed(0)} s long, and ${heldSeconds.toFixed(0)} s of it are there. The whole file was expected.`,
-      )
+    ? problem('sound.cut-off', {
+        announcedSeconds: announcedSeconds.toFixed(0),
+        heldSeconds: heldSeconds.toFixed(0),
+      })
     : succeed(null)
 }
 
@@ -92,8 +93,7 @@ export function readWav(bytes: Uint8Array): Result<Sound> {
 function wavHead(bytes: Uint8Array, total = bytes.length): Result<WavHead> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
   const tag = (at: number): string => String.fromCharCode(...bytes.subarray(at, at + 4))
-  if (bytes.length < 12 || tag(0) !== 'RIFF' || tag(8) !== 'WAVE')
-    return problem('wav.header', 'This is no WAV file: it does not begin with RIFF and WAVE.')
+  if (bytes.length < 12 || tag(0) !== 'RIFF' || tag(8) !== 'WAVE') return problem('wav.header')
   let format: Omit<WavHead, 'start' | 'held' | 'announced'> | null = null
   for (let at = 12; at + 8 <= bytes.length;) {
     const size = view.getUint32(at + 4, true)
@@ -118,20 +118,17 @@ function wavHead(bytes: Uint8Array, total = bytes.length): Result<WavHead> {
             held: Math.min(size || total, total - body),
             announced: size,
           })
-        : problem('wav.order', 'The WAV file has its sound before its format.')
+        : problem('wav.order')
     at = body + size + (size & 1)
   }
-  return problem('wav.no-sound', 'There is no sound in this WAV file; perhaps it was cut off.')
+  return problem('wav.no-sound')
 }
 
 function checkedHead(head: WavHead): Result<WavHead> {
   const { kind, bits, channels, rate, held, announced, width } = head
   if (!READERS[`${kind}:${bits}`] || channels < 1 || rate < 1000)
-    return problem(
-      'wav.format',
-      `This WAV file holds ${bits}-bit sound of a kind (${kind}) that is not read; plain or floating-point samples were expected.`,
-    )
-  if (held < width) return problem('wav.empty', 'The WAV file holds no sound.')
+    return problem('wav.format', { bits, kind })
+  if (held < width) return problem('wav.empty')
   return succeed({
     ...head,
     announced: announced === 0 || announced >= UNKNOWN_SIZE ? held : announced,

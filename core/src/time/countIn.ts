@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { TICKS_PER_BEAT, tick, type Tick } from './units.ts'
 
 /**
@@ -23,11 +24,7 @@ const CUE_BEATS = 2
 export function readCountIn(pattern: string): Result<readonly CountInWord[]> {
   const words = pattern.split(/\s+/).filter((word) => word !== '' && word !== '+')
   const odd = words.find((word) => !/^(\d{1,2}|[\p{L}'’-]+)$/u.test(word))
-  if (odd !== undefined)
-    return problem(
-      'count-in.word',
-      `A count-in is made of numbers and words such as "5 6 ready go"; "${odd}" is neither.`,
-    )
+  if (odd !== undefined) return problem('count-in.word', { odd })
   const lengths = words.map((word) => (word === 'cue' ? CUE_BEATS : 1))
   let left = lengths.reduce((sum, length) => sum + length, 0)
   const read = words.map((text, i): CountInWord => {

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import { readSlowQuick } from './notationSlowQuick.ts'
 import { readNumbers } from './notationNumbers.ts'
 import type { NotationEvent, NotationOptions, NotationToken, ReadOptions } from './notationToken.ts'
@@ -31,11 +32,7 @@ function cut(text: string): Result<NotationToken[]> {
     }
     const token = TOKEN.exec(text)
     if (!token)
-      return problem(
-        'notation.letter',
-        `At character ${at + 1}, "${text[at]}": a number, S, Q, &, e, a or - was expected.`,
-        { offset: at },
-      )
+      return problem('notation.letter', { character: at + 1, text: text[at]! }, { offset: at })
     tokens.push({ text: token[0], offset: at })
     at += token[0].length
   }
@@ -56,18 +53,13 @@ export function parseNotation(text: string, options: NotationOptions = {}): Resu
   const tokens = cut(text)
   if (!tokens.ok) return tokens
   const first = tokens.value.find((token) => /[\dSQ]/.test(token.text))
-  if (!first)
-    return problem(
-      'notation.empty',
-      'There is no count in this line: numbers such as "1 2 3" or slows and quicks such as "S Q Q" were expected.',
-      { offset: 0 },
-    )
+  if (!first) return problem('notation.empty', {}, { offset: 0 })
   const slowQuick = /[SQ]/.test(first.text)
   const stray = tokens.value.find((token) => (slowQuick ? /\d/ : /[SQ]/).test(token.text))
   if (stray)
     return problem(
       'notation.mixed',
-      `At character ${stray.offset + 1}, "${stray.text}": one line counts either in numbers or in S and Q, not both.`,
+      { character: stray.offset + 1, text: stray.text },
       { offset: stray.offset },
     )
   const read = slowQuick ? readSlowQuick(tokens.value, settled) : readNumbers(tokens.value, settled)
@@ -75,10 +67,10 @@ export function parseNotation(text: string, options: NotationOptions = {}): Resu
   const events = read.value.events
   const back = events.findIndex((event, i) => i > 0 && event.at <= events[i - 1]!.at)
   if (back > 0)
-    return problem(
-      'notation.order',
-      `"${events[back]!.token}" after "${events[back - 1]!.token}" would sound at the same time or before it.`,
-    )
+    return problem('notation.order', {
+      token: events[back]!.token,
+      token2: events[back - 1]!.token,
+    })
   return succeed({
     kind: slowQuick ? 'slow-quick' : 'numbers',
     tokens: tokens.value,

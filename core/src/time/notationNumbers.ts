@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import type { NotationEvent, NotationToken, ReadOptions } from './notationToken.ts'
 import { TICKS_PER_BEAT, type Tick } from './units.ts'
 
@@ -42,11 +43,7 @@ export function readNumbers(
     } else {
       const part = PARTS[options.division][text]
       if (part === undefined)
-        return problem(
-          'notation.division',
-          `At character ${offset + 1}, "${text}": in thirds of a beat only & and a divide it.`,
-          { offset },
-        )
+        return problem('notation.division', { character: offset + 1, text }, { offset })
       events.push({ token: text, at: ((place ? place.beat : -1) * TICKS_PER_BEAT + part) as Tick })
     }
   }
@@ -68,11 +65,7 @@ function held(place: Place | null, options: ReadOptions): Place {
 function firstNumber(number: number, offset: number, options: ReadOptions): Result<Place> {
   const from = options.countFrom ?? number
   if (number < from)
-    return problem(
-      'notation.from',
-      `At character ${offset + 1}: the count starts from ${from}, so ${number} cannot be its first number.`,
-      { offset },
-    )
+    return problem('notation.from', { character: offset + 1, from, number }, { offset })
   return succeed({ beat: number - from, inBar: number, bar: 1, barLength: options.beatsPerGroup })
 }
 
@@ -91,7 +84,7 @@ function nextNumber(
     return succeed(nextBar(place))
   return problem(
     'notation.number',
-    `At character ${offset + 1}: after ${place.inBar}, ${expected}, 1 or bar number ${place.bar + 1} was expected, not ${number}.`,
+    { character: offset + 1, inBar: place.inBar, expected, barNumber: place.bar + 1, number },
     { offset },
   )
 }

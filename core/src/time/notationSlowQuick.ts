@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../document/index.ts'
+import { succeed, type Result } from '../document/index.ts'
+import { problem } from './problem.ts'
 import type { NotationEvent, NotationToken, ReadOptions } from './notationToken.ts'
 import { TICKS_PER_BEAT, type Tick } from './units.ts'
 
@@ -26,11 +27,7 @@ export function readSlowQuick(
     }
     const length = lengths[text]
     if (length === undefined)
-      return problem(
-        'notation.e',
-        `At character ${offset + 1}, "${text}": among slows and quicks only & and a divide a beat.`,
-        { offset },
-      )
+      return problem('notation.e', { character: offset + 1, text }, { offset })
     if (text !== '-') events.push({ token: text, at: end as Tick })
     end += length
   }

@@ -1,4 +1,4 @@
-import { problem, validate, type Result } from '@dellop/core/document'
+import { unreadable, validate, type Result } from '@dellop/core/document'
 import type { z } from 'zod'
 import { HttpProblem } from '../http/problem.ts'
 
@@ -43,7 +43,7 @@ function parsed(text: string): Result<unknown> {
   try {
     return { ok: true, value: JSON.parse(text) as unknown }
   } catch {
-    return problem('input.not-json', 'What is kept of it is no readable JSON.')
+    return unreadable()
   }
 }
 

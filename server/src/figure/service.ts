@@ -200,7 +200,11 @@ export async function importFigures(
       seen.has(figureId),
     )
     if (wrong)
-      throw new HttpProblem('input.invalid', `${wrong.message} Nothing was brought in.`, 'figures')
+      throw new HttpProblem(
+        'input.invalid',
+        `${wrong.problem.message} Nothing was brought in.`,
+        'figures',
+      )
     return { figures: [...figures] }
   }, once)
 }

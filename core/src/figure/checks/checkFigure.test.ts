@@ -244,7 +244,7 @@ const BROKEN: readonly (readonly [string, Figure, string])[] = [
         { name: 'stamp', from: 120, hold: null, lead: line('6 left stamp'), follow: 'opposite' },
       ],
     }),
-    'figure.choice',
+    'figure.choice-foot',
   ],
   [
     'two choices of one name',

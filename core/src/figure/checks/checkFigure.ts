@@ -2,7 +2,7 @@ import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import { checkHands } from './checkHands.ts'
 import { composeBook } from '../model/compose.ts'
 import { CUE_LANGUAGES, type Figure } from '../model/figure.ts'
-import { count, mend, note, stop, type FigureFinding, type Found } from './figureFinding.ts'
+import { mend, note, stop, type FigureFinding, type Found } from './figureFinding.ts'
 import { ROLES, type Role, type Step } from '../model/step.ts'
 import { parseTurn } from '../notation/turn.ts'
 import { netTurn } from '../model/turnAmount.ts'
@@ -57,27 +57,21 @@ export function checkBook(figures: readonly Figure[]): FigureFinding[] {
     if (ids.has(figure.id))
       found.push({
         figureId: figure.id,
-        ...stop(
-          'figure.same-id',
-          `“${figure.name}” has the id of “${ids.get(figure.id)!.name}”; every figure needs its own.`,
-        ),
+        ...stop('figure.same-id', { name: figure.name, other: ids.get(figure.id)!.name }),
       })
     else if (names.has(name))
       found.push({
         figureId: figure.id,
-        ...mend(
-          'figure.same-name',
-          `There are two figures named “${figure.name}” in ${figure.family}; say what tells them apart.`,
-        ),
+        ...mend('figure.same-name', { name: figure.name, family: figure.family }),
       })
     ids.set(figure.id, figure)
     names.set(name, figure)
     return found
   })
   const { book, problems } = composeBook(figures)
-  const made = problems.map(({ figureId, message }): FigureFinding => ({
+  const made = problems.map(({ figureId, problem }): FigureFinding => ({
     figureId,
-    ...stop('figure.parts', message),
+    ...stop('figure.parts', { why: problem }),
   }))
   return [
     ...figures.flatMap((figure) =>
@@ -92,22 +86,26 @@ function checkTimes({ lengthTicks }: Figure, role: string, steps: readonly Step[
   const found = steps
     .filter((step) => step.at >= lengthTicks)
     .map((step) =>
-      stop(
-        'figure.step-outside',
-        `The ${role}’s “${step.text}” is on ${count(step.at)}, but the figure has ${beatsOfTicks(lengthTicks as Tick)} counts.`,
-      ),
+      stop('figure.step-outside', {
+        role,
+        text: step.text,
+        at: step.at,
+        counts: beatsOfTicks(lengthTicks as Tick),
+      }),
     )
   for (const layer of ['feet', 'arms', 'head'] as const) {
     const own = steps.filter((step) => step.layer === layer)
     own.forEach((step, i) => {
       const before = own[i - 1]
       if (!before || step.at > before.at) return
-      const text =
-        step.at === before.at
-          ? `two things on ${count(step.at)}: “${before.text}” and “${step.text}”`
-          : `“${step.text}” on ${count(step.at)} after “${before.text}” on ${count(before.at)}`
       found.push(
-        stop('figure.step-order', `The ${role} has ${text}; one after the other was expected.`),
+        stop('figure.step-order', {
+          role,
+          at: step.at,
+          text: step.text,
+          before: before.text,
+          beforeAt: before.at,
+        }),
       )
     })
   }
@@ -121,28 +119,19 @@ function checkFeet(role: string, steps: readonly Step[]): Found[] {
     const change = weightAfter(weight, step)
     if (change.trouble === 'taken')
       found.push(
-        stop(
-          'figure.foot-taken',
-          `On ${count(step.at)} the ${role}’s “${step.text}” is done ${wrongFoot(step)}`,
-        ),
+        stop('figure.foot-taken', {
+          at: step.at,
+          role,
+          text: step.text,
+          carries: neededFoot([step]) === step.foot,
+        }),
       )
     if (change.trouble === 'unsure')
-      found.push(
-        note(
-          'figure.foot-unsure',
-          `On ${count(step.at)} the ${role}’s weight may be on either foot before “${step.text}”.`,
-        ),
-      )
+      found.push(note('figure.foot-unsure', { at: step.at, role, text: step.text }))
     weight = change.weight
   }
   return found
 }
-
-/** A step needs a free foot; a hop, a pivot and their like need the one that carries. */
-const wrongFoot = (step: Step): string =>
-  neededFoot([step]) === step.foot
-    ? 'by the foot that carries the weight; the other foot, or a change of weight before it, was expected.'
-    : 'on the foot that is free; the foot that carries the weight was expected.'
 
 /** Words of a step that name the other foot, or another turn than is danced. */
 function checkWords(role: string, steps: readonly Step[]): Found[] {
@@ -160,37 +149,19 @@ function checkWords(role: string, steps: readonly Step[]): Found[] {
     const wrongTurn = turn?.ok === true && turn.value.eighths !== step.turn && !turn.value.about
     return [
       ...(saysOther
-        ? [
-            mend(
-              'figure.foot-words',
-              `On ${count(step.at)} the ${role} is told “${step.text}”, but the ${step.foot!} foot moves.`,
-            ),
-          ]
+        ? [mend('figure.foot-words', { at: step.at, role, text: step.text, foot: step.foot! })]
         : []),
       ...(wrongTurn
-        ? [
-            mend(
-              'figure.turn-words',
-              `On ${count(step.at)} the ${role} is told “${step.text}”, but turns ${turnText(step.turn)}.`,
-            ),
-          ]
+        ? [mend('figure.turn-words', { at: step.at, role, text: step.text, turn: step.turn })]
         : []),
     ]
   })
 }
 
-const turnText = (eighths: number): string =>
-  eighths === 0 ? 'not at all' : `${Math.abs(eighths)}/8 to the ${eighths < 0 ? 'left' : 'right'}`
-
 function checkPickup(steps: Readonly<Record<Role, readonly Step[]>>): Found[] {
   const pickup = pickupTicks(steps)
   return pickup > MOST_PICKUP_TICKS
-    ? [
-        mend(
-          'figure.pickup',
-          `It begins ${beatsOfTicks(pickup as Tick)} counts before its first; at most 2 were expected: let it begin on count 1 and be longer.`,
-        ),
-      ]
+    ? [mend('figure.pickup', { counts: beatsOfTicks(pickup as Tick) })]
     : []
 }
 
@@ -206,29 +177,15 @@ function checkSet({ set }: Figure): Found[] {
   const twice = told.find((one, i) => told.indexOf(one) !== i)
   const beyond = set.others.flatMap(({ couples }) => couples).find((couple) => couple > most)
   return [
-    ...(beyond === undefined
-      ? []
-      : [
-          mend(
-            'figure.set-couple',
-            `It says what couple ${beyond} does, but is for ${most} couples.`,
-          ),
-        ]),
-    ...(twice === undefined
-      ? []
-      : [
-          stop(
-            'figure.set-twice',
-            `It says twice what ${twice} does; each dancer can do one thing.`,
-          ),
-        ]),
+    ...(beyond === undefined ? [] : [mend('figure.set-couple', { beyond, most })]),
+    ...(twice === undefined ? [] : [stop('figure.set-twice', { twice })]),
   ]
 }
 
 function checkHalf(figure: Figure): Found[] {
   if (figure.halfTicks === undefined) return []
   const half = applyVariation(figure, { ...AS_WRITTEN, cut: { type: 'half' } })
-  return half.ok ? [] : [mend('figure.half', `Its own half does not go: ${half.problem.message}`)]
+  return half.ok ? [] : [mend('figure.half', { why: half.problem })]
 }
 
 /** Endings and options: each name once, within the figure, and danceable when it is chosen. */
@@ -249,28 +206,13 @@ function checkChoices(figure: Figure): Found[] {
   const own = stepsOf(figure)
   return all.flatMap((one, i): Found[] => {
     if (all.findIndex(({ name }) => name === one.name) !== i)
-      return [
-        stop(
-          'figure.choice-twice',
-          `“${one.name}” is there twice among its endings and options; say what tells them apart.`,
-        ),
-      ]
+      return [stop('figure.choice-twice', { name: one.name })]
     if (one.from >= lengthTicks)
-      return [
-        stop(
-          'figure.choice-outside',
-          `The ending “${one.name}” begins on ${count(one.from)}, after the figure’s end.`,
-        ),
-      ]
+      return [stop('figure.choice-outside', { name: one.name, from: one.from })]
     const danced = applyVariation(figure, one.variation)
-    if (!danced.ok) return [stop('figure.choice', danced.problem.message)]
+    if (!danced.ok) return [stop('figure.choice', { why: danced.problem })]
     return ROLES.some((role) => trouble(danced.value.steps[role], role) > trouble(own[role], role))
-      ? [
-          stop(
-            'figure.choice',
-            `With “${one.name}” a step needs a foot that carries the weight, or falls outside the figure.`,
-          ),
-        ]
+      ? [stop('figure.choice-foot', { name: one.name })]
       : []
   })
 }
@@ -281,7 +223,7 @@ function checkName(figure: Figure, lead: readonly Step[]): Found[] {
   const said = (side?.[1] ?? side?.[2])?.toLowerCase()
   const net = netTurn(lead)
   if (said === undefined || net === 0 || net < 0 === (said === 'left')) return []
-  return [mend('figure.turn-name', `Its name says ${said}, but the lead turns ${turnText(net)}.`)]
+  return [mend('figure.turn-name', { said, net })]
 }
 
 function checkCautions(figure: Figure, steps: Readonly<Record<Role, readonly Step[]>>): Found[] {
@@ -293,16 +235,9 @@ function checkCautions(figure: Figure, steps: Readonly<Record<Role, readonly Ste
     /\bdip\b/i.test(figure.name)
   return [
     ...(most >= SPINNING_EIGHTHS && !has('spin')
-      ? [
-          mend(
-            'figure.caution-spin',
-            `A whole turn in ${SPINNING_BEATS} counts or fewer: a caution about turning was expected.`,
-          ),
-        ]
+      ? [mend('figure.caution-spin', { spinningBeats: SPINNING_BEATS })]
       : []),
-    ...(dips && !has('dip')
-      ? [mend('figure.caution-dip', 'It has a dip: a caution about dips was expected.')]
-      : []),
+    ...(dips && !has('dip') ? [mend('figure.caution-dip')] : []),
   ]
 }
 
@@ -321,12 +256,7 @@ function checkWordings({ wordings }: Figure): Found[] {
     if (!own) return []
     const { full, short, keyWord } = own
     return keyWord.length > short.length || short.length > full.length
-      ? [
-          note(
-            'figure.wording-length',
-            `The full words were expected to be the longest and the key word the shortest: “${full}”, “${short}”, “${keyWord}”.`,
-          ),
-        ]
+      ? [note('figure.wording-length', { full, short, keyWord })]
       : []
   })
 }

@@ -1,7 +1,7 @@
 import { wrapFacing, turned } from '../../move/index.ts'
 import { walkFeet } from '../geometry/feet.ts'
 import { along, distance, ORIGIN, type FloorPoint } from '../../move/index.ts'
-import { count, mend, stop, type Found } from './figureFinding.ts'
+import { mend, stop, type Found } from './figureFinding.ts'
 import type { Figure } from '../model/figure.ts'
 import { holdOf } from '../model/hold.ts'
 import { ROLES, type Role, type Step } from '../model/step.ts'
@@ -34,12 +34,7 @@ function checkStanding(figure: Figure, steps: BothSteps): Found[] {
   )
   if (relations.size > 1) {
     return figure.follow === 'opposite'
-      ? [
-          mend(
-            'figure.hold-mixed',
-            `It may begin in ${figure.entry.holds.join(' and ')}: face to face and side by side. The follow’s steps cannot be the opposite in both.`,
-          ),
-        ]
+      ? [mend('figure.hold-mixed', { holds: figure.entry.holds.join(' and ') })]
       : []
   }
   const [relation] = relations
@@ -49,12 +44,7 @@ function checkStanding(figure: Figure, steps: BothSteps): Found[] {
   const ends = wrapFacing(relation + netTurn(steps.follow) - netTurn(steps.lead))
   // Between two facings an eighth apart lies how people stand, not what is written.
   if (ends === wanted || ends === turned(wanted, 1) || ends === turned(wanted, -1)) return []
-  return [
-    mend(
-      'figure.hold-facing',
-      `It ends in ${exit!}, ${wanted === 4 ? 'face to face' : 'side by side'}, but the turns leave the two ${ends === 4 ? 'face to face' : ends === 0 ? 'side by side' : 'at an angle'}.`,
-    ),
-  ]
+  return [mend('figure.hold-facing', { exit: exit!, wanted, ends })]
 }
 
 /** Holds of a couple, asked of dancers who have no partner. */
@@ -63,33 +53,13 @@ function checkAlone({ dancers, entry, exitHold }: Figure): Found[] {
   const partnered = [...entry.holds, ...(exitHold === null ? [] : [exitHold])].find(
     (hold) => !['none', 'ring', 'star', 'tandem'].includes(hold),
   )
-  return partnered
-    ? [
-        mend(
-          'figure.hold-alone',
-          `It is danced alone, but asks for the hold ${partnered}, which takes a partner.`,
-        ),
-      ]
-    : []
+  return partnered ? [mend('figure.hold-alone', { partnered })] : []
 }
 
 function checkChanges({ holdChanges = [], lengthTicks }: Figure): Found[] {
   return holdChanges.flatMap(({ at, hold }, i): Found[] => {
-    if (at >= lengthTicks)
-      return [
-        stop(
-          'figure.hold-outside',
-          `Hands change to ${hold} on ${count(at)}, after its end; the hold it ends in says that.`,
-        ),
-      ]
-    return i > 0 && at <= holdChanges[i - 1]!.at
-      ? [
-          stop(
-            'figure.hold-order',
-            `Hands change to ${hold} on ${count(at)}, not after the change before it.`,
-          ),
-        ]
-      : []
+    if (at >= lengthTicks) return [stop('figure.hold-outside', { hold, at })]
+    return i > 0 && at <= holdChanges[i - 1]!.at ? [stop('figure.hold-order', { hold, at })] : []
   })
 }
 
@@ -125,10 +95,13 @@ function checkUsedHands(figure: Figure, steps: BothSteps): Found[] {
         const free = used.find((hand) => !hands.has(hand))
         if ((step.kind === 'arch' || step.kind === 'release') && free)
           tell(
-            mend(
-              'figure.hand-missing',
-              `On ${count(step.at)} the ${role}’s ${free} hand ${step.kind === 'arch' ? 'makes an arch' : 'lets go'}, but begun in ${begun} nobody holds it.`,
-            ),
+            mend('figure.hand-missing', {
+              at: step.at,
+              role,
+              hand: free,
+              arch: step.kind === 'arch',
+              begun,
+            }),
           )
         if (step.kind === 'join') for (const hand of used) hands.add(hand)
         if (step.kind === 'release') for (const hand of used) hands.delete(hand)
@@ -141,13 +114,7 @@ function checkUsedHands(figure: Figure, steps: BothSteps): Found[] {
           : null
       const dropped =
         kept === null ? undefined : joinedHands(kept, role).find((hand) => !hands.has(hand))
-      if (dropped)
-        tell(
-          mend(
-            'figure.hand-dropped',
-            `It ends in ${kept!}, which joins the ${role}’s ${dropped} hand, but that hand has let go.`,
-          ),
-        )
+      if (dropped) tell(mend('figure.hand-dropped', { kept: kept!, role, dropped }))
     }
   }
   return found
@@ -192,12 +159,7 @@ function checkTogether(figure: Figure, steps: BothSteps): Found[] {
     for (const at of ticks) {
       const apart = distance(way(steps.lead, at, 0), way(steps.follow, at, relation))
       if (apart > reach)
-        return [
-          mend(
-            'figure.parted',
-            `By ${count(at)} the two have gone ${Number(apart.toFixed(1))} strides apart in ${hold}: it looks mirrored on one side only.`,
-          ),
-        ]
+        return [mend('figure.parted', { at, strides: Number(apart.toFixed(1)), hold })]
     }
   }
   return []

@@ -1,23 +1,33 @@
-import { beatsOfTicks, type Tick } from '../../time/index.ts'
+import { FINDINGS } from '../words/en/findings.ts'
 
 /** Something that cannot be right, or is doubtful, in a figure by itself. */
 export interface FigureFinding {
   readonly figureId: string
-  readonly code: string
+  readonly code: FigureFindingCode
+  /** The values of its sentence: plain JSON, so that any language can word it. */
+  readonly params: Readonly<Record<string, unknown>>
   /**
    * `stop`: it cannot be danced as written; `mend`: it contradicts itself; `note`: worth a look.
    */
   readonly severity: 'stop' | 'mend' | 'note'
-  /** One sentence for a person, with the count where it is. */
+  /** One English sentence for a person, with the count where it is. */
   readonly message: string
 }
-
+export type FigureFindingCode = keyof typeof FINDINGS
 export type Found = Omit<FigureFinding, 'figureId'>
-export const stop = (code: string, message: string): Found => ({ code, severity: 'stop', message })
-export const mend = (code: string, message: string): Found => ({ code, severity: 'mend', message })
-export const note = (code: string, message: string): Found => ({ code, severity: 'note', message })
 
-/** `count 2.5`: where in the figure a tick is, as a dancer counts. */
-export const count = (at: number): string =>
-  `count ${Number((beatsOfTicks(at as Tick) + 1).toFixed(2))}`
-export const counts = (ticks: number): string => `${beatsOfTicks(ticks as Tick)}`
+/** The values of a sentence; none where it has none. */
+type Told<Code extends FigureFindingCode> = Parameters<(typeof FINDINGS)[Code]>
+
+const found =
+  (severity: FigureFinding['severity']) =>
+  <Code extends FigureFindingCode>(code: Code, ...told: Told<Code>): Found => ({
+    code,
+    severity,
+    params: (told[0] ?? {}) as Readonly<Record<string, unknown>>,
+    message: (FINDINGS[code] as (params: unknown) => string)(told[0]),
+  })
+
+export const stop = found('stop')
+export const mend = found('mend')
+export const note = found('note')

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { wallClock, wrapFacing, type Facing } from '../../move/index.ts'
 
 /**
@@ -117,10 +118,5 @@ export function readDirection(
   const found = names.find(([, words]) => words.some((word) => plain(word) === wanted))
   if (found) return succeed(found[0])
   const known = names.map(([, words]) => words[0]).join(', ')
-  return problem(
-    'direction.unknown',
-    known === ''
-      ? `From here nothing is known of “${text.trim()}”: say first where the dancer stands.`
-      : `“${text.trim()}” is no direction here; one of these was expected: ${known}.`,
-  )
+  return problem('direction.unknown', { text: text.trim(), known })
 }

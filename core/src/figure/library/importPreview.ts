@@ -24,11 +24,13 @@ export function importPreview(book: readonly Figure[], incoming: readonly Figure
   const byName = new Map(book.map((figure) => [keyOf(figure), figure]))
   const ids = new Set(incoming.map(({ id }) => id))
   const made = composeBook([...book.filter(({ id }) => !ids.has(id)), ...incoming])
-  const parts = new Map(made.problems.map(({ figureId, message }) => [figureId, message]))
+  const parts = new Map(made.problems.map(({ figureId, problem }) => [figureId, problem]))
   return incoming.map((figure): ImportRow => {
     const unmade = parts.get(figure.id)
     const findings = [
-      ...(unmade === undefined ? [] : [{ figureId: figure.id, ...stop('figure.parts', unmade) }]),
+      ...(unmade === undefined
+        ? []
+        : [{ figureId: figure.id, ...stop('figure.parts', { why: unmade }) }]),
       ...checkFigure(made.book.get(figure.id) ?? figure).filter(
         ({ severity }) => severity !== 'note',
       ),

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Problem, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import type { Figure, FigureBook } from './figure.ts'
 import type { Step } from './step.ts'
 import { applyVariation } from './vary.ts'
@@ -11,8 +12,7 @@ const MOST_STEPS = 400
  */
 export interface ComposeProblem {
   readonly figureId: string
-  readonly code: string
-  readonly message: string
+  readonly problem: Problem
 }
 
 /** A book in which every figure that is made of others is put together from what those are now. */
@@ -36,8 +36,7 @@ export function composeBook(figures: readonly Figure[]): ComposedBook {
     if (!composed.ok)
       problems.push({
         figureId: figure.id,
-        code: composed.problem.code,
-        message: composed.problem.message,
+        problem: composed.problem,
       })
     const value = composed.ok ? composed.value : figure
     done.set(figure.id, value)
@@ -56,7 +55,7 @@ export function composeFigure(figure: Figure, book: FigureBook): Result<Figure> 
     [...book.values()].filter(({ id }) => id !== figure.id).concat(figure),
   )
   const wrong = problems.find(({ figureId }) => figureId === figure.id)
-  return wrong ? problem(wrong.code, wrong.message) : succeed(composed.get(figure.id)!)
+  return wrong ? { ok: false, problem: wrong.problem } : succeed(composed.get(figure.id)!)
 }
 
 function compose(
@@ -66,10 +65,10 @@ function compose(
 ): Result<Figure> {
   const circle = circleFrom(figure, written)
   if (circle)
-    return problem(
-      'figure.cyclic',
-      `“${figure.name}” is part of itself: ${circle.map((id) => `“${written.get(id)?.name ?? id}”`).join(' has ')}. A figure may only be made of others.`,
-    )
+    return problem('figure.cyclic', {
+      name: figure.name,
+      circle: circle.map((id) => `“${written.get(id)?.name ?? id}”`).join(' has '),
+    })
   const lead: Step[] = []
   const follow: Step[] = []
   const holdChanges: { at: number; hold: string }[] = []
@@ -77,11 +76,7 @@ function compose(
   let exitHold: string | null = null
   for (const { figureId, variation } of figure.parts!) {
     const part = written.get(figureId)
-    if (!part)
-      return problem(
-        'figure.no-part',
-        `“${figure.name}” is made of a figure that the book does not hold (${figureId}).`,
-      )
+    if (!part) return problem('figure.no-part', { name: figure.name, figureId })
     const danced = applyVariation(resolve(part), variation)
     if (!danced.ok) return danced
     const later = <Timed extends { readonly at: number }>(one: Timed): Timed => ({
@@ -96,10 +91,7 @@ function compose(
     at += danced.value.lengthTicks
   }
   if (lead.length > MOST_STEPS || follow.length > MOST_STEPS)
-    return problem(
-      'figure.long',
-      `“${figure.name}” would have more than ${MOST_STEPS} steps; fewer or shorter parts were expected.`,
-    )
+    return problem('figure.long', { name: figure.name, mostSteps: MOST_STEPS })
   const { holdChanges: _, ...rest } = figure
   const inOrder = <Timed extends { readonly at: number }>(list: readonly Timed[]): Timed[] =>
     [...list].sort((a, b) => a.at - b.at)

@@ -1,4 +1,5 @@
-import { problem, memoised, succeed, type Result } from '../../document/index.ts'
+import { memoised, succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import type { Step } from './step.ts'
 
 /** What the body turns with a step: heads and arms turn by themselves. */
@@ -27,11 +28,7 @@ export function turnBy(
   const more = eighths - net
   if (more === 0) return succeed([lead, follow])
   const side = follow.length === 0 ? 0 : followNet === net ? 1 : followNet === -net ? -1 : null
-  if (side === null)
-    return problem(
-      'figure.turn-roles',
-      `In “${name}” lead and follow turn by different amounts, so one other amount does not say what both do.`,
-    )
+  if (side === null) return problem('figure.turn-roles', { name })
   return succeed([shared(lead, more), side === 0 ? follow : shared(follow, side * more)])
 }
 

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
 import { holdOf } from './hold.ts'
@@ -147,23 +148,22 @@ const unknown = (
   name: string,
   known: readonly { readonly name: string }[],
 ): Result<never> =>
-  problem(
-    `figure.no-${kind}`,
-    `“${figure.name}” has no ${kind} “${name}”; ${known.length === 0 ? 'it has none' : `it has ${known.map((one) => `“${one.name}”`).join(', ')}`}.`,
-  )
+  problem(`figure.no-${kind}` as const, {
+    figure: figure.name,
+    name,
+    known: known.map((one) => one.name),
+  })
 
 function cutStretch(figure: Figure, whole: Stretch, cut: Cut): Result<Stretch> {
   const at = cut.type === 'half' ? (figure.halfTicks ?? whole.lengthTicks / 2) : cut.ticks
   if (at >= whole.lengthTicks)
-    return problem(
-      'figure.cut-outside',
-      `"${figure.name}" is ${beatsOfTicks(whole.lengthTicks as Tick)} counts long; a cut at ${beatsOfTicks(at as Tick)} leaves nothing to cut.`,
-    )
+    return problem('figure.cut-outside', {
+      name: figure.name,
+      counts: beatsOfTicks(whole.lengthTicks as Tick),
+      cutAt: beatsOfTicks(at as Tick),
+    })
   if (!whole.tracks.every((steps) => onBoundary(steps, at))) {
-    return problem(
-      'figure.cut-in-step',
-      `"${figure.name}" has no step on count ${beatsOfTicks(at as Tick) + 1}, so it cannot be cut there.`,
-    )
+    return problem('figure.cut-in-step', { name: figure.name, count: beatsOfTicks(at as Tick) + 1 })
   }
   const pickup = Math.max(0, ...whole.tracks.flat().map((step) => -step.at))
   if (cut.type === 'from') {
@@ -193,10 +193,7 @@ function withoutPause(figure: Figure, stretch: Stretch): Result<Stretch> {
   )
   const end = last < 0 ? 0 : (Math.floor(last / TICKS_PER_BEAT) + 1) * TICKS_PER_BEAT
   if (end === 0 || end >= stretch.lengthTicks)
-    return problem(
-      'figure.no-pause',
-      `“${figure.name}” has no pause at its end that could be left out.`,
-    )
+    return problem('figure.no-pause', { name: figure.name })
   return succeed({
     ...onTracks(stretch, (steps) => steps.filter(({ at }) => at < end)),
     lengthTicks: end,
@@ -235,11 +232,7 @@ function reflect(figure: Figure, stretch: Stretch, asked: string | null): Result
     ...stretch.holds.map(({ hold }) => hold),
     ...(asked === null && stretch.exitHold !== null ? [stretch.exitHold] : []),
   ].find((hold) => holdOf(hold)?.mirror == null)
-  if (without)
-    return problem(
-      'figure.no-mirror',
-      `"${figure.name}" cannot be mirrored: the hold ${without} has no mirror.`,
-    )
+  if (without) return problem('figure.no-mirror', { name: figure.name, without })
   const mirror = (hold: string): string => holdOf(hold)!.mirror!
   return succeed({
     ...onTracks(stretch, reflectSteps),

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import type { Alias } from '../model/figure.ts'
 
 /** A name without the signs that stand for something among other names. */
@@ -29,11 +30,7 @@ export function readAliases(text: string): Result<Alias[]> {
     .filter(Boolean)) {
     // prettier-ignore
     const found = /^([^[\]|]+?)(?:\s*\[([^[\]|]*)\])?$/.exec(one)
-    if (!found)
-      return problem(
-        'alias',
-        `“${one}” is no other name; a name was expected, and where it is said in brackets, such as Vine right [school line, region the north].`,
-      )
+    if (!found) return problem('alias.name', { one })
     const whose = (found[2] ?? '')
       .split(',')
       .map((part) => part.trim())
@@ -43,11 +40,7 @@ export function readAliases(text: string): Result<Alias[]> {
       const owner = /^(school|region) +(.+)$/.exec(part)
       if (owner) alias = { ...alias, [owner[1]!]: owner[2]! }
       else if (/^[a-z]{2,3}$/.test(part)) alias = { ...alias, language: part }
-      else
-        return problem(
-          'alias',
-          `“${part}” in “${one}” says nothing known; a language such as de, “school …” or “region …” was expected.`,
-        )
+      else return problem('alias.where', { part, one })
     }
     aliases.push(alias)
   }

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
-import { problem, sameValue, succeed, type Result } from '../../document/index.ts'
+import { sameValue, succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { composeBook } from '../model/compose.ts'
 import { CAUTION_KINDS, figureSchema, type Figure, type FRAMES } from '../model/figure.ts'
 import { readParts } from './figureText.ts'
@@ -120,32 +121,18 @@ export function readFigureCsv(
     delimiter: ',',
   })
   const [broken] = errors.filter(({ type }) => type === 'Quotes')
-  if (broken)
-    return problem(
-      'table.quotes',
-      `${name} has a quotation mark that is not closed in row ${(broken.row ?? 0) + 1}.`,
-    )
+  if (broken) return problem('table.quotes', { name, row: (broken.row ?? 0) + 1 })
   const [head = [], ...rows] = data
   const columns = head.map(
     (cell) => FORMERLY[cell.trim().toLowerCase()] ?? cell.trim().toLowerCase(),
   )
   const unknown = columns.find((column) => !COLUMNS.includes(column as Column))
   if (unknown !== undefined)
-    return problem(
-      'table.column',
-      `${name} has a column “${unknown}”; the columns may be ${COLUMNS.join(', ')}.`,
-    )
+    return problem('table.column.unknown', { name, unknown, columns: COLUMNS.join(', ') })
   const missing = NEEDED.find((column) => !columns.includes(column))
-  if (missing)
-    return problem(
-      'table.column',
-      `${name} has no column “${missing}”; at least ${NEEDED.join(', ')} were expected.`,
-    )
+  if (missing) return problem('table.column.missing', { name, missing, needed: NEEDED.join(', ') })
   if (rows.length > MOST_FIGURES)
-    return problem(
-      'table.long',
-      `${name} has ${rows.length} rows; at most ${MOST_FIGURES} were expected.`,
-    )
+    return problem('table.long', { name, rowsCount: rows.length, mostFigures: MOST_FIGURES })
   const figures: Figure[] = []
   const ids = new Map<string, number>()
   const later: number[] = []
@@ -154,13 +141,9 @@ export function readFigureCsv(
     // A composite names other figures of the table, so it waits until they are there.
     const isMade = partsAt >= 0 && (row[partsAt] ?? '').trim() !== ''
     const figure = readRow(row, columns, newId, isMade)
-    if (!figure.ok)
-      return problem(figure.problem.code, `${name}, row ${i + 2}: ${figure.problem.message}`)
+    if (!figure.ok) return problem('table.row', { name, row: i + 2, why: figure.problem })
     if (ids.has(figure.value.id))
-      return problem(
-        'table.twice',
-        `${name}, row ${i + 2}: the id “${figure.value.id}” is there a second time; every id may be used once.`,
-      )
+      return problem('table.twice', { name, row: i + 2, id: figure.value.id })
     ids.set(figure.value.id, i)
     figures.push(figure.value)
     if (isMade) later.push(i)
@@ -168,14 +151,13 @@ export function readFigureCsv(
   const all = [...figures, ...known.filter(({ id }) => !ids.has(id))]
   for (const i of later) {
     const parts = readParts(rows[i]![partsAt]!.trim(), all, figures[i]!.family)
-    if (!parts.ok)
-      return problem('table.cell', `${name}, row ${i + 2}: column parts: ${parts.problem.message}`)
+    if (!parts.ok) return problem('table.cell.parts', { name, row: i + 2, why: parts.problem })
     figures[i] = { ...figures[i]!, parts: parts.value }
   }
   const { book, problems } = composeBook([...figures, ...all.slice(figures.length)])
   const [wrong] = problems.filter(({ figureId }) => ids.has(figureId))
   if (wrong)
-    return problem('table.parts', `${name}, row ${ids.get(wrong.figureId)! + 2}: ${wrong.message}`)
+    return problem('table.parts', { name, row: ids.get(wrong.figureId)! + 2, why: wrong.problem })
   return succeed(figures.map(({ id }) => book.get(id)!))
 }
 
@@ -193,11 +175,7 @@ function readRow(
 ): Result<Figure> {
   const cells = new Map(columns.map((column, i) => [column, row[i]?.trim() ?? '']))
   for (const [column, cell] of cells) {
-    if (FORMULA.test(cell))
-      return problem(
-        'table.formula',
-        `“${cell.slice(0, 40)}” in column ${column} looks like a formula; a text was expected.`,
-      )
+    if (FORMULA.test(cell)) return problem('table.formula', { cell: cell.slice(0, 40), column })
     if (/^'[=+\-@\t\r]/.test(cell)) cells.set(column, cell.slice(1))
   }
   const cell = (column: Column): string => cells.get(column) ?? ''
@@ -210,11 +188,7 @@ function readRow(
   const wrongCaution = cautions.findIndex(
     (one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!),
   )
-  if (wrongCaution >= 0)
-    return problem(
-      'table.caution',
-      `a caution such as “spin: give room” was expected in column cautions, its kind one of ${CAUTION_KINDS.join(', ')}.`,
-    )
+  if (wrongCaution >= 0) return problem('table.caution', { cautionKinds: CAUTION_KINDS.join(', ') })
   const own = follow !== 'opposite' && follow !== 'same'
   const strict = cell('strict')
   const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
@@ -258,11 +232,14 @@ function readRow(
     cell('id') || newId(),
   )
   if (!figure)
-    return problem('table.cell', `column ${columnOf(problems[0]!.field)}: ${problems[0]!.message}`)
+    return problem('table.cell.field', {
+      column: columnOf(problems[0]!.field),
+      why: problems[0]!.message,
+    })
   const valid = figureSchema.safeParse(own && isMade ? { ...figure, follow: [] } : figure)
   if (valid.success) return succeed(valid.data)
   const [issue] = valid.error.issues
-  return problem('table.cell', `${issue!.path.join('.')}: ${issue!.message}`)
+  return problem('table.cell.value', { path: issue!.path.join('.'), why: issue!.message })
 }
 
 /** The column in which a field is typed. */

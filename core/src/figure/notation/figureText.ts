@@ -1,4 +1,5 @@
-import { problem, succeed, type Problem, type Result } from '../../document/index.ts'
+import { succeed, type Problem, type Refused, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import type { Ending, Figure, FigureOption, FigurePart, SetOthers } from '../model/figure.ts'
 import { HOLD_IDS } from '../model/hold.ts'
 import { piecesOutsideQuotes } from './pieces.ts'
@@ -14,17 +15,16 @@ import { readVariation, variationText } from './variationText.ts'
 
 /** A problem of a piece, told at its place in the whole text. */
 const within = <Value>(result: Result<Value>, offset: number): Result<Value> =>
-  result.ok ? result : { ok: false, problem: moved(result.problem, offset) }
-const moved = (found: Problem, by: number): Problem => ({
-  ...found,
-  message: found.message.replace(
-    /At character (\d+)/,
-    (_, at: string) => `At character ${Number(at) + by}`,
-  ),
-  offset: (found.offset ?? 0) + by,
-})
-const refuse = (message: string, offset: number): Result<never> =>
-  problem('figure-text', `At character ${offset + 1}: ${message}`, { offset })
+  result.ok ? result : moved(result.problem, offset)
+/** Sentences of a step line say their character: it is counted from the start of the whole. */
+const moved = ({ code, params, offset = 0 }: Problem, by: number): Refused =>
+  problem(
+    code as 'figure-text.piece',
+    { ...params, character: Number(params.character) + by } as never,
+    { offset: offset + by },
+  )
+const refuse = ({ problem: why }: Refused, offset: number): Result<never> =>
+  problem('figure-text.piece', { character: offset + 1, why }, { offset })
 
 /** Every piece read, or the first problem. */
 function readAll<Value>(
@@ -52,20 +52,12 @@ export function readHoldChanges(
   return readAll(piecesOutsideQuotes(text, ','), (piece, offset) => {
     const found = /^(\S+)\s+(.+)$/.exec(piece)
     const at = found ? readMomentText(found[1]!, options) : null
-    if (!found || !at?.ok)
-      return refuse(
-        `a count and the hold then taken was expected, such as 3 open, not “${piece}”.`,
-        offset,
-      )
-    if (at.value < 0)
-      return refuse(
-        'hands change at the first count or later; before it is the figure before.',
-        offset,
-      )
+    if (!found || !at?.ok) return refuse(problem('figure-text.hold-change', { piece }), offset)
+    if (at.value < 0) return refuse(problem('figure-text.hold-before'), offset)
     return HOLD_IDS.includes(found[2]!)
       ? succeed({ at: at.value, hold: found[2]! })
       : refuse(
-          `“${found[2]!}” is no hold; one of these was expected: ${HOLD_IDS.join(', ')}.`,
+          problem('figure-text.hold', { found: found[2]!, holdIds: HOLD_IDS.join(', ') }),
           offset,
         )
   })
@@ -88,11 +80,7 @@ export function readOthers(text: string, options: StepLineOptions = {}): Result<
       /^couples?\s+([1-8](?:(?:\s+|\s*,\s*|\s+and\s+)[1-8])*)(?:\s+(lead|follow))?\s*:\s*/i.exec(
         piece,
       )
-    if (!head)
-      return refuse(
-        'couples by their number and what they do was expected, such as “couples 2 3 lead: 1 left side, 2 right close” or “couple 4: stand”.',
-        offset,
-      )
+    if (!head) return refuse(problem('figure-text.couples'), offset)
     const rest = piece.slice(head[0].length)
     const steps: Result<Step[]> = /^stand$/i.test(rest)
       ? succeed([])
@@ -123,13 +111,10 @@ export function readEndings(text: string, options: StepLineOptions = {}): Result
     const at = /^from\s+(\S+)$/.exec(from?.text ?? '')?.[1]
     const moment = at === undefined ? null : readMomentText(at, options)
     if (!name || !hold || !moment?.ok || moment.value < 0)
-      return refuse(
-        'a name, a hold, the count it begins on and steps was expected: to open | open | from 4 | lead: 4 left side | follow: opposite',
-        offset,
-      )
+      return refuse(problem('figure-text.ending'), offset)
     if (hold.text !== 'own hold' && !HOLD_IDS.includes(hold.text))
       return refuse(
-        `“${hold.text}” is no hold; “own hold” or one of these was expected: ${HOLD_IDS.join(', ')}.`,
+        problem('figure-text.ending-hold', { text: hold.text, holdIds: HOLD_IDS.join(', ') }),
         offset + hold.offset,
       )
     const steps = readRoles(rest, offset, options)
@@ -161,10 +146,7 @@ export function readOptions(text: string, options: StepLineOptions = {}): Result
     const steps = readRoles(rest, offset, options)
     if (!steps.ok) return steps
     return rest.length === 0
-      ? refuse(
-          'a name and steps was expected: look left | lead: head:1 "look left" | follow: same',
-          offset,
-        )
+      ? refuse(problem('figure-text.option'), offset)
       : succeed({ name: name!.text, ...steps.value })
   })
 }
@@ -181,11 +163,7 @@ function readRoles(
   let found: Pick<FigureOption, 'lead' | 'follow'> = { lead: [], follow: 'opposite' }
   for (const one of list) {
     const head = /^(lead|follow):\s*/.exec(one.text)
-    if (!head)
-      return refuse(
-        `“lead:” or “follow:” and steps was expected, not “${one.text}”.`,
-        offset + one.offset,
-      )
+    if (!head) return refuse(problem('figure-text.role', { text: one.text }), offset + one.offset)
     const rest = one.text.slice(head[0].length)
     if (head[1] === 'follow' && (rest === 'opposite' || rest === 'same')) {
       found = { ...found, follow: rest }
@@ -241,11 +219,11 @@ export function readParts(
   return readAll(piecesOutsideQuotes(text, '+'), (piece, offset) => {
     const found = /^(.*?)\s*(?:\(([^()]*)\))?$/s.exec(piece)!
     const figure = findFigure(found[1]!, figures, family)
-    if (!figure.ok) return refuse(figure.problem.message, offset)
+    if (!figure.ok) return refuse(figure, offset)
     const variation = readVariation(found[2] ?? '')
     return variation.ok
       ? succeed({ figureId: figure.value.id, variation: variation.value })
-      : refuse(variation.problem.message, offset)
+      : refuse(variation, offset)
   })
 }
 
@@ -260,9 +238,7 @@ export function findFigure(
   const wanted = text.trim().toLowerCase()
   if (wanted.startsWith('#')) {
     const byId = figures.find(({ id }) => id === text.trim().slice(1))
-    return byId
-      ? succeed(byId)
-      : problem('figure.no-part', `the book holds no figure with the id ${text.trim().slice(1)}.`)
+    return byId ? succeed(byId) : problem('figure.no-part.id', { text: text.trim().slice(1) })
   }
   const found = figures.filter(
     (figure) =>
@@ -272,13 +248,9 @@ export function findFigure(
   const own = found.filter((figure) => figure.family === family)
   const answers = own.length > 0 ? own : found
   if (answers.length === 1) return succeed(answers[0]!)
-  if (answers.length === 0)
-    return problem(
-      'figure.no-part',
-      `the book holds no figure called “${text.trim()}”; the name of a figure was expected, with + between two.`,
-    )
-  return problem(
-    'figure.which',
-    `the book holds several figures called “${text.trim()}”; say which: ${answers.map((figure) => `“${figure.family}: ${figure.name}”`).join(' or ')}.`,
-  )
+  if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })
+  return problem('figure.which', {
+    text: text.trim(),
+    answers: answers.map((figure) => `“${figure.family}: ${figure.name}”`).join(' or '),
+  })
 }

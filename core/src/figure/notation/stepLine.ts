@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { travelOfBody, turned, type Facing } from '../../move/index.ts'
 import { readDirection } from '../geometry/frames.ts'
@@ -113,25 +114,19 @@ export function readStepLine(text: string, options: StepLineOptions = {}): Resul
     steps.push(step.value)
     clock.facing = turned(clock.facing, bodyTurn(step.value))
     if (reader.isDone) break
-    if (!reader.take(/,/y))
-      return refused(
-        reader,
-        'a comma before the next step, or a way, a weight, a turn or words in quotes',
-      )
-    if (reader.isDone) return refused(reader, 'one more step after the comma')
+    if (!reader.take(/,/y)) return refused(reader, 'comma')
+    if (reader.isDone) return refused(reader, 'one-more')
   }
   return succeed(steps)
 }
 
-const refused = (reader: Reader, expected: string): Result<never> => {
-  const word = reader.word()
-  const found = word === '' ? 'the line ends' : `“${word}” stands`
-  return problem(
-    'step-line',
-    `At character ${reader.offset + 1} ${found}; ${expected} was expected.`,
+type Expected = Parameters<typeof problem<'step-line.expected'>>[1]['expected']
+const refused = (reader: Reader, expected: Expected): Result<never> =>
+  problem(
+    'step-line.expected',
+    { character: reader.offset + 1, found: reader.word(), expected },
     { offset: reader.offset },
   )
-}
 
 function readStep(reader: Reader, options: StepLineOptions, clock: Running): Result<Step> {
   const layer = LAYERS.find(([word]) => reader.take(new RegExp(word, 'iy')))?.[1] ?? 'feet'
@@ -140,33 +135,24 @@ function readStep(reader: Reader, options: StepLineOptions, clock: Running): Res
   const foot = reader.phrase(FEET)?.[1] ?? null
   const kindStart = reader.offset
   const kind = reader.phrase(KINDS)?.[1] ?? null
-  if (foot === null && kind === null && layer === 'feet')
-    return refused(
-      reader,
-      'a foot (left, right, both) or what is done without one (hold, clap ...)',
-    )
+  if (foot === null && kind === null && layer === 'feet') return refused(reader, 'foot')
   const found = readWay(reader, foot, standing(clock))
   if (!found.ok) return found
   const real = kind ?? (layer === 'feet' ? 'step' : 'pose')
   if (real === 'step' && foot === null && layer === 'feet')
-    return problem(
-      'step-line',
-      `At character ${kindStart + 1} a step has no foot; left, right or both was expected before it.`,
-      { offset: kindStart },
-    )
+    return problem('step-line.foot', { character: kindStart + 1 }, { offset: kindStart })
   const weight = reader.phrase(WEIGHT_WORDS)?.[1] ?? (layer === 'feet' ? usualWeight(real) : 'none')
   const turn = readTurn(reader, standing(clock))
   if (!turn.ok) return turn
   const quoted = reader.take(/"((?:[^"\\]|\\.)*)"/y)
-  if (!quoted && reader.rest.startsWith('"'))
-    return refused(reader, 'words that end with a quotation mark')
+  if (!quoted && reader.rest.startsWith('"')) return refused(reader, 'quote')
   const words = quoted
     ? quoted[1]!.replace(/\\(.)/g, '$1')
     : usualText(foot, real, found.value.text)
   if (words.length > MOST_TEXT)
     return problem(
-      'step-line',
-      `The words of a step may have ${MOST_TEXT} characters; these have ${words.length}.`,
+      'step-line.words',
+      { mostText: MOST_TEXT, wordsCount: words.length },
       { offset: reader.offset },
     )
   return succeed({
@@ -189,7 +175,7 @@ const MOST_BEATS = 4000
 export function readMomentText(text: string, options: StepLineOptions = {}): Result<number> {
   const reader = new Reader(text)
   const at = readMoment(reader, options, { ticks: 0, from: undefined, facing: 0 })
-  return at.ok && !reader.isDone ? refused(reader, 'nothing after the count') : at
+  return at.ok && !reader.isDone ? refused(reader, 'end') : at
 }
 
 /** `2`, `2&`, `&1` (before the first beat), `2+5t`, or S and Q one after the other. */
@@ -206,21 +192,21 @@ function readMoment(
   }
   const start = reader.offset
   const number = reader.take(/([&ea])?(\d{1,4})([&ea])?([+-]\d{1,2}t)?(?![\w])/y)
-  if (!number) return refused(reader, 'a count such as 1, 2& or &1, or S or Q')
+  if (!number) return refused(reader, 'count')
   const [, before, beat, after, more] = number
   const place = (syllable: string | undefined): number | undefined =>
     syllable === undefined ? 0 : SYLLABLES[division].find(([name]) => name === syllable)?.[1]
   const [late, early] = [place(after), before === undefined ? TICKS_PER_BEAT : place(before)]
   if (late === undefined || early === undefined)
     return problem(
-      'step-line',
-      `At character ${start + 1} “${number[0]}” has a syllable that a beat in three does not have; & or a was expected.`,
+      'step-line.syllable',
+      { character: start + 1, number: number[0] },
       { offset: start },
     )
   if (Number(beat) < 1 || Number(beat) > MOST_BEATS)
     return problem(
-      'step-line',
-      `At character ${start + 1} a count from 1 to ${MOST_BEATS} was expected, not ${beat!}.`,
+      'step-line.count',
+      { character: start + 1, mostBeats: MOST_BEATS, beat: beat! },
       { offset: start },
     )
   return succeed(
@@ -243,15 +229,19 @@ function readWay(
   if (aimed) {
     if (!from)
       return problem(
-        'step-line',
-        `At character ${start + 1} “${aimed[0]}” depends on where the dancer faces, and that is not said; say how the figure is meant to begin, or a way such as forward or side.`,
+        'step-line.unfaced',
+        { character: start + 1, aimed: aimed[0] },
         { offset: start },
       )
     const target = readDirection(aimed[1]!, from.frame, from)
     if (!target.ok)
-      return problem('step-line', `At character ${start + 1}: ${target.problem.message}`, {
-        offset: start,
-      })
+      return problem(
+        'step-line.way',
+        { character: start + 1, why: target.problem },
+        {
+          offset: start,
+        },
+      )
     return strides(
       reader,
       { direction: travelOfBody(from.facing, target.value), strides: 1 },
@@ -264,11 +254,7 @@ function readWay(
   if (direction) return strides(reader, { direction: direction[1], strides: 1 }, direction[0])
   const side = reader.phrase([['side', null]])
   if (!side) return succeed({ travel: null, text: '' })
-  if (foot !== 'left' && foot !== 'right')
-    return refused(
-      reader,
-      '“side left” or “side right”, as there is no one foot whose side it could be,',
-    )
+  if (foot !== 'left' && foot !== 'right') return refused(reader, 'side')
   return strides(reader, { direction: foot === 'left' ? 6 : 2, strides: 1 }, 'side')
 }
 
@@ -281,11 +267,7 @@ function strides(
   const size = reader.take(/x(\d+(?:\.\d+)?)(?![\w.])/iy)
   if (!size) return succeed({ travel, text })
   if (!travel || Number(size[1]) > 4)
-    return problem(
-      'step-line',
-      `At character ${start + 1} “${size[0]}” is no size for this way; a number of strides from 0 to 4 after a direction was expected.`,
-      { offset: start },
-    )
+    return problem('step-line.size', { character: start + 1, size: size[0] }, { offset: start })
   return succeed({ travel: { ...travel, strides: Number(size[1]) }, text })
 }
 
@@ -302,25 +284,25 @@ function readTurn(reader: Reader, from: TurnFrom | undefined): Result<TurnAmount
   if (worded) {
     const turn = parseTurn(worded[0].trim(), from)
     if (!turn.ok)
-      return problem('step-line', `At character ${start + 1}: ${turn.problem.message}`, {
-        offset: start,
-      })
+      return problem(
+        'step-line.turn',
+        { character: start + 1, why: turn.problem },
+        {
+          offset: start,
+        },
+      )
     return Math.abs(turn.value.eighths) <= MOST_EIGHTHS
       ? turn
-      : problem(
-          'step-line',
-          `At character ${start + 1} a turn of up to 3 whole turns was expected.`,
-          { offset: start },
-        )
+      : problem('step-line.turn-most', { character: start + 1 }, { offset: start })
   }
   const side = reader.phrase([
     ['left', -1],
     ['right', 1],
   ] as const)
-  if (!side) return refused(reader, 'left or right after “turn”')
+  if (!side) return refused(reader, 'turn-side')
   const amountStart = reader.offset
   const amount = reader.take(/(?:(\d+)\s+)?(\d+)\/(\d+)(?![\w/])|(\d+)(?![\w/])/y)
-  if (!amount) return refused(reader, 'an amount of turn such as 1/4, 3/8 or 1')
+  if (!amount) return refused(reader, 'turn-amount')
   const eighths =
     amount[4] === undefined
       ? 8 * Number(amount[1] ?? 0) + (8 * Number(amount[2])) / Number(amount[3])
@@ -329,8 +311,8 @@ function readTurn(reader: Reader, from: TurnFrom | undefined): Result<TurnAmount
   return isWhole
     ? succeed({ eighths: eighths * side[1], about: false })
     : problem(
-        'step-line',
-        `At character ${amountStart + 1} “${amount[0].trim()}” is no amount of turn; eighths such as 1/8, 1/4, 3/8 up to 3 whole turns were expected.`,
+        'step-line.turn-amount',
+        { character: amountStart + 1, amount: amount[0].trim() },
         { offset: amountStart },
       )
 }

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { sideThrough, turnTo, wrapFacing, type Facing } from '../../move/index.ts'
 import { readDirection, type DirectionFrame, type Standing } from '../geometry/frames.ts'
 
@@ -52,31 +53,21 @@ export function parseTurn(text: string, from?: TurnFrom): Result<TurnAmount> {
   const before = aimed ? words.slice(0, aimed.index) : words
   const sides = sidesIn(aimed ? before : words)
   const about = /\b(nearly|almost|about|not quite)\b/.test(words)
-  if (sides.size > 1)
-    return problem(
-      'turn.contradiction',
-      `"${text}" names both sides; left is anticlockwise, right is clockwise.`,
-    )
+  if (sides.size > 1) return problem('turn.contradiction.sides', { text })
   const side = [...sides][0]
   const amount = AMOUNTS.flatMap(([pattern, eighths]) => {
     const match = pattern.exec(before.trim())
     return match ? [eighths(match)] : []
   })[0]
-  if (amount !== undefined && !Number.isInteger(amount))
-    return problem('turn.eighths', `"${text}" is no whole number of eighths of a turn.`)
+  if (amount !== undefined && !Number.isInteger(amount)) return problem('turn.eighths', { text })
   if (aimed)
     return aimedTurn(
       text,
       { target: aimed[2]!, isThrough: aimed[1] !== undefined, side, amount, about },
       from,
     )
-  if (amount === undefined)
-    return problem(
-      'turn.amount',
-      `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
-    )
-  if (side === undefined)
-    return problem('turn.side', `"${text}" does not say which way; left or right was expected.`)
+  if (amount === undefined) return problem('turn.amount', { text })
+  if (side === undefined) return problem('turn.side', { text })
   return succeed({ eighths: amount * side, about })
 }
 
@@ -93,30 +84,15 @@ function aimedTurn(
   { target, isThrough, side, amount, about }: Aim,
   from: TurnFrom | undefined,
 ): Result<TurnAmount> {
-  if (!from)
-    return problem(
-      'turn.from',
-      `"${text}" depends on where it begins, and that is not known here; a side and an amount were expected.`,
-    )
+  if (!from) return problem('turn.from', { text })
   const direction = readDirection(target, from.frame, from)
   if (!direction.ok) return direction
   if (isThrough) {
     const way = sideThrough(from.facing, direction.value)
-    if (way === 0)
-      return problem(
-        'turn.side',
-        `"${text}": that is straight ahead or behind, so it gives no side.`,
-      )
+    if (way === 0) return problem('turn.side.straight', { text })
     if (side !== undefined && side !== way)
-      return problem(
-        'turn.contradiction',
-        `"${text}" contradicts itself: from here that is to the ${way === 1 ? 'right' : 'left'}.`,
-      )
-    if (amount === undefined)
-      return problem(
-        'turn.amount',
-        `"${text}" names no amount; a quarter, 3/4, 270 degrees or the like was expected.`,
-      )
+      return problem('turn.contradiction.way', { text, side: way === 1 ? 'right' : 'left' })
+    if (amount === undefined) return problem('turn.amount', { text })
     return succeed({ eighths: amount * way, about })
   }
   const short = turnTo(from.facing, direction.value)
@@ -126,10 +102,11 @@ function aimedTurn(
     amount * (side ?? Math.sign(short)) !== eighths &&
     !(amount === WHOLE && eighths === 0)
   ) {
-    return problem(
-      'turn.contradiction',
-      `"${text}" contradicts itself: from here it is ${Math.abs(eighths)}/8 to the ${eighths < 0 ? 'left' : 'right'}.`,
-    )
+    return problem('turn.contradiction.amount', {
+      text,
+      eighths: Math.abs(eighths),
+      side: eighths < 0 ? 'left' : 'right',
+    })
   }
   return succeed({
     eighths: amount === WHOLE && eighths === 0 ? WHOLE * (side ?? 1) : eighths,

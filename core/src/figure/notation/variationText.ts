@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { HOLD_IDS } from '../model/hold.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
@@ -101,11 +102,7 @@ export function readVariation(text: string): Result<Variation> {
       const found = pattern.exec(word)
       return found ? [apply(found, variation)] : []
     })[0]
-    if (!change)
-      return problem(
-        'variation',
-        `“${word}” is no way to vary a figure; half, first 6, after 3, x2, mirrored, no pause, turning 2/8 left, rotated 2/8 right, to butterfly, on count 2, ending = … or with = … was expected.`,
-      )
+    if (!change) return problem('variation', { word })
     variation = change
   }
   return succeed(variation)

@@ -1,4 +1,5 @@
-import { problem, succeed, type Result } from '../../document/index.ts'
+import { succeed, type Result } from '../../document/index.ts'
+import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { aliasesText, readAliases } from './aliasText.ts'
 import { composeFigure } from '../model/compose.ts'
@@ -218,45 +219,31 @@ function wordingsOf(words: WrittenFigure['words'], name: string): Figure['wordin
 }
 
 const named = (text: string): Result<string> =>
-  text.trim() === '' ? problem('written.empty', 'A name was expected here.') : succeed(text.trim())
+  text.trim() === '' ? problem('written.empty') : succeed(text.trim())
 
 function lengthOf(text: string): Result<number> {
   const beats = Number(text.trim().replace(',', '.'))
   const ticks = beats * TICKS_PER_BEAT
   const isGood =
     text.trim() !== '' && beats > 0 && beats <= MOST_BEATS && Number.isInteger(ticks / step)
-  return isGood
-    ? succeed(ticks)
-    : problem(
-        'written.beats',
-        `A number of counts up to ${MOST_BEATS}, in quarters, was expected, such as 4 or 6.`,
-      )
+  return isGood ? succeed(ticks) : problem('written.beats', { mostBeats: MOST_BEATS })
 }
 
 function countOf(text: string): Result<number> {
   const count = text.trim() === '' ? 1 : Number(text)
   return Number.isInteger(count) && count >= 1 && count <= 12
     ? succeed(count)
-    : problem(
-        'written.count',
-        'The count of the bar on which it begins was expected, from 1 to 12.',
-      )
+    : problem('written.count')
 }
 
 function couplesOf(text: string): Result<readonly [number, number]> {
   const found = /^\s*([1-8])(?:\s*(?:-|–|to)\s*([1-8]))?\s*$/.exec(text)
   const [least, most] = [Number(found?.[1]), Number(found?.[2] ?? found?.[1])]
-  return least <= most
-    ? succeed([least, most])
-    : problem('written.couples', 'The number of couples was expected, such as 3 or 2-4, up to 8.')
+  return least <= most ? succeed([least, most]) : problem('written.couples')
 }
 
 function stepsOfLine(text: string, options: StepLineOptions): Result<Step[]> {
-  if (text.trim() === '')
-    return problem(
-      'written.no-steps',
-      'Steps were expected, such as: 1 left forward, 2 right side, 3 left close; or “stand”',
-    )
+  if (text.trim() === '') return problem('written.no-steps')
   return /^\s*stand\s*$/i.test(text) ? succeed([]) : readStepLine(text, options)
 }
 const lineOf = (steps: readonly Step[], division: 4 | 3): string =>

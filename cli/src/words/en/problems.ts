@@ -1,0 +1,35 @@
+/** English sentences for what can be wrong with a command line and the files it names. */
+export const PROBLEMS = {
+  'usage.option': ({ word, may }: { word: string; may: string }) =>
+    `There is no option "${word}" here; ${may} may be given.`,
+  'usage.value': ({ word }: { word: string }) => `The option "${word}" needs a value behind it.`,
+  'usage.number': ({
+    name,
+    least,
+    most,
+    text,
+  }: {
+    name: string
+    least: number
+    most: number
+    text: string
+  }) => `--${name} takes a number from ${least} to ${most}, not "${text}".`,
+  'sound.kind': ({ path }: { path: string }) =>
+    `"${path}" is no sound file that is read here; WAV, MP3, Ogg or FLAC was expected.`,
+  'file.large': ({ path, megabytes }: { path: string; megabytes: number }) =>
+    `"${path}" is larger than ${megabytes} MB.`,
+  'file.empty': ({ path }: { path: string }) => `"${path}" is empty.`,
+  'file.missing': ({ path }: { path: string }) => `There is no file "${path}".`,
+  'sound.empty': ({ path }: { path: string }) =>
+    `No sound could be read from "${path}"; perhaps it was cut off.`,
+  'sound.broken': ({ path }: { path: string }) =>
+    `"${path}" begins like a sound file, but it could not be decoded; perhaps it was cut off.`,
+  'file.unreadable': ({ path }: { path: string }) => `"${path}" cannot be read as a file.`,
+  'usage.range': ({ text }: { text: string }) =>
+    `--range takes two tempi such as 84-96, not "${text}".`,
+  'usage.file': () => 'One sheet file was expected.',
+  'usage.school': ({ wanted, known }: { wanted: string; known: string }) =>
+    `There is no school "${wanted}"; one of ${known} was expected.`,
+  'voice.json': ({ path }: { path: string }) =>
+    `"${path}" is no JSON; a voice as the application takes it along was expected.`,
+}
