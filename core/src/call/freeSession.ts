@@ -60,6 +60,8 @@ export interface FreeSession {
   readonly typed: string
   /** The stand-by takes the next figure by itself, just before it would be too late. */
   readonly surprise: boolean
+  /** The place that the stand-by waits for; null where it waits for none. */
+  readonly standsBy: FreePlace | null
   /** Cues that were given, of those that were taken the first so many. */
   readonly shown: readonly ShownCue[]
 }
@@ -97,7 +99,7 @@ export function newFreeSession(music: FreeMusic, hasRecording: boolean): FreeSes
   const from = hasRecording
     ? (0 as Seconds)
     : secondsAt(beatMap, (firstStep - before) as TickPosition)
-  return { call: newCall(from), taken: [], typed: '', surprise: false, shown: [] }
+  return { call: newCall(from), taken: [], typed: '', surprise: false, standsBy: null, shown: [] }
 }
 
 /** The tick of the dance that is heard at a time of the clock. */
@@ -168,6 +170,10 @@ export function freePlaceAt(
   return null
 }
 
+/** Whether two places are one. */
+export const isSamePlace = (a: FreePlace | null, b: FreePlace | null): boolean =>
+  a?.at === b?.at && a?.state === b?.state && a?.leftTicks === b?.leftTicks
+
 const shortestName = ({ figures }: FreeDance): DancedFigure | null =>
   figures.reduce<DancedFigure | null>(
     (best, one) => (best === null || one.figure.name.length < best.figure.name.length ? one : best),
@@ -235,6 +241,11 @@ class FreeSteps {
 
   obey(command: FreeCommand): void {
     this.endWithMusic()
+    this.carryOut(command)
+    this.waitAnew()
+  }
+
+  private carryOut(command: FreeCommand): void {
     switch (command.do) {
       case 'tick':
         return
@@ -325,6 +336,12 @@ class FreeSteps {
   private putBack(): void {
     const last = this.session.taken.at(-1)
     if (last && this.position < last.sayAt) this.change({ taken: this.session.taken.slice(0, -1) })
+  }
+
+  /** As the music goes on the next place moves on: the stand-by waits for that one then. */
+  private waitAnew(): void {
+    const place = this.session.surprise ? this.place : null
+    if (!isSamePlace(place, this.session.standsBy)) this.change({ standsBy: place })
   }
 
   private standBy(): void {

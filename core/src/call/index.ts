@@ -97,6 +97,7 @@ export {
 export {
   allOffers,
   freePlaceAt,
+  isSamePlace,
   freePositionAt,
   freeStep,
   lastMoment,

@@ -33,7 +33,8 @@ import { audioClock, ManualClock } from '../sound/clock.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
 import { words } from '../words/index.ts'
 import { keepCall, type CallKeeper } from './callKeeper.ts'
-import { useFree, type FreeCall } from './free.ts'
+import type { FreeCall } from './free.ts'
+import { freeStore } from './stores.ts'
 import { useWakeLock } from './wakeLock.ts'
 
 /**
@@ -109,7 +110,7 @@ async function begin(): Promise<void> {
     const school =
       library.tonight ??
       library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
-    const called = useFree(
+    const called = freeStore(
       {
         dance: freeDance(figures.value, start.value!, usualFormation(dance.value)),
         metre: metre.value,

@@ -3,13 +3,8 @@ import { onBeforeUnmount, ref } from 'vue'
 import { words } from '../words/index.ts'
 import { LECTERN_COMMANDS, type LecternKey } from './commands.ts'
 import { signalsOf, type SignalMap } from './lecternKeys.ts'
-import {
-  allowMidi,
-  listenForSignals,
-  midiIsAllowed,
-  midiIsPossible,
-  pretendPedal,
-} from './signals.ts'
+import { useDevices } from './devices.ts'
+import { listenForSignals, pretendPedal } from './signals.ts'
 
 /** All that can be pressed, and teaching a key, a pedal or a button by pressing it. */
 const props = defineProps<{ signals: SignalMap }>()
@@ -18,7 +13,7 @@ const emit = defineEmits<{ teach: [signal: string, command: LecternKey]; forget:
 
 const learning = ref<LecternKey | null>(null)
 const told = ref('')
-const midi = ref(midiIsAllowed())
+const devices = useDevices()
 const namesOf = (command: LecternKey): string[] => [
   ...new Set(signalsOf(props.signals, command).map(words.lectern.signal)),
 ]
@@ -50,8 +45,8 @@ onBeforeUnmount(() => {
 })
 
 async function useMidi(): Promise<void> {
-  midi.value = await allowMidi()
-  if (!midi.value) told.value = words.lectern.midiNo
+  await devices.askForMidi()
+  if (devices.midi === 'refused') told.value = words.lectern.midiNo
 }
 /** A press and a release, as a foot switch sends them. */
 function pretend(controller: number): void {
@@ -94,8 +89,8 @@ function pretend(controller: number): void {
     <p>
       <button class="button small" @click="emit('forget')">{{ words.lectern.forgetKeys }}</button>
     </p>
-    <p v-if="!midiIsPossible()">{{ words.lectern.midiNo }}</p>
-    <p v-else-if="midi">{{ words.lectern.midiOn }}</p>
+    <p v-if="devices.midi === 'impossible'">{{ words.lectern.midiNo }}</p>
+    <p v-else-if="devices.midi === 'allowed'">{{ words.lectern.midiOn }}</p>
     <p v-else>
       <button class="button small" @click="useMidi">{{ words.lectern.midi }}</button>
     </p>

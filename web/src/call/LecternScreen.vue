@@ -10,6 +10,7 @@ import type { Player } from '../sound/player.ts'
 import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
 import DelayDialog from './DelayDialog.vue'
+import { useDevices } from './devices.ts'
 import { linkToHall } from './hallLink.ts'
 import type { Lectern } from './lectern.ts'
 import LecternAsk from './LecternAsk.vue'
@@ -69,6 +70,7 @@ const {
   tapped,
   nextLandmark,
 } = props.lectern
+const devices = useDevices()
 const wakeLock = useWakeLock()
 const looks = useLooks()
 const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
@@ -123,6 +125,7 @@ function link(isOn: boolean): void {
   if (isOn === (unlink.value !== null)) return
   unlink.value?.()
   unlink.value = isOn ? linkToHall(props.lectern, commands.run) : null
+  devices.screensAreFed = isOn
 }
 
 /**

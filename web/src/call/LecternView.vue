@@ -19,9 +19,10 @@ import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
 import { openDocument } from '../document/openDocument.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
-import { useLectern, type Lectern, type MusicFrom } from './lectern.ts'
+import type { Lectern, MusicFrom } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
 import { loadPack, type KeptPack } from './packStore.ts'
+import { lecternStore } from './stores.ts'
 
 const route = useRoute()
 const id = String(route.params['id'])
@@ -130,7 +131,7 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
     if (event.type !== 'cue') note.value = ''
     keeper?.note(event)
   }
-  lectern.value = useLectern(on, clock, sound, () => settings.value.outputDelaySeconds, {
+  lectern.value = lecternStore(on, clock, sound, () => settings.value.outputDelaySeconds, {
     onEvent,
     resumed: cutOff,
   })

@@ -4,6 +4,7 @@ import {
   freePlaceAt,
   freePositionAt,
   freeStep,
+  isSamePlace,
   lastMoment,
   newFreeSession,
   offersOf,
@@ -54,15 +55,7 @@ export function useFree(music: FreeMusic, { clock, player, onEvent }: FreeSound)
     position.value = freePositionAt(session.value, music, now)
     call.value = callAt(session.value, now)
     const next = freePlaceAt(session.value, music, position.value)
-    const before = place.value
-    const isSame =
-      next?.at === before?.at &&
-      next?.state === before?.state &&
-      next?.leftTicks === before?.leftTicks
-    if (isSame) return
-    place.value = next
-    // Another place is waited for by the stand-by.
-    if (session.value.surprise) obey({ do: 'surprise', isOn: true })
+    if (!isSamePlace(next, place.value)) place.value = next
   }
 
   const all = computed(() => allOffers(session.value, music, place.value))

@@ -1,14 +1,15 @@
 import { browserTimers, type Timers } from '../app/timers.ts'
 import { isMoving } from '@dellop/core/call'
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { onBeforeUnmount, onMounted, watch } from 'vue'
 import { audioContext, wakeAudio } from '../sound/audioContext.ts'
 import { audioClock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
+import { useDevices } from './devices.ts'
 import type { Lectern } from './lectern.ts'
 import { watchSleep } from './sleep.ts'
 
 const FADE_SECONDS = 8
-const USUAL_VOLUME = 90
 
 /**
  * How the music of a call sounds, and what becomes of the call where the system takes the sound
@@ -21,12 +22,9 @@ export function useSoundDesk(
   slept: (seconds: number) => void,
   timers: Timers = browserTimers,
 ) {
-  /** 0 to 100. */
-  const volume = ref(USUAL_VOLUME)
-  /** -100 left to 100 right. */
-  const balance = ref(0)
-  /** The music should sound, and the system does not let it. */
-  const asleep = ref(false)
+  const devices = useDevices()
+  devices.begin()
+  const { volume, balance, soundStands: asleep } = storeToRefs(devices)
   let stopFading = (): void => undefined
   watch(volume, (to) => player()?.setVolume(to / 100))
   watch(balance, (to) => player()?.setBalance(to / 100))

@@ -1,8 +1,9 @@
-import { onBeforeUnmount, ref } from 'vue'
+import { onBeforeUnmount } from 'vue'
+import { useDevices } from './devices.ts'
 
 /** Keeps the screen awake while wanted, also after the page was hidden for a moment. */
 export function useWakeLock() {
-  const held = ref(false)
+  const devices = useDevices()
   const possible = 'wakeLock' in navigator
   let lock: WakeLockSentinel | null = null
   let wanted = false
@@ -10,10 +11,10 @@ export function useWakeLock() {
   async function take(): Promise<void> {
     if (!possible || !wanted || document.visibilityState !== 'visible' || lock) return
     lock = await navigator.wakeLock.request('screen').catch(() => null)
-    held.value = lock !== null
+    devices.staysAwake = lock !== null
     lock?.addEventListener('release', () => {
       lock = null
-      held.value = false
+      devices.staysAwake = false
     })
   }
   const again = (): void => void take()
@@ -23,5 +24,5 @@ export function useWakeLock() {
     document.removeEventListener('visibilitychange', again)
     void lock?.release()
   })
-  return { held, possible, keep: (): Promise<void> => ((wanted = true), take()) }
+  return { possible, keep: (): Promise<void> => ((wanted = true), take()) }
 }

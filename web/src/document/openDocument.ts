@@ -128,7 +128,11 @@ export function openDocument<Document extends object>(
       dispatch({ type: 'answered', answer })
     } catch (error) {
       if (error instanceof ApiProblem && error.isUnheard) dispatch({ type: 'unreachable' })
-      else dispatch({ type: 'refused', problem: { code: 'refused', params: {}, message: sentenceOf(error) } })
+      else
+        dispatch({
+          type: 'refused',
+          problem: { code: 'refused', params: {}, message: sentenceOf(error) },
+        })
     }
   }
 

@@ -1,0 +1,32 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import { allowMidi, midiIsAllowed, midiIsPossible } from './signals.ts'
+
+const USUAL_VOLUME = 90
+
+/** What this machine calls with: its sound, its pedals, the screens it feeds, its own screen. */
+export const useDevices = defineStore('devices', () => {
+  /** Of the music, 0 to 100. */
+  const volume = ref(USUAL_VOLUME)
+  /** Of the music, -100 left to 100 right. */
+  const balance = ref(0)
+  /** Sound is wanted, and the system does not let it. */
+  const soundStands = ref(false)
+  const midi = ref<'impossible' | 'asked' | 'refused' | 'allowed'>(
+    midiIsPossible() ? (midiIsAllowed() ? 'allowed' : 'asked') : 'impossible',
+  )
+  /** Second screens are told where the call is. */
+  const screensAreFed = ref(false)
+  /** The screen is kept awake. */
+  const staysAwake = ref(false)
+  /** Second screens and the screen itself follow a page; sound is as it was set for this call. */
+  const begin = (): void => {
+    volume.value = USUAL_VOLUME
+    balance.value = 0
+    soundStands.value = false
+  }
+  const askForMidi = async (): Promise<void> => {
+    midi.value = (await allowMidi()) ? 'allowed' : 'refused'
+  }
+  return { volume, balance, soundStands, midi, screensAreFed, staysAwake, begin, askForMidi }
+})
