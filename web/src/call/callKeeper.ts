@@ -1,39 +1,15 @@
 import { browserTimers } from '../app/timers.ts'
 import {
-  callLogSchema,
   isMoving,
   replay,
   stepCall,
-  upgradeCallLog,
   type Call,
   type CallEvent,
   type CallLog,
 } from '@dellop/core/call'
-import { openDB, type IDBPDatabase } from 'idb'
 import { api, ApiProblem } from '../app/api.ts'
+import { dropKeptCall, keptCalls, putKeptCall, type KeptCall } from '../app/keptCalls.ts'
 import { randomId } from '../app/randomId.ts'
-
-/** A call as this browser keeps it while it goes on, and until the server has it. */
-interface KeptCall {
-  readonly log: CallLog
-  /** The last moment at which it is known to have gone on, on the clock of its events. */
-  readonly beatAt: number
-}
-
-let opening: Promise<IDBPDatabase> | null = null
-const database = (): Promise<IDBPDatabase> =>
-  (opening ??= openDB('dellop-calls', 1, { upgrade: (db) => void db.createObjectStore('call') }))
-
-async function stored(): Promise<KeptCall[]> {
-  try {
-    const all = (await (await database()).getAll('call')) as KeptCall[]
-    return all
-      .map((kept) => ({ ...kept, log: upgradeCallLog(kept.log) as CallLog }))
-      .filter(({ log }) => callLogSchema.safeParse(log).success)
-  } catch {
-    return []
-  }
-}
 
 /** Calls that were cut off longer ago are over: nobody stands on that floor any more. */
 const STILL_GOING_MS = 3 * 3600_000
@@ -74,10 +50,10 @@ const zeroMs = (now: () => number): number => Date.now() - now() * 1000
  * gone on.
  */
 export async function cutOffCall(sheetId: string, now: () => number): Promise<CutOff | null> {
-  const kept = (await stored()).filter(
+  const kept = (await keptCalls()).filter(
     ({ log }) => log.endedAtMs === null && log.sheetId === sheetId,
   )
-  const last = kept.sort((a, b) => b.log.startedAtMs - a.log.startedAtMs)[0]
+  const last = [...kept].sort((a, b) => b.log.startedAtMs - a.log.startedAtMs)[0]
   // Another page has not been cut off: it is calling now.
   if (!last || (await isElsewhere(sheetId))) return null
   if (Date.now() - (last.log.clockZeroMs + last.beatAt * 1000) > STILL_GOING_MS) return null
@@ -119,10 +95,7 @@ export function keepCall(
 
   function write(): Promise<unknown> {
     const record: KeptCall | null = log && { log, beatAt: now() - shift }
-    if (record)
-      writing = writing
-        .then(async () => (await database()).put('call', record, record.log.id))
-        .catch(() => undefined)
+    if (record) writing = writing.then(() => putKeptCall(record)).catch(() => undefined)
     return writing
   }
 
@@ -179,7 +152,7 @@ export function sendCalls(): Promise<void> {
 }
 
 async function sendAll(): Promise<void> {
-  for (const { log, beatAt } of await stored()) {
+  for (const { log, beatAt } of await keptCalls()) {
     const isOver =
       log.endedAtMs !== null || Date.now() - (log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS
     if (!isOver) continue
@@ -188,7 +161,7 @@ async function sendAll(): Promise<void> {
         params: { id: log.id },
         body: { call: { ...log, endedAtMs: log.endedAtMs ?? log.clockZeroMs + beatAt * 1000 } },
       })
-      await (await database()).delete('call', log.id)
+      await dropKeptCall(log.id)
     } catch (error) {
       if (error instanceof ApiProblem && error.offline) return
       console.error(error)
@@ -198,7 +171,7 @@ async function sendAll(): Promise<void> {
 
 /** A call that is still only here. */
 export const keptCall = async (id: string): Promise<CallLog | null> =>
-  (await stored()).find(({ log }) => log.id === id)?.log ?? null
+  (await keptCalls()).find(({ log }) => log.id === id)?.log ?? null
 
 const AGAIN_MS = 20_000
 /** Looks now and then, and when the network is back, whether something is to be sent. */
