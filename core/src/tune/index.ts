@@ -14,8 +14,9 @@ export {
 } from './tune.ts'
 export { anchored, doubled, halved, nudged, offBeat, thisIsOne, unanchored } from './mend.ts'
 export { fromTaps, LEAST_MEND_TAPS, retapped } from './taps.ts'
+export { beatsNearTaps, countingFactor, rangeAround, tapTempo } from './nearTaps.ts'
 export { counted, freed } from './freeTime.ts'
-export { layoutOf, putOn, recordingOf, sameLayout, tuneOn } from './recordings.ts'
+export { layoutOf, putOn, recordingOf, sameLayout, tuneOn, withBeatMap } from './recordings.ts'
 export {
   barsPerMinute,
   meanBpm,

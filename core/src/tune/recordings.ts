@@ -1,3 +1,4 @@
+import type { BeatMap } from '../time/index.ts'
 import type { Layout, Recording, Tune } from './tune.ts'
 
 /**
@@ -58,4 +59,30 @@ export function sameLayout(a: Layout, b: Layout): boolean {
       landmarks.map(({ kind, at, text }) => [kind, at, text]),
     ])
   return bare(a) === bare(b)
+}
+
+/**
+ * A tune as it is shown with other beats, and what else of it goes with them.
+ *
+ * @param shown With the recording that is looked at in front.
+ * @param make The new beats, or null where there are none; then nothing changes.
+ * @param heard What the listening left open; as it was where it is left out.
+ */
+export function withBeatMap(
+  shown: Tune,
+  make: (map: BeatMap) => BeatMap | null,
+  more: (shown: Tune) => Partial<Tune> = () => ({}),
+  heard?: Recording['heard'],
+): Tune | null {
+  const [recording] = shown.recordings
+  const beatMap = recording ? make(recording.beatMap) : null
+  return recording && beatMap
+    ? {
+        ...shown,
+        ...more(shown),
+        recordings: [
+          { ...recording, beatMap, heard: heard === undefined ? recording.heard : heard },
+        ],
+      }
+    : null
 }

@@ -9,6 +9,7 @@ import { useBeatPlayer } from './beatPlayer.ts'
 import BeatStrip from './BeatStrip.vue'
 import HeardAs from './HeardAs.vue'
 import MendBeats from './MendBeats.vue'
+import { listenInWorker } from '../workers/listening.ts'
 import { useMending } from './mending.ts'
 import { takeForTune, useOtherRecording } from './otherRecording.ts'
 import { useRecordingSound } from './recordingSound.ts'
@@ -44,7 +45,7 @@ const player = useBeatPlayer(
   () => clicks.value,
 )
 const { playing, at } = player
-const mending = useMending(document_, buffer, chosenBeat, told)
+const mending = useMending(document_, chosenBeat, { buffer, told, listen: listenInWorker })
 const other = useOtherRecording(document_, buffer, told, failure)
 
 /** The page is drawn piece by piece, so that no piece holds it up for long. */

@@ -3,6 +3,7 @@ import {
   putOn,
   tuneOn,
   tuneSchema,
+  withBeatMap,
   type Recording,
   type Tune,
 } from '@dellop/core/tune'
@@ -43,20 +44,8 @@ export function useTuneDocument(id: string) {
     more: (shown: Tune) => Partial<Tune> = () => ({}),
     heard?: Recording['heard'],
   ): boolean {
-    const now = shown.value
-    const recording = now?.recordings[0]
-    const beatMap = recording && make(recording.beatMap)
-    if (!now || !beatMap) return false
-    return changeShown(
-      {
-        ...now,
-        ...more(now),
-        recordings: [
-          { ...recording, beatMap, heard: heard === undefined ? recording.heard : heard },
-        ],
-      },
-      label,
-    )
+    const next = shown.value && withBeatMap(shown.value, make, more, heard)
+    return next !== null && changeShown(next, label)
   }
 
   const look = (id: string): void =>

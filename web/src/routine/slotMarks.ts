@@ -1,0 +1,60 @@
+import {
+  replaceContent,
+  setFieldAt,
+  setSlotField,
+  setWording,
+  wordsContent,
+  type DancedSlot,
+  type Slot,
+  type SlotContent,
+} from '@dellop/core/routine'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { randomId } from '../app/randomId.ts'
+import { words } from '../words/index.ts'
+import { inPlace, type SheetHands } from './hands.ts'
+
+const say = words.done
+
+/** What is said with a figure, and what is written beside it. */
+export function slotMarks(hands: SheetHands) {
+  const { document, scope } = hands
+  const keepPlace = inPlace(hands)
+
+  function word(slot: DancedSlot, kind: 'full' | 'short' | 'keyWord', text: string): void {
+    document.edit(setWording(slot.slot, kind, text), say.wording, `wording:${slot.slot.id}:${kind}`)
+  }
+
+  const silence = (slot: DancedSlot): boolean =>
+    document.edit(
+      setSlotField(slot.slot, 'say', slot.slot.say === 'cue' ? 'nothing' : 'cue'),
+      say.silence,
+    )
+  const remark = (slot: DancedSlot, text: string): boolean =>
+    document.edit(setSlotField(slot.slot, 'remark', text), say.remark, `remark:${slot.slot.id}`)
+
+  function wordsLength(slot: DancedSlot, beats: number): void {
+    if (slot.slot.content.type === 'words')
+      document.edit(
+        setSlotField(
+          slot.slot,
+          'content',
+          wordsContent(slot.slot.content.text, Math.round(beats * TICKS_PER_BEAT)),
+        ),
+        say.length,
+        `length:${slot.slot.id}`,
+      )
+  }
+
+  const slotField = (
+    slot: DancedSlot,
+    field: Exclude<keyof Slot, 'id' | 'content'>,
+    value: unknown,
+  ): void => keepPlace(slot, setFieldAt(slot, field, value as never, scope(), randomId), say.marks)
+  /** Pins a cue, or lets it go where there is no pin. */
+  const pin = (slot: DancedSlot, to: Slot['pin']): void =>
+    keepPlace(slot, setFieldAt(slot, 'pin', to, scope(), randomId), say.pin)
+  const setContent = (slot: DancedSlot, content: SlotContent): void =>
+    keepPlace(slot, replaceContent(slot, content, scope(), randomId), say.length)
+
+  return { word, silence, remark, wordsLength, slotField, pin, setContent }
+}
