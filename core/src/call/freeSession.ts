@@ -30,7 +30,8 @@ import {
 } from './freeFigures.ts'
 import type { CalledFigure } from './freeSheet.ts'
 import type { ShownCue } from './session.ts'
-import { AHEAD_SECONDS, type SessionEffect } from './sessionStep.ts'
+import type { SessionEffect } from './sessionCommands.ts'
+import { AHEAD_SECONDS } from './sessionMusic.ts'
 
 /** What is called from, and to what music. Ticks count from the first step. */
 export interface FreeMusic {

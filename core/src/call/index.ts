@@ -84,16 +84,10 @@ export {
   type ToldTurn,
 } from './session.ts'
 export { evolve, replaySession, resumeSession, type Prepared } from './sessionEvents.ts'
-export {
-  AHEAD_SECONDS,
-  landmarkTick,
-  landmarksOf,
-  nextLandmark,
-  sessionStep,
-  type SessionCommand,
-  type SessionEffect,
-  type SessionStep,
-} from './sessionStep.ts'
+export { landmarkTick, landmarksOf, nextLandmark } from './landmarks.ts'
+export type { SessionCommand, SessionEffect, SessionStep } from './sessionCommands.ts'
+export { AHEAD_SECONDS } from './sessionMusic.ts'
+export { sessionStep } from './sessionStep.ts'
 export {
   allOffers,
   freePlaceAt,
