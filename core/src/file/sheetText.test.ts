@@ -14,7 +14,8 @@ import {
   type Slot,
 } from '../routine/index.ts'
 import { demoRoutine, routineOf } from '../testing/sheets.ts'
-import { readSheetText, sheetText } from './sheetText.ts'
+import { readSheetText } from './sheetText.ts'
+import { sheetText } from './sheetTextPrint.ts'
 
 const base = routineOf([], [])
 const read = (text: string, from: Routine = base) =>
