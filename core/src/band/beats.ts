@@ -5,6 +5,8 @@ import type { Score } from './score.ts'
  * Where each beat of a score sounds: beat `firstBeat` at `firstSeconds`, then beat by beat at the
  * tempo its marks give, with its free time. One anchor a beat where the tempo moves, two for a
  * steady score.
+ *
+ * @param firstSeconds Where the first beat sounds, in seconds.
  */
 export function beatMapOfScore(score: Score, firstSeconds: number): BeatMap {
   const first = Math.floor(score.start / TICKS_PER_BEAT)
@@ -35,6 +37,8 @@ export function beatMapOfScore(score: Score, firstSeconds: number): BeatMap {
 /**
  * Beats a minute at a tick: straight between the marks around it, as written before the first, as
  * marked after the last.
+ *
+ * @param tick Tick; 24 are a beat.
  */
 export function tempoAt({ bpm, tempo }: Pick<Score, 'bpm' | 'tempo'>, tick: number): number {
   const after = tempo.findIndex(({ at }) => at > tick)

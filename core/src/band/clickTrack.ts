@@ -9,6 +9,9 @@ const CLICK_SECONDS = 0.05
 /**
  * Clicks alone, as mono samples; `lengthSeconds` is the length of the whole track. Each click
  * begins at the sample nearest its moment.
+ *
+ * @param lengthSeconds Of the whole track, in seconds.
+ * @param sampleRate Samples a second, above 0.
  */
 export function clickTrack(
   clicks: readonly Click[],

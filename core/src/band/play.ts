@@ -34,6 +34,8 @@ const HELD = 0.92
  * landmark of kind `start` on a second pipe joins, an octave above. The beat map is exact: beat n
  * sounds at the sample nearest to `secondsAt(beatMap, n beats)`; a note that ends where the count
  * stops is held through the free time.
+ *
+ * @param sampleRate Samples a second, above 0.
  */
 export function playScore(score: Score, sampleRate = BAND_SAMPLE_RATE): Performance {
   const beatMap = beatMapOfScore(score, LEAD_IN_SECONDS)

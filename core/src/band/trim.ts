@@ -6,6 +6,8 @@ const SOFTEST = 0.01
 /**
  * Speech without the silence before and after it, from the first to the last sample that is no more
  * than 40 dB below the loudest.
+ *
+ * @param samples Mono, -1 to 1.
  */
 export function trimmedSpeech(samples: Float32Array): Float32Array {
   const least = loudestOf(samples, 0, samples.length) * SOFTEST

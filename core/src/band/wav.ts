@@ -1,6 +1,11 @@
 import { loudestOf } from './synth.ts'
 
-/** Bytes of a 16-bit mono WAV file. Samples beyond -1..1 are limited. */
+/**
+ * Bytes of a 16-bit mono WAV file. Samples beyond -1..1 are limited.
+ *
+ * @param samples Mono; beyond -1 to 1 they are limited.
+ * @param sampleRate Samples a second, above 0.
+ */
 export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array {
   const bytes = new Uint8Array(44 + samples.length * 2)
   const view = new DataView(bytes.buffer)
@@ -25,7 +30,12 @@ export function wavBytes(samples: Float32Array, sampleRate: number): Uint8Array 
   return bytes
 }
 
-/** Peaks for drawing: for each of `count` stretches the loudest absolute sample, 0..1. */
+/**
+ * Peaks for drawing: for each of `count` stretches the loudest absolute sample, 0..1.
+ *
+ * @param samples Mono, -1 to 1.
+ * @param count How many stretches, 1 or more.
+ */
 export function wavePeaks(samples: Float32Array, count: number): number[] {
   const span = samples.length / count
   return Array.from(

@@ -62,6 +62,8 @@ const STRAY_BEATS = 1
  * thought to be, so that a missed one does no harm. The tempo is the median of the slopes between
  * the taps kept (Theil 1950, Sen 1968), which one bad tap in three does not move; the place is the
  * tapped line itself.
+ *
+ * @param at Moment of the tap on the clock, in seconds.
  */
 export function hearTap(
   ear: BandEar,
@@ -126,13 +128,22 @@ function speedOf(taps: readonly Tap[], map: BeatMap): number | null {
   return slopes.length === 0 ? null : median(slopes)
 }
 
-/** A grid of even steps from an origin: beats, or bars. */
+/**
+ * A grid of even steps from an origin: beats, or bars.
+ *
+ * @param step Seconds of the recording from line to line, above 0.
+ * @param origin Where one of the lines is, in seconds.
+ */
 export const evenGrid = (step: number, origin = 0): TapGrid => ({
   nearest: (tick) => Math.round((tick - origin) / step) * step + origin,
   reach: step / 2,
 })
 
-/** A grid of given lines, such as phrase starts. Needs one at least. */
+/**
+ * A grid of given lines, such as phrase starts. Needs one at least.
+ *
+ * @param lines Seconds of the recording, rising; one at least.
+ */
 export function lineGrid(lines: readonly number[]): TapGrid {
   const nearest = (tick: number): number =>
     lines.reduce((best, line) => (Math.abs(line - tick) < Math.abs(best - tick) ? line : best))

@@ -155,6 +155,11 @@ export const MOST_SPEED = 1.5
 /** A band may be followed a little further than music is played. */
 const BAND_SPEEDS = [0.4, 2] as const
 
+/**
+ * A call that has not begun: the music waits at its place.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
+ */
 export const newCall = (music: Seconds, speed = 1): Call => ({
   state: 'waiting',
   music,
@@ -166,6 +171,8 @@ export const newCall = (music: Seconds, speed = 1): Call => ({
 /**
  * Where the music is at a time, in seconds of the recording. While counting in it is before the
  * place it will start at.
+ *
+ * @param at Moment of the clock, in seconds.
  */
 export const musicAt = (call: Call, at: number): Seconds =>
   isMoving(call) ? ((call.music + (at - call.since) * call.speed) as Seconds) : call.music
@@ -180,7 +187,11 @@ export const isCueing = (call: Call): boolean =>
   call.state === 'ending' ||
   call.state === 'free-time'
 
-/** The call as it is at a time: counting in becomes running by itself. */
+/**
+ * The call as it is at a time: counting in becomes running by itself.
+ *
+ * @param at Moment of the clock, in seconds.
+ */
 export function settle(call: Call, at: number): Call {
   return call.state === 'counting-in' && at >= call.since ? { ...call, state: 'running' } : call
 }

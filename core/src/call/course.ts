@@ -125,7 +125,11 @@ export function layStretches(
   return { legs, waiting: [] }
 }
 
-/** Whether a time through is a unit of a fill that goes on until a hand releases it. */
+/**
+ * Whether a time through is a unit of a fill that goes on until a hand releases it.
+ *
+ * @param pass Number of the time through, from 0.
+ */
 export const isReleased = ({ timeline }: Pick<Sheet, 'timeline'>, pass: number): boolean =>
   timeline.passes[pass]!.pass.fill?.until === 'released'
 

@@ -15,6 +15,10 @@ export const LEAST_TAPS = 8
  * tap is held against the nearest click; the median is taken, so a stray tap does no harm. People
  * tap a little early, by about `tapBiasSeconds` (20 to 50 ms for most; Aschersleben 2002), which is
  * taken out. Null with too few taps.
+ *
+ * @param clicks Moments of the clicks as they were sent, in seconds, rising.
+ * @param taps Moments of the taps, in seconds, rising.
+ * @param tapBiasSeconds How late people tap, in seconds; below 0 is early, as most do.
  */
 export function delayFromTaps(
   clicks: readonly number[],

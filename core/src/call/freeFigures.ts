@@ -49,6 +49,9 @@ export const freeFigures = (
     return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
   })
 
+/**
+ * What free calling needs of a dance: its figures, how it starts, what can still close a phrase.
+ */
 export function freeDance(
   figures: readonly DancedFigure[],
   start: CoupleState,
@@ -95,6 +98,8 @@ export interface FreeOffer {
  * phrase, and such that the phrase can still close. What was called last comes only where nothing
  * else does; then what was called longest ago first, and of those what moves otherwise than the
  * last.
+ *
+ * @param leftTicks Ticks left of the phrase, 0 or more.
  */
 export function nextFigures(
   dance: FreeDance,
@@ -155,6 +160,8 @@ const HARD: ReadonlySet<Figure['level']> = new Set(['advanced'])
  * is weighed by how much it repeats, how alike its neighbours move and how hard it is; the best
  * few, each begun with something else. Nothing comes twice running where any phrase can do without.
  * Exact (branch and bound) until very many have been looked at, which is said.
+ *
+ * @param phraseTicks Length of a phrase in ticks, above 0.
  */
 export function freePhrases(
   dance: FreeDance,
@@ -233,6 +240,8 @@ export function usualFormation(dance: string): NonNullable<Routine['formation']>
  * How a floor had best stand to be called freely: of every hold that figures may begin in, on
  * opposite feet or on the same one, the way in which most of them may come first in a phrase that
  * closes. Null where no phrase of these figures closes.
+ *
+ * @param phraseTicks Length of a phrase in ticks, above 0.
  */
 export function bestStart(
   figures: readonly DancedFigure[],

@@ -103,7 +103,11 @@ export function newFreeSession(music: FreeMusic, hasRecording: boolean): FreeSes
   return { call: newCall(from), taken: [], typed: '', surprise: false, standsBy: null, shown: [] }
 }
 
-/** The tick of the dance that is heard at a time of the clock. */
+/**
+ * The tick of the dance that is heard at a time of the clock.
+ *
+ * @param at Moment of the clock, in seconds.
+ */
 export const freePositionAt = (
   { call }: FreeSession,
   { beatMap, firstStep }: FreeMusic,
@@ -119,7 +123,11 @@ function heardOf({ beatMap, firstStep }: FreeMusic): HeardClock {
   return clock
 }
 
-/** The last tick at which a figure can be said that begins at another. */
+/**
+ * The last tick at which a figure can be said that begins at another.
+ *
+ * @param at Tick at which the figure begins.
+ */
 export function lastMoment(music: FreeMusic, danced: DancedFigure, at: number): TickPosition {
   const heard = heardOf(music)
   const lead = leastLeadSeconds(music)

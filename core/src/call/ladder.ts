@@ -22,6 +22,8 @@ export interface Rung {
  * without margin, with the least lead before its step; then nothing. Worked out beforehand, so that
  * a late cue costs no time. Where a shorter wording would carry no longer than the one before it,
  * it is left out.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export function ladderOf(
   sheet: Sheet,

@@ -139,6 +139,8 @@ export function stopsOf({ sheet }: PreparedCall): {
 /**
  * The stop before a position; one that was only just passed counts as here, so that pressing again
  * goes further back.
+ *
+ * @param graceTicks Ticks by which one passed counts as here, 0 or more.
  */
 export function stopBefore(
   stops: readonly Tick[],
@@ -148,5 +150,6 @@ export function stopBefore(
   return stops.filter((stop) => stop < at - graceTicks).at(-1) ?? null
 }
 
+/** The stop after a position; null behind the last. */
 export const stopAfter = (stops: readonly Tick[], at: TickPosition): Tick | null =>
   stops.find((stop) => stop > at) ?? null

@@ -48,6 +48,8 @@ export interface PreparedCall {
 /**
  * Plans a sheet for a speed of 0.5 to 1.5, on the course its dance takes, and lays its cues out for
  * the lectern.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export function prepareCall(
   written: Sheet,

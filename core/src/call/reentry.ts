@@ -183,6 +183,8 @@ export function courseFrom(
 /**
  * Starts of phrases after a position; where the music's end is not known, it goes on in phrases
  * like its last.
+ *
+ * @param at Tick of the dance.
  */
 export function linesAfter(
   { phrases, musicEnd, routine }: Pick<Sheet, 'phrases' | 'musicEnd' | 'routine'>,

@@ -184,6 +184,7 @@ export interface CourseChange {
   readonly repeated: readonly DancedPass[]
 }
 
+/** Which times through a turn of the dance added, and which it left out. */
 export function courseChange(sheet: Sheet, before: Course, after: Course): CourseChange {
   const count = ({ legs, waiting }: Course): Map<number, number> => {
     const counts = new Map<number, number>()

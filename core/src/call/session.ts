@@ -132,10 +132,18 @@ export function startOfMusic(sheet: Sheet, from: 'recording' | 'elsewhere' | 'si
 
 // ---- What follows from a session and a time ----------------------------------------------------
 
-/** The call as it is at a time of the clock: counting in becomes running by itself. */
+/**
+ * The call as it is at a time of the clock: counting in becomes running by itself.
+ *
+ * @param at Moment of the clock, in seconds.
+ */
 export const callAt = ({ call }: Pick<Session, 'call'>, at: number): Call => settle(call, at)
 
-/** The tick that is heard at a time of the clock. */
+/**
+ * The tick that is heard at a time of the clock.
+ *
+ * @param at Moment of the clock, in seconds.
+ */
 export function positionAt(session: Session, prepared: PreparedCall, at: number): TickPosition {
   const { call, setup } = session
   const delay = setup.isElsewhere || !isMoving(call) ? 0 : setup.delaySeconds
@@ -151,6 +159,7 @@ export type Asked =
     }
   | { readonly what: 'go-on'; readonly offers: ReturnType<typeof goOn> }
 
+/** What is asked now and the answers that are offered; null where nothing is. */
 export function askedOf({ asked }: Session, prepared: PreparedCall): Asked | null {
   if (!asked) return null
   const { what, at } = asked
@@ -241,6 +250,7 @@ export interface Coming {
   readonly at: Tick
   readonly link: Link | null
 }
+/** The figure that the dance goes on with after a turn, until it begins; null where none is. */
 export function comingAt(
   { coming }: Session,
   { sheet, course }: PreparedCall,

@@ -40,7 +40,11 @@ export function evolve({ session, prepared }: Prepared, event: CallEvent): Prepa
   return changed ? { ...now, session: { ...now.session, ...changed } } : now
 }
 
-/** The session that a log tells of, as it is after its last event: all that was shown is in it. */
+/**
+ * The session that a log tells of, as it is after its last event: all that was shown is in it.
+ *
+ * @param delaySeconds By which sound comes late, in seconds; 0 or more.
+ */
 export function replaySession(
   log: Pick<CallLog, 'from' | 'speed' | 'music' | 'events'>,
   sheet: Sheet,
@@ -58,6 +62,7 @@ export function replaySession(
  *
  * @param call The call of the log at the moment at which it is known to have stood, or gone on.
  * @param at Now, on the clock on which it goes on, in seconds.
+ * @param delaySeconds By which sound comes late, in seconds; 0 or more.
  */
 export function resumeSession(
   log: Parameters<typeof replaySession>[0],

@@ -28,13 +28,21 @@ export interface CourseTurn {
 /** A cue for what comes is given at least so long before: nothing is turned to sooner. */
 const NOTICE_BEATS = 4
 
-/** How the floor stands at a tick as the dance goes on until then; null before and after it. */
+/**
+ * How the floor stands at a tick as the dance goes on until then; null before and after it.
+ *
+ * @param at Tick of the dance.
+ */
 export function coupleAt({ sheet }: PreparedCall, at: number): CoupleState | null {
   const place = stateAt(sheet.timeline, sheet.phrases, Math.max(0, Math.floor(at)) as Tick)
   return place?.state ?? null
 }
 
-/** The leg that is danced at a position, or the last before it. */
+/**
+ * The leg that is danced at a position, or the last before it.
+ *
+ * @param at Tick of the dance.
+ */
 export const legAt = ({ course }: Pick<PreparedCall, 'course'>, at: number): Leg | null =>
   course.legs.findLast((leg) => leg.at <= Math.max(0, at)) ?? null
 

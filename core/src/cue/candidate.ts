@@ -216,6 +216,8 @@ function isRemembered(
 /**
  * The lead aimed at, in beats at this place: the school's target or its least seconds, whichever is
  * longer.
+ *
+ * @param step Ticks of the grid on which cues begin, above 0.
  */
 export function targetLeadBeats(stepTick: Tick, step: number, rules: CueRules): number {
   const least =

@@ -25,6 +25,8 @@ const made = new WeakMap<BeatMap, Map<string, HeardClock>>()
 /**
  * The clock of a recording at a speed of 0.5 to 1.5; `firstStep` is the recording's tick of the
  * first danced step. The same recording, step and speed give the same clock.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export function heardClock(map: BeatMap, firstStep: Tick, speed: number): HeardClock {
   const clocks = made.get(map) ?? made.set(map, new Map()).get(map)!

@@ -23,6 +23,8 @@ const PACE: Readonly<Record<Group['level'], number>> = {
 /**
  * How well a group knows a routine that it has danced so often: its level sets the pace at which
  * words may fade.
+ *
+ * @param times How often it was danced, 0 or more.
  */
 export const knownBy = (group: Group | null, times: number): Known =>
   times + (group ? PACE[group.level] : 0)
@@ -32,6 +34,8 @@ export const knownBy = (group: Group | null, times: number): Known =>
  * from what was said: a part is full at first, then short, then prompted; after a break it is new
  * again; what differs in one pass is always in full, and so is a pass danced the other way from the
  * one before. Empty for a school that never fades.
+ *
+ * @param phraseTicks Length of a phrase in ticks, above 0.
  */
 export function wantedWordings(
   timeline: Timeline,

@@ -39,6 +39,8 @@ const AS_THE_SCHOOL_HAS_IT: Calling = {}
  * Plans a routine's cues at a speed of 0.5 to 1.5. Wordings are chosen at speed 1; another speed
  * keeps them and moves their starts, choosing anew only where a hard rule would break. A cache
  * takes over what an edit left alone.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Plan {
   const { timeline, school, voice, firstStep, calling = AS_THE_SCHOOL_HAS_IT } = input

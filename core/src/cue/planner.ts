@@ -67,6 +67,7 @@ const CHANGE_COST = 1_000_000_000
  */
 export type FixedWordings = ReadonlyMap<string, string | null>
 
+/** The wording of every cue as it was planned, to be kept at another speed. */
 export function fixedWordings(plan: Plan): FixedWordings {
   const all = [...plan.planned, ...plan.extras]
   const texts = new Map(all.map((one) => [one.slot.key, one.said?.wording.text ?? null]))

@@ -142,7 +142,11 @@ function ridge(
   return solved
 }
 
-/** A voice with one wording measured, or forgotten where there are no seconds. */
+/**
+ * A voice with one wording measured, or forgotten where there are no seconds.
+ *
+ * @param seconds Spoken seconds at speed 1; null forgets them.
+ */
 export function withLength(voice: Voice, text: string, seconds: number | null): Voice {
   const { [lengthKey(text)]: _, ...others } = voice.lengths ?? {}
   const lengths = seconds === null ? others : { ...others, [lengthKey(text)]: seconds }

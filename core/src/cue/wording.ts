@@ -61,6 +61,7 @@ export function namesAlone(
 const KINDS = ['full', 'short', 'keyWord'] as const
 const unlike = (written: readonly Wording[]): Wording[] =>
   written.filter((one, i) => written.findIndex((other) => other.text === one.text) === i)
+/** A wording of a kind from its text. */
 export const wording = (kind: WordingKind, text: string): Wording => ({
   kind,
   text,

@@ -27,6 +27,7 @@ export const COALESCE_MS = 500
 /** Steps kept; a step is two references, so this is generous. */
 const MOST_STEPS = 500
 
+/** A history in which nothing can be undone or redone. */
 export const emptyHistory = <Document>(): History<Document> => ({ done: [], undone: [] })
 
 /** Adds a step that was just done; what had been undone is gone. */

@@ -44,6 +44,10 @@ interface Side {
   readonly nodes: ReadonlyMap<string, Found>
 }
 
+/**
+ * Two versions of one document put together: what only one of them changed is taken; where both
+ * changed the same thing to something else, theirs is kept and mine is a conflict.
+ */
 export function merge<Document extends object>(
   shape: DocumentShape,
   base: Document,

@@ -18,6 +18,7 @@ export interface Problem {
 export type Result<Value> =
   { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly problem: Problem }
 
+/** A result that is a value. */
 export const succeed = <Value>(value: Value): Result<Value> => ({ ok: true, value })
 
 /** A result that is no value but a problem. */

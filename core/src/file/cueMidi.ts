@@ -10,6 +10,8 @@ const AFTER_BEATS = 8
  * A sheet's cues as a Standard MIDI File of one track at a speed of 0.5 to 1.5: the music's tempo
  * from beat to beat, its metre, each cue as a lyric where it is said, and each pass as a marker.
  * Times are those of the music as it is heard; a cue before its beginning stands on the beginning.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export function cueMidi(sheet: Sheet, speed = 1): Uint8Array {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)

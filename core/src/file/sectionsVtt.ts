@@ -1,7 +1,11 @@
 import { secondsAt } from '../time/index.ts'
 import { tunePhrases, type Recording, type Tune } from '../tune/index.ts'
 
-/** Seconds as WebVTT writes them: hours, minutes, seconds and milliseconds. */
+/**
+ * Seconds as WebVTT writes them: hours, minutes, seconds and milliseconds.
+ *
+ * @param seconds Seconds.
+ */
 export function vttTime(seconds: number): string {
   const ms = Math.max(0, Math.round(seconds * 1000))
   const part = (value: number, width: number): string => String(value).padStart(width, '0')

@@ -13,6 +13,9 @@ const wrap = (n: number, couples: number): number => ((n % couples) + couples) %
 /**
  * Whom the lead of couple `lead` (from 0) dances with after these shifts: the number of the follow,
  * from 0. `couples` is 1 or more.
+ *
+ * @param lead Number of the couple, from 0.
+ * @param couples How many there are, 1 or more.
  */
 export function partnerAfter(lead: number, shifts: readonly MixerShift[], couples: number): number {
   const apart = shifts.reduce((sum, shift) => sum + shift.lead - shift.follow, 0)
@@ -22,6 +25,9 @@ export function partnerAfter(lead: number, shifts: readonly MixerShift[], couple
 /**
  * After how many passes of the same relative shift the first partner returns: 8 couples by 1 after
  * 8, by 2 after 4, by 3 after 8. Null where nobody moves.
+ *
+ * @param couples How many there are, 1 or more.
+ * @param relativeShift Places by which leads and follows move apart in a pass.
  */
 export function passesUntilPartner(couples: number, relativeShift: number): number | null {
   const shift = wrap(relativeShift, couples)

@@ -29,6 +29,7 @@ export const groupShape: DocumentShape = {
   optional: ['schoolId'],
 }
 
+/** A group of which nothing is known yet. */
 export const emptyGroup = (id: string, name: string, level: Figure['level'] = 'first'): Group => ({
   format: 'dellop-group',
   version: 2,

@@ -6,6 +6,8 @@ const CLASSES = 12
 /**
  * What sounds from each beat to the next, by pitch class; beats in seconds, rising. For telling
  * which beats of two recordings are the same music.
+ *
+ * @param beats Moments of the beats, in seconds, rising.
  */
 export function beatHarmony(
   sound: Sound,

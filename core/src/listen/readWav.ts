@@ -48,6 +48,9 @@ interface WavHead {
 /**
  * Refuses, in one sentence, sound that is too long to listen to, and a file that holds much less
  * than it says. Lengths in seconds.
+ *
+ * @param announcedSeconds What the file says, in seconds.
+ * @param heldSeconds What of it is there, in seconds.
  */
 export function checkLength(announcedSeconds: number, heldSeconds: number): Result<null> {
   if (announcedSeconds > LONGEST_SECONDS)
@@ -67,6 +70,8 @@ export function checkLength(announcedSeconds: number, heldSeconds: number): Resu
 /**
  * How long a WAV file says it is and how much of it is there, in seconds, from its beginning and
  * its size in bytes. Refuses what is no WAV file or of a kind that is not read.
+ *
+ * @param size Of the whole file, in bytes.
  */
 export function wavLengths(
   beginning: Uint8Array,

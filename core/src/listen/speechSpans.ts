@@ -25,6 +25,9 @@ const USUAL_PAUSE_SECONDS = 0.4
 /**
  * Loudness of a recording frame by frame, in decibels below full scale. Frames may be added as they
  * are heard.
+ *
+ * @param samples Mono, -1 to 1.
+ * @param sampleRate Samples a second, above 0.
  */
 export function loudnessFrames(samples: Float32Array, sampleRate: number): Float32Array {
   const size = Math.max(1, Math.round(FRAME_SECONDS * sampleRate))
@@ -41,6 +44,9 @@ export function loudnessFrames(samples: Float32Array, sampleRate: number): Float
  * Where somebody speaks in a recording (mono samples at a rate in Hz): what is clearly louder than
  * the room and not far below the loudest. Empty where nobody does. Edges are exact to one frame of
  * 5 ms.
+ *
+ * @param samples Mono, -1 to 1.
+ * @param sampleRate Samples a second, above 0.
  */
 export function speechSpans(
   samples: Float32Array,
@@ -50,6 +56,12 @@ export function speechSpans(
   return spansOfFrames(loudnessFrames(samples, sampleRate), pauseSeconds)
 }
 
+/**
+ * Where somebody speaks, by the loudness of frames.
+ *
+ * @param frames Loudness frame by frame, in decibels below full scale.
+ * @param pauseSeconds A silence at least so long parts two spans.
+ */
 export function spansOfFrames(
   frames: Float32Array,
   pauseSeconds = USUAL_PAUSE_SECONDS,

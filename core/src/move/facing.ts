@@ -10,13 +10,21 @@ export const WALL: Facing = 2
 export const REVERSE: Facing = 4
 export const CENTRE: Facing = 6
 
-/** Brings any whole number of eighths into 0..7. */
+/**
+ * Brings any whole number of eighths into 0..7.
+ *
+ * @param eighths Eighths of a turn, clockwise above 0.
+ */
 export const wrapFacing = (eighths: number): Facing => (((eighths % 8) + 8) % 8) as Facing
 
 /** The clock face of a line dance: 12 o'clock is the wall faced at the start, facing 0. */
 export const wallClock = (facing: Facing): number => (((facing * 3) / 2 + 11) % 12) + 1
 
-/** Facing after a turn, clockwise positive. */
+/**
+ * Facing after a turn, clockwise positive.
+ *
+ * @param eighths Eighths of a turn, clockwise above 0.
+ */
 export const turned = (facing: Facing, eighths: number): Facing => wrapFacing(facing + eighths)
 
 /** The shorter turn that ends at `target`: -3..4 eighths, a half turn given as +4. */

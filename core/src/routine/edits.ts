@@ -19,11 +19,17 @@ export const figureContent = (
   figureId: string,
   variation: Variation = AS_WRITTEN,
 ): SlotContent => ({ type: 'figure', figureId, variation })
+/**
+ * A slot of plain words with a length.
+ *
+ * @param lengthTicks Ticks; 24 are a beat, 1 or more.
+ */
 export const wordsContent = (text: string, lengthTicks: number | null): SlotContent => ({
   type: 'words',
   text,
   lengthTicks,
 })
+/** A slot as it is first written: said as a cue, with nothing beside it. */
 export const freshSlot = (id: string, content: SlotContent): Slot => ({
   id,
   content,
@@ -56,7 +62,11 @@ export function moveSlotBy(routine: Routine, slotId: string, by: 1 | -1): Edit[]
   return part.slots[from + by] ? moveSlot(routine, slotId, part.id, from + by) : null
 }
 
-/** Moves a slot so that it stands at `index` of a part, counted without itself. */
+/**
+ * Moves a slot so that it stands at `index` of a part, counted without itself.
+ *
+ * @param index Place in the part, from 0, counted without the slot itself.
+ */
 export function moveSlot(
   routine: Routine,
   slotId: string,

@@ -15,6 +15,8 @@ export interface MusicFit {
 /**
  * Counts x 60 / tempo against the music. `bpm` above 0 in beats a minute; `musicSeconds` from the
  * first danced step.
+ *
+ * @param bpm Beats a minute, above 0.
  */
 export function fitToMusic(timeline: Timeline, bpm: number, musicSeconds: Seconds): MusicFit {
   const danceBeats = beatsOfTicks(timeline.lengthTicks)

@@ -103,6 +103,9 @@ export function fitOffers(input: FitInput): FitOffers {
 /**
  * The tempo at which the dance lasts as long as so many seconds; null where that is no dancing
  * tempo (half to one and a half times).
+ *
+ * @param danceTicks Length of the dance in ticks, above 0.
+ * @param musicSeconds Of music there are, in seconds, above 0.
  */
 export function tempoOffer(
   routine: Routine,

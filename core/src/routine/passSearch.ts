@@ -42,6 +42,8 @@ interface Partial_ {
  * is danced, none to two times more than written. Exact by dynamic programming over the length
  * reached, the cheapest few for each; where nothing takes just so long, the orders that come
  * nearest below and above it.
+ *
+ * @param target Ticks that the whole is to take, above 0.
  */
 export function searchOrders(passes: readonly SearchedPass[], target: number): OrderSearch {
   let reached = new Map<number, Partial_[]>([[0, [{ ticks: 0, cost: 0, chosen: 0, before: null }]]])

@@ -11,6 +11,7 @@ import type { DancedSlot } from './unfold.ts'
  */
 export type Clip = readonly Omit<Slot, 'id'>[]
 
+/** The slots of a range as they are danced, to be put in elsewhere. */
 export const copySlots = (slots: readonly DancedSlot[]): Clip =>
   slots.map(({ slot: { id: _, ...slot } }) => slot)
 

@@ -25,6 +25,8 @@ export const wallsOf = (timeline: Timeline): WallOfPass[] =>
 /**
  * How often a pass that turns by so many eighths is danced until the first wall comes again: 3/4
  * after four, a half after two.
+ *
+ * @param eighths Eighths of a turn, clockwise above 0.
  */
 export function passesUntilHome(eighths: number): number {
   let turned = 0

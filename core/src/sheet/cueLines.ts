@@ -29,7 +29,11 @@ export interface CueLine {
   readonly byHand: boolean
 }
 
-/** All that is said at a speed of 0.5 to 1.5, in order. */
+/**
+ * All that is said at a speed of 0.5 to 1.5, in order.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
+ */
 export function cueLines(sheet: Sheet, speed = 1): CueLine[] {
   const clock = heardClock(sheet.beatMap, sheet.firstStep, speed)
   const places = new Map(

@@ -14,6 +14,8 @@ const EVERY_SECONDS = 2
 /**
  * Words in 20 seconds along the dance, from its first cue to its end, every two seconds. Empty
  * where nothing is said.
+ *
+ * @param endSeconds End of the dance in heard seconds.
  */
 export function densityOf(plan: Plan, endSeconds: number): Density[] {
   const said = utterancesOf(plan).map(({ said: one }) => ({

@@ -56,6 +56,7 @@ export interface SheetCache {
   readonly passes: UnfoldCache
   readonly plan: PlanCache
 }
+/** A cache for the stages of one sheet. */
 export const sheetCache = (): SheetCache => ({ passes: new Map(), plan: { last: null } })
 
 /** A sheet with everything that follows from it. */
@@ -132,13 +133,19 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
 
 const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPerBar(metre)
 
-/** The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed. */
+/**
+ * The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
+ */
 export const planAt = (sheet: Sheet, speed: number): Plan =>
   speed === 1 ? sheet.plan : planRoutine(planInput(sheet), speed)
 
 /**
  * The sheet's cues planned again at a speed, where something that it was planned on has changed
  * since.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
  */
 export const planAnew = (sheet: Sheet, speed = 1): Plan => planRoutine(planInput(sheet), speed)
 

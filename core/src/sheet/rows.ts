@@ -115,6 +115,7 @@ const MOST_OVERHANG = 0.5
 /** Share of a line that may stick out beside it. */
 const MOST_BESIDE = 0.08
 
+/** The rows of the page: one for each phrase of the music, or of a part. */
 export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): PhraseRow[] {
   const known = new Map(before.map((row) => [row.key, row]))
   const ribbons = utterancesOf(input.plan).map(ribbonOf)

@@ -194,7 +194,10 @@ export class SyncWorld {
     if (roll < 0.2)
       return this.later('refused', () => {
         if (isStill())
-          this.happen(page, { type: 'refused', problem: { code: 'no', params: {}, message: 'not now' } })
+          this.happen(page, {
+            type: 'refused',
+            problem: { code: 'no', params: {}, message: 'not now' },
+          })
       })
     this.later(`batch ${page.name}`, () => {
       const answer = this.server.take(batch)

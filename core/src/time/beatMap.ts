@@ -41,7 +41,12 @@ function joins(segments: readonly BeatMapSegment[]): boolean {
   })
 }
 
-/** A map of one steady tempo. `bpm` in beats a minute, above 0; beat 0 sounds at `firstSeconds`. */
+/**
+ * A map of one steady tempo. `bpm` in beats a minute, above 0; beat 0 sounds at `firstSeconds`.
+ *
+ * @param bpm Beats a minute, above 0.
+ * @param firstSeconds Where beat 0 sounds, in seconds.
+ */
 export function steadyBeatMap(bpm: number, firstSeconds = 0): BeatMap {
   if (!(bpm > 0)) throw new RangeError(`a tempo is above 0 beats a minute, not ${bpm}`)
   return {
@@ -147,5 +152,9 @@ export function freeTimes(
   })
 }
 
-/** Heard seconds of a moment of music at a speed of 0.5 to 1.5 of the recording. */
+/**
+ * Heard seconds of a moment of music at a speed of 0.5 to 1.5 of the recording.
+ *
+ * @param speed Of the recording, 0.5 to 1.5.
+ */
 export const heardSeconds = (music: Seconds, speed: number): Seconds => (music / speed) as Seconds

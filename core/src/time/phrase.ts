@@ -15,7 +15,11 @@ export interface PhraseSpan {
  */
 export const USUAL_PHRASE_BARS = 8
 
-/** Lays phrases of the given lengths in bars end to end from `start`. */
+/**
+ * Lays phrases of the given lengths in bars end to end from `start`.
+ *
+ * @param lengthsInBars Bars of each phrase, 1 or more.
+ */
 export function layPhrases(
   metre: Metre,
   lengthsInBars: readonly number[],
@@ -30,7 +34,11 @@ export function layPhrases(
   })
 }
 
-/** The span that holds the position, of spans in order without overlap; null where none does. */
+/**
+ * The span that holds the position, of spans in order without overlap; null where none does.
+ *
+ * @param at Position in ticks.
+ */
 export function spanAt<Span extends { readonly start: number; readonly end: number }>(
   spans: readonly Span[],
   at: number,
@@ -62,6 +70,11 @@ export function timesToLineUp(figureTicks: Tick, phraseTicks: Tick): number {
   return phraseTicks / a
 }
 
-/** Steps a second when `steps` fall in `ticks` at `bpm` beats a minute. */
+/**
+ * Steps a second when `steps` fall in `ticks` at `bpm` beats a minute.
+ *
+ * @param steps How many, 0 or more.
+ * @param bpm Beats a minute, above 0.
+ */
 export const stepsPerSecond = (steps: number, ticks: Tick, bpm: number): number =>
   steps / (((ticks / TICKS_PER_BEAT) * 60) / bpm)

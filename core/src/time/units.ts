@@ -26,17 +26,33 @@ export type Bars = Unit<'bars'>
 /** Ticks in one beat: holds halves, thirds, quarters, eighths and twelfths exactly. */
 export const TICKS_PER_BEAT = 24
 
-/** A tick from a whole number. Throws on a fraction: a document never holds one. */
+/**
+ * A tick from a whole number. Throws on a fraction: a document never holds one.
+ *
+ * @param value A whole number.
+ */
 export function tick(value: number): Tick {
   if (!Number.isInteger(value)) throw new RangeError(`a tick is a whole number, not ${value}`)
   return value as Tick
 }
 
-/** A position in ticks from any finite number. */
+/**
+ * A position in ticks from any finite number.
+ *
+ * @param value Any finite number.
+ */
 export const tickPosition = (value: number): TickPosition => value as TickPosition
-/** Seconds from any finite number. */
+/**
+ * Seconds from any finite number.
+ *
+ * @param value Any finite number.
+ */
 export const seconds = (value: number): Seconds => value as Seconds
-/** Beats from any finite number. */
+/**
+ * Beats from any finite number.
+ *
+ * @param value Any finite number.
+ */
 export const beats = (value: number): Beats => value as Beats
 
 /** Beats of a tick position. */
@@ -44,6 +60,8 @@ export const beatsOfTicks = (ticks: TickPosition): Beats => (ticks / TICKS_PER_B
 
 /**
  * Ticks of a number of beats. Throws when the beats do not fall on a tick (a fifth of a beat, say).
+ *
+ * @param value Beats, in halves, thirds, quarters or eighths.
  */
 export function ticksOfBeats(value: number): Tick {
   const exact = value * TICKS_PER_BEAT

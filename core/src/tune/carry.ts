@@ -30,6 +30,10 @@ const OWN_SECTION_BARS = 4
  * known recording's first beat (negative with a pick-up), `bBeats` how many beats the new one has.
  * Bars that are like no other but lie between the same neighbours are taken to be the same bars.
  * Null when fewer than a bar's beats were found to be the same music.
+ *
+ * @param aFirst Number of the known recording’s first beat; below 0 with a pick-up.
+ * @param aBeats How many beats the known recording has.
+ * @param bBeats How many the other has.
  */
 export function carryLayout(
   layout: Layout,

@@ -28,6 +28,9 @@ function stretchOf({ anchors }: BeatMapSegment, from: number, to: number): Ancho
  * Holds a stretch as free time: from one beat to a later one nothing is counted, and the later beat
  * takes the number of the earlier. Null when the stretch crosses free time that is there already,
  * or leaves no beat before or after it.
+ *
+ * @param fromBeat Where free time begins.
+ * @param toBeat Where it ends, later than that.
  */
 export function freed(map: BeatMap, fromBeat: number, toBeat: number): BeatMap | null {
   const index = map.segments.findIndex(
@@ -58,6 +61,8 @@ export function freed(map: BeatMap, fromBeat: number, toBeat: number): BeatMap |
 /**
  * Counts a free stretch again, at the tempo around it: as many whole beats as fit best, at least
  * one. `index` counts free stretches from 0.
+ *
+ * @param index Number of the free stretch, from 0.
  */
 export function counted(
   map: BeatMap,

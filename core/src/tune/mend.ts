@@ -20,7 +20,11 @@ export const doubled = (map: BeatMap): BeatMap =>
 export const halved = (map: BeatMap): BeatMap =>
   mapAnchors(map, (anchors) => anchors.map(({ beat, seconds }) => ({ beat: beat / 2, seconds })))
 
-/** Every beat earlier (negative) or later by some seconds. */
+/**
+ * Every beat earlier (negative) or later by some seconds.
+ *
+ * @param bySeconds Below 0 is earlier.
+ */
 export const nudged = (map: BeatMap, bySeconds: number): BeatMap =>
   mapAnchors(map, (anchors) =>
     anchors.map(({ beat, seconds }) => ({ beat, seconds: seconds + bySeconds })),
@@ -33,6 +37,8 @@ export const offBeat = (map: BeatMap): BeatMap =>
 /**
  * "This is one": the whole beat nearest to `beat` becomes the first of its bar, by as small a
  * renumbering as can be.
+ *
+ * @param beat Number of the beat; 0 is the first downbeat.
  */
 export function thisIsOne(map: BeatMap, metre: Metre, beat: number): BeatMap {
   const bar = metre.beatsPerBar
@@ -47,6 +53,9 @@ export function thisIsOne(map: BeatMap, metre: Metre, beat: number): BeatMap {
 /**
  * Puts a beat at a moment: moves its anchor, or makes one. Refuses (null) a place at or beyond its
  * neighbours.
+ *
+ * @param beat Number of the beat; 0 is the first downbeat.
+ * @param seconds Where it sounds, in seconds of the recording.
  */
 export function anchored(map: BeatMap, beat: number, seconds: number): BeatMap | null {
   const index = map.segments.findIndex(
@@ -63,7 +72,11 @@ export function anchored(map: BeatMap, beat: number, seconds: number): BeatMap |
   }
 }
 
-/** Takes out the anchor of a beat; null when there is none, or only two are left in its stretch. */
+/**
+ * Takes out the anchor of a beat; null when there is none, or only two are left in its stretch.
+ *
+ * @param beat Number of the beat; 0 is the first downbeat.
+ */
 export function unanchored(map: BeatMap, beat: number): BeatMap | null {
   const index = map.segments.findIndex(({ anchors }) =>
     anchors.some((anchor) => Math.abs(anchor.beat - beat) < TIME_TOLERANCE_SECONDS),

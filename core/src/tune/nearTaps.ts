@@ -28,7 +28,12 @@ export function rangeAround(tapped: BeatMap): [number, number] {
   return [bpm / WITHIN, bpm * WITHIN]
 }
 
-/** Half, once or twice: how one tempo counts another; once where it is none of them. */
+/**
+ * Half, once or twice: how one tempo counts another; once where it is none of them.
+ *
+ * @param bpm Beats a minute, above 0.
+ * @param of The other tempo, in beats a minute, above 0.
+ */
 export const countingFactor = (bpm: number, of: number): number =>
   [0.5, 1, 2].find((one) => Math.abs(Math.log2(bpm / of / one)) < ALIKE_OCTAVES) ?? 1
 

@@ -6,6 +6,9 @@ import type { Layout } from './tune.ts'
  * The same music counted otherwise: `barFactor` is how many bars now lie where one lay,
  * `beatFactor` how many beats. Sections keep their place in the music, to the nearest bar, and are
  * laid out in phrases of the usual length.
+ *
+ * @param barFactor Bars that lie now where one lay, above 0.
+ * @param beatFactor Beats that lie now where one lay, above 0.
  */
 export function relaid(
   layout: Layout,
@@ -30,7 +33,11 @@ export function relaid(
   }
 }
 
-/** Bars in phrases of the usual length; what is left over is the last phrase. */
+/**
+ * Bars in phrases of the usual length; what is left over is the last phrase.
+ *
+ * @param bars 1 or more.
+ */
 export const phrasesOf = (bars: number): number[] =>
   bars <= USUAL_PHRASE_BARS ? [bars] : [USUAL_PHRASE_BARS, ...phrasesOf(bars - USUAL_PHRASE_BARS)]
 
@@ -38,6 +45,9 @@ export const phrasesOf = (bars: number): number[] =>
  * The layout when beats are taken out of the count (`beats` negative) or put back in (positive) at
  * a beat: phrases there get shorter or longer by whole bars, and all that is marked later moves
  * along. Null when that is no whole number of bars.
+ *
+ * @param atBeat Number of the beat at which they are.
+ * @param beats Above 0 where they are put in, below 0 where they are taken out.
  */
 export function withBeats(
   layout: Layout,

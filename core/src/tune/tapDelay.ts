@@ -10,6 +10,10 @@ const STANDS_OUT = 2.2
  * How late a person taps, in seconds (negative: early, as most do), from what begins in the sound
  * around the taps: the constant by which they are shifted against it. Null where nothing stands
  * out, or there are fewer than four taps. Samples of one channel, taps in seconds of the recording.
+ *
+ * @param samples Mono, -1 to 1.
+ * @param sampleRate Samples a second, above 0.
+ * @param taps Moments of the taps, in seconds, rising.
  */
 export function tapDelay(
   samples: Float32Array,

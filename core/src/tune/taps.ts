@@ -20,6 +20,9 @@ export const LEAST_MEND_TAPS = 4
  * A steady map from taps on consecutive beats, in seconds of the recording: the line nearest to all
  * of them, so that one late tap does little. A tap left out is two beats, a double tap none. The
  * first tap becomes beat 0. Null with fewer than four taps or taps that do not rise.
+ *
+ * @param taps Moments of the taps, in seconds, rising.
+ * @param delaySeconds By which sound comes late, in seconds; 0 or more.
  */
 export function fromTaps(taps: readonly number[], delaySeconds = TAP_BIAS_SECONDS): BeatMap | null {
   if (taps.length < LEAST_MEND_TAPS || taps.some((tap, i) => i > 0 && tap <= taps[i - 1]!))
@@ -59,6 +62,9 @@ const BLEND_BEATS = 2
  * Beats moved to where they were tapped, around the taps only. Null when there are too few taps, or
  * they have another tempo than the beats there (then the whole is to be heard again), or they run
  * over free time.
+ *
+ * @param taps Moments of the taps, in seconds, rising.
+ * @param delaySeconds By which sound comes late, in seconds; 0 or more.
  */
 export function retapped(
   map: BeatMap,

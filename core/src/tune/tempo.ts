@@ -13,6 +13,9 @@ import { tunePhrases, type Tune } from './tune.ts'
 /**
  * Mean beats a minute from one tick to another, free time left out. Equal ticks have the tempo of
  * the beat that follows.
+ *
+ * @param from Tick of the recording.
+ * @param to Tick of the recording, not before the other.
  */
 export function meanBpm(map: BeatMap, from: number, to: number): number {
   const end = to > from ? to : from + TICKS_PER_BEAT
@@ -43,6 +46,11 @@ export function usualBpm(map: BeatMap): number {
 export const tuneBpm = (tune: Tune): number =>
   tune.recordings[0] ? usualBpm(tune.recordings[0].beatMap) : tune.bpm
 
+/**
+ * Bars a minute of a tempo in a metre.
+ *
+ * @param bpm Beats a minute, above 0.
+ */
 export const barsPerMinute = (bpm: number, metre: Metre): number => bpm / metre.beatsPerBar
 
 /**

@@ -90,6 +90,9 @@ function measureSteps(performer: Performer): PerformerMeasure {
 /**
  * Things the feet do in a second of music at a tempo, held beats left out: eight quick steps in
  * four beats at 108 a minute are 3.6.
+ *
+ * @param lengthTicks Ticks; 24 are a beat, 1 or more.
+ * @param beatsPerMinute Beats a minute, above 0.
  */
 export const stepsPerSecond = (
   steps: readonly Step[],
@@ -116,7 +119,11 @@ export function handChanges(
   return changes
 }
 
-/** The hold at a tick, by the changes on the way from the one it is begun in. */
+/**
+ * The hold at a tick, by the changes on the way from the one it is begun in.
+ *
+ * @param tick Tick; 24 are a beat.
+ */
 export const holdAt = (
   changes: ReturnType<typeof handChanges>,
   begun: string,

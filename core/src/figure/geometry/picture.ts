@@ -178,6 +178,8 @@ const MOVING_TICKS = TICKS_PER_BEAT / 2
 /**
  * How a dancer stands at any tick: on the way to the next step just before it, else as after the
  * last.
+ *
+ * @param tick Tick; 24 are a beat.
  */
 export function poseAt({ poses }: PictureDancer, tick: number): Pose {
   const i = poses.findLastIndex(({ at }) => at <= tick)

@@ -45,7 +45,11 @@ export function performers({
   return [...main, ...rest]
 }
 
-/** What one dancer of a set does: the couple's number and role. */
+/**
+ * What one dancer of a set does: the couple's number and role.
+ *
+ * @param couple Number of the couple, from 1.
+ */
 export function stepsOfDancer(
   danced: Pick<DancedFigure, 'figure' | 'steps' | 'others'>,
   couple: number,

@@ -99,7 +99,11 @@ export function relationFits(state: CoupleState): boolean {
   )
 }
 
-/** The state turned in the hall: feet and hold stay, both facings move by the same eighths. */
+/**
+ * The state turned in the hall: feet and hold stay, both facings move by the same eighths.
+ *
+ * @param eighths Eighths of a turn, clockwise above 0.
+ */
 export const rotateState = (state: CoupleState, eighths: number): CoupleState => ({
   ...state,
   lead: { ...state.lead, facing: turned(state.lead.facing, eighths) },

@@ -5,6 +5,8 @@ import { otherFoot, type Step } from './step.ts'
  * The follow's steps where the couple moves as one: the other foot, the same direction of the hall,
  * the same turn. `relation` is the follow's facing less the lead's in eighths; as both turn alike
  * it stays the same throughout.
+ *
+ * @param relation Eighths from the lead’s facing to the follow’s: 4 face to face, 0 side by side.
  */
 export function oppositeSteps(lead: readonly Step[], relation: number): Step[] {
   return lead.map((step) => {

@@ -15,6 +15,7 @@ export function reflectStep(step: Step): Step {
   }
 }
 
+/** Steps with left and right exchanged; forward and back stay. */
 export const reflectSteps = (steps: readonly Step[]): Step[] => steps.map(reflectStep)
 
 const swapSides = (text: string): string =>

@@ -61,4 +61,5 @@ export const stepSchema = z
 export type Step = z.infer<typeof stepSchema>
 export type Foot = 'left' | 'right'
 
+/** Left for right and right for left. */
 export const otherFoot = (foot: Foot): Foot => (foot === 'left' ? 'right' : 'left')

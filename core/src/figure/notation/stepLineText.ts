@@ -43,7 +43,11 @@ function stepText(step: Step, division: 4 | 3): string {
     .join(' ')
 }
 
-/** A moment as it is written: `2&`. */
+/**
+ * A moment as it is written: `2&`.
+ *
+ * @param at Ticks from the first beat of the figure; below 0 in a pick-up.
+ */
 export function momentText(at: number, division: 4 | 3): string {
   const beat = Math.floor(at / TICKS_PER_BEAT)
   const rest = at - beat * TICKS_PER_BEAT
