@@ -15,7 +15,8 @@ export interface UnreadableCall {
 }
 
 let opening: Promise<IDBPDatabase> | null = null
-const database = (): Promise<IDBPDatabase> =>
+/** Fails where the browser has no such storage. */
+const database = async (): Promise<IDBPDatabase> =>
   (opening ??= openDB('dellop-calls', 1, { upgrade: (db) => void db.createObjectStore('call') }))
 
 /** Splits what is kept into calls of the newest version and what cannot be read. */

@@ -31,8 +31,8 @@ interface Kept extends DraftPlace {
 const keyOf = ({ kind, id, tab }: DraftPlace): string => `${kind}/${id}/${tab}`
 
 let opening: Promise<IDBPDatabase> | null = null
-/** Version 1 kept one draft a sheet, whichever tab had written it. */
-function database(): Promise<IDBPDatabase> {
+/** Fails where the browser has no such storage. Version 1 kept one draft a sheet, whichever tab had written it. */
+async function database(): Promise<IDBPDatabase> {
   opening ??= openDB('dellop-drafts', 2, {
     upgrade: async (db, before, _after, change) => {
       const kept = db.createObjectStore('by-tab', { keyPath: 'key' })

@@ -135,10 +135,10 @@ describe('a second screen', () => {
   it('presses for the lectern, and knows when that was not heard', async () => {
     answers['press'] = { ok: true }
     const screen = await paired()
-    expect(await screen.press('key')).toBe(true)
-    expect(asked.at(-1)).toEqual({ path: 'press', body: { command: 'key' }, right: 'Bearer t' })
+    expect(await screen.press('main')).toBe(true)
+    expect(asked.at(-1)).toEqual({ path: 'press', body: { command: 'main' }, right: 'Bearer t' })
     answers['press'] = null
-    expect(await screen.press('key')).toBe(false)
+    expect(await screen.press('main')).toBe(false)
     screen.leave()
   })
 })

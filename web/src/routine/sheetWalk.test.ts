@@ -1,3 +1,4 @@
+import { AS_WRITTEN } from '@dellop/core/figure'
 import { phraseRows } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { openSheet } from '../testing/openSheet.ts'
@@ -74,7 +75,7 @@ describe('going about on the page', () => {
           id: first.slot.id,
           field: 'content',
           from: first.slot.content,
-          to: { type: 'figure', figureId: 'gone', variation: first.slot.content.variation },
+          to: { type: 'figure', figureId: 'gone', variation: AS_WRITTEN },
         } as never,
       ],
       'x',

@@ -54,7 +54,7 @@ describe('English on the screen', () => {
     [{ times: 3, reflected: true }, 'Vine, 3 times, other way'],
     [{ turn: -6 }, 'Vine, turning 3/4'],
     [{ turn: 0 }, 'Vine, turning nothing'],
-    [{ withoutPause: true }, 'Vine, no pause'],
+    [{ withoutPause: true as const }, 'Vine, no pause'],
     [{ ending: 'to open', options: ['look'] }, 'Vine, look, to open'],
     [{ exitHold: 'none' }, 'Vine, letting go'],
     [{ exitHold: 'butterfly' }, 'Vine, to butterfly'],
