@@ -35,6 +35,18 @@ export interface FindingPlace {
   readonly at: Tick
 }
 
+const ORDER: Readonly<Record<Severity, number>> = { stop: 0, mend: 1, note: 2 }
+/** The severity of the worst finding of each slot, by the slot's key. */
+export function worstOfSlots(
+  findings: readonly Pick<FindingPlace, 'severity' | 'slotKeys'>[],
+): ReadonlyMap<string, Severity> {
+  const worst = new Map<string, Severity>()
+  for (const { slotKeys, severity } of findings)
+    for (const key of slotKeys)
+      if (!worst.has(key) || ORDER[severity] < ORDER[worst.get(key)!]) worst.set(key, severity)
+  return worst
+}
+
 /** Whether a finding asks for something: more than a note, and not overruled. */
 export const isToMend = ({
   overruled,

@@ -1,4 +1,4 @@
-export { isToMend } from './finding.ts'
+export { isToMend, worstOfSlots } from './finding.ts'
 export type { Repair, RepairWords, Severity } from './finding.ts'
 export type { Finding, FindingCode, FindingParams, FindingWords } from './findings.ts'
 export type { RepairCode } from './repairParams.ts'

@@ -95,6 +95,7 @@ export {
 } from './model/coupleState.ts'
 export { parseTurn, type TurnAmount, type TurnFrom } from './notation/turn.ts'
 export { searchFigures } from './library/search.ts'
+export { suggestFigures, type Suggestion } from './library/suggest.ts'
 export { browseFigures, NO_WISH, isOfDance, startFoot, type FigureWish } from './library/browse.ts'
 export { readMomentText, readStepLine, type StepLineOptions } from './notation/stepLine.ts'
 export { momentText, stepLineText } from './notation/stepLineText.ts'

@@ -1,11 +1,6 @@
 import { applyEdits, type Edit } from '@dellop/core/document'
-import {
-  applyVariation,
-  isOfDance,
-  missingFoot,
-  searchFigures,
-  type Figure,
-} from '@dellop/core/figure'
+import { worstOfSlots } from '@dellop/core/check'
+import { suggestFigures, type Suggestion } from '@dellop/core/figure'
 import { routineShape, slotsBetween, type DancedSlot, type Routine } from '@dellop/core/routine'
 import {
   deriveSheet,
@@ -111,14 +106,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
     () => sheet.value?.findings.filter((finding) => finding.overruled === null) ?? [],
   )
   /** Severity of the worst finding of each slot, for its mark on the page. */
-  const marks = computed(() => {
-    const worst = new Map<string, 'stop' | 'mend' | 'note'>()
-    const order = { stop: 0, mend: 1, note: 2 }
-    for (const { slotKeys, severity } of open.value)
-      for (const key of slotKeys)
-        if (!worst.has(key) || order[severity] < order[worst.get(key)!]) worst.set(key, severity)
-    return worst
-  })
+  const marks = computed(() => worstOfSlots(open.value))
 
   function select(key: string | null): void {
     selectedKey.value = key
@@ -134,32 +122,17 @@ export function useSheetPage(document: SheetDocument, id: string) {
   /** The slot so many places on, or null past the ends. */
   const neighbour = (by: number): DancedSlot | null => slots.value[index.value + by] ?? null
 
-  /**
-   * Figures for what was typed: the dance's own before others, and of them those that can be danced
-   * from where the group stands.
-   */
-  function suggest(text: string, after: DancedSlot | null): { figure: Figure; fits: boolean }[] {
-    const state = after?.after ?? sheet.value?.routine.start
-    if (!state) return []
-    const fits = (figure: Figure): boolean => {
-      const danced = applyVariation(figure)
-      return (
-        danced.ok &&
-        !missingFoot(state, danced.value) &&
-        (figure.entry.holds.length === 0 || figure.entry.holds.includes(state.hold))
-      )
-    }
-    const { known } = library
-    const found = searchFigures(library.figures, text).map((figure) => ({
-      figure,
-      fits: fits(figure),
-      isBeyond: known?.of(figure) === 'beyond',
-    }))
-    const { dance } = sheet.value!.routine
-    // With a group chosen, what is above it comes last; by its name it can still be found.
-    const order = ({ figure, fits: goes, isBeyond }: (typeof found)[number]): number =>
-      (isBeyond ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
-    return found.sort((a, b) => order(a) - order(b))
+  /** Figures for what was typed, to stand behind a slot or at the start. */
+  function suggest(text: string, after: DancedSlot | null): Suggestion[] {
+    const routine = sheet.value?.routine
+    const state = after?.after ?? routine?.start
+    return routine && state
+      ? suggestFigures(library.figures, text, {
+          state,
+          dance: routine.dance,
+          known: library.known,
+        })
+      : []
   }
 
   return {
