@@ -5,10 +5,16 @@ interface Shown {
   plannedAt: number
   shownAt: number
 }
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+/** A cue that was first seen at `at`, and the audio clock two frames before. */
+interface Seen {
+  key: string
+  at: number
+  before: number
+}
+/** Two clocks are read one after the other; in seconds. */
+const SLACK_SECONDS = 0.05
 
-/** Cues from which a median says something. */
+/** So many cues come in the stretch. */
 const LEAST_CUES = 5
 
 for (const percent of [70, 100, 120]) {
@@ -24,12 +30,15 @@ for (const percent of [70, 100, 120]) {
     await page.evaluate(() => {
       const lectern = (window as unknown as { dellopLectern: { context: AudioContext } })
         .dellopLectern
-      const seen: { key: string; at: number }[] = []
+      const seen: Seen[] = []
+      const frames = [0, 0]
       const look = (): void => {
+        const at = lectern.context.currentTime
         const screen = document.querySelector<HTMLElement>('.lectern')
         const key = screen?.dataset['speak'] === 'true' ? screen.dataset['cue']! : ''
-        if (key !== '' && seen.at(-1)?.key !== key)
-          seen.push({ key, at: lectern.context.currentTime })
+        if (key !== '' && seen.at(-1)?.key !== key) seen.push({ key, at, before: frames[0]! })
+        frames.push(at)
+        frames.shift()
         requestAnimationFrame(look)
       }
       look()
@@ -47,14 +56,18 @@ for (const percent of [70, 100, 120]) {
     )
     const { shown, seen } = await page.evaluate(() => ({
       shown: (window as unknown as { dellopLectern: { shown: Shown[] } }).dellopLectern.shown,
-      seen: (window as unknown as { seenCues: { key: string; at: number }[] }).seenCues,
+      seen: (window as unknown as { seenCues: Seen[] }).seenCues,
     }))
-    const late = seen.map(({ key, at }) =>
-      Math.abs(at - shown.find((cue) => cue.key === key)!.plannedAt),
-    )
-    expect(late.length).toBeGreaterThanOrEqual(LEAST_CUES)
-    expect(median(late)).toBeLessThanOrEqual(0.05)
-    expect(Math.max(...late)).toBeLessThanOrEqual(0.25)
+    // How late a frame is depends on the machine (`npm run soak` measures it); that a cue is on the
+    // first frames after its moment, and on none before it, does not.
+    const planned = (key: string): number => shown.find((cue) => cue.key === key)!.plannedAt
+    expect(seen.length).toBeGreaterThanOrEqual(LEAST_CUES)
+    for (const { key, at, before } of seen) {
+      expect(at - planned(key)).toBeGreaterThan(-SLACK_SECONDS)
+      expect(planned(key) - before).toBeGreaterThan(-SLACK_SECONDS)
+    }
+    const places = seen.map(({ key }) => shown.findIndex((cue) => cue.key === key))
+    expect(places).toEqual([...places].sort((a, b) => a - b))
   })
 }
 

@@ -275,6 +275,7 @@ export function dancedLink(
     partId: '',
     slot: freshSlot('link', content),
     changed: true,
+    mirrored: false,
     figure,
     danced: danced.value,
     problem: null,

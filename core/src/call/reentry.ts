@@ -331,8 +331,8 @@ function shortestSeconds(
   { voice, school }: Pick<Sheet, 'voice' | 'school'>,
   slot: DancedSlot,
 ): number {
-  const seconds = wordingsOf(slot, LANGUAGES[voice.language], school.amounts).map(({ text }) =>
-    plannedSeconds(voice, text),
+  const seconds = wordingsOf(slot, LANGUAGES[voice.language], { amounts: school.amounts }).map(
+    ({ text }) => plannedSeconds(voice, text),
   )
   return seconds.length === 0 ? 0 : Math.min(...seconds)
 }

@@ -1,5 +1,5 @@
 import { sameInputs } from '../document/index.ts'
-import type { WordingKind } from '../figure/index.ts'
+import { mirroredWords, type WordingKind } from '../figure/index.ts'
 import type { Calling, DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
 import type { CueMode, School } from '../school/index.ts'
 import { readCountIn, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
@@ -52,13 +52,14 @@ export interface CueWishes {
 export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
   const room = wishes.introductionTicks > 0 ? wishes.introductionTicks : COUNT_IN_ROOM_TICKS
   const found: (readonly CueSlot[])[] = [openingSlots(timeline, wishes)]
+  const bothWays = figuresBothWays(timeline)
   let notBefore = -room
   for (const pass of timeline.passes) {
     for (const slot of pass.slots) {
       found.push(
         slotsOf(
           slot,
-          { ...contextOf(slot, pass, wishes), notBeforeTick: notBefore as Tick },
+          { ...contextOf(slot, pass, wishes, bothWays), notBeforeTick: notBefore as Tick },
           found.length === 1 ? firstRoom(wishes) : null,
         ),
       )
@@ -68,12 +69,27 @@ export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
   return joinNames(found.flat(), wishes.school, LANGUAGES[wishes.language])
 }
 
+/** Ids of the figures that a dance has as they are written and mirrored too. */
+function figuresBothWays({ slots }: Timeline): ReadonlySet<string> {
+  const ways = new Map<string, boolean>()
+  const both = new Set<string>()
+  for (const { figure, danced } of slots) {
+    if (!figure || !danced) continue
+    const { reflected } = danced.variation
+    if ((ways.get(figure.id) ?? reflected) !== reflected) both.add(figure.id)
+    ways.set(figure.id, reflected)
+  }
+  return both
+}
+
 /** What a danced slot's cues depend on; where it is the same as before, they are the same too. */
 interface Context {
   readonly language: 'en' | 'de'
   readonly mode: CueMode
   readonly mouth: Calling['mouth']
   readonly amounts: School['amounts']
+  /** The sheet has the figure both ways round. */
+  readonly hasMirror: boolean
   readonly kind: WordingKind
   readonly prompt: Prompt | null
   readonly notBeforeTick: Tick
@@ -83,6 +99,7 @@ function contextOf(
   slot: DancedSlot,
   pass: DancedPass,
   { language, school, calling, wanted, prompts }: CueWishes,
+  bothWays: ReadonlySet<string>,
 ): Omit<Context, 'notBeforeTick'> {
   const usual = calling.mode ?? school.mode
   // Where a part begins nobody can know what comes: it is said ahead.
@@ -94,6 +111,7 @@ function contextOf(
     mode,
     mouth: calling.mouth,
     amounts: school.amounts,
+    hasMirror: slot.figure !== null && bothWays.has(slot.figure.id),
     kind,
     prompt: prompt && !(prompt.fades && kind !== 'full') ? prompt : null,
   }
@@ -139,13 +157,18 @@ function makeSlots(slot: DancedSlot, context: Context): CueSlot[] {
 
 function nameSlot(
   slot: DancedSlot,
-  { language, mode, amounts, kind, prompt, notBeforeTick }: Context,
+  { language, mode, amounts, hasMirror, kind, prompt, notBeforeTick }: Context,
   mayOwe = false,
 ): CueSlot {
   const data = LANGUAGES[language]
-  const plain = wordingsOf(slot, data, amounts)
+  const sided = wordingsOf(slot, data, { amounts, hasMirror })
+  // A whole time through that is mirrored says so where it begins; its figures may leave it out.
+  const plain =
+    slot.mirrored && hasMirror
+      ? longestFirst([...sided, ...wordingsOf(slot, data, { amounts })])
+      : sided
   const all = mayOwe
-    ? [...plain, ...namesAlone(slot, data, amounts)].sort((a, b) => b.words - a.words)
+    ? longestFirst([...plain, ...namesAlone(slot, data, { amounts, hasMirror })])
     : plain
   const wordings = prompt && plain.length > 0 ? withPrompt(all, prompt, kind) : all
   return {
@@ -156,12 +179,17 @@ function nameSlot(
     stepTick: stepTickOf(slot),
     notBeforeTick,
     wordings,
-    wantedWords: wantedWords(plain, prompt, kind),
+    wantedWords: wantedWords(sided, prompt, kind),
     silence:
       slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
     ...(slot.slot.pin ? { pin: slot.slot.pin } : {}),
   }
 }
+
+const longestFirst = (list: readonly Wording[]): Wording[] =>
+  [...list]
+    .filter((one, i) => list.findIndex(({ text }) => text === one.text) === i)
+    .sort((a, b) => b.words - a.words)
 
 /**
  * Every wording with the prompt and without; the prompt alone where the floor knows the part.
@@ -200,10 +228,14 @@ export function wantedOf(wordings: readonly Wording[], kind: WordingKind): Wordi
 /** The amount as a second cue, ended before the place where the short and the full form part. */
 function amountSlot(
   slot: DancedSlot,
-  { language, mode, amounts, notBeforeTick }: Context,
+  { language, mode, amounts, hasMirror, notBeforeTick }: Context,
 ): CueSlot | null {
   const { danced } = slot
-  if (!danced || mode !== 'ahead' || namesAlone(slot, LANGUAGES[language], amounts).length === 0)
+  if (
+    !danced ||
+    mode !== 'ahead' ||
+    namesAlone(slot, LANGUAGES[language], { amounts, hasMirror }).length === 0
+  )
     return null
   const parting = partingTick(danced)
   if (parting < LEAST_PARTING_TICKS) return null
@@ -222,12 +254,13 @@ function amountSlot(
 }
 
 /** What is said to one role only, the one that comes first before the other. */
-function roleSlots(slot: DancedSlot, { mode, notBeforeTick }: Context): CueSlot[] {
+function roleSlots(slot: DancedSlot, { language, mode, notBeforeTick }: Context): CueSlot[] {
   const cues = slot.slot.roleCues
   if (!cues || slot.slot.say === 'nothing') return []
   const other = cues.first === 'lead' ? 'follow' : 'lead'
   return ([cues.first, other] as const).flatMap((role, i): CueSlot[] => {
-    const one = wording('full', cues[role])
+    const text = slot.mirrored ? mirroredWords(cues[role], language) : cues[role]
+    const one = wording('full', text)
     if (one.words === 0) return []
     return [
       {

@@ -10,6 +10,9 @@ export interface CueLanguage {
   readonly functionWords: ReadonlySet<string>
   /** Words that say how much of a figure, or how it ends; they belong to the cue. */
   readonly half: string
+  /** The sides, as they stand behind a figure’s name. */
+  readonly left: string
+  readonly right: string
   readonly times: (n: number) => string
   readonly toHold: (hold: string) => string
   /** How much is turned in all, in eighths of a turn. */
@@ -120,6 +123,8 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       ),
     ),
     half: 'halfway',
+    left: 'left',
+    right: 'right',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
     toHold: (hold) => (hold === 'none' ? 'let go' : `to ${hold}`),
     turn: (n) =>
@@ -163,6 +168,8 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       ),
     ),
     half: 'halb',
+    left: 'links',
+    right: 'rechts',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
     toHold: (hold) => (hold === 'none' ? 'loslassen' : `in ${hold}`),
     turn: (n) =>

@@ -48,7 +48,7 @@ describe('what may be said', () => {
   it('leaves out the amounts that a school does not say', () => {
     const [box] = slotsOf(slot('a', 'box', { times: 2, exitHold: 'butterfly' }))
     const full = (amounts: readonly AmountKind[]) =>
-      wordingsOf(box!, LANGUAGES.en, amounts)[0]!.text
+      wordingsOf(box!, LANGUAGES.en, { amounts })[0]!.text
     expect([full(AMOUNT_KINDS), full(['times']), full(['exit']), full([])]).toEqual([
       'forward box, twice, to butterfly',
       'forward box, twice',

@@ -1,21 +1,40 @@
-import { wordingsIn, type DancedFigure, type Step, type WordingKind } from '../figure/index.ts'
+import {
+  mirroredWords,
+  namesSide,
+  netTurn,
+  wordingsIn,
+  type DancedFigure,
+  type Step,
+  type WordingKind,
+} from '../figure/index.ts'
 import type { DancedSlot } from '../routine/index.ts'
 import { AMOUNT_KINDS, type AmountKind } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Wording } from './cueSlot.ts'
 import { wordsOf, type CueLanguage } from './language.ts'
 
+/** A slot as far as its words go. */
+type Worded = Pick<DancedSlot, 'slot' | 'figure' | 'danced' | 'mirrored'>
+
+/** What a school and the rest of the sheet ask of wordings. */
+export interface WordingWish {
+  readonly amounts?: readonly AmountKind[]
+  /** The sheet has the figure's mirror too: words that name no side are given one. */
+  readonly hasMirror?: boolean
+}
+
 /** What may be said of a slot, longest first, each with the words for how much and to where. */
 export function wordingsOf(
-  { slot, figure, danced }: Pick<DancedSlot, 'slot' | 'figure' | 'danced'>,
+  worded: Worded,
   language: CueLanguage,
-  amounts: readonly AmountKind[] = AMOUNT_KINDS,
+  { amounts = AMOUNT_KINDS, hasMirror = false }: WordingWish = {},
 ): Wording[] {
+  const { slot, danced } = worded
   if (slot.say === 'nothing') return []
-  const own = slot.wordings
-  const book = figure ? wordingsIn(figure, language.id) : undefined
+  const own = ownWordings(worded, language)
+  const book = bookWordings(worded, language, hasMirror)
   if (slot.content.type === 'words') {
-    const text = own?.full ?? slot.content.text
+    const text = own?.full ?? mirroredIf(worded.mirrored, slot.content.text, language)
     return wordsOf(text).length === 0 ? [] : [wording('full', text)]
   }
   const amount = danced ? amountText(danced, language, amounts) : ''
@@ -43,19 +62,64 @@ export function wordingsOf(
  * words are used.
  */
 export function namesAlone(
-  { slot, figure, danced }: DancedSlot,
+  worded: Worded,
   language: CueLanguage,
-  amounts: readonly AmountKind[],
+  { amounts = AMOUNT_KINDS, hasMirror = false }: WordingWish,
 ): Wording[] {
+  const { slot, figure, danced } = worded
   const amount = danced ? amountText(danced, language, amounts) : ''
   if (!figure || slot.say === 'nothing' || amount === '') return []
-  const book = wordingsIn(figure, language.id)
+  const book = bookWordings(worded, language, hasMirror)
   const owes = wordsOf(amount).length
   return unlike(
     KINDS.flatMap((kind) =>
       slot.wordings?.[kind] || !book?.[kind] ? [] : [{ ...wording(kind, book[kind]), owes }],
     ),
   )
+}
+
+const mirroredIf = (isMirrored: boolean, text: string, { id }: CueLanguage): string =>
+  isMirrored ? mirroredWords(text, id) : text
+type Texts = Readonly<Partial<Record<WordingKind, string | null>>>
+const mapTexts = (texts: Texts, change: (text: string) => string): Texts => ({
+  full: texts.full && change(texts.full),
+  short: texts.short && change(texts.short),
+  keyWord: texts.keyWord && change(texts.keyWord),
+})
+
+/** Words of its own belong to a slot as it is written: for the other side where it is mirrored. */
+const ownWordings = ({ slot, mirrored }: Worded, language: CueLanguage): Texts | null =>
+  slot.wordings && mapTexts(slot.wordings, (text) => mirroredIf(mirrored, text, language))
+
+/** The book's words belong to the figure as written; its mirror is said, or given a side. */
+function bookWordings(
+  { figure, danced }: Worded,
+  language: CueLanguage,
+  hasMirror: boolean,
+): Texts | undefined {
+  const book = figure ? wordingsIn(figure, language.id) : undefined
+  if (!book || !danced) return book
+  const { reflected } = danced.variation
+  const side = hasMirror ? sideWord(danced, language) : ''
+  if (!reflected && side === '') return book
+  return mapTexts(book, (text) => {
+    const said = mirroredIf(reflected, text, language)
+    return side === '' || namesSide(said, language.id) ? said : `${said}${side}`
+  })
+}
+
+/**
+ * “ left”, by the way the lead turns in all, or by the first step that the lead takes to a side;
+ * else that it is the other way.
+ */
+function sideWord({ steps, variation }: DancedFigure, language: CueLanguage): string {
+  const turn = netTurn(steps.lead)
+  if (turn !== 0) return ` ${turn < 0 ? language.left : language.right}`
+  const first = steps.lead.find(
+    ({ layer, travel }) => layer === 'feet' && travel !== null && travel.direction % 4 === 2,
+  )
+  if (first) return ` ${first.travel!.direction === 6 ? language.left : language.right}`
+  return variation.reflected ? `, ${language.prompts['other-way']}` : ''
 }
 
 const KINDS = ['full', 'short', 'keyWord'] as const
@@ -67,8 +131,8 @@ export const wording = (kind: WordingKind, text: string): Wording => ({
   text,
   words: wordsOf(text).length,
 })
-const withAmount = (text: string | undefined, amount: string): string | undefined =>
-  text === undefined ? undefined : text + amount
+const withAmount = (text: string | null | undefined, amount: string): string | undefined =>
+  text == null ? undefined : text + amount
 const amountText = (
   danced: DancedFigure,
   language: CueLanguage,
@@ -87,14 +151,15 @@ export function amountWords(
   language: CueLanguage,
   amounts: readonly AmountKind[],
 ): string[] {
-  const { cut, turn, times, ending, exitHold, options = [] } = variation
+  const { cut, turn, times, ending, exitHold, options = [], reflected } = variation
+  const asDanced = (name: string): string => mirroredIf(reflected, name, language)
   const said: Readonly<Record<AmountKind, readonly (string | null)[]>> = {
     half: [cut?.type === 'half' ? language.half : null],
     turn: [turn === undefined ? null : language.turn(turn)],
     times: [times > 1 ? language.times(times) : null],
     exit: [
-      ...options,
-      ending ?? null,
+      ...options.map(asDanced),
+      ending === undefined ? null : asDanced(ending),
       exitHold && ending === undefined ? language.toHold(exitHold) : null,
     ],
   }

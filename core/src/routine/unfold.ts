@@ -30,6 +30,8 @@ export interface DancedSlot {
   readonly slot: Slot
   /** Whether this pass changed the slot. */
   readonly changed: boolean
+  /** Whether this time through is mirrored: what is written of the slot then is for the other side. */
+  readonly mirrored: boolean
   /** Null for plain words and for a figure the book does not hold. */
   readonly figure: Figure | null
   readonly danced: DancedFigure | null
@@ -307,6 +309,7 @@ function dancePass(key: string, input: PassInput): DancedSlot[] {
       partId: part.id,
       slot,
       changed,
+      mirrored: pass.reflected,
       start: at,
       before: state,
       swapped,
@@ -352,7 +355,7 @@ function stretchOf(part: Part, pass: Pass): readonly Slot[] {
 
 type Placed = Pick<
   DancedSlot,
-  'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'start' | 'before' | 'swapped'
+  'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'mirrored' | 'start' | 'before' | 'swapped'
 >
 
 function danceSlot(
@@ -376,7 +379,7 @@ function danceSlot(
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
   const danced = varied.value
   const { after, troubles } = danceFrom(placed.before, danced)
-  const { key, passId, partId, slot, changed, start, before, swapped } = placed
+  const { key, passId, partId, slot, changed, mirrored, start, before, swapped } = placed
   // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
   return {
     key,
@@ -384,6 +387,7 @@ function danceSlot(
     partId,
     slot,
     changed,
+    mirrored,
     figure,
     danced,
     problem: null,

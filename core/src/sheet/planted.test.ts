@@ -299,7 +299,7 @@ const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     [
       'two figures that sound alike',
       'Underarm turn, counted from two (mirrored, to butterfly)',
-      'Underarm turn, counted from two (mirrored, to butterfly) | say "side tour" / "side tour" / "tour"',
+      'Underarm turn, counted from two (mirrored, to butterfly) | say "side tour right" / "side tour right" / "tour right"',
       'voice.sound-alike',
       48,
     ],

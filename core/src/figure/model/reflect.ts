@@ -1,4 +1,5 @@
 import { mirrored } from '../../move/index.ts'
+import { mirroredWords } from './mirroredWords.ts'
 import { otherFoot, type Step } from './step.ts'
 
 /**
@@ -18,5 +19,5 @@ export function reflectStep(step: Step): Step {
 /** Steps with left and right exchanged; forward and back stay. */
 export const reflectSteps = (steps: readonly Step[]): Step[] => steps.map(reflectStep)
 
-const swapSides = (text: string): string =>
-  text.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left'))
+/** Words of steps may be in either language; no side word of the one is a word of the other. */
+const swapSides = (text: string): string => mirroredWords(mirroredWords(text, 'en'), 'de')
