@@ -16,7 +16,8 @@ import {
 /** The heading of a sheet's text: a key, a colon and a value on each line. */
 
 type Heading = Partial<Routine>
-type HeadingKey = (value: string) => Result<Heading>
+/** `so far`: what the lines above it say. */
+type HeadingKey = (value: string, soFar: Routine) => Result<Heading>
 
 /**
  * What may be left out of a routine: written only where it is there. Whether it is put away, and
@@ -29,6 +30,7 @@ export const HEADING_EXTRAS = [
   'couples',
   'level',
   'unit',
+  'phraseBeats',
   'roleLabels',
   'calling',
   'tags',
@@ -58,6 +60,7 @@ export function headingText(routine: Routine): string[] {
     ['couples', couples === undefined ? '' : String(couples)],
     ['level', level ?? ''],
     ['unit', unit ?? ''],
+    ['phrase', phraseText(routine)],
     [
       'roles',
       roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : '',
@@ -109,13 +112,33 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   remark: text('remark'),
   year: number('year', [1500, 2200]),
   source: text('source'),
-  formation: (value) => oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value),
+  formation: (value, soFar) =>
+    oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value, soFar),
   couples: number('couples', [1, 200]),
   level: oneOf('level', LEVELS),
   unit: oneOf('unit', UNITS),
+  phrase: readPhrase,
   roles: readRoles,
   calling: readCalling,
   tags: readTags,
+}
+
+/** `16 bars` where that is whole bars, `32 counts` where the sheet counts in beats or eights. */
+function phraseText({ phraseBeats, metre, unit }: Routine): string {
+  if (phraseBeats === undefined) return ''
+  const bars = phraseBeats / metre.beatsPerBar
+  return Number.isInteger(bars) && unit !== 'eights' && unit !== 'sixteens' && unit !== 'beats'
+    ? `${bars} bars`
+    : `${phraseBeats} counts`
+}
+
+function readPhrase(value: string, { metre }: Routine): Result<Heading> {
+  const [, count, what] = /^(\d{1,3}) (bar|count|beat|eight)s?$/i.exec(value) ?? []
+  const beats = { bar: metre.beatsPerBar, count: 1, beat: 1, eight: 8 }
+  const phraseBeats = Number(count) * (beats[what?.toLowerCase() as keyof typeof beats] ?? 0)
+  return phraseBeats >= 1 && phraseBeats <= 512
+    ? succeed({ phraseBeats })
+    : problem('sheet-text.phrase', { value })
 }
 
 function readRoles(value: string): Result<Heading> {

@@ -5,6 +5,7 @@ import { CUE_MODES } from '../school/index.ts'
 import { applyEdits, countingIds, diff, expectOk } from '../document/index.ts'
 import { AS_WRITTEN, HOLD_IDS, SHIPPED_FIGURES, type Variation } from '../figure/index.ts'
 import {
+  emptyRoutine,
   adoptIds,
   routineSchema,
   routineShape,
@@ -485,4 +486,38 @@ describe('typing in the text of a sheet', () => {
       expectOk(applyEdits(routineShape, routine, diff(routineShape, routine, wanted))),
     ).toEqual(wanted)
   })
+})
+
+describe('a phrase that the sheet states', () => {
+  const read = (line: string) =>
+    readSheetText(`dance: waltz\n${line}\npart A\n  Box\norder\n  A\n`, {
+      figures: SHIPPED_FIGURES,
+      base: emptyRoutine('r'),
+      newId: countingIds('n'),
+    })
+  it.each([
+    ['phrase: 16 bars', 48],
+    ['phrase: 32 counts', 32],
+    ['phrase: 4 eights', 32],
+    ['phrase: 1 bar', 3],
+  ])('%s is %d beats, and is printed and read again', (line, beats) => {
+    const { routine } = expectOk(read(`bar: 3 beats of 1/4\n${line}`))
+    expect(routine.phraseBeats).toBe(beats)
+    const again = expectOk(
+      readSheetText(sheetText(routine, SHIPPED_FIGURES), {
+        figures: SHIPPED_FIGURES,
+        base: emptyRoutine('r'),
+        newId: countingIds('m'),
+      }),
+    )
+    expect(again.routine.phraseBeats).toBe(beats)
+  })
+  it.each(['phrase: long', 'phrase: 0 bars', 'phrase: 900 bars', 'phrase: 16'])(
+    '%s is refused with what was expected',
+    (line) =>
+      expect(read(line)).toMatchObject({
+        ok: false,
+        problem: { message: expect.stringMatching(/^Line 2: .*16 bars.* was expected/) },
+      }),
+  )
 })

@@ -176,7 +176,7 @@ function readHeading(line: Line, routine: Routine): Result<Routine> {
         known: Object.keys(HEADING_KEYS).join(', '),
       }),
     )
-  const found = on(line, read(value))
+  const found = on(line, read(value, routine))
   return found.ok ? succeed({ ...routine, ...found.value }) : found
 }
 

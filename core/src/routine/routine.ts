@@ -228,6 +228,8 @@ const headingOptional = {
   couples: z.int().min(1).max(200).optional(),
   level: z.enum(LEVELS).optional(),
   unit: unitSchema.optional(),
+  /** Beats of a phrase that every part is held to: 16 bars of a sequence, 32 counts of a line dance. */
+  phraseBeats: z.int().min(1).max(512).optional(),
   /** What this sheet calls the two roles, instead of the school's words. */
   roleLabels: z
     .strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) })

@@ -24,6 +24,7 @@ import {
   layPhrases,
   steadyBeatMap,
   ticksPerBar,
+  TICKS_PER_BEAT,
   USUAL_PHRASE_BARS,
   type BeatMap,
   type PhraseSpan,
@@ -131,7 +132,8 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   return { ...derived, recording, firstStep, known, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
-const usualPhrase = ({ metre }: Routine): number => USUAL_PHRASE_BARS * ticksPerBar(metre)
+const usualPhrase = ({ metre, phraseBeats }: Routine): number =>
+  phraseBeats === undefined ? USUAL_PHRASE_BARS * ticksPerBar(metre) : phraseBeats * TICKS_PER_BEAT
 
 /**
  * The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed.
@@ -210,11 +212,11 @@ function evenBeatMap(bpm: number): BeatMap {
  */
 function usualPhrases(routine: Routine, timeline: Timeline): PhraseSpan[] {
   const bar = ticksPerBar(routine.metre)
-  const usual = USUAL_PHRASE_BARS * bar
+  const usual = usualPhrase(routine)
   const lengths = timeline.passes.flatMap((pass) => {
     const length = pass.end - pass.start
     return pass.pass.kind === 'pass'
-      ? Array<number>(Math.max(1, Math.round(length / usual))).fill(USUAL_PHRASE_BARS)
+      ? Array<number>(Math.max(1, Math.round(length / usual))).fill(usual / bar)
       : [length / bar]
   })
   return layPhrases(routine.metre, lengths, 0 as Tick)

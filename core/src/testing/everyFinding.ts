@@ -9,6 +9,7 @@ import { deriveSheet } from '../sheet/index.ts'
 const HEAD = `dance: waltz
 school: round
 tempo: 168
+phrase: 8 bars
 start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
 `
 

@@ -108,6 +108,18 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
         </select></label
       >
       <label
+        >{{ words.sheets.head.phrase
+        }}<el-input-number
+          :model-value="routine.phraseBeats"
+          :min="1"
+          :max="512"
+          :placeholder="words.sheets.head.asMusic"
+          controls-position="right"
+          @change="(beats) => emit('set', 'phraseBeats', beats ?? undefined)"
+        />
+        <span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></label
+      >
+      <label
         >{{ words.sheets.head.school }}
         <select :value="routine.schoolId" @change="emit('set', 'schoolId', text($event))">
           <option v-for="one in schools" :key="one.id" :value="one.id">{{ one.name }}</option>

@@ -1,4 +1,4 @@
-import type { Formation, Pass, Total, Unit } from '@dellop/core/routine'
+import type { Formation, Pass, Routine, Total, Unit } from '@dellop/core/routine'
 import type { FitOffer } from '@dellop/core/routine'
 import type { TuneFit } from '@dellop/core/sheet'
 import { counts, facing, minutes, plural } from './english.ts'
@@ -299,6 +299,12 @@ export const sheets = {
       words: 'words only',
     } satisfies Record<Unit, string>,
     asSchool: 'as the school does',
+    phrase: 'Phrase, in counts',
+    asMusic: 'as the music',
+    phraseNote: ({ phraseBeats, metre }: Pick<Routine, 'phraseBeats' | 'metre'>) =>
+      phraseBeats === undefined
+        ? 'Parts are held to the music’s phrases, or to what is counted in.'
+        : `Every part is held to ${counts(phraseBeats)}${phraseBeats % metre.beatsPerBar === 0 ? `, ${plural(phraseBeats / metre.beatsPerBar, 'bar')}` : ''}.`,
     language: 'Language of the cues',
     languages: { en: 'English', de: 'German' },
     otherSchool: (name: string) =>

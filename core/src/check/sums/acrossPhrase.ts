@@ -21,6 +21,8 @@ type Found = FindingOf<AcrossPhraseFindings>
  * itself is the finding.
  */
 export function acrossPhrase(derived: Derived): Found[] {
+  // Without music or a stated phrase nobody knows where a line is.
+  if (!derived.tune && derived.routine.phraseBeats === undefined) return []
   const lines = derived.phrases.map((phrase) => phrase.end)
   let next = 0
   const lies = phrasing(derived.timeline.passes, derived.phrases)

@@ -13,6 +13,7 @@ import { beatsOfTicks, bpmAt, type Seconds, type Tick } from '../../time/index.t
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 import { freshId } from '../freshId.ts'
+import { passSums } from './passSums.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface MusicFitFindings {
@@ -37,6 +38,7 @@ export function musicFit(derived: Derived): Found[] {
   const { timeline, musicEnd, clock, beatMap, routine } = derived
   if (musicEnd === null || timeline.openFrom !== null || timeline.lengthTicks === musicEnd)
     return []
+  if (isToldOfParts(derived)) return []
   const musicSeconds = (clock.heardAt(musicEnd) - clock.heardAt(0 as Tick)) as Seconds
   const bpm = (beatsOfTicks(musicEnd) * 60) / musicSeconds
   const fit = fitToMusic(timeline, bpm, musicSeconds)
@@ -64,6 +66,13 @@ export function musicFit(derived: Derived): Found[] {
       repairs: wholePasses(derived, over),
     },
   ]
+}
+
+/** The dance would end with the music if its parts were as long as they must be. */
+function isToldOfParts(derived: Derived): boolean {
+  const last = passSums(derived).at(-1)
+  const isOff = passSums(derived).some(({ deviation }) => deviation !== 0)
+  return isOff && last !== undefined && last.from + last.wantedTicks === derived.musicEnd
 }
 
 /**

@@ -4,17 +4,16 @@ import {
   addSlot,
   figureContent,
   freshSlot,
-  phrasing,
   removeSlot,
   wordsContent,
   type DancedPass,
   type DancedSlot,
-  type PassPhrasing,
 } from '../../routine/index.ts'
 import { figuresBetween } from '../alternatives.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 import { freshId } from '../freshId.ts'
+import { passSums, type HeldTo, type PassHeld } from './passSums.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface PhraseSumFindings {
@@ -25,54 +24,59 @@ export interface PhraseSumFindings {
     readonly total: number
     readonly wanted: number
     readonly missing: number
+    readonly to: HeldTo
+    /** How often it is danced so. */
+    readonly times: number
   }
 }
 type Found = FindingOf<PhraseSumFindings>
 
 /**
- * Parts against the phrase. An offset is found where it arises, once for each part, and not again
- * where it is merely carried on.
+ * Parts against what they must fill: each deviation once for its part, where it arises, and not
+ * again where it is merely carried on.
  */
 export function phraseSums(derived: Derived): Found[] {
-  const found = new Map<string, Found>()
+  const causes = new Map<string, Cause>()
   const { passes } = derived.timeline
-  phrasing(passes, derived.phrases).forEach((lies, i) => {
+  passSums(derived).forEach((held, i) => {
     const pass = passes[i]!
-    if (
-      !lies ||
-      lies.deviation === 0 ||
-      pass.pass.kind === 'fill' ||
-      pass.slots.some((slot) => slot.open)
-    )
-      return
-    const subject = pass.pass.changes.length > 0 ? pass.pass.id : pass.part.id
-    if (!found.has(subject))
-      found.set(subject, finding(derived, pass, passes[i + 1] ?? null, subject, lies))
+    if (held.deviation === 0) return
+    const owner = pass.pass.changes.length > 0 ? pass.pass.id : pass.part.id
+    const key = `${owner} ${held.deviation}`
+    const cause = causes.get(key)
+    if (cause) cause.passes.push(pass)
+    else causes.set(key, { held, owner, next: passes[i + 1] ?? null, passes: [pass] })
   })
-  return [...found.values()]
+  return [...causes.values()].map((cause) => finding(derived, cause))
 }
 
-function finding(
-  derived: Derived,
-  pass: DancedPass,
-  next: DancedPass | null,
-  subject: string,
-  { deviation, wantedTicks }: PassPhrasing,
-): Found {
+/** A part, or a time through that is changed, that is so much too long or too short. */
+interface Cause {
+  readonly held: PassHeld
+  readonly owner: string
+  /** What comes after it first. */
+  readonly next: DancedPass | null
+  readonly passes: DancedPass[]
+}
+
+function finding(derived: Derived, { held, owner, next, passes }: Cause): Found {
   const beats = (ticks: number): number => beatsOfTicks(ticks as Tick)
-  const terms = pass.slots.map((slot) => beats(slot.lengthTicks))
+  const [pass] = passes as [DancedPass, ...DancedPass[]]
+  const { deviation, wantedTicks, to } = held
   return {
     code: 'sums.phrase',
     severity: 'mend',
-    subject,
-    slotKeys: [pass.slots.at(-1)?.key ?? ''].filter((key) => key !== ''),
+    subject: owner,
+    slotKeys: passes.flatMap(({ slots }) => slots.at(-1)?.key ?? []),
     at: pass.start,
     params: {
       part: pass.part.label,
-      terms,
+      terms: pass.slots.map((slot) => beats(slot.lengthTicks)),
       total: beats(pass.end - pass.start),
       wanted: beats(wantedTicks),
       missing: beats(-deviation),
+      to,
+      times: passes.length,
     },
     repairs:
       deviation < 0 ? padding(derived, pass, next, -deviation) : trimming(derived, pass, deviation),

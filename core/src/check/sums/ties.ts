@@ -9,6 +9,7 @@ import { beatsOfTicks, type Tick } from '../../time/index.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 import { freshId } from '../freshId.ts'
+import { passSums } from './passSums.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface TiesFindings {
@@ -35,6 +36,7 @@ type Found = FindingOf<TiesFindings>
  */
 export function ties(derived: Derived): Found[] {
   const { passes } = derived.timeline
+  const sums = passSums(derived)
   return passes.flatMap((pass, i): Found[] => {
     const { tie } = pass.pass
     if (!tie || pass.repetition > 0) return []
@@ -61,7 +63,8 @@ export function ties(derived: Derived): Found[] {
       ]
     }
     const early = pass.tiedAt - pass.start
-    if (early === 0 || pass.startIsOpen) return []
+    // It is early or late because of what is told of the parts before it.
+    if (early === 0 || pass.startIsOpen || sums[i]?.from === pass.tiedAt) return []
     const beats = (tick: number): number => beatsOfTicks(tick as Tick)
     const params = {
       part: pass.part.label,

@@ -46,7 +46,7 @@ for (const name of NUMBERS) ofNames[name] ??= number
 
 /** The parameters that go by one name and are something else for a code. */
 const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unknown>>>>> = {
-  'sums.phrase': { wanted: number },
+  'sums.phrase': { wanted: number, to: fc.constantFrom('phrase', 'bar', 'eight', 'count') },
   'sums.tie': { wanted: number },
   'sums.said': { words: text },
   'sums.addition': { words: fc.constantFrom('6 + 6 = 14', '8 + 8 = 15') },
@@ -69,7 +69,7 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
 }
 
 const CODES: Readonly<Record<FindingCode, string>> = {
-  'sums.phrase': 'part terms total wanted missing',
+  'sums.phrase': 'part terms total wanted missing to times',
   'sums.music-over': 'dance music difference bpm danceSeconds musicSeconds part',
   'sums.music-short': 'dance music difference bpm danceSeconds musicSeconds part',
   'sums.across-phrase': 'figure before after total',

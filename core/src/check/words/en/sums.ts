@@ -6,7 +6,18 @@ import type { OtherMetreFindings } from '../../sums/otherMetre.ts'
 import type { PhraseSumFindings } from '../../sums/phraseSum.ts'
 import type { SaidSumsFindings } from '../../sums/saidSums.ts'
 import type { TiesFindings } from '../../sums/ties.ts'
+import type { HeldTo } from '../../sums/passSums.ts'
 import { counts } from './counts.ts'
+
+const WHOLE: Readonly<Record<HeldTo, string>> = {
+  phrase: 'the phrase',
+  bar: 'a whole bar',
+  eight: 'a whole eight',
+  sixteen: 'a whole sixteen',
+  count: 'a whole count',
+}
+const often = (times: number): string =>
+  times === 1 ? '' : times === 2 ? ', twice' : `, ${times} times`
 
 /** English sentences about sums: counts against phrases, parts and music. */
 export const SUMS: Sentences<
@@ -19,10 +30,10 @@ export const SUMS: Sentences<
     MusicFitFindings
 > = {
   'sums.phrase': {
-    message: ({ part, missing }) =>
-      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} the phrase.`,
-    sum: ({ terms, total, wanted }) =>
-      `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, the phrase has ${wanted}`,
+    message: ({ part, missing, to, times }) =>
+      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} ${WHOLE[to]}${often(times)}.`,
+    sum: ({ terms, total, wanted, to }) =>
+      `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, ${to === 'phrase' ? `the phrase has ${wanted}` : `whole would be ${wanted}`}`,
   },
   'sums.across-phrase': {
     message: ({ figure }) => `${figure} lies over the phrase line.`,

@@ -150,6 +150,8 @@ export const PROBLEMS = {
     `${name} was written by a newer Dellop (version ${version}); this one reads version 1.`,
   'file.twice': ({ name, id }: { name: string; id: string }) =>
     `${name} has two figures with the id "${id}"; every id may be used once.`,
+  'sheet-text.phrase': ({ value }: { value: string }) =>
+    `“${value}” is no length of a phrase; such as “16 bars” or “32 counts” was expected.`,
   'sheet-text.roles': ({ value }: { value: string }) =>
     `“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`,
   'sheet-text.calling': ({ word, known }: { word: string; known: string }) =>
