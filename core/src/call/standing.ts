@@ -1,4 +1,4 @@
-import { ROLES, freeFoot, type CoupleState } from '../figure/index.ts'
+import { ROLES, freeFoot, holdsFlow, type CoupleState } from '../figure/index.ts'
 import { wrapFacing } from '../move/index.ts'
 import { comesRoundTo, type Routine } from '../routine/index.ts'
 
@@ -15,7 +15,7 @@ export function standsAs(
   if (formation !== 'lines' && formation !== 'solo') return comesRoundTo(wanted, state).length === 0
   const apart = ({ lead, follow }: CoupleState): number => wrapFacing(follow.facing - lead.facing)
   return (
-    wanted.hold === state.hold &&
+    (wanted.hold === state.hold || holdsFlow(state.hold, wanted.hold)) &&
     apart(wanted) === apart(state) &&
     ROLES.every((role) => freeFoot(wanted[role].weight) === freeFoot(state[role].weight))
   )

@@ -67,7 +67,15 @@ export {
   weightChanges,
   type Weight,
 } from './model/weight.ts'
-export { HOLD_IDS, holdIdSchema, holdOf, handChange, type Hold } from './model/hold.ts'
+export {
+  HOLD_IDS,
+  holdIdSchema,
+  holdOf,
+  holdsFlow,
+  mirrorOf,
+  handChange,
+  type Hold,
+} from './model/hold.ts'
 export {
   AS_WRITTEN,
   variationSchema,
@@ -82,6 +90,8 @@ export {
   danceFrom,
   entryFeet,
   missingFoot,
+  entryHolds,
+  holdBegun,
   holdFits,
   relationFits,
   rotateState,

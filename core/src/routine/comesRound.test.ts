@@ -30,10 +30,10 @@ describe('whether a routine comes round', () => {
       { what: 'foot', role: 'lead', now: 'right', wanted: 'left' },
       { what: 'foot', role: 'follow', now: 'left', wanted: 'right' },
     ])
-    expect(ends(slot('a', 'box', { turn: -2, exitHold: 'closed' }))).toEqual([
+    expect(ends(slot('a', 'box', { turn: -2, exitHold: 'none' }))).toEqual([
       { what: 'facing', role: 'lead', now: 0, wanted: 2 },
       { what: 'facing', role: 'follow', now: 4, wanted: 6 },
-      { what: 'hold', now: 'closed', wanted: 'butterfly' },
+      { what: 'hold', now: 'none', wanted: 'butterfly' },
     ])
   })
 })

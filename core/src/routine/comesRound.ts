@@ -1,4 +1,11 @@
-import { freeFoot, ROLES, type CoupleState, type Foot, type Role } from '../figure/index.ts'
+import {
+  freeFoot,
+  holdsFlow,
+  ROLES,
+  type CoupleState,
+  type Foot,
+  type Role,
+} from '../figure/index.ts'
 
 /** In what the end of a routine is not as its start, so that it cannot simply begin again. */
 export type RoundDifference =
@@ -28,7 +35,7 @@ export function comesRoundTo(start: CoupleState, end: CoupleState): RoundDiffere
   return [
     ...feet,
     ...facings,
-    ...(start.hold === end.hold
+    ...(start.hold === end.hold || holdsFlow(end.hold, start.hold)
       ? []
       : [{ what: 'hold' as const, now: end.hold, wanted: start.hold }]),
   ]

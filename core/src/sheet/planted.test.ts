@@ -40,7 +40,7 @@ const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     [
       'a hold the figure cannot begin in',
       'Two-step box (to closed)',
-      'Two-step box',
+      'Two-step box (to none)',
       'hold.mismatch',
       28,
     ],
@@ -176,7 +176,6 @@ const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       'hold.mismatch',
       24,
     ],
-    ['a circle on the other foot', '  Circle right\n', '  Circle left\n', 'feet.not-free', 0],
     ['a figure short', '  Do-si-do\n', '', 'sums.phrase', 32],
     ['a part left out', '  A\n  B\n  A\n', '  A\n  B\n', 'sums.music-short', 96],
     ['turning without a rest', '  Set twice (to star)\n', '  Swing (x2)\n', 'body.turns', 40],
@@ -285,7 +284,7 @@ const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     [
       'a hold lost',
       'Underarm turn, counted from two (mirrored, to butterfly)',
-      'Underarm turn, counted from two (mirrored)',
+      'Underarm turn, counted from two (mirrored, to none)',
       'hold.mismatch',
       56,
     ],

@@ -1,4 +1,4 @@
-import { holdFits, relationFits } from '../../figure/index.ts'
+import { entryHolds, holdFits, relationFits } from '../../figure/index.ts'
 import { replaceContent, type DancedSlot } from '../../routine/index.ts'
 import type { Derived } from '../derived.ts'
 import { replacements } from './feet.ts'
@@ -33,7 +33,7 @@ export function holds(derived: Derived): Found[] {
         params: {
           figure: slot.figure.name,
           hold: slot.before.hold,
-          wanted: [...slot.figure.entry.holds],
+          wanted: [...entryHolds(slot.danced)],
           previous: previous?.figure?.name ?? null,
         },
         repairs: [...endIn(derived, previous, slot), ...replacements(derived, i)],
@@ -46,7 +46,7 @@ export function holds(derived: Derived): Found[] {
 function endIn({ routine }: Derived, previous: DancedSlot | undefined, slot: DancedSlot): Repair[] {
   if (!previous?.danced || previous.slot.content.type !== 'figure') return []
   const { content } = previous.slot
-  const facingAlready = slot.figure!.entry.holds.find((hold) => stands(slot, hold))
+  const facingAlready = entryHolds(slot.danced!).find((hold) => stands(slot, hold))
   if (!facingAlready) return []
   const to = { ...content, variation: { ...content.variation, exitHold: facingAlready } }
   const edits = replaceContent(previous, to, previous.changed ? 'pass' : 'part', () =>

@@ -39,29 +39,17 @@ describe('what may follow', () => {
   })
   it('says which foot, which hands or which way of standing keeps another from it', () => {
     expect(next('slow foxtrot', 'Feather', 'Walk two').hindrances).toEqual([])
-    expect(next('slow foxtrot', 'Feather', 'Three step').hindrances).toEqual([
-      { why: 'hold', hold: 'banjo', wanted: 'closed', released: [], joined: [] },
-    ])
+    expect(next('slow foxtrot', 'Feather', 'Three step').hindrances).toEqual([])
     expect(next('slow foxtrot', 'Three step', 'Twinkle').hindrances).toEqual([
       { why: 'foot', role: 'lead', foot: 'left' },
     ])
     expect(next('slow foxtrot', 'Whisk', 'Feather').hindrances.map(({ why }) => why)).toContain(
       'standing',
     )
-    expect(next('rumba', 'Underarm turn, counted from two', 'Box').hindrances).toEqual([
-      { why: 'hold', hold: 'open facing', wanted: 'closed', released: [], joined: [] },
-    ])
+    expect(next('rumba', 'Underarm turn, counted from two', 'Box').hindrances).toEqual([])
     expect(
-      next('rumba', 'Underarm turn, counted from two', 'Hand to hand, counted from two').hindrances,
-    ).toEqual([
-      {
-        why: 'hold',
-        hold: 'open facing',
-        wanted: 'two hands',
-        released: [],
-        joined: [['right', 'left']],
-      },
-    ])
+      next('mixer', 'Heel and toe', 'On to the next').hindrances.map(({ why }) => why),
+    ).toContain('hold')
   })
   it('names the shortest figure that links the two', () => {
     // After a three step the right foot is free, so back, side, close lets a twinkle begin on the
@@ -96,7 +84,8 @@ describe('what may follow', () => {
   })
   it('lets in what is soft about its entry', () => {
     const feather = named('slow foxtrot', 'Feather')
-    const three = named('slow foxtrot', 'Three step')
+    const step = named('slow foxtrot', 'Three step')
+    const three = { ...step, entry: { ...step.entry, holds: ['tandem'] } }
     const soft = {
       ...three,
       entry: { ...three.entry, strictness: { ...three.entry.strictness, holds: 'soft' as const } },

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { turned, wrapFacing, type Facing } from '../../move/index.ts'
-import { holdIdSchema, holdOf } from './hold.ts'
+import { holdIdSchema, holdOf, holdsFlow, mirrorOf } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { freeFoot, neededFoot, weightAfter, type Weight } from './weight.ts'
 import type { DancedFigure } from './vary.ts'
@@ -46,8 +46,11 @@ export function danceFrom(standing: CoupleState, danced: DancedFigure): DancedOu
   const troubles: StepTrouble[] = []
   const run = (role: Role): RoleState => {
     let state: RoleState = before[role]
+    const first = walkedFirst(danced, role)
     for (const step of danced.steps[role]) {
-      const { weight, trouble } = weightAfter(state.weight, step)
+      // Who walks begins on either foot.
+      const from = step === first && state.weight === step.foot ? 'both' : state.weight
+      const { weight, trouble } = weightAfter(from, step)
       if (trouble) troubles.push({ role, step, before: state.weight, trouble })
       state = { weight, facing: turned(state.facing, bodyTurn(step)) }
     }
@@ -57,16 +60,33 @@ export function danceFrom(standing: CoupleState, danced: DancedFigure): DancedOu
     after: {
       lead: run('lead'),
       follow: run('follow'),
-      hold: danced.exitHold ?? danced.holds.at(-1)?.hold ?? before.hold,
+      hold:
+        danced.exitHold ?? danced.holds.at(-1)?.hold ?? holdBegun(before, danced) ?? before.hold,
     },
     troubles,
   }
 }
 
+/** Families that are walked: nobody in them minds on which foot they begin to walk. */
+const WALKED: ReadonlySet<string> = new Set([
+  'set dance',
+  'mixer',
+  'square',
+  'longways',
+  'promenade',
+])
+
+/** The first step of a walked figure, which either foot may take; null where the foot matters. */
+function walkedFirst({ figure, steps }: DancedFigure, role: Role): Step | null {
+  if (figure.dancers !== 'set' && !WALKED.has(figure.family)) return null
+  const first = steps[role].find(({ layer, foot }) => layer === 'feet' && foot !== null)
+  return first?.kind === 'step' && first.weight === 'full' ? first : null
+}
+
 /** The foot each role must have free to begin; null where the role asks for none. */
 export const entryFeet = (danced: DancedFigure): Record<Role, 'left' | 'right' | null> => ({
-  lead: neededFoot(danced.steps.lead),
-  follow: neededFoot(danced.steps.follow),
+  lead: walkedFirst(danced, 'lead') ? null : neededFoot(danced.steps.lead),
+  follow: walkedFirst(danced, 'follow') ? null : neededFoot(danced.steps.follow),
 })
 
 /**
@@ -82,9 +102,25 @@ export function missingFoot(
   return role ? { role, foot: needed[role]! } : null
 }
 
-/** Whether the hold is one the figure may begin in. */
+/** The holds in which a figure may begin as it is danced: by their mirrors where it is mirrored. */
+export const entryHolds = ({ figure, variation }: DancedFigure): readonly string[] =>
+  variation.reflected ? figure.entry.holds.map(mirrorOf) : figure.entry.holds
+
+/**
+ * The hold in which a figure is begun from a state: the one they have where it may begin in that,
+ * else one that theirs passes into as they stand. Null where it has to be asked for.
+ */
+export function holdBegun(state: CoupleState, danced: DancedFigure): string | null {
+  const holds = entryHolds(danced)
+  if (holds.length === 0 || holds.includes(state.hold)) return state.hold
+  return (
+    holds.find((hold) => holdsFlow(state.hold, hold) && relationFits({ ...state, hold })) ?? null
+  )
+}
+
+/** Whether a figure can begin in the hold they have, or in one that it passes into by itself. */
 export const holdFits = (state: CoupleState, danced: DancedFigure): boolean =>
-  danced.figure.entry.holds.length === 0 || danced.figure.entry.holds.includes(state.hold)
+  holdBegun(state, danced) !== null
 
 /**
  * Whether the two stand as their hold says: face to face or side by side. Holds without a fixed
@@ -110,18 +146,13 @@ export const rotateState = (state: CoupleState, eighths: number): CoupleState =>
   follow: { ...state.follow, facing: turned(state.follow.facing, eighths) },
 })
 
-/**
- * The mirrored state: feet exchanged, hold by its mirror, the starting facings kept. Null when the
- * hold has no mirror.
- */
-export function reflectState(state: CoupleState): CoupleState | null {
-  const hold = holdOf(state.hold)?.mirror
-  if (!hold) return null
+/** The mirrored state: feet exchanged, hold by its mirror, the starting facings kept. */
+export function reflectState(state: CoupleState): CoupleState {
   const swap = (role: RoleState): RoleState => ({
     ...role,
     weight: freeFoot(role.weight) ?? role.weight,
   })
-  return { lead: swap(state.lead), follow: swap(state.follow), hold }
+  return { lead: swap(state.lead), follow: swap(state.follow), hold: mirrorOf(state.hold) }
 }
 
 /**

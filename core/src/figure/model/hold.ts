@@ -10,78 +10,96 @@ export interface Hold {
   readonly relation: 4 | 0 | null
   /** Pairs of hands, lead's first. */
   readonly hands: readonly (readonly ['left' | 'right', 'left' | 'right'])[]
-  /** The hold that reflection makes of this one; null where it has no mirror. */
-  readonly mirror: string | null
+  /** The hold that reflection makes of this one; its own id where it is its own mirror. */
+  readonly mirror: string
 }
 
+const BOTH_HANDS = [
+  ['left', 'right'],
+  ['right', 'left'],
+] as const
+const CROSSED_HANDS = [
+  ['left', 'left'],
+  ['right', 'right'],
+] as const
+
+/** A hold that is its own mirror, or one with the hold that its mirror is. */
+const hold = (id: string, relation: Hold['relation'], hands: Hold['hands'], mirror = id): Hold => ({
+  id,
+  relation,
+  hands,
+  mirror,
+})
+/** Two holds that are the mirror of each other. */
+const pair = (
+  id: string,
+  other: string,
+  relation: Hold['relation'],
+  hands: Hold['hands'],
+  otherHands = hands.map(([lead, follow]) => [swapped(lead), swapped(follow)] as const),
+): Hold[] => [hold(id, relation, hands, other), hold(other, relation, otherHands, id)]
+const swapped = (hand: 'left' | 'right'): 'left' | 'right' => (hand === 'left' ? 'right' : 'left')
+
 const HOLD_LIST: readonly Hold[] = [
-  { id: 'closed', relation: 4, hands: [['left', 'right']], mirror: null },
-  { id: 'semi-closed', relation: 0, hands: [['left', 'right']], mirror: 'reverse semi-closed' },
-  { id: 'reverse semi-closed', relation: 0, hands: [['left', 'right']], mirror: 'semi-closed' },
-  {
-    id: 'butterfly',
-    relation: 4,
-    hands: [
-      ['left', 'right'],
-      ['right', 'left'],
-    ],
-    mirror: 'butterfly',
-  },
-  {
-    id: 'two hands',
-    relation: 4,
-    hands: [
-      ['left', 'right'],
-      ['right', 'left'],
-    ],
-    mirror: 'two hands',
-  },
-  { id: 'open facing', relation: 4, hands: [['left', 'right']], mirror: 'open facing' },
-  { id: 'open', relation: 0, hands: [['right', 'left']], mirror: 'left open' },
-  { id: 'left open', relation: 0, hands: [['left', 'right']], mirror: 'open' },
-  { id: 'half open', relation: 0, hands: [], mirror: null },
-  { id: 'fan', relation: null, hands: [['left', 'right']], mirror: null },
-  { id: 'banjo', relation: 4, hands: [['left', 'right']], mirror: 'sidecar' },
-  { id: 'sidecar', relation: 4, hands: [['left', 'right']], mirror: 'banjo' },
-  { id: 'shadow', relation: 0, hands: [['left', 'left']], mirror: null },
-  { id: 'tandem', relation: 0, hands: [], mirror: 'tandem' },
-  {
-    id: 'wrap',
-    relation: 0,
-    hands: [
-      ['left', 'right'],
-      ['right', 'left'],
-    ],
-    mirror: null,
-  },
-  {
-    id: 'hammerlock',
-    relation: null,
-    hands: [
-      ['left', 'right'],
-      ['right', 'left'],
-    ],
-    mirror: null,
-  },
-  { id: 'skaters', relation: 0, hands: [['left', 'left']], mirror: null },
-  {
-    id: 'ring',
-    relation: null,
-    hands: [
-      ['left', 'right'],
-      ['right', 'left'],
-    ],
-    mirror: 'ring',
-  },
-  { id: 'star', relation: null, hands: [['right', 'right']], mirror: null },
-  { id: 'none', relation: null, hands: [], mirror: 'none' },
+  // Bodies keep to their sides in it, whichever way a figure is danced.
+  hold('closed', 4, [['left', 'right']]),
+  ...pair('semi-closed', 'reverse semi-closed', 0, [['left', 'right']], [['left', 'right']]),
+  hold('butterfly', 4, BOTH_HANDS),
+  hold('two hands', 4, BOTH_HANDS),
+  hold('open facing', 4, [['left', 'right']]),
+  ...pair('open', 'left open', 0, [['right', 'left']]),
+  ...pair('half open', 'left half open', 0, []),
+  ...pair('fan', 'left fan', null, [['left', 'right']]),
+  ...pair('banjo', 'sidecar', 4, [['left', 'right']], [['left', 'right']]),
+  ...pair('shadow', 'left shadow', 0, [['left', 'left']]),
+  hold('tandem', 0, []),
+  ...pair('wrap', 'left wrap', 0, BOTH_HANDS),
+  ...pair('hammerlock', 'left hammerlock', null, BOTH_HANDS),
+  ...pair('skaters', 'left skaters', 0, [['left', 'left']]),
+  ...pair('varsouvienne', 'left varsouvienne', 0, CROSSED_HANDS),
+  ...pair('cuddle', 'left cuddle', 0, BOTH_HANDS),
+  ...pair('handshake', 'left hands', 4, [['right', 'right']]),
+  hold('crossed hands', 4, CROSSED_HANDS),
+  hold('crossed promenade', 0, CROSSED_HANDS),
+  ...pair('right arms', 'left arms', null, [['right', 'right']]),
+  ...pair('right elbows', 'left elbows', null, []),
+  ...pair('knee hold', 'left knee hold', 4, []),
+  hold('waist hold', null, []),
+  hold('back to back', null, []),
+  hold('ring', null, BOTH_HANDS),
+  ...pair('star', 'left-hand star', null, [['right', 'right']]),
+  hold('none', null, []),
 ]
+
+/**
+ * Holds that pass into one another on the way, as the two move, where they stand as the next one
+ * asks: nothing has to be said or prepared for it. All others are asked for beforehand.
+ */
+const FLOWING: ReadonlySet<string> = new Set([
+  'closed',
+  // A feather ends outside the partner, and a three step begins in line: the bodies see to it.
+  'banjo',
+  'sidecar',
+  'semi-closed',
+  'reverse semi-closed',
+  'butterfly',
+  'two hands',
+  'open facing',
+  'open',
+  'left open',
+  'half open',
+  'left half open',
+])
+/** Whether two holds pass into one another by themselves. */
+export const holdsFlow = (from: string, to: string): boolean => FLOWING.has(from) && FLOWING.has(to)
 
 const HOLDS: ReadonlyMap<string, Hold> = new Map(HOLD_LIST.map((hold) => [hold.id, hold]))
 export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)
 
 /** The hold of this id, or null when the vocabulary has none. */
 export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? null
+/** The hold that reflection makes of one. */
+export const mirrorOf = (id: string): string => holdOf(id)?.mirror ?? id
 export const holdIdSchema = z
   .string()
   .refine((id) => HOLD_IDS.includes(id), `one of the holds was expected: ${HOLD_IDS.join(', ')}`)

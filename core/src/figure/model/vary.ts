@@ -2,7 +2,7 @@ import { succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
-import { holdOf } from './hold.ts'
+import { holdOf, mirrorOf } from './hold.ts'
 import { oppositeSteps } from './opposite.ts'
 import { reflectSteps } from './reflect.ts'
 import { ROLES, type Role, type Step } from './step.ts'
@@ -79,7 +79,7 @@ export function applyVariation(
     variation.turn !== undefined && ((now) => withTurn(figure, now, variation.turn!)),
     variation.times > 1 && ((now) => succeed(repeat(now, variation.times))),
     variation.exitHold !== null && ((now) => succeed({ ...now, exitHold: variation.exitHold })),
-    variation.reflected && ((now) => reflect(figure, now, variation.exitHold)),
+    variation.reflected && ((now) => reflect(now, variation.exitHold)),
   ]
   for (const stage of stages) {
     if (!stage) continue
@@ -227,17 +227,11 @@ function repeat(stretch: Stretch, times: number): Stretch {
 }
 
 /** The exit that was asked for stays as it was asked; all other holds go by their mirror. */
-function reflect(figure: Figure, stretch: Stretch, asked: string | null): Result<Stretch> {
-  const without = [
-    ...stretch.holds.map(({ hold }) => hold),
-    ...(asked === null && stretch.exitHold !== null ? [stretch.exitHold] : []),
-  ].find((hold) => holdOf(hold)?.mirror == null)
-  if (without) return problem('figure.no-mirror', { name: figure.name, without })
-  const mirror = (hold: string): string => holdOf(hold)!.mirror!
+function reflect(stretch: Stretch, asked: string | null): Result<Stretch> {
   return succeed({
     ...onTracks(stretch, reflectSteps),
-    holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirror(hold) })),
-    exitHold: asked ?? (stretch.exitHold === null ? null : mirror(stretch.exitHold)),
+    holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirrorOf(hold) })),
+    exitHold: asked ?? (stretch.exitHold === null ? null : mirrorOf(stretch.exitHold)),
   })
 }
 

@@ -33,11 +33,16 @@ export function weightAfter(before: Weight, step: Step): WeightChange {
     }
   const { foot } = step
   if (ON_CARRYING.has(step.kind)) return carry(before, foot)
-  const trouble = before === foot ? 'taken' : before === 'split' ? 'unsure' : null
+  const trouble =
+    before === foot ? 'taken' : before === 'split' && !isRecover(step) ? 'unsure' : null
   if (step.weight === 'full') return { weight: foot, trouble }
   if (step.weight === 'part' || step.weight === 'split') return { weight: 'split', trouble }
   return { weight: before === 'both' || before === 'split' ? otherFoot(foot) : before, trouble }
 }
+
+/** Back onto the foot that has kept its weight: after part of the weight there is no doubt of it. */
+const isRecover = ({ weight, travel, text }: Step): boolean =>
+  weight === 'full' && travel === null && /\brecover\b/i.test(text)
 
 function carry(before: Weight, foot: Foot): WeightChange {
   if (before === 'both') return { weight: foot, trouble: null }

@@ -75,8 +75,6 @@ export const PROBLEMS = {
     `"${name}" has no step on count ${count}, so it cannot be cut there.`,
   'figure.no-pause': ({ name }: { name: string }) =>
     `“${name}” has no pause at its end that could be left out.`,
-  'figure.no-mirror': ({ name, without }: { name: string; without: string }) =>
-    `"${name}" cannot be mirrored: the hold ${without} has no mirror.`,
   'alias.name': ({ one }: { one: string }) =>
     `“${one}” is no other name; a name was expected, and where it is said in brackets, such as Vine right [school line, region the north].`,
   'alias.where': ({ part, one }: { part: string; one: string }) =>
