@@ -33,6 +33,18 @@ export interface RepairParams {
   readonly 'loosen-pin': None
   readonly 'leave-unsaid': { readonly text: string }
   readonly 'words-only': None
+  readonly mirror: { readonly figure: string }
+  readonly 'mirror-pass': { readonly part: string }
+  readonly 'so-often': { readonly figure: string; readonly times: number }
+  readonly 'pass-often': { readonly part: string; readonly times: number }
+  readonly 'own-turn': { readonly figure: string }
+  readonly 'other-turn': { readonly figure: string }
+  readonly 'only-once': { readonly figure: string }
+  readonly 'take-out': { readonly figure: string }
+  readonly 'once-more': { readonly figure: string }
+  readonly 'move-later': { readonly figure: string }
+  readonly 'move-earlier': { readonly figure: string }
+  readonly 'other-start': None
 }
 type None = Readonly<Record<string, never>>
 export type RepairCode = keyof RepairParams

@@ -33,3 +33,4 @@ export {
 } from './matchCues.ts'
 export { afterFreeTime, callChoices, releasedByHand } from './byHand.ts'
 export { shorterOffers, type ShorterOffer } from './shorterOffers.ts'
+export { searchRepairs } from './repairSearch.ts'

@@ -4,7 +4,11 @@ import type { ListedFinding } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
 
-const props = defineProps<{ findings: readonly ListedFinding[] }>()
+const props = defineProps<{
+  findings: readonly ListedFinding[]
+  /** The repairs of a finding, best first. */
+  repairsOf: (finding: ListedFinding) => readonly Repair[]
+}>()
 const emit = defineEmits<{
   go: [key: string]
   see: [repair: Repair]
@@ -84,7 +88,7 @@ function confirm(finding: ListedFinding): void {
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
         <div class="repairs">
           <button
-            v-for="(repair, i) in finding.repairs"
+            v-for="(repair, i) in repairsOf(finding)"
             :key="i"
             class="textlink"
             @click="emit('see', repair)"
@@ -118,7 +122,7 @@ function confirm(finding: ListedFinding): void {
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
           <div class="repairs">
             <button
-              v-for="(repair, i) in finding.repairs"
+              v-for="(repair, i) in repairsOf(finding)"
               :key="i"
               class="textlink quiet"
               @click="emit('see', repair)"

@@ -7,7 +7,8 @@ import { takeUp, type Part, type Pass, type Routine, type Scope } from '@dellop/
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, toRaw, toRef } from 'vue'
+import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import AboutPanel from './AboutPanel.vue'
 import type { SheetCommands } from './commands.ts'
@@ -19,6 +20,8 @@ import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
 import type { PageKey } from './pageCommands.ts'
 import SlotPanel from './SlotPanel.vue'
+import { useRepairs } from './useRepairs.ts'
+import { repairWorker } from '../workers/repairing.ts'
 
 /**
  * Beside the page: what is to mend and the figure that is chosen, its pass, the music, the heading,
@@ -61,6 +64,12 @@ function step(event: KeyboardEvent, by: number): void {
   side.value = SIDES[at]!
   void nextTick(() => document.getElementById(`side-${side.value}`)?.focus())
 }
+const library = useLibrary()
+const { repairsOf } = useRepairs(
+  toRef(() => props.sheet),
+  ({ routine }) => toRaw(library.inputFor(routine)),
+  repairWorker,
+)
 const repair = (one: Repair): void => emit('see', words.finding.repair(one), one.edits)
 defineExpose({ show: (wanted: Side) => (side.value = wanted) })
 </script>
@@ -89,6 +98,7 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
         <FindingList
           :class="{ last: wrong === 0 }"
           :findings="sheet.findings"
+          :repairs-of="repairsOf"
           @go="emit('go', $event)"
           @see="repair"
           @overrule="(finding, reason) => emit('overrule', finding, reason)"

@@ -6,6 +6,9 @@ import type { RepairCode, RepairParams } from '../../repairParams.ts'
 export type RepairCatalogue = {
   readonly [Code in RepairCode]: (params: RepairParams[Code]) => string
 }
+const often = (times: number): string =>
+  times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`
+
 const REPAIRS: RepairCatalogue = {
   accept: () => 'It is meant so',
   'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
@@ -33,6 +36,18 @@ const REPAIRS: RepairCatalogue = {
   'end-in': ({ figure, hold }) => `End ${figure} in ${hold}`,
   'shorter-wording': ({ text }) => `Say “${text}”`,
   'leave-unsaid': ({ text }) => `Leave “${text}” unsaid`,
+  mirror: ({ figure }) => `Mirror ${figure}`,
+  'mirror-pass': ({ part }) => `Dance ${part} the other way this time`,
+  'so-often': ({ figure, times }) => `Dance ${figure} ${often(times)}`,
+  'pass-often': ({ part, times }) => `Dance ${part} ${often(times)} here`,
+  'own-turn': ({ figure }) => `Turn ${figure} as it is written`,
+  'other-turn': ({ figure }) => `Turn ${figure} the other way`,
+  'only-once': ({ figure }) => `Dance ${figure} only once`,
+  'take-out': ({ figure }) => `Take out ${figure}`,
+  'once-more': ({ figure }) => `Dance ${figure} once more`,
+  'move-later': ({ figure }) => `Dance ${figure} one figure later`,
+  'move-earlier': ({ figure }) => `Dance ${figure} one figure earlier`,
+  'other-start': () => 'Begin on the other foot',
   'words-only': () => 'Speak no counts on this sheet',
   'say-nothing': () => 'Say nothing here',
   'set-length': ({ beats }) => `Make it ${counts(beats)}`,

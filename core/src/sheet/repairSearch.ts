@@ -1,0 +1,165 @@
+import { CHECKS, type Derived, type Finding, type Repair } from '../check/index.ts'
+import { applyEdits } from '../document/index.ts'
+import { routineShape, unfold, type Routine, type UnfoldCache } from '../routine/index.ts'
+import { repairCandidates } from './repairCandidates.ts'
+import type { Sheet } from './derive.ts'
+
+/** A repair that was tried: what it leaves of what is to be put right, and how much it changes. */
+export interface TriedRepair {
+  readonly repair: Repair
+  readonly stops: number
+  readonly mends: number
+  readonly notes: number
+  /** Ticks by which times through parts are longer or shorter for it, all together. */
+  readonly movedTicks: number
+}
+
+/** What is told of the words, not of the dance: a repair of the dance leaves it as it is. */
+const OF_WORDS = /^voice\.|^missing\.wording|^missing\.teach|^facing\.said-other-way/
+
+/**
+ * The repairs of a finding, best first: those that it has of itself and every single edit of the
+ * kinds cuers make near it, each tried and derived again. Only those stay that take the finding
+ * away and add nothing that is to be put right; they are ranked by what they leave, by the counts
+ * they move, and by their size.
+ *
+ * @param most At most so many are given.
+ */
+export function searchRepairs(sheet: Sheet, finding: Finding, most = 5): readonly Repair[] {
+  if (OF_WORDS.test(finding.code)) return finding.repairs
+  const cache: UnfoldCache = new Map()
+  const before = tallied(toldOf(sheet, sheet.routine, cache)!)
+  const accepts = finding.repairs.filter(({ code }) => code === 'accept')
+  const tried = [...finding.repairs, ...repairCandidates(sheet, finding)].flatMap(
+    (repair): TriedRepair[] => {
+      if (repair.code === 'accept') return []
+      const after = outcome(sheet, repair, cache)
+      return after && helps(before, after.tally, finding)
+        ? [{ repair, ...after.tally.counts, movedTicks: after.movedTicks }]
+        : []
+    },
+  )
+  return [
+    ...tried
+      .sort(byWorth)
+      .slice(0, most)
+      .map(({ repair }) => repair),
+    ...accepts,
+  ]
+}
+
+function byWorth(a: TriedRepair, b: TriedRepair): number {
+  return (
+    a.stops - b.stops ||
+    a.mends - b.mends ||
+    hides(a) - hides(b) ||
+    a.movedTicks - b.movedTicks ||
+    rare(a) - rare(b) ||
+    a.notes - b.notes ||
+    a.repair.edits.length - b.repair.edits.length
+  )
+}
+
+/** Open counts, a wait and letting a tie go only hide what is wrong: they come last. */
+const HIDING: ReadonlySet<Repair['code']> = new Set(['add-open', 'add-wait', 'untie', 'drop-slot'])
+const hides = ({ repair }: TriedRepair): number => (HIDING.has(repair.code) ? 1 : 0)
+
+/**
+ * How rarely a slip is of the kind that a repair takes back: a side, an amount, a time too many or
+ * too few are easily written wrong; another figure is seldom meant.
+ */
+const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
+  mirror: 0,
+  'own-turn': 0,
+  'other-turn': 0,
+  'whole-figure': 0,
+  'pass-often': 0,
+  'not-rotated': 0,
+  'other-start': 0,
+  'only-once': 0,
+  'add-pass': 1,
+  'end-in': 1,
+  'own-exit': 1,
+  'other-ending': 1,
+  'so-often': 1,
+  'half-last': 2,
+  'reflect-rest': 2,
+  'mirror-pass': 2,
+  'take-out': 2,
+  'once-more': 2,
+  'move-later': 3,
+  'move-earlier': 3,
+}
+const USUALLY = 4
+const rare = ({ repair }: TriedRepair): number => RARE[repair.code] ?? USUALLY
+
+interface Tally {
+  readonly counts: Pick<TriedRepair, 'stops' | 'mends' | 'notes'>
+  /** What is to be put right, by code and subject, with how often. */
+  readonly told: ReadonlyMap<string, number>
+}
+const keyOf = ({ code, subject }: Pick<Finding, 'code' | 'subject'>): string => `${code} ${subject}`
+
+function tallied(findings: readonly Finding[]): Tally {
+  const told = new Map<string, number>()
+  const counts = { stops: 0, mends: 0, notes: 0 }
+  for (const finding of findings) {
+    if (finding.severity === 'note') {
+      counts.notes++
+      continue
+    }
+    counts[finding.severity === 'stop' ? 'stops' : 'mends']++
+    told.set(keyOf(finding), (told.get(keyOf(finding)) ?? 0) + 1)
+  }
+  return { counts, told }
+}
+
+/** It takes the finding away, or some of it, and adds nothing else that is to be put right. */
+function helps(before: Tally, after: Tally, finding: Finding): boolean {
+  const key = keyOf(finding)
+  if ((after.told.get(key) ?? 0) >= (before.told.get(key) ?? 1)) return false
+  return [...after.told].every(([one, count]) => count <= (before.told.get(one) ?? 0))
+}
+
+function outcome(
+  sheet: Sheet,
+  { edits }: Repair,
+  cache: UnfoldCache,
+): { readonly tally: Tally; readonly movedTicks: number } | null {
+  const applied = applyEdits(routineShape, sheet.routine, edits)
+  if (!applied.ok) return null
+  const timeline = unfoldAs(sheet, applied.value, cache)
+  const findings = toldOf(sheet, applied.value, cache)
+  return findings && { tally: tallied(findings), movedTicks: moved(sheet, timeline) }
+}
+
+const unfoldAs = ({ book, music }: Sheet, routine: Routine, cache: UnfoldCache) =>
+  unfold(routine, book, { music, cache })
+
+/** What is told of the dance of a routine, on the music and with all else that the sheet has. */
+function toldOf(sheet: Sheet, routine: Routine, cache: UnfoldCache): readonly Finding[] | null {
+  const timeline = unfoldAs(sheet, routine, cache)
+  const derived: Derived = {
+    ...sheet,
+    routine,
+    timeline,
+    plan: { ...sheet.plan, planned: [], extras: [] },
+  }
+  return CHECKS.flatMap((check) => check(derived)).filter(
+    ({ code, subject }) =>
+      !OF_WORDS.test(code) &&
+      !routine.overrules.some((one) => one.code === code && one.subject === subject),
+  )
+}
+
+/** How much longer or shorter parts are, each counted once. */
+function moved(sheet: Sheet, after: Sheet['timeline']): number {
+  const lengths = ({ passes }: Sheet['timeline']): Map<string, number> =>
+    new Map(passes.map((pass) => [pass.part.id, pass.end - pass.start]))
+  const [old, now] = [lengths(sheet.timeline), lengths(after)]
+  const whole = Math.abs(after.lengthTicks - sheet.timeline.lengthTicks)
+  return [...old].reduce(
+    (sum, [id, ticks]) => sum + Math.abs((now.get(id) ?? ticks) - ticks),
+    whole / 1000,
+  )
+}

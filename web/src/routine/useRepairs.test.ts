@@ -1,0 +1,107 @@
+import type { Repair } from '@dellop/core/check'
+import { deriveSheet, searchRepairs, type Sheet, type SheetInput } from '@dellop/core/sheet'
+import { effectScope, nextTick, shallowRef } from 'vue'
+import { ManualTimers } from '../app/timers.ts'
+import { WALTZ } from '../testing/waltz.ts'
+import type { RepairMessage, RepairRequest } from '../workers/repair.worker.ts'
+import { useRepairs, type RepairWorker } from './useRepairs.ts'
+
+const inputOf = ({ routine, book, school, voice, tune }: Sheet): SheetInput => ({
+  routine,
+  book,
+  school,
+  voice,
+  tune,
+})
+/** The demo's waltz with its first figure danced mirrored: on the other foot. */
+const WRONG: Sheet = (() => {
+  const [part, ...parts] = WALTZ.routine.parts
+  const [slot, ...slots] = part!.slots
+  const { content } = slot!
+  if (content.type !== 'figure') throw new Error('a figure was expected')
+  const mirrored = { ...content, variation: { ...content.variation, reflected: true } }
+  return deriveSheet({
+    ...inputOf(WALTZ),
+    routine: {
+      ...WALTZ.routine,
+      parts: [{ ...part!, slots: [{ ...slot!, content: mirrored }, ...slots] }, ...parts],
+    },
+  })
+})()
+
+class OneWorker implements RepairWorker {
+  static all: OneWorker[] = []
+  asked: RepairRequest[] = []
+  ended = false
+  onmessage: RepairWorker['onmessage'] = null
+  constructor() {
+    OneWorker.all.push(this)
+  }
+  postMessage = (request: RepairRequest): void => void this.asked.push(request)
+  terminate = (): void => void (this.ended = true)
+  answer(change: Partial<RepairMessage> = {}): void {
+    const { number, input } = this.asked.at(-1)!
+    const sheet = deriveSheet(input)
+    for (const finding of sheet.findings)
+      this.onmessage!.call(
+        this as never,
+        {
+          data: { number, ...finding, repairs: searchRepairs(sheet, finding), ...change },
+        } as MessageEvent,
+      )
+  }
+}
+
+function page(first: Sheet | null = WRONG) {
+  OneWorker.all = []
+  const timers = new ManualTimers()
+  const sheet = shallowRef<Sheet | null>(first)
+  const scope = effectScope()
+  const { repairsOf } = scope.run(() => useRepairs(sheet, inputOf, () => new OneWorker(), timers))!
+  return { timers, sheet, repairsOf, leave: () => scope.stop() }
+}
+const finding = WRONG.findings.find(({ severity }) => severity !== 'note')!
+
+describe('repairs beside the page', () => {
+  it('are a finding’s own until others are found, and then the best first, each once', () => {
+    const { timers, repairsOf } = page()
+    expect(repairsOf(finding)).toEqual(finding.repairs)
+    timers.pass(300)
+    OneWorker.all[0]!.answer()
+    const codes = repairsOf(finding).map(({ code }) => code)
+    expect(codes[0]).toBe('mirror')
+    const texts = repairsOf(finding).map((repair: Repair) => JSON.stringify(repair))
+    expect(new Set(texts).size).toBe(texts.length)
+  })
+  it('are not searched while something is typed, nor where nothing is wrong', async () => {
+    const { timers, sheet } = page()
+    timers.pass(200)
+    sheet.value = { ...WRONG }
+    await nextTick()
+    timers.pass(200)
+    expect(OneWorker.all).toHaveLength(0)
+    sheet.value = WALTZ
+    await nextTick()
+    timers.pass(1000)
+    expect(OneWorker.all).toHaveLength(0)
+  })
+  it('a search is given up when the sheet changes, and what it says then is not heard', async () => {
+    const { timers, sheet, repairsOf } = page()
+    timers.pass(300)
+    const [first] = OneWorker.all
+    sheet.value = { ...WRONG }
+    await nextTick()
+    expect(first!.ended).toBe(true)
+    timers.pass(300)
+    OneWorker.all[1]!.answer({ number: 1 })
+    expect(repairsOf(finding)).toEqual(finding.repairs)
+    OneWorker.all[1]!.answer()
+    expect(repairsOf(finding)[0]!.code).toBe('mirror')
+  })
+  it('the worker ends with the page', () => {
+    const { timers, leave } = page()
+    timers.pass(300)
+    leave()
+    expect(OneWorker.all[0]!.ended).toBe(true)
+  })
+})

@@ -1,0 +1,67 @@
+import type { Finding, Repair } from '@dellop/core/check'
+import type { Sheet, SheetInput } from '@dellop/core/sheet'
+import { onScopeDispose, shallowRef, watch, type Ref } from 'vue'
+import { browserTimers, type Timers } from '../app/timers.ts'
+import { words } from '../words/index.ts'
+import type { RepairMessage, RepairRequest } from '../workers/repair.worker.ts'
+
+/** Nothing is searched until nothing has been typed for so long. */
+const QUIET_MS = 300
+/** As much of a worker as is needed. */
+export type RepairWorker = Pick<Worker, 'postMessage' | 'terminate' | 'onmessage'>
+
+/**
+ * Repairs of what is to be put right, searched beside the page while it stands still. Until they
+ * are there, and where none is found, a finding's own are offered.
+ */
+export function useRepairs(
+  sheet: Readonly<Ref<Sheet | null>>,
+  inputOf: (sheet: Sheet) => SheetInput,
+  start: () => RepairWorker,
+  timers: Timers = browserTimers,
+) {
+  const found = shallowRef<ReadonlyMap<string, readonly Repair[]>>(new Map())
+  let worker: RepairWorker | null = null
+  let number = 0
+  let callOff = (): void => undefined
+
+  const end = (): void => {
+    callOff()
+    worker?.terminate()
+    worker = null
+  }
+
+  function search(now: Sheet): void {
+    worker ??= start()
+    const asked = ++number
+    worker.onmessage = ({ data }: MessageEvent<RepairMessage>) => {
+      if (data.number === asked) found.value = new Map(found.value).set(keyOf(data), data.repairs)
+    }
+    const request: RepairRequest = { number: asked, input: inputOf(now) }
+    worker.postMessage(request)
+  }
+
+  watch(
+    sheet,
+    (now) => {
+      // What was asked before is of no use any more: a search that goes on is given up.
+      end()
+      found.value = new Map()
+      if (now?.findings.some(isWrong)) callOff = timers.after(QUIET_MS, () => search(now))
+    },
+    { immediate: true },
+  )
+  onScopeDispose(end)
+
+  /** The repairs of a finding, best first, each label once. */
+  function repairsOf(finding: Finding): readonly Repair[] {
+    const all = [...(found.value.get(keyOf(finding)) ?? []), ...finding.repairs]
+    const labels = all.map((repair) => words.finding.repair(repair))
+    return all.filter((_, i) => labels.indexOf(labels[i]!) === i)
+  }
+  return { repairsOf }
+}
+
+const keyOf = ({ code, subject }: Pick<Finding, 'code' | 'subject'>): string => `${code} ${subject}`
+const isWrong = ({ severity, overruled }: Sheet['findings'][number]): boolean =>
+  severity !== 'note' && overruled === null
