@@ -159,8 +159,8 @@ test('a figure is danced another way in any respect, and the page says whether t
   await expect(
     page.getByText(/^It does not come round: the .* ends facing line of dance, not the wall/),
   ).toBeVisible()
-  await page.getByLabel('ends in').selectOption('open facing')
-  await expect(page.getByText(/it ends in open facing, not in butterfly\.$/)).toBeVisible()
+  await page.getByLabel('ends in').selectOption('tandem')
+  await expect(page.getByText(/it ends in tandem, not in butterfly\.$/)).toBeVisible()
   await page.getByRole('button', { name: 'As written again' }).click()
   await expect(page.getByText('It comes round: it ends as it began.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()

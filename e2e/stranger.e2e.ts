@@ -6,12 +6,12 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
 }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Rushlight Waltz, first draft', exact: true }).click()
-  await expect(page.getByText('B is 6 counts short of the phrase.')).toBeVisible()
+  await expect(page.getByText('B is 6 counts short of the phrase, twice.')).toBeVisible()
   await expect(page.getByText('6 + 6 + 6 = 18, the phrase has 24')).toBeVisible()
   await expect(page.getByText('64 of 68 bars')).toBeVisible()
 
   await page.getByRole('button', { name: 'Add Balance left and right' }).click()
-  await expect(page.getByText('0 things to mend instead of 2')).toBeVisible()
+  await expect(page.getByText('0 things to mend instead of 1')).toBeVisible()
   await page.getByRole('button', { name: 'Take it' }).click()
   await expect(page.getByText('Nothing to mend.')).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()

@@ -1,9 +1,11 @@
 import { succeed, validate, type NewId, type Refused, type Result } from '../document/index.ts'
+import type { Metre } from '../time/index.ts'
 import { problem } from './problem.ts'
 import {
   applyVariation,
   AS_WRITTEN,
   familyOf,
+  familyTempo,
   findFigure,
   piecesOutsideQuotes,
   readVariation,
@@ -94,8 +96,11 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
   const versions = new Map<string, { readonly line: Line; readonly reference: string }>()
   let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
-  const lines = linesOf(text)
+  const lines = phraseLast(linesOf(text))
   const firstLine = lines[0]?.number
+  const says = new Set(
+    lines.flatMap(({ text: one }) => /^(bar|tempo)\s*:/i.exec(one)?.[1]!.toLowerCase() ?? []),
+  )
   for (const line of lines) {
     const opened = line.depth === 0 && /^(?:part (.+)|(order):?|(left so):?)$/is.exec(line.text)
     if (opened) {
@@ -113,7 +118,7 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
     if (section === 'heading' && line.number === firstLine) routine = withoutExtras(routine)
     const next: Result<Routine> =
       section === 'heading'
-        ? readHeading(line, routine)
+        ? readHeading(line, routine, says)
         : section === 'part'
           ? addSlot(line, routine, options)
           : section === 'order'
@@ -165,7 +170,34 @@ function readPart(
   return succeed({ part, versionOf })
 }
 
-function readHeading(line: Line, routine: Routine): Result<Routine> {
+/** A phrase may be said in bars: it is read once the heading has said what a bar is. */
+function phraseLast(lines: readonly Line[]): Line[] {
+  const end = lines.findIndex(({ text }) => /^(?:part |order)/i.test(text))
+  const heading = end < 0 ? lines : lines.slice(0, end)
+  const isPhrase = ({ text }: Line): boolean => /^phrase\s*:/i.test(text)
+  return [
+    ...heading.filter((line) => !isPhrase(line)),
+    ...heading.filter(isPhrase),
+    ...lines.slice(heading.length),
+  ]
+}
+
+/** What a dance usually has of what the text does not say: its bar, its tempo. */
+function usualOf(
+  dance: string,
+  { metre, bpm }: Routine,
+  says: ReadonlySet<string>,
+): Pick<Routine, 'metre' | 'bpm'> {
+  const usual = familyTempo(familyOf(dance))
+  const range = usual?.range
+  return {
+    metre: says.has('bar') ? metre : (usual?.metre ?? COMMON_METRE),
+    bpm: says.has('tempo') || !range ? bpm : Math.round((range[0] + range[1]) / 2),
+  }
+}
+const COMMON_METRE: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
+
+function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): Result<Routine> {
   const [, key = '', value = ''] = /^(\w+)\s*:\s*(.*)$/s.exec(line.text) ?? []
   const read = HEADING_KEYS[key.toLowerCase()]
   if (!read)
@@ -177,7 +209,10 @@ function readHeading(line: Line, routine: Routine): Result<Routine> {
       }),
     )
   const found = on(line, read(value, routine))
-  return found.ok ? succeed({ ...routine, ...found.value }) : found
+  if (!found.ok) return found
+  const { dance } = found.value
+  const usual = dance === undefined || dance === routine.dance ? {} : usualOf(dance, routine, says)
+  return succeed({ ...routine, ...usual, ...found.value })
 }
 
 function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {

@@ -39,6 +39,13 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       0,
     ],
     [
+      'a hold that has to be asked for',
+      'Two-step box (to closed)',
+      'Two-step box (to tandem)',
+      'hold.mismatch',
+      28,
+    ],
+    [
       'a hold the figure cannot begin in',
       'Two-step box (to closed)',
       'Two-step box (to none)',
@@ -163,20 +170,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ['two parts of one name', 'order\n', 'part A\n  K-step\n\norder\n', 'sums.versions', 0],
   ],
   'eel-pots': [
-    [
-      'a star without joining hands for it',
-      'Forward and back (to star)',
-      'Forward and back',
-      'hold.mismatch',
-      16,
-    ],
-    [
-      'a set figure from the ring',
-      'Right-hand star (to none)',
-      'Right-hand star (to ring)',
-      'hold.mismatch',
-      24,
-    ],
     ['a figure short', '  Do-si-do\n', '', 'sums.phrase', 32],
     ['a part left out', '  A\n  B\n  A\n', '  A\n  B\n', 'sums.music-short', 96],
     ['turning without a rest', '  Set twice (to star)\n', '  Swing (x2)\n', 'body.turns', 40],
@@ -281,6 +274,13 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       '  New yorker, counted from two\n',
       'feet.not-free',
       8,
+    ],
+    [
+      'hands let go that are needed',
+      'Spot turn, counted from two (mirrored, to butterfly)',
+      'Spot turn, counted from two (mirrored, to none)',
+      'hold.mismatch',
+      28,
     ],
     [
       'a hold lost',

@@ -102,6 +102,9 @@ export function missingFoot(
   return role ? { role, foot: needed[role]! } : null
 }
 
+/** Hands that are taken and let go in a set without a word. */
+const IN_A_SET: ReadonlySet<string> = new Set(['none', 'ring', 'star', 'left-hand star'])
+
 /** The holds in which a figure may begin as it is danced: by their mirrors where it is mirrored. */
 export const entryHolds = ({ figure, variation }: DancedFigure): readonly string[] =>
   variation.reflected ? figure.entry.holds.map(mirrorOf) : figure.entry.holds
@@ -113,6 +116,9 @@ export const entryHolds = ({ figure, variation }: DancedFigure): readonly string
 export function holdBegun(state: CoupleState, danced: DancedFigure): string | null {
   const holds = entryHolds(danced)
   if (holds.length === 0 || holds.includes(state.hold)) return state.hold
+  // In a set all find each other's hands as they come.
+  if (danced.figure.dancers === 'set' && IN_A_SET.has(state.hold))
+    return holds.find((hold) => IN_A_SET.has(hold)) ?? null
   return (
     holds.find((hold) => holdsFlow(state.hold, hold) && relationFits({ ...state, hold })) ?? null
   )
