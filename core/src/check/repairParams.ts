@@ -22,7 +22,7 @@ export interface RepairParams {
   readonly 'drop-slot': None
   readonly 'drop-pass': { readonly part: string; readonly time: number }
   readonly 'repeat-pass': { readonly part: string }
-  readonly 'whole-figure': None
+  readonly 'whole-figure': { readonly figure: string }
   readonly untie: None
   readonly 'fill-more': None
   readonly 'fill-fewer': None

@@ -148,7 +148,7 @@ function variations(sheet: Sheet, slot: DancedSlot, figure: string): Repair[] {
     { code: 'mirror', params: { figure }, edits: vary({ reflected: !variation.reflected }) },
     { code: 'reflect-rest', params: { figure }, edits: mirroredFrom(sheet, slot) },
     ...(variation.cut
-      ? [{ code: 'whole-figure' as const, params: {}, edits: vary({ cut: null }) }]
+      ? [{ code: 'whole-figure' as const, params: { figure }, edits: vary({ cut: null }) }]
       : [
           {
             code: 'half-last' as const,

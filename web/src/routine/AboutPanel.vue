@@ -114,7 +114,8 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           :min="1"
           :max="512"
           :placeholder="words.sheets.head.asMusic"
-          controls-position="right"
+          :controls="false"
+          class="phrase"
           @change="(beats) => emit('set', 'phraseBeats', beats ?? undefined)"
         />
         <span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></label
@@ -243,5 +244,16 @@ textarea {
 h3 {
   font-size: 1.05rem;
   margin-top: 0.4rem;
+}
+.phrase {
+  width: 100%;
+}
+/* The component draws its own box. */
+.phrase :deep(input) {
+  border: 0;
+  padding: 0;
+  background: none;
+  min-height: 0;
+  text-align: left;
 }
 </style>

@@ -24,7 +24,7 @@ describe('what the text of a sheet offers', () => {
     expect(labels('  Box (ha')).toEqual(['half'])
     expect(offers('  Box (half, to b')).toEqual({
       from: 13,
-      options: [{ label: 'to butterfly' }, { label: 'to banjo' }],
+      options: [{ label: 'to butterfly' }, { label: 'to banjo' }, { label: 'to back to back' }],
     })
   })
   it('is parts in the order, and figures in a change below a pass', () => {

@@ -70,7 +70,9 @@ export function missing(derived: Derived): Found[] {
           code: 'figure.cut',
           severity: 'stop',
           params: { figure: slot.figure?.name ?? '', why: slot.problem.message },
-          repairs: whole ? [{ code: 'whole-figure', params: {}, edits: whole }] : [],
+          repairs: whole
+            ? [{ code: 'whole-figure', params: { figure: slotName(slot) }, edits: whole }]
+            : [],
         },
       ]
     }

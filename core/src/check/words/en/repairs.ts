@@ -54,7 +54,7 @@ const REPAIRS: RepairCatalogue = {
   'drop-slot': () => 'Take it out',
   'drop-pass': ({ part, time }) => `Leave out ${part}, time ${time}`,
   'repeat-pass': ({ part }) => `Dance ${part} twice`,
-  'whole-figure': () => 'Dance the whole figure',
+  'whole-figure': ({ figure }) => `Dance all of ${figure}`,
 }
 
 /** What a repair's button says. */
