@@ -139,25 +139,35 @@ describe('a set whose hands change for every figure', () => {
   const call = calls[SHEET_NAMES.indexOf('eel-pots')]!
   const ring = call.written.timeline.slots[0]!
 
-  it('has three ways back in: a linking figure is ended in the hold that is wanted', () => {
+  it('has three ways back in: hands of a set find each other as they come', () => {
     const offers = reentries(call, ring.before, (ring.start + 12) as TickPosition)
     expect(offers).toHaveLength(BEST_REENTRIES)
-    expect(
-      offers.flatMap(({ link, slot }) =>
-        link ? [[link.variation.exitHold, slot.before.hold]] : [],
+  })
+})
+
+describe('a mixer in which hands are let go and taken', () => {
+  const call = calls[SHEET_NAMES.indexOf('eight-for-the-geese')]!
+  const { slots } = call.written.timeline
+  const offered = slots
+    .slice(0, 12)
+    .flatMap((slot) =>
+      ['none', 'two hands', 'skaters'].flatMap((hold) =>
+        reentries(call, { ...slot.before, hold }, (slot.start + 12) as TickPosition),
       ),
-    ).toContainEqual(['none', 'none'])
+    )
+  const ended = offered.filter(({ link }) => link?.variation.exitHold != null)
+
+  it('has links that are ended in the hold that is wanted', () => {
+    expect(ended.length).toBeGreaterThan(0)
+    for (const { link, slot } of ended) expect(link!.variation.exitHold).toBe(slot.before.hold)
   })
 
   it('is danced, said and kept with the link as it was offered', () => {
-    const offer = reentries(call, ring.before, (ring.start + 12) as TickPosition).find(
-      ({ link }) => link?.variation.exitHold === 'none',
-    )!
-    const next = prepareCall(call.written, 1, offer.course)
+    const [offer] = ended
+    const next = prepareCall(call.written, 1, offer!.course)
     const link = next.sheet.timeline.slots.find(({ slot }) => slot.id === 'link')!
-    expect([link.end, link.after.hold]).toEqual([offer.at, 'none'])
-    expect(next.cues.find(({ slot }) => slot === link)!.text).toContain('let go')
-    const event = { type: 'turn', at: 1, turn: 'rejoin', course: offer.course }
+    expect([link.end, link.after.hold]).toEqual([offer!.at, offer!.slot.before.hold])
+    const event = { type: 'turn', at: 1, turn: 'rejoin', course: offer!.course }
     expect(callEventSchema.parse(JSON.parse(JSON.stringify(event)))).toEqual(event)
   })
 })

@@ -40,6 +40,11 @@ describe('a mirrored figure is called as it is danced', () => {
     expect(words).toMatch(/step right and clap/)
     expect(vine).toMatch(/vine left/)
   })
+  it('what goes straight is only begun on the other foot: it is given no side', () => {
+    const clog = `dance: clogging\nschool: line\ntempo: 100\nstart: all face 12 o'clock, left foot free\n`
+    const part = 'part A\n  Clog basic\n  Clog basic (mirrored)\norder\n  A\n'
+    expect(said(`${clog}${part}`).join(' ')).not.toMatch(/left|right|other way/)
+  })
   it('words that name no side are given one, where the sheet has its mirror', () => {
     const half = said(`${ROUND}part A\n  Half box\norder\n  A\n`)
     expect(half).toEqual(['half box'])

@@ -109,17 +109,16 @@ function bookWordings(
 }
 
 /**
- * “ left”, by the way the lead turns in all, or by the first step that the lead takes to a side;
- * else that it is the other way.
+ * “ left”, by the way the lead turns in all, or by the first step that the lead takes to a side.
+ * What goes straight has no side: it is only begun on the other foot, which the feet know.
  */
-function sideWord({ steps, variation }: DancedFigure, language: CueLanguage): string {
+function sideWord({ steps }: DancedFigure, language: CueLanguage): string {
   const turn = netTurn(steps.lead)
   if (turn !== 0) return ` ${turn < 0 ? language.left : language.right}`
   const first = steps.lead.find(
     ({ layer, travel }) => layer === 'feet' && travel !== null && travel.direction % 4 === 2,
   )
-  if (first) return ` ${first.travel!.direction === 6 ? language.left : language.right}`
-  return variation.reflected ? `, ${language.prompts['other-way']}` : ''
+  return first ? ` ${first.travel!.direction === 6 ? language.left : language.right}` : ''
 }
 
 const KINDS = ['full', 'short', 'keyWord'] as const
