@@ -36,6 +36,7 @@ export interface RepairParams {
   readonly mirror: { readonly figure: string }
   readonly 'mirror-pass': { readonly part: string }
   readonly 'so-often': { readonly figure: string; readonly times: number }
+  readonly 'pass-after': { readonly part: string; readonly after: string; readonly time: number }
   readonly 'pass-often': { readonly part: string; readonly times: number }
   readonly 'own-turn': { readonly figure: string }
   readonly 'other-turn': { readonly figure: string }

@@ -176,17 +176,33 @@ function variations(sheet: Sheet, slot: DancedSlot, figure: string): Repair[] {
     ...(variation.exitHold === null
       ? []
       : [{ code: 'own-exit' as const, params: { figure }, edits: vary({ exitHold: null }) }]),
-    ...[...new Set(['butterfly', 'closed', 'semi-closed', ...(entry ?? [])])].flatMap(
-      (hold): Repair[] =>
-        hold === variation.exitHold
-          ? []
-          : [{ code: 'end-in', params: { figure, hold }, edits: vary({ exitHold: hold }) }],
+    ...endHolds(sheet, entry ?? []).flatMap((hold): Repair[] =>
+      hold === variation.exitHold
+        ? []
+        : [{ code: 'end-in', params: { figure, hold }, edits: vary({ exitHold: hold }) }],
     ),
     ...(slot.figure?.endings ?? []).map(({ name: ending }): Repair => ({
       code: 'other-ending',
       params: { figure, ending },
       edits: vary({ ending }),
     })),
+  ]
+}
+
+/** Holds to end in: those that the next figure begins in, the ones the sheet ends in most first. */
+function endHolds({ routine }: Sheet, entry: readonly string[]): string[] {
+  const used = (hold: string): number =>
+    routine.parts
+      .flatMap(({ slots }) => slots)
+      .filter(({ content }) => content.type === 'figure' && content.variation.exitHold === hold)
+      .length
+  return [
+    ...new Set([
+      ...[...entry].sort((a, b) => used(b) - used(a)),
+      'butterfly',
+      'closed',
+      'semi-closed',
+    ]),
   ]
 }
 
@@ -290,18 +306,24 @@ function missingPasses({ routine, timeline, book }: Sheet, beats: number): Repai
   const parts = routine.parts.filter(
     (part) => part.versionOf === undefined && partLength(part, book) === beats * TICKS_PER_BEAT,
   )
-  const places = routine.passes
-    .map(({ id }) => id)
+  const places = timeline.passes
+    .filter((one, i, all) => all.findLastIndex(({ pass }) => pass.id === one.pass.id) === i)
     .reverse()
     .slice(0, MOST_PLACES)
   const kindOf = (partId: string) =>
     timeline.passes.find(({ part }) => part.id === partId)?.pass.kind ?? 'pass'
   return parts.flatMap((part) =>
-    places.map((after): Repair => ({
-      code: 'add-pass',
-      params: { part: part.label },
-      edits: addPass(freshId(routine, `${part.id}-pass`), part.id, after, kindOf(part.id)),
-    })),
+    places.map((after, i): Repair => {
+      const id = freshId(routine, `${part.id}-pass`)
+      const edits = addPass(id, part.id, after.pass.id, kindOf(part.id))
+      return i === 0
+        ? { code: 'add-pass', params: { part: part.label }, edits }
+        : {
+            code: 'pass-after',
+            params: { part: part.label, after: after.part.label, time: after.ordinal },
+            edits,
+          }
+    }),
   )
 }
 

@@ -1,5 +1,6 @@
 import { CHECKS, type Derived, type Finding, type Repair } from '../check/index.ts'
 import { applyEdits } from '../document/index.ts'
+import { mirroredWords } from '../figure/index.ts'
 import { routineShape, unfold, type Routine, type UnfoldCache } from '../routine/index.ts'
 import { repairCandidates } from './repairCandidates.ts'
 import type { Sheet } from './derive.ts'
@@ -39,13 +40,14 @@ export function searchRepairs(sheet: Sheet, finding: Finding, most = 5): readonl
         : []
     },
   )
-  return [
-    ...tried
-      .sort(byWorth)
-      .slice(0, most)
-      .map(({ repair }) => repair),
-    ...accepts,
-  ]
+  const best = onceEach(tried.sort(byWorth).map(({ repair }) => repair))
+  return [...best.slice(0, most), ...accepts]
+}
+
+/** What reads alike is offered once. */
+function onceEach(repairs: readonly Repair[]): Repair[] {
+  const told = repairs.map(({ code, params }) => JSON.stringify([code, params]))
+  return repairs.filter((_, i) => told.indexOf(told[i]!) === i)
 }
 
 function byWorth(a: TriedRepair, b: TriedRepair): number {
@@ -78,8 +80,9 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'other-start': 0,
   'only-once': 0,
   'add-pass': 1,
+  'pass-after': 1,
   'end-in': 1,
-  'own-exit': 1,
+  'own-exit': 1.5,
   'other-ending': 1,
   'so-often': 1,
   'half-last': 2,
@@ -91,7 +94,15 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'move-earlier': 3,
 }
 const USUALLY = 4
-const rare = ({ repair }: TriedRepair): number => RARE[repair.code] ?? USUALLY
+function rare({ repair }: TriedRepair): number {
+  // “Vine left” for “vine right” is a slip of a side as much as a figure mirrored.
+  const isOtherSide =
+    repair.code === 'replace' && mirroredWords(repair.params.old, 'en') === repair.params.figure
+  if (isOtherSide) return -1
+  // What is danced once already is seldom meant to be danced twice in a row.
+  if (repair.code === 'pass-often' && repair.params.times === 2) return 1.5
+  return RARE[repair.code] ?? USUALLY
+}
 
 interface Tally {
   readonly counts: Pick<TriedRepair, 'stops' | 'mends' | 'notes'>

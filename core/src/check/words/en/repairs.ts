@@ -39,6 +39,7 @@ const REPAIRS: RepairCatalogue = {
   mirror: ({ figure }) => `Mirror ${figure}`,
   'mirror-pass': ({ part }) => `Dance ${part} the other way this time`,
   'so-often': ({ figure, times }) => `Dance ${figure} ${often(times)}`,
+  'pass-after': ({ part, after, time }) => `Dance ${part} after ${after}, time ${time}`,
   'pass-often': ({ part, times }) => `Dance ${part} ${often(times)} here`,
   'own-turn': ({ figure }) => `Turn ${figure} as it is written`,
   'other-turn': ({ figure }) => `Turn ${figure} the other way`,
