@@ -308,7 +308,7 @@ describe('a call that goes wrong', () => {
   it('tells what it cannot do, and changes nothing then', () => {
     const call = lectern()
     call.key()
-    call.at(14)
+    call.at(21)
     const before = call.prepared.value.course
     call.obey({ do: 'turn', turn: 'again' })
     expect(call.told.value?.turn).toBe('none')
