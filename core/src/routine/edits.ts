@@ -304,3 +304,22 @@ export const overrule = (
     after: routine.overrules.at(-1)?.id ?? null,
   },
 ]
+
+/** Figures of a part the other way round, each as it is written; plain words stay. */
+export const mirrorSlots = (slots: readonly Slot[]): Edit[] =>
+  slots.flatMap(({ id, content }) =>
+    content.type === 'figure'
+      ? [
+          {
+            type: 'set' as const,
+            id,
+            field: 'content',
+            from: content,
+            to: {
+              ...content,
+              variation: { ...content.variation, reflected: !content.variation.reflected },
+            },
+          },
+        ]
+      : [],
+  )

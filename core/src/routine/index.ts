@@ -36,6 +36,7 @@ export {
   freshPass,
   freshSlot,
   moveSlot,
+  mirrorSlots,
   moveSlotBy,
   overrule,
   removePart,

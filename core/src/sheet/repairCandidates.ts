@@ -5,6 +5,7 @@ import {
   addPass,
   addSlot,
   partLength,
+  mirrorSlots,
   moveSlotBy,
   removePass,
   removeSlot,
@@ -215,23 +216,7 @@ const put = ({ routine }: Sheet, slot: DancedSlot, content: SlotContent): Repair
 function mirroredFrom(sheet: Sheet, slot: DancedSlot): Repair['edits'] {
   const own = sheet.routine.parts.find(({ id }) => id === slot.partId)?.slots ?? []
   const from = own.findIndex(({ id }) => id === slot.slot.id)
-  if (from < 0) return []
-  return own.slice(from).flatMap(({ id, content }) =>
-    content.type === 'figure'
-      ? [
-          {
-            type: 'set' as const,
-            id,
-            field: 'content',
-            from: content,
-            to: {
-              ...content,
-              variation: { ...content.variation, reflected: !content.variation.reflected },
-            },
-          },
-        ]
-      : [],
-  )
+  return from < 0 ? [] : mirrorSlots(own.slice(from))
 }
 
 /** Figures of the dance that are taken for this one: most alike by name first. */

@@ -3,6 +3,7 @@ import {
   addSlot,
   figureContent,
   freshSlot,
+  mirrorSlots,
   replaceContent,
   roleTold,
   type DancedSlot,
@@ -175,21 +176,6 @@ function reflectRest({ timeline }: Derived, i: number): Repair[] {
   const own = timeline.passes.find(({ slots }) => slots.includes(slot))?.slots ?? []
   const rest = own.slice(own.indexOf(slot))
   if (rest.some((one) => one.changed)) return []
-  const edits = rest.flatMap(({ slot: { id, content } }) =>
-    content.type === 'figure'
-      ? [
-          {
-            type: 'set' as const,
-            id,
-            field: 'content',
-            from: content,
-            to: {
-              ...content,
-              variation: { ...content.variation, reflected: !content.variation.reflected },
-            },
-          },
-        ]
-      : [],
-  )
+  const edits = mirrorSlots(rest.map((one) => one.slot))
   return [{ code: 'reflect-rest', params: { figure: slot.figure.name }, edits }]
 }
