@@ -38,9 +38,14 @@ test('another recording is laid beside the first; the same file and the same nam
   await page.reload()
   await expect(differences).toBeVisible()
 
+  await page.route('**/api/tunes', async (route) => {
+    await new Promise((done) => setTimeout(done, 2000))
+    await route.continue()
+  })
   await page.goto('/tunes')
   await fileBox(page).setInputFiles(long.path)
   await expect(page.getByText('This very recording is here already, as “weir band”.')).toBeVisible()
+  await page.unroute('**/api/tunes')
   const namesake = join(short.path, '../weir_band.wav')
   copyFileSync(short.path, namesake)
   const changed = readFileSync(namesake)

@@ -39,6 +39,12 @@ async function take(event: Event): Promise<void> {
   rows.value = null
   if (file.size > LARGEST_BYTES) return void (failure.value = say.refused + say.large)
   const text = await file.text()
+  try {
+    // Each row is compared with the book, which may still be on its way.
+    await library.load()
+  } catch (error) {
+    return void (failure.value = say.refused + sentenceOf(error))
+  }
   const name = `“${file.name}”`
   const read = /\.csv$/i.test(file.name)
     ? readFigureCsv(text, randomId, name, library.figures)

@@ -72,6 +72,8 @@ async function bring(file: File, asNew = false): Promise<void> {
   const stop = new AbortController()
   stopping.value = stop
   try {
+    // A file may be dropped before the tunes are here, which it is compared with.
+    await library.load()
     const kind = scoreKind(file)
     if (kind) await bringScore(file, kind)
     else if (!(await known(file, asNew)))
