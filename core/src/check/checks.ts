@@ -1,6 +1,6 @@
 import { acrossPhrase } from './sums/acrossPhrase.ts'
 import { body } from './dance/body.ts'
-import { contradictions } from './dance/contradictions.ts'
+import { contradictions } from './said/contradictions.ts'
 import type { Check } from './derived.ts'
 import { facings } from './dance/facings.ts'
 import { feet } from './dance/feet.ts'
@@ -22,6 +22,7 @@ import { soundAlike } from './voice/soundAlike.ts'
 import { teachFirst } from './missing/teachFirst.ts'
 import { ties } from './sums/ties.ts'
 import { voice } from './voice/voice.ts'
+import { wordsAgainstDeeds } from './said/wordsAgainstDeeds.ts'
 import { voiceTiming } from './voice/voiceTiming.ts'
 
 /**
@@ -36,6 +37,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   facings,
   rotated,
   contradictions,
+  wordsAgainstDeeds,
   phraseSums,
   acrossPhrase,
   saidSums,

@@ -1,6 +1,7 @@
 import type { FindingOf } from './finding.ts'
 import type { BodyFindings } from './dance/body.ts'
-import type { ContradictionsFindings } from './dance/contradictions.ts'
+import type { ContradictionsFindings } from './said/contradictions.ts'
+import type { WordsAgainstDeedsFindings } from './said/comparisons.ts'
 import type { FacingsFindings } from './dance/facings.ts'
 import type { FeetFindings } from './dance/feet.ts'
 import type { FigureOrderFindings } from './dance/figureOrder.ts'
@@ -40,6 +41,7 @@ export interface FindingParams
     FacingsFindings,
     RotatedFindings,
     ContradictionsFindings,
+    WordsAgainstDeedsFindings,
     PhraseSumFindings,
     AcrossPhraseFindings,
     SaidSumsFindings,

@@ -32,6 +32,8 @@ export interface RepairParams {
   readonly 'hide-caution': None
   readonly 'loosen-pin': None
   readonly 'leave-unsaid': { readonly text: string }
+  readonly 'book-words': None
+  readonly 'no-remark': None
   readonly 'words-only': None
   readonly mirror: { readonly figure: string }
   readonly 'mirror-pass': { readonly part: string }

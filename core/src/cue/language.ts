@@ -15,8 +15,10 @@ export interface CueLanguage {
   readonly right: string
   readonly times: (n: number) => string
   readonly toHold: (hold: string) => string
-  /** How much is turned in all, in eighths of a turn. */
+  /** How much is turned in all, in eighths of a turn; its side goes without saying. */
   readonly turn: (eighths: number) => string
+  /** How much is turned, and to which side. */
+  readonly turnTo: (eighths: number) => string
   readonly number: (n: number) => string
   readonly fraction: (top: number, bottom: number) => string
   readonly signs: Readonly<Record<string, string>>
@@ -114,6 +116,10 @@ function turnWords(
   return fraction((n * bottom) / 8, bottom)
 }
 
+/** An amount of turn with its side; no turn has none. */
+const sided = ({ turn, left, right }: CueLanguage, eighths: number): string =>
+  eighths === 0 ? turn(0) : `${turn(eighths)} ${eighths < 0 ? left : right}`
+
 export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
   en: {
     id: 'en',
@@ -131,6 +137,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) =>
         LANGUAGES.en.fraction(top, bottom),
       ),
+    turnTo: (n) => sided(LANGUAGES.en, n),
     number: english,
     fraction: (top, bottom) =>
       ({
@@ -176,6 +183,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) =>
         bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom),
       ),
+    turnTo: (n) => sided(LANGUAGES.de, n).replace(/herum (links|rechts)$/, '$1 herum'),
     number: german,
     fraction: (top, bottom) =>
       `${top === 1 ? 'ein' : german(top)} ${{ 2: 'halb', 3: 'Drittel', 4: 'Viertel', 8: 'Achtel' }[bottom] ?? `${german(bottom)}tel`}`,

@@ -68,6 +68,15 @@ describe('what may be said', () => {
     expect(texts(slot('a', 'left-turning-box', { turn: -4, times: 2 }))[0]![0]).toBe(
       'left turning box, one half, twice',
     )
+    // Where the words name no side, or another, the turn’s own is said.
+    expect(texts(slot('a', 'left-turning-box', { turn: 4 }))[0]![0]).toBe(
+      'left turning box, one half right',
+    )
+    expect([-2, -4, 8].map((n) => LANGUAGES.de.turnTo(n))).toEqual([
+      'ein Viertel links',
+      'halb links herum',
+      'ganz rechts herum',
+    ])
     expect(texts(slot('a', 'hover', { options: ['look to the joined hands'] }))[0]![0]).toBe(
       'hover to semi, look to the joined hands',
     )

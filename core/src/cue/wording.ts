@@ -38,10 +38,12 @@ export function wordingsOf(
     return wordsOf(text).length === 0 ? [] : [wording('full', text)]
   }
   const amount = danced ? amountText(danced, language, amounts) : ''
+  const said = (text: string | null | undefined): string | undefined =>
+    danced && amount !== '' ? withAmount(text, amount, danced, language) : (text ?? undefined)
   const texts: Record<WordingKind, string | undefined> = {
-    full: own?.full ?? withAmount(book?.full, amount),
-    short: own?.short ?? withAmount(book?.short, amount),
-    keyWord: own?.keyWord ?? withAmount(book?.keyWord, amount),
+    full: own?.full ?? said(book?.full),
+    short: own?.short ?? said(book?.short),
+    keyWord: own?.keyWord ?? said(book?.keyWord),
   }
   return unlike(
     KINDS.flatMap((kind) =>
@@ -130,8 +132,20 @@ export const wording = (kind: WordingKind, text: string): Wording => ({
   text,
   words: wordsOf(text).length,
 })
-const withAmount = (text: string | null | undefined, amount: string): string | undefined =>
-  text == null ? undefined : text + amount
+/** A figure's words with its amounts; a side that they name already is not said again. */
+function withAmount(
+  text: string | null | undefined,
+  amount: string,
+  { variation: { turn } }: DancedFigure,
+  language: CueLanguage,
+): string | undefined {
+  if (text == null) return undefined
+  if (turn === undefined || turn === 0) return text + amount
+  const side = turn < 0 ? language.left : language.right
+  return wordsOf(text).includes(side)
+    ? text + amount.replace(language.turnTo(turn), language.turn(turn))
+    : text + amount
+}
 const amountText = (
   danced: DancedFigure,
   language: CueLanguage,
@@ -154,7 +168,7 @@ export function amountWords(
   const asDanced = (name: string): string => mirroredIf(reflected, name, language)
   const said: Readonly<Record<AmountKind, readonly (string | null)[]>> = {
     half: [cut?.type === 'half' ? language.half : null],
-    turn: [turn === undefined ? null : language.turn(turn)],
+    turn: [turn === undefined ? null : language.turnTo(turn)],
     times: [times > 1 ? language.times(times) : null],
     exit: [
       ...options.map(asDanced),

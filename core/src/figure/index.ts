@@ -45,7 +45,7 @@ export {
   type PictureDancer,
   type Pose,
 } from './geometry/picture.ts'
-export { netTurn } from './model/turnAmount.ts'
+export { bodyTurn, netTurn } from './model/turnAmount.ts'
 export { figureReference, findFigure } from './notation/figureText.ts'
 export { piecesOutsideQuotes } from './notation/pieces.ts'
 export { variationText, readVariation } from './notation/variationText.ts'

@@ -16,7 +16,7 @@ export interface TriedRepair {
 }
 
 /** What is told of the words, not of the dance: a repair of the dance leaves it as it is. */
-const OF_WORDS = /^voice\.|^missing\.wording|^missing\.teach|^facing\.said-other-way/
+const OF_WORDS = /^voice\.|^missing\.wording|^missing\.teach/
 
 /**
  * The repairs of a finding, best first: those that it has of itself and every single edit of the
@@ -71,6 +71,10 @@ const hides = ({ repair }: TriedRepair): number => (HIDING.has(repair.code) ? 1 
  * too few are easily written wrong; another figure is seldom meant.
  */
 const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
+  // Where words and deeds differ the words are the likelier slip.
+  'say-instead': -2,
+  'book-words': -1.5,
+  'no-remark': -1,
   mirror: 0,
   'own-turn': 0,
   'other-turn': 0,

@@ -45,6 +45,7 @@ for (const name of TEXTS) ofNames[name] ??= text
 for (const name of NUMBERS) ofNames[name] ??= number
 
 /** The parameters that go by one name and are something else for a code. */
+const way = fc.constantFrom('left', 'right', 'forward', 'back')
 const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unknown>>>>> = {
   'sums.phrase': { wanted: number, to: fc.constantFrom('phrase', 'bar', 'eight', 'count') },
   'sums.tie': { wanted: number },
@@ -54,6 +55,12 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   'facing.hold': { lead: facing, follow: facing, hold: text },
   'facing.rotated': { wanted: facing, first: facing },
   'hold.mismatch': { hold: text },
+  'said.way': { said: way, danced: way },
+  'said.amount': { said: number, danced: number },
+  'said.hand': { said: side, danced: side },
+  'said.times': { said: number, danced: number },
+  'said.exit': { said: text, danced: text },
+  'said.facing': { said: facing, danced: facing },
   'voice.no-room': { lead: number },
   'voice.crowded': { lead: number },
   'voice.sound-alike': { first: text },
@@ -87,6 +94,12 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'facing.rotated': 'part facing wanted first rotate frame',
   'facing.contradiction': 'text side sense',
   'facing.said-other-way': 'figure text side turned',
+  'said.way': 'figure text said danced',
+  'said.amount': 'figure text said danced',
+  'said.hand': 'figure text said danced',
+  'said.times': 'figure text said danced',
+  'said.exit': 'figure text said danced',
+  'said.facing': 'figure text said danced frame',
   'set.partner': 'couples passes apart partner every relative lead follow',
   'body.turns': 'role turns side chain',
   'body.pace': 'figure rate bpm beats',

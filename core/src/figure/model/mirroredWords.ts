@@ -6,6 +6,8 @@
 /** Pairs of words that exchange; endings that a word may have stay behind it. */
 interface SideWords {
   readonly pairs: readonly (readonly [left: string, right: string])[]
+  /** Beginnings of longer words that exchange: “Linksdrehung”. */
+  readonly beginnings: readonly (readonly [left: string, right: string])[]
   /** Where the word is none of a side: “right away”, “all right”. */
   readonly not: RegExp
 }
@@ -21,7 +23,12 @@ const WORDS: Readonly<Record<'en' | 'de', SideWords>> = {
       ['anti-clockwise', 'clockwise'],
       ['counterclockwise', 'clockwise'],
       ['counter-clockwise', 'clockwise'],
+      ['reverse turn', 'natural turn'],
+      ['reverse turns', 'natural turns'],
+      ['reverse pivot', 'natural pivot'],
+      ['reverse pivots', 'natural pivots'],
     ],
+    beginnings: [],
     not: /\b(?:all right|that[’']s right|right (?:away|now))\b|\bleft over\b/gi,
   },
   de: {
@@ -32,14 +39,9 @@ const WORDS: Readonly<Record<'en' | 'de', SideWords>> = {
       ['linken', 'rechten'],
       ['linkem', 'rechtem'],
       ['linkes', 'rechtes'],
-      ['linksherum', 'rechtsherum'],
-      ['linksrum', 'rechtsrum'],
-      ['linksdrehung', 'rechtsdrehung'],
-      ['linksdrehend', 'rechtsdrehend'],
-      ['linkskreis', 'rechtskreis'],
-      ['linkswendung', 'rechtswendung'],
       ['gegen den Uhrzeigersinn', 'im Uhrzeigersinn'],
     ],
+    beginnings: [['links', 'rechts']],
     not: /(?!)/g,
   },
 }
@@ -51,9 +53,10 @@ function writtenAs(model: string, word: string): string {
 }
 
 /** Longest first, so that no word is found within a longer one. */
-const patternOf = ({ pairs }: SideWords): RegExp => {
+const patternOf = ({ pairs, beginnings }: SideWords): RegExp => {
   const all = [...new Set(pairs.flat())].sort((a, b) => b.length - a.length)
-  return new RegExp(`(?<![\\p{L}])(?:${all.join('|')})(?![\\p{L}])`, 'giu')
+  const begun = beginnings.flat().map((word) => `|${word}(?=\\p{L})`)
+  return new RegExp(`(?<![\\p{L}])(?:(?:${all.join('|')})(?![\\p{L}])${begun.join('')})`, 'giu')
 }
 const PATTERNS = { en: patternOf(WORDS.en), de: patternOf(WORDS.de) } as const
 

@@ -2,7 +2,6 @@ import type { DirectionFrame } from '../../../figure/index.ts'
 import type { Facing } from '../../../move/index.ts'
 import type { Sentences } from '../../sentences.ts'
 import type { BodyFindings } from '../../dance/body.ts'
-import type { ContradictionsFindings } from '../../dance/contradictions.ts'
 import type { FacingsFindings } from '../../dance/facings.ts'
 import type { FeetFindings } from '../../dance/feet.ts'
 import type { FigureOrderFindings } from '../../dance/figureOrder.ts'
@@ -10,17 +9,11 @@ import type { HoldsFindings } from '../../dance/holds.ts'
 import type { MixersFindings } from '../../dance/mixers.ts'
 import type { RotatedFindings } from '../../dance/rotated.ts'
 import { counts } from './counts.ts'
-import { facingTold } from './facing.ts'
+import { facingTold, turn } from './facing.ts'
 
 const facing = (value: number, frame: DirectionFrame): string => facingTold(value as Facing, frame)
 /** Nobody’s in particular, where all do the same. */
 const whose = (role: string | null): string => (role ? `${role}’s ` : '')
-
-function turn(eighths: number): string {
-  if (eighths === 0) return 'no turn'
-  const amounts = ['', 'an eighth', 'a quarter', 'three eighths', 'a half']
-  return `${amounts[Math.abs(eighths)] ?? `${Math.abs(eighths)} eighths`} ${eighths < 0 ? 'to the left' : 'to the right'}`
-}
 
 /** English sentences about what is danced: feet, holds, facings, bodies. */
 export const DANCE: Sentences<
@@ -28,7 +21,6 @@ export const DANCE: Sentences<
     HoldsFindings &
     FacingsFindings &
     RotatedFindings &
-    ContradictionsFindings &
     FigureOrderFindings &
     MixersFindings &
     BodyFindings
@@ -67,15 +59,6 @@ export const DANCE: Sentences<
       `${part} is to begin facing ${facing(wanted, frame)} here, and they face ${facing(now, frame)}.`,
     sum: ({ first, rotate, wanted, frame }) =>
       `${facing(first, frame)} and ${turn(rotate)} is ${facing(wanted, frame)}`,
-  },
-  'facing.contradiction': {
-    message: ({ text, side, sense }) => `“${text}” says ${side} and ${sense}.`,
-    sum: () => 'a turn to the right is clockwise, to the left anticlockwise',
-  },
-  'facing.said-other-way': {
-    message: ({ figure, text, side, turned }) =>
-      `The words for ${figure} say ${side} (“${text}”), and it turns to the ${turned} here.`,
-    sum: ({ side, turned }) => `said: ${side}; danced: ${turned}`,
   },
   'figure.order': {
     message: ({ figure, role, count }) =>

@@ -24,3 +24,14 @@ export function facingTold(facing: Facing, frame: DirectionFrame): string {
       ? `the ${told}`
       : told
 }
+
+/**
+ * A turn with its side.
+ *
+ * @param eighths Eighths of a turn, clockwise above 0.
+ */
+export function turn(eighths: number): string {
+  if (eighths === 0) return 'no turn'
+  const amounts = ['', 'an eighth', 'a quarter', 'three eighths', 'a half']
+  return `${amounts[Math.abs(eighths)] ?? `${Math.abs(eighths)} eighths`} ${eighths < 0 ? 'to the left' : 'to the right'}`
+}

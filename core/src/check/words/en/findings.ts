@@ -2,10 +2,11 @@ import type { FindingCode, FindingParams, FindingWords } from '../../findings.ts
 import type { Sentence, Sentences } from '../../sentences.ts'
 import { DANCE } from './dance.ts'
 import { MISSING } from './missing.ts'
+import { SAID } from './said.ts'
 import { SUMS } from './sums.ts'
 import { VOICE } from './voice.ts'
 
-const SENTENCES: Sentences<FindingParams> = { ...SUMS, ...DANCE, ...VOICE, ...MISSING }
+const SENTENCES: Sentences<FindingParams> = { ...SUMS, ...DANCE, ...SAID, ...VOICE, ...MISSING }
 
 const sentenceOf = <Code extends FindingCode>(code: Code): Sentence<FindingParams[Code]> =>
   SENTENCES[code]

@@ -1,8 +1,6 @@
 import { memoised } from '../../document/index.ts'
-import type { Planned, Wording } from '../../cue/index.ts'
-import { netTurn } from '../../figure/index.ts'
 import { setSlotField, type DancedSlot, type Slot } from '../../routine/index.ts'
-import { aboutSlot, slotName } from '../aboutSlot.ts'
+import { aboutSlot } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 
@@ -13,27 +11,16 @@ export interface ContradictionsFindings {
     readonly side: 'left' | 'right'
     readonly sense: 'clockwise' | 'anticlockwise'
   }
-  readonly 'facing.said-other-way': {
-    readonly figure: string
-    readonly text: string
-    readonly side: 'left' | 'right'
-    readonly turned: 'left' | 'right'
-  }
 }
 type Found = FindingOf<ContradictionsFindings>
 
-/**
- * Words that contradict themselves ("to the right" with anticlockwise), or that say another side
- * than is danced.
- */
-export function contradictions({ timeline, plan }: Derived): Found[] {
+/** Words that contradict themselves: “to the right” with anticlockwise. */
+export function contradictions({ timeline }: Derived): Found[] {
   const seen = new Set<string>()
-  const planned = new Map(plan.planned.map((one) => [one.slot.key, one]))
   return timeline.slots.flatMap((slot) => {
-    const key = slot.danced?.variation.reflected ? `${slot.slot.id} reflected` : slot.slot.id
-    if (seen.has(key)) return []
-    seen.add(key)
-    return [...inItself(slot), ...otherSide(slot, planned.get(slot.key) ?? null)]
+    if (seen.has(slot.slot.id)) return []
+    seen.add(slot.slot.id)
+    return inItself(slot)
   })
 }
 
@@ -100,59 +87,4 @@ function reworded(slot: DancedSlot, from: string, to: string): Repair[] {
         ? setSlotField(slot.slot, 'remark', to)
         : null
   return edits ? [{ code: 'say-instead', params: { text: to }, edits }] : []
-}
-
-const SAID_TURN =
-  /\b(left|right)[- ](?:turn|turns|turning|spin|pivot)\b|\b(?:turn|turns|turning|spin|pivot)\s+(left|right)\b/i
-
-/** The side of the turn that a wording names. */
-const turnSaid = memoised(({ text }: Wording): 'left' | 'right' | null => {
-  const [, before, after] = SAID_TURN.exec(text) ?? []
-  const side = (before ?? after)?.toLowerCase()
-  return side === 'left' || side === 'right' ? side : null
-})
-
-/** A wording that names a turn to the side to which nobody turns. */
-function otherSide(slot: DancedSlot, planned: Planned | null): Found[] {
-  if (!slot.danced || !planned?.said) return []
-  const { text } = planned.said.wording
-  const side = turnSaid(planned.said.wording)
-  if (!side) return []
-  const turns = [slot.danced.steps.lead, slot.danced.steps.follow].map((steps) =>
-    Math.sign(netTurn(steps)),
-  )
-  const wanted = side === 'left' ? -1 : 1
-  if (turns.includes(wanted) || turns.every((turn) => turn === 0)) return []
-  const turned = side === 'left' ? ('right' as const) : ('left' as const)
-  const params = { figure: slotName(slot), text, side, turned }
-  return [
-    {
-      ...aboutSlot(slot),
-      code: 'facing.said-other-way',
-      severity: 'mend',
-      params,
-      repairs: otherWords(slot, planned!, side),
-    },
-  ]
-}
-
-/** Every wording that may be said here, with the sides exchanged. */
-function otherWords(slot: DancedSlot, planned: Planned, side: string): Repair[] {
-  const exchanged = (text: string): string =>
-    text.replace(/\b(left|right)\b/gi, (word) => (word.toLowerCase() === 'left' ? 'right' : 'left'))
-  const own = slot.slot.wordings ?? { full: null, short: null, keyWord: null }
-  const saysIt = new RegExp(`\\b${side}\\b`, 'i')
-  const texts: readonly (readonly [string, string | null])[] = [
-    ...planned.slot.wordings.map(({ kind, text }) => [kind, text] as const),
-    ...Object.entries(own),
-  ]
-  const said = Object.fromEntries(
-    texts.flatMap(([kind, text]) =>
-      text !== null && saysIt.test(text) ? [[kind, exchanged(text)]] : [],
-    ),
-  )
-  const edits = setSlotField(slot.slot, 'wordings', { ...own, ...said })
-  return edits
-    ? [{ code: 'say-instead', params: { text: exchanged(planned.said!.wording.text) }, edits }]
-    : []
 }
