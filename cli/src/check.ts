@@ -5,9 +5,9 @@ import { readArguments } from './arguments.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
 import { sheetInput } from './sheetInput.ts'
 
-/** `dellop check FILE [--bpm N] [--tune TUNE.abc]`: exit 1 when a finding stops the dance. */
+/** `dellop check FILE [--bpm N] [--tune TUNE.abc] [--figures FILE]`: exit 1 when a finding stops the dance. */
 export function check(line: readonly string[]): Outcome {
-  return outcomeOf(readArguments(line, ['bpm', 'tune']), (args) =>
+  return outcomeOf(readArguments(line, ['bpm', 'tune', 'figures']), (args) =>
     outcomeOf(sheetInput(args), (input) => {
       const sheet = deriveSheet(input)
       const { timeline, clock, routine } = sheet

@@ -39,7 +39,11 @@ export function figures(line: readonly string[]): Outcome {
 }
 
 function figuresOf({ words: [path] }: Arguments): Result<readonly Figure[]> {
-  if (path === undefined) return succeed(SHIPPED_FIGURES)
+  return path === undefined ? succeed(SHIPPED_FIGURES) : readFigures(path)
+}
+
+/** The figures of a table (`.csv`) or of a file of figures. */
+export function readFigures(path: string): Result<readonly Figure[]> {
   const text = readText(path)
   if (!text.ok) return text
   let made = 0

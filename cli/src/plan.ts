@@ -12,7 +12,7 @@ import { sheetInput } from './sheetInput.ts'
  */
 export function plan(line: readonly string[]): Outcome {
   return outcomeOf(
-    readArguments(line, ['bpm', 'tune', 'speed', 'school', 'voice', 'hall']),
+    readArguments(line, ['bpm', 'tune', 'figures', 'speed', 'school', 'voice', 'hall']),
     (args) =>
       outcomeOf(numberOption(args, 'speed', 0.5, 1.5), (speed) =>
         outcomeOf(sheetInput(args), (input) => planned(input, speed ?? 1)),

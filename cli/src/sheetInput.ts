@@ -2,12 +2,13 @@ import { playScore } from '@dellop/core/band'
 import { countingIds, succeed, validate, type Result } from '@dellop/core/document'
 import { problem } from './problem.ts'
 import { DEFAULT_VOICES, voiceSchema, type Voice } from '@dellop/core/cue'
-import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
+import { bookOf, SHIPPED_FIGURES, type Figure } from '@dellop/core/figure'
 import { readAbc, readSheetFile, sheetFileOfText, tuneOfScore } from '@dellop/core/file'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { numberOption, type Arguments } from './arguments.ts'
+import { readFigures } from './figures.ts'
 import { readText } from './files.ts'
 
 /**
@@ -19,8 +20,14 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   if (args.words.length !== 1) return problem('usage.file')
   const text = readText(args.words[0]!)
   if (!text.ok) return text
+  const own = figuresOption(args)
+  if (!own.ok) return own
   const file = /\.txt$/i.test(args.words[0]!)
-    ? sheetFileOfText(text.value, { id: 'text', title: args.words[0]!, figures: SHIPPED_FIGURES })
+    ? sheetFileOfText(text.value, {
+        id: 'text',
+        title: args.words[0]!,
+        figures: withOwn(own.value, SHIPPED_FIGURES),
+      })
     : readSheetFile(text.value, `"${args.words[0]!}"`)
   if (!file.ok) return file
   const bpm = numberOption(args, 'bpm', 20, 400)
@@ -45,12 +52,25 @@ export function sheetInput(args: Arguments): Result<SheetInput> {
   const steady = bpm.value !== null
   return succeed({
     routine: steady ? { ...routine, bpm: bpm.value! } : routine,
-    book: new Map([...bookOf(SHIPPED_FIGURES), ...bookOf(figures)]),
+    book: bookOf(withOwn([...figures, ...own.value], SHIPPED_FIGURES)),
     school,
     voice: voice.value ?? DEFAULT_VOICES[routine.language],
     tune: steady && tune ? { ...tune, recordings: [] } : tune,
     hallSeconds: hall.value ?? 0,
   })
+}
+
+/** Figures of one's own, and those of the book whose ids they have not. */
+const withOwn = (own: readonly Figure[], book: readonly Figure[]): readonly Figure[] => {
+  const ids = new Set(own.map(({ id }) => id))
+  const once = own.filter(({ id }, i) => own.findIndex((one) => one.id === id) === i)
+  return [...once, ...book.filter(({ id }) => !ids.has(id))]
+}
+
+/** The figures of `--figures FILE`, a table or a file of figures; none where none is named. */
+function figuresOption({ options }: Arguments): Result<readonly Figure[]> {
+  const path = options.get('figures')
+  return path === undefined ? succeed([]) : readFigures(path)
 }
 
 /**

@@ -21,6 +21,7 @@ import { saidSums } from './sums/saidSums.ts'
 import { soundAlike } from './voice/soundAlike.ts'
 import { teachFirst } from './missing/teachFirst.ts'
 import { ties } from './sums/ties.ts'
+import { toldOrder } from './missing/toldOrder.ts'
 import { voice } from './voice/voice.ts'
 import { wordsAgainstDeeds } from './said/wordsAgainstDeeds.ts'
 import { voiceTiming } from './voice/voiceTiming.ts'
@@ -31,6 +32,7 @@ import { voiceTiming } from './voice/voiceTiming.ts'
 export const CHECKS: readonly Check<Finding>[] = [
   missing,
   partOrder,
+  toldOrder,
   figureOrder,
   feet,
   holds,

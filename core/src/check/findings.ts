@@ -10,6 +10,7 @@ import type { MixersFindings } from './dance/mixers.ts'
 import type { RotatedFindings } from './dance/rotated.ts'
 import type { MissingFindings } from './missing/missing.ts'
 import type { PartOrderFindings } from './missing/partOrder.ts'
+import type { ToldOrderFindings } from './missing/toldOrder.ts'
 import type { TeachFirstFindings } from './missing/teachFirst.ts'
 import type { AcrossPhraseFindings } from './sums/acrossPhrase.ts'
 import type { FillsFindings } from './sums/fills.ts'
@@ -56,6 +57,7 @@ export interface FindingParams
     SoundAlikeFindings,
     OverCalledFindings,
     BodyFindings,
+    ToldOrderFindings,
     TeachFirstFindings {}
 
 export type FindingCode = keyof FindingParams

@@ -34,6 +34,7 @@ export interface RepairParams {
   readonly 'leave-unsaid': { readonly text: string }
   readonly 'book-words': None
   readonly 'no-remark': None
+  readonly 'tell-as-danced': None
   readonly 'words-only': None
   readonly mirror: { readonly figure: string }
   readonly 'mirror-pass': { readonly part: string }

@@ -140,6 +140,8 @@ export {
   type WrittenOptions,
 } from './notation/written.ts'
 export { figureCsv, readFigureCsv, MOST_FIGURES } from './notation/figureCsv.ts'
+export { cellsOfFigure, COLUMNS as CELL_NAMES, figureOfCells } from './notation/figureCells.ts'
+export { readParts } from './notation/figureText.ts'
 export {
   glossary,
   namesakes,

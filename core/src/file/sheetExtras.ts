@@ -39,16 +39,16 @@ export function slotExtras({
     hard ? 'hard' : '',
     optional ? 'optional' : '',
     caution ? `caution ${caution}` : '',
-    roleRemarks ? `for lead ${quoted(roleRemarks.lead)}` : '',
-    roleRemarks ? `for follow ${quoted(roleRemarks.follow)}` : '',
+    roleRemarks?.lead ? `for lead ${quoted(roleRemarks.lead)}` : '',
+    roleRemarks?.follow ? `for follow ${quoted(roleRemarks.follow)}` : '',
     swap ? 'change roles' : '',
     mode ? MODE_WORDS[mode] : '',
     pin?.startTicks === undefined ? '' : `pinned ${beatsText(-pin.startTicks)} before`,
     pin?.wording ? `pinned ${PINNED_AS[pin.wording]}` : '',
     ...(roleCues
       ? [
-          `tell lead ${quoted(roleCues.lead)}`,
-          `tell follow ${quoted(roleCues.follow)}`,
+          roleCues.lead === '' ? '' : `tell lead ${quoted(roleCues.lead)}`,
+          roleCues.follow === '' ? '' : `tell follow ${quoted(roleCues.follow)}`,
           `${roleCues.first} first`,
         ]
       : []),

@@ -31,6 +31,8 @@ export const HEADING_EXTRAS = [
   'level',
   'unit',
   'phraseBeats',
+  'slowBeats',
+  'told',
   'roleLabels',
   'calling',
   'tags',
@@ -52,7 +54,8 @@ export function headingText(routine: Routine): string[] {
     ['start', startText(routine.start, routine.formation)],
     ['remark', written(routine.remark)],
   ]
-  const { year, source, formation, couples, level, unit, roleLabels, calling, tags } = routine
+  const { year, source, formation, couples, level, unit, slowBeats, told } = routine
+  const { roleLabels, calling, tags } = routine
   const extra: readonly (readonly [string, string])[] = [
     ['year', year === undefined ? '' : String(year)],
     ['source', written(source)],
@@ -61,6 +64,8 @@ export function headingText(routine: Routine): string[] {
     ['level', level ?? ''],
     ['unit', unit ?? ''],
     ['phrase', phraseText(routine)],
+    ['slow', slowBeats === undefined ? '' : `${slowBeats} ${slowBeats === 1 ? 'beat' : 'beats'}`],
+    ['told', written(told)],
     [
       'roles',
       roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : '',
@@ -76,7 +81,7 @@ export function headingText(routine: Routine): string[] {
 const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> =>
   result.ok ? succeed({ [key]: result.value } as Heading) : result
 const text =
-  (key: 'title' | 'by' | 'dance' | 'remark' | 'source'): HeadingKey =>
+  (key: 'title' | 'by' | 'dance' | 'remark' | 'source' | 'told'): HeadingKey =>
   (value) =>
     as(key, readValue(value))
 const oneOf =
@@ -118,6 +123,8 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   level: oneOf('level', LEVELS),
   unit: oneOf('unit', UNITS),
   phrase: readPhrase,
+  slow: readSlow,
+  told: text('told'),
   roles: readRoles,
   calling: readCalling,
   tags: readTags,
@@ -139,6 +146,13 @@ function readPhrase(value: string, { metre }: Routine): Result<Heading> {
   return phraseBeats >= 1 && phraseBeats <= 512
     ? succeed({ phraseBeats })
     : problem('sheet-text.phrase', { value })
+}
+
+function readSlow(value: string): Result<Heading> {
+  const slowBeats = Number(/^(\d(?:\.5)?)(?: (?:beat|count)s?)?$/i.exec(value)?.[1])
+  return slowBeats >= 0.5 && slowBeats <= 4
+    ? succeed({ slowBeats })
+    : problem('sheet-text.slow', { value })
 }
 
 function readRoles(value: string): Result<Heading> {

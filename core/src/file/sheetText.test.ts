@@ -76,7 +76,10 @@ const slotExtras = some({
   hard: fc.constant(true),
   optional: fc.constant(true),
   caution: fc.constantFrom('shown', 'hidden'),
-  roleRemarks: fc.record({ lead: anyText, follow: anyText }),
+  // Remarks for neither are none.
+  roleRemarks: fc
+    .record({ lead: anyText, follow: anyText })
+    .filter(({ lead, follow }) => lead !== '' || follow !== ''),
   swap: fc.constant(true),
   mode: fc.constantFrom(...CUE_MODES),
   pin: fc.oneof(

@@ -92,6 +92,7 @@ export interface SheetTextRead {
 export function readSheetText(text: string, options: SheetTextOptions): Result<SheetTextRead> {
   const slotLines: number[][] = []
   const partLines: number[] = []
+  const passLines: number[] = []
   const { base, newId } = options
   let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
   const versions = new Map<string, { readonly line: Line; readonly reference: string }>()
@@ -102,6 +103,8 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
     lines.flatMap(({ text: one }) => /^(bar|tempo)\s*:/i.exec(one)?.[1]!.toLowerCase() ?? []),
   )
   for (const line of lines) {
+    if (line.depth === 0 && /^figure\s+\S/i.test(line.text))
+      return refuse(line, problem('sheet-text.figure-here'))
     const opened = line.depth === 0 && /^(?:part (.+)|(order):?|(left so):?)$/is.exec(line.text)
     if (opened) {
       section = opened[2] ? 'order' : opened[3] ? 'left' : 'part'
@@ -125,6 +128,8 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
             ? addToOrder(line, routine, options)
             : addOverrule(line, routine, options)
     if (!next.ok) return next
+    if (section === 'order' && next.value.passes.length > routine.passes.length)
+      passLines.push(line.number)
     routine = next.value
     if (section === 'part') slotLines.at(-1)!.push(line.number)
   }
@@ -140,7 +145,36 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
     }
   }
   const valid = validate(routineSchema, routine, 'The text')
-  return valid.ok ? succeed({ routine: valid.value, slotLines, partLines }) : valid
+  return valid.ok
+    ? succeed({ routine: valid.value, slotLines, partLines })
+    : tooMuch(valid, lines, { slotLines, partLines, passLines })
+}
+
+/** What is longer or more than a sheet can hold, told at its line in words. */
+function tooMuch(
+  { problem: why }: Refused,
+  lines: readonly Line[],
+  at: Pick<SheetTextRead, 'slotLines' | 'partLines'> & { readonly passLines: readonly number[] },
+): Result<never> {
+  const field = why.field ?? ''
+  const [, list = '', index = '0', rest = ''] = /^(parts|passes)\[(\d+)\](.*)$/.exec(field) ?? []
+  const slot = /^\.slots\[(\d+)\]/.exec(rest)?.[1]
+  const number =
+    list === 'parts'
+      ? slot === undefined
+        ? at.partLines[Number(index)]
+        : at.slotLines[Number(index)]?.[Number(slot)]
+      : list === 'passes'
+        ? at.passLines[Number(index)]
+        : lines.find(({ text }) => text.toLowerCase().startsWith(`${field.split('.')[0]}:`))?.number
+  const line = lines.find((one) => one.number === number) ?? lines[0]!
+  const most = /<=\s*(\d+)/.exec(why.message)?.[1]
+  return refuse(
+    line,
+    most
+      ? problem('sheet-text.too-long', { most: Number(most), text: line.text.slice(0, 40) })
+      : problem('sheet-text.value', { text: line.text.slice(0, 40) }),
+  )
 }
 
 /** A text with a heading says all that may be left out of one: what it leaves out is not there. */
@@ -270,6 +304,8 @@ function readContent(
     const words = on(line, readQuoted(stated))
     return words.ok ? succeed({ type: 'words', text: words.value, ...takes }) : words
   }
+  // No figure lasts one of several lengths: what does is kept as it is told.
+  if (takes.choices || takes.until) return succeed({ type: 'words', text: stated, ...takes })
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))

@@ -3,10 +3,12 @@ import { problem } from './problem.ts'
 import {
   directionWords,
   HOLD_IDS,
+  holdOf,
   readDirection,
   type CoupleState,
   type RoleState,
 } from '../figure/index.ts'
+import { turned } from '../move/index.ts'
 import { frameOf, type Formation, type SlotContent } from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
@@ -54,14 +56,22 @@ export const startText = ({ hold, lead, follow }: CoupleState, formation?: Forma
     ? `${hold}; all face ${standsText(lead, formation)}`
     : `${hold}; lead faces ${standsText(lead, formation)}; follow faces ${standsText(follow, formation)}`
 
+/** Where nothing is said of the feet, either may begin. */
 function readStands(text: string): RoleState | null {
-  const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find((one) =>
-    text.endsWith(`, ${ROLE_WEIGHT[one]}`),
+  const [words, feet] = text.split(/,\s*(?=[^,]*$)/)
+  const weight = (Object.keys(ROLE_WEIGHT) as RoleState['weight'][]).find(
+    (one) => ROLE_WEIGHT[one] === feet,
   )
-  if (!weight) return null
-  const words = text.slice(0, -`, ${ROLE_WEIGHT[weight]}`.length)
-  const facing = [readDirection(words, 'hall'), readDirection(words, 'walls')].find(({ ok }) => ok)
-  return facing?.ok ? { facing: facing.value, weight } : null
+  if (!weight && feet !== undefined) return null
+  const facing = START_FRAMES.map((frame) => readDirection(words!, frame)).find(({ ok }) => ok)
+  return facing?.ok ? { facing: facing.value, weight: weight ?? 'both' } : null
+}
+const START_FRAMES = ['hall', 'walls', 'ring', 'set'] as const
+
+/** The follow where only the lead is told: as the hold has it, the other foot free. */
+function beside({ facing, weight }: RoleState, hold: string): RoleState {
+  const other = { left: 'right', right: 'left', both: 'both', split: 'split' } as const
+  return { facing: turned(facing, holdOf(hold)?.relation ?? 4), weight: other[weight] }
 }
 
 /** Where all stand alike the hold may be left out: then there is none. */
@@ -71,7 +81,9 @@ export function readStart(text: string): Result<CoupleState> {
     .replaceAll('’', "'")
     .split(';')
     .map((one) => one.trim())
-  const [hold = '', ...pieces] = said[0]!.startsWith('all face ') ? ['none', ...said] : said
+  const [hold = '', ...pieces] = /^(?:all face|lead faces) /.test(said[0]!)
+    ? ['none', ...said]
+    : said
   if (!HOLD_IDS.includes(hold))
     return problem('sheet-text.start-hold', { hold, holdIds: HOLD_IDS.join(', ') })
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
@@ -85,6 +97,10 @@ export function readStart(text: string): Result<CoupleState> {
   const states: Partial<Record<'lead' | 'follow', RoleState>> = {}
   for (const [i, role] of ROLES.entries()) {
     const piece = pieces[i] ?? ''
+    if (piece === '' && states.lead) {
+      states[role] = beside(states.lead, hold)
+      continue
+    }
     const stands = piece.startsWith(`${role} faces `)
       ? readStands(piece.slice(`${role} faces `.length))
       : null

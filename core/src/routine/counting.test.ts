@@ -8,7 +8,7 @@ import { unfold } from './unfold.ts'
 
 const FOUR: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
 const labels = (unit: Unit | undefined, metre: Metre, beats: number): string => {
-  const counting = countingOf(unit, metre, 'waltz', ROUND_SCHOOL)
+  const counting = countingOf(unit, { metre, dance: 'waltz' }, ROUND_SCHOOL)
   return counting.by === 'numbers'
     ? Array.from(
         { length: beats },
@@ -36,7 +36,7 @@ describe('the unit that is counted in', () => {
       typedRoutine('dance: two-step\npart A\n  Side two-step\n  Walk two\norder\n  A\n'),
       bookOf(SHIPPED_FIGURES),
     )
-    const counting = countingOf('slow-quick', FOUR, 'two-step', ROUND_SCHOOL)
+    const counting = countingOf('slow-quick', { metre: FOUR, dance: 'two-step' }, ROUND_SCHOOL)
     expect(counting).toEqual({ by: 'slow-quick', slow: 24, quick: 12 })
     expect(
       slots.map((slot) =>

@@ -1,7 +1,7 @@
 import { slowQuick, type Step } from '../figure/index.ts'
 import type { School } from '../school/index.ts'
-import type { CountStyle, Metre } from '../time/index.ts'
-import type { Unit } from './routine.ts'
+import { TICKS_PER_BEAT, type CountStyle } from '../time/index.ts'
+import type { Routine, Unit } from './routine.ts'
 import type { DancedSlot } from './unfold.ts'
 
 /** How a page is counted: by numbers, by slow and quick, or not at all. */
@@ -9,6 +9,19 @@ export type Counting =
   | { readonly by: 'numbers'; readonly style: CountStyle }
   | { readonly by: 'slow-quick'; readonly slow: number; readonly quick: number }
   | { readonly by: 'nothing' }
+
+/** How long a slow and a quick are on a sheet, in ticks: as it says, or as its dance has them. */
+export const slowOf = ({
+  metre,
+  dance,
+  slowBeats,
+}: Pick<Routine, 'metre' | 'dance' | 'slowBeats'>): {
+  readonly slow: number
+  readonly quick: number
+} =>
+  slowBeats === undefined
+    ? slowQuick(dance, metre.beatsPerBar)
+    : { slow: slowBeats * TICKS_PER_BEAT, quick: (slowBeats * TICKS_PER_BEAT) / 2 }
 
 /** Counted on and on: no part of a dance is longer. */
 const WITHOUT_END = 100_000
@@ -20,11 +33,10 @@ const WITHOUT_END = 100_000
  */
 export function countingOf(
   unit: Unit | undefined,
-  metre: Metre,
-  dance: string,
+  routine: Pick<Routine, 'metre' | 'dance' | 'slowBeats'>,
   school: Pick<School, 'count'>,
 ): Counting {
-  const { beatsPerBar, division } = metre
+  const { beatsPerBar, division } = routine.metre
   const { group, ones, countFrom } = school.count
   const numbers = (beatsPerGroup: number, how: CountStyle['ones'] = 'numbered'): Counting => ({
     by: 'numbers',
@@ -49,7 +61,7 @@ export function countingOf(
         style: { beatsPerGroup: WITHOUT_END, ones: 'plain', countFrom: 1, division },
       }
     case 'slow-quick':
-      return { by: 'slow-quick', ...slowQuick(dance) }
+      return { by: 'slow-quick', ...slowOf(routine) }
     case 'words':
       return { by: 'nothing' }
   }

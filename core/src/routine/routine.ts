@@ -230,6 +230,10 @@ const headingOptional = {
   unit: unitSchema.optional(),
   /** Beats of a phrase that every part is held to: 16 bars of a sequence, 32 counts of a line dance. */
   phraseBeats: z.int().min(1).max(512).optional(),
+  /** Beats that a slow lasts; a quick is half of it. As the dance usually has it where left out. */
+  slowBeats: z.number().min(0.5).max(4).multipleOf(0.5).optional(),
+  /** The order as somebody tells it, by the labels of parts; the order that is danced is the passes. */
+  told: z.string().min(1).max(300).optional(),
   /** What this sheet calls the two roles, instead of the school's words. */
   roleLabels: z
     .strictObject({ lead: z.string().min(1).max(20), follow: z.string().min(1).max(20) })

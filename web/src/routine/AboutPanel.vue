@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { freeFoot, HOLD_IDS, LEVELS, type CoupleState, type Role } from '@dellop/core/figure'
 import { type Facing } from '@dellop/core/move'
-import { rolesOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
+import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { computed } from 'vue'
 import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
@@ -41,6 +43,9 @@ const setTags = (value: string): void => {
     .slice(0, 20)
   emit('set', 'tags', tags.length === 0 ? undefined : tags)
 }
+const usualSlow = computed(
+  () => slowOf({ metre: props.routine.metre, dance: props.routine.dance }).slow / TICKS_PER_BEAT,
+)
 const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
 </script>
 
@@ -119,6 +124,28 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           @change="(beats) => emit('set', 'phraseBeats', beats ?? undefined)"
         />
         <span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></label
+      >
+      <label
+        >{{ words.sheets.head.slow
+        }}<el-input-number
+          :model-value="routine.slowBeats"
+          :min="0.5"
+          :max="4"
+          :step="0.5"
+          step-strictly
+          :placeholder="words.sheets.head.slowUsual(usualSlow)"
+          :controls="false"
+          class="phrase"
+          @change="(beats) => emit('set', 'slowBeats', beats ?? undefined)"
+        />
+      </label>
+      <label
+        >{{ words.sheets.head.told
+        }}<input
+          v-entry="routine.told ?? ''"
+          maxlength="300"
+          @change="emit('set', 'told', orNothing(text($event)))"
+        /><span class="soft">{{ words.sheets.head.toldNote }}</span></label
       >
       <label
         >{{ words.sheets.head.school }}

@@ -8,6 +8,7 @@ import {
   cuesSrt,
   cuesVtt,
   sheetMarkdown,
+  figureBlocks,
   sheetText,
 } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
@@ -89,7 +90,12 @@ const branch = (): Promise<void> =>
   })
 
 const asText = (): void =>
-  download(`${id}.txt`, 'text/plain', sheetText(props.sheet.routine, props.figures))
+  download(
+    `${id}.txt`,
+    'text/plain',
+    figureBlocks(props.sheet.routine, props.figures) +
+      sheetText(props.sheet.routine, props.figures),
+  )
 const asMarkdown = (): void =>
   download(
     `${id}.md`,

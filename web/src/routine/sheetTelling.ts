@@ -47,20 +47,24 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
       routine.unit ?? null,
       routine.metre,
       routine.dance,
+      routine.slowBeats ?? null,
       school.count,
       routine.parts.flatMap(({ id, unit }) => (unit ? [[id, unit]] : [])),
     ])
   })
   const countings = computed(() => {
     if (counted.value === null) return null
-    const [unit, metre, dance, count, parts] = JSON.parse(counted.value) as [
+    const [unit, metre, dance, slowBeats, count, parts] = JSON.parse(counted.value) as [
       Unit | null,
       Metre,
       string,
+      number | null,
       School['count'],
       [string, Unit][],
     ]
-    const of = (one: Unit | null): Counting => countingOf(one ?? undefined, metre, dance, { count })
+    const routineCounted = { metre, dance, ...(slowBeats === null ? {} : { slowBeats }) }
+    const of = (one: Unit | null): Counting =>
+      countingOf(one ?? undefined, routineCounted, { count })
     return { sheet: of(unit), parts: new Map(parts.map(([id, own]) => [id, of(own)])) }
   })
   /** A part may be counted in its own unit; a row by music is counted as the sheet is. */

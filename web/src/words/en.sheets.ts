@@ -305,6 +305,10 @@ export const sheets = {
       phraseBeats === undefined
         ? 'Parts are held to the music’s phrases, or to what is counted in.'
         : `Every part is held to ${counts(phraseBeats)}${phraseBeats % metre.beatsPerBar === 0 ? `, ${plural(phraseBeats / metre.beatsPerBar, 'bar')}` : ''}.`,
+    slow: 'A slow lasts, in beats',
+    slowUsual: (beats: number) => `${beats}, as usual`,
+    told: 'The order as it is told',
+    toldNote: 'Such as “A A B, Tag”. It is compared with the order that is danced.',
     language: 'Language of the cues',
     languages: { en: 'English', de: 'German' },
     otherSchool: (name: string) =>

@@ -160,13 +160,20 @@ export function lengthAtEnd(
   return length ? lengthSaid(length, language, beatsPerBar) : null
 }
 
-/** The length of a row of counts (“1 2 3 & 4”), or from one count to another (“1-8”). */
-export function countLine(text: string): LengthSaid | null {
+/**
+ * The length of a row of counts (“1 2 3 & 4”, “S Q Q”), or from one count to another (“1-8”).
+ *
+ * @param slow How long a slow and a quick are, in ticks.
+ */
+export function countLine(
+  text: string,
+  { slow, quick }: { readonly slow: number; readonly quick: number },
+): LengthSaid | null {
   const words = text.trim()
   const [, from, to] = COUNT_RANGE.exec(words) ?? []
   if (from && to)
     return Number(to) > Number(from) ? { beats: Number(to) - Number(from) + 1, words } : null
   if (!COUNT_LINE.test(words)) return null
-  const read = parseNotation(words.replaceAll(',', ' '))
+  const read = parseNotation(words.replaceAll(',', ' '), { slowTicks: slow, quickTicks: quick })
   return read.ok ? { beats: beatsOfTicks(read.value.lengthTicks), words } : null
 }

@@ -68,7 +68,7 @@ function behind({ music, musicEnd, timeline }: Derived): number[] {
 
 /** What a time through is held to without music; null for nothing. */
 function unitOf({ routine, school }: Derived, { part, pass, start, end }: DancedPass): Unit | null {
-  const { metre, dance, phraseBeats } = routine
+  const { metre, phraseBeats } = routine
   const bar: Unit = { ticks: ticksPerBar(metre), to: 'bar' }
   const unit = part.unit ?? routine.unit
   if (unit === 'words') return null
@@ -76,7 +76,7 @@ function unitOf({ routine, school }: Derived, { part, pass, start, end }: Danced
   if (pass.kind !== 'pass') return bar
   if (phraseBeats !== undefined) return { ticks: phraseBeats * TICKS_PER_BEAT, to: 'phrase' }
   if (unit === 'beats') return { ticks: TICKS_PER_BEAT, to: 'count' }
-  const counting = countingOf(unit, metre, dance, school)
+  const counting = countingOf(unit, routine, school)
   const group = counting.by === 'numbers' ? counting.style.beatsPerGroup * TICKS_PER_BEAT : 0
   // A tag may be less than one.
   if (group <= bar.ticks || end - start < group) return bar

@@ -1,4 +1,4 @@
-import { setSlotField, wordsContent, type DancedSlot } from '../../routine/index.ts'
+import { setSlotField, slowOf, wordsContent, type DancedSlot } from '../../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT } from '../../time/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
@@ -54,7 +54,7 @@ function lengthsSaid({ routine }: Derived, slot: DancedSlot): Found[] {
   const { remark, wordings } = slot.slot
   const { beatsPerBar } = routine.metre
   const read = (text: string): LengthSaid | null =>
-    countLine(text) ?? lengthSaid(text, routine.language, beatsPerBar)
+    countLine(text, slowOf(routine)) ?? lengthSaid(text, routine.language, beatsPerBar)
   const said = [
     ...textsOf(slot, saysOnlyALength(remark, routine.language)).map(read),
     ...Object.values(wordings ?? {}).map((text) =>

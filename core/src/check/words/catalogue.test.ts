@@ -45,6 +45,7 @@ for (const name of TEXTS) ofNames[name] ??= text
 for (const name of NUMBERS) ofNames[name] ??= number
 
 /** The parameters that go by one name and are something else for a code. */
+const labels = fc.array(text, { minLength: 1, maxLength: 5 })
 const way = fc.constantFrom('left', 'right', 'forward', 'back')
 const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unknown>>>>> = {
   'sums.phrase': { wanted: number, to: fc.constantFrom('phrase', 'bar', 'eight', 'count') },
@@ -55,6 +56,8 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   'facing.hold': { lead: facing, follow: facing, hold: text },
   'facing.rotated': { wanted: facing, first: facing },
   'hold.mismatch': { hold: text },
+  'missing.told': { told: labels, danced: labels, place: fc.constantFrom(1, 2, 9) },
+  'missing.told-part': { known: labels },
   'said.way': { said: way, danced: way },
   'said.amount': { said: number, danced: number },
   'said.hand': { said: side, danced: side },
@@ -84,6 +87,8 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'sums.fill': 'part gap unit times left least most',
   'sums.said': 'figure words said takes',
   'sums.addition': 'words sum total',
+  'missing.told': 'told danced place',
+  'missing.told-part': 'label known',
   'sums.versions': 'part other total told difference',
   'sums.metre': 'sheet music tune',
   'feet.not-free': 'again figure previous role foot chain beat',

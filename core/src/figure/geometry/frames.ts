@@ -24,13 +24,33 @@ export interface Standing {
 type Naming = readonly (readonly [Facing, readonly string[]])[]
 const HALL: Naming = [
   [0, ['line of dance', 'LOD']],
-  [1, ['diagonal line of dance and wall', 'diagonal wall']],
+  [1, ['diagonal line of dance and wall', 'diagonal wall', 'diagonal to the wall', 'DLW']],
   [2, ['wall']],
-  [3, ['diagonal reverse and wall', 'diagonal reverse wall']],
-  [4, ['reverse', 'reverse line of dance', 'against line of dance']],
-  [5, ['diagonal reverse and centre', 'diagonal reverse centre']],
-  [6, ['centre', 'center']],
-  [7, ['diagonal line of dance and centre', 'diagonal centre']],
+  [
+    3,
+    ['diagonal reverse and wall', 'diagonal reverse wall', 'diagonal to reverse and wall', 'DRW'],
+  ],
+  [4, ['reverse', 'reverse line of dance', 'against line of dance', 'RLOD']],
+  [
+    5,
+    [
+      'diagonal reverse and centre',
+      'diagonal reverse centre',
+      'diagonal to reverse and centre',
+      'DRC',
+    ],
+  ],
+  [6, ['centre', 'center', 'centre of the hall', 'center of the hall', 'COH']],
+  [
+    7,
+    [
+      'diagonal line of dance and centre',
+      'diagonal centre',
+      'diagonal center',
+      'diagonal to the centre',
+      'DLC',
+    ],
+  ],
 ]
 /** In a ring the dancers go round as in the hall: the centre on the left of line of dance. */
 const RING: Naming = [

@@ -19,13 +19,23 @@ export function countedBar(family: string): {
 }
 
 /** Dances in two, in which a slow is one beat and a quick half of one. */
-const IN_TWO = new Set(['two-step', 'tango', 'march', 'polka'])
+const IN_TWO = new Set(['two-step', 'march', 'polka'])
+/** Dances that are written in two or in four: in two a slow is one beat, in four it is two. */
+const IN_EITHER = new Set(['tango'])
+const usualBar = (family: string): number => familyTempo(family)?.metre.beatsPerBar ?? EIGHT
 
 /**
- * How long a slow and a quick are in a family, in ticks: two beats and one, unless the dance says
- * otherwise.
+ * How long a slow and a quick are in a family, in ticks: two beats and one, unless the dance or the
+ * sheet says otherwise.
+ *
+ * @param beatsPerBar Beats in a bar, 2 to 12; the family's usual bar where left out.
  */
-export function slowQuick(family: string): { readonly slow: number; readonly quick: number } {
-  const beats = IN_TWO.has(figureFamily(family)) ? 1 : 2
+export function slowQuick(
+  family: string,
+  beatsPerBar = usualBar(family),
+): { readonly slow: number; readonly quick: number } {
+  const known = figureFamily(family)
+  const inTwo = IN_TWO.has(known) || (IN_EITHER.has(known) && beatsPerBar === 2)
+  const beats = inTwo ? 1 : 2
   return { slow: beats * TICKS_PER_BEAT, quick: (beats * TICKS_PER_BEAT) / 2 }
 }

@@ -211,6 +211,7 @@ export function figureReference(
     : name
 }
 
+/** The figures a composite is made of, by their names, with how each is varied. */
 export function readParts(
   text: string,
   figures: readonly Figure[],
@@ -227,8 +228,26 @@ export function readParts(
   })
 }
 
+/** Spelling that makes no difference to a name: hyphens, commas, capital letters. */
+const spelt = (name: string): string =>
+  name
+    .toLowerCase()
+    .replaceAll(/[’']/g, '')
+    .replaceAll(/[\s,–-]+/g, ' ')
+    .trim()
+
+/** Figures of a dance that have the name but for its spelling; else those that have it as an alias. */
+function calledSo(text: string, figures: readonly Figure[], family: string): readonly Figure[] {
+  const wanted = spelt(text)
+  const own = figures.filter((figure) => figure.family === family)
+  const named = own.filter(({ name }) => spelt(name) === wanted)
+  if (named.length > 0 || wanted === '') return named
+  return own.filter(({ aliases }) => aliases.some(({ name }) => spelt(name) === wanted))
+}
+
 /**
- * A figure by what it is called, of its own dance before others; asks which where several answer.
+ * A figure by what it is called, of its own dance before others, then by its aliases; asks which
+ * where several answer.
  */
 export function findFigure(
   text: string,
@@ -246,7 +265,7 @@ export function findFigure(
       `${figure.family}: ${figure.name}`.toLowerCase() === wanted,
   )
   const own = found.filter((figure) => figure.family === family)
-  const answers = own.length > 0 ? own : found
+  const answers = own.length > 0 ? own : found.length > 0 ? found : calledSo(text, figures, family)
   if (answers.length === 1) return succeed(answers[0]!)
   if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })
   return problem('figure.which', {

@@ -1,13 +1,16 @@
 import type { Sentences } from '../../sentences.ts'
 import type { MissingFindings } from '../../missing/missing.ts'
 import type { PartOrderFindings } from '../../missing/partOrder.ts'
+import type { ToldOrderFindings } from '../../missing/toldOrder.ts'
 import type { TeachFirstFindings } from '../../missing/teachFirst.ts'
 import { counts } from './counts.ts'
 
 const levelName = (level: string): string => (level === 'first' ? 'first evening' : level)
 
 /** English sentences about what a sheet leaves open. */
-export const MISSING: Sentences<MissingFindings & PartOrderFindings & TeachFirstFindings> = {
+export const MISSING: Sentences<
+  MissingFindings & PartOrderFindings & ToldOrderFindings & TeachFirstFindings
+> = {
   'missing.figure': {
     message: ({ id }) => `The figure “${id}” is not in the book.`,
     sum: () => 'its length and steps are not known',
@@ -37,6 +40,15 @@ export const MISSING: Sentences<MissingFindings & PartOrderFindings & TeachFirst
   'missing.pass': {
     message: ({ part }) => `${part} is written and never danced.`,
     sum: () => 'no pass in the order takes it',
+  },
+  'missing.told': {
+    message: ({ told, danced, place }) =>
+      `The order is told as ${told.join(' ')}; from time ${place} on it is danced otherwise: ${danced.slice(place - 1, place + 5).join(' ') || 'it is over there'}.`,
+    sum: ({ told, danced }) => `told: ${told.join(' ')}; danced: ${danced.join(' ')}`,
+  },
+  'missing.told-part': {
+    message: ({ label }) => `The order is told with “${label}”, and no part is called so.`,
+    sum: ({ known }) => `parts: ${known.join(', ')}`,
   },
   'sums.versions': {
     message: ({ part, other, difference }) =>

@@ -51,6 +51,7 @@ const REPAIRS: RepairCatalogue = {
   'other-start': () => 'Begin on the other foot',
   'book-words': () => 'Use the figure’s own words',
   'no-remark': () => 'Take the note out',
+  'tell-as-danced': () => 'Tell the order as it is danced',
   'words-only': () => 'Speak no counts on this sheet',
   'say-nothing': () => 'Say nothing here',
   'set-length': ({ beats }) => `Make it ${counts(beats)}`,

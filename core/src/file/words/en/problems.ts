@@ -6,6 +6,9 @@ const KEYS = {
   formation: 'formation',
   level: 'level',
   unit: 'way of counting',
+  dancers: 'kind of dancers',
+  frame: 'frame of directions',
+  hold: 'hold',
 } as const
 type WordKey = keyof typeof KEYS
 const NUMBERS = {
@@ -25,8 +28,22 @@ const MARKS = {
 export const PROBLEMS = {
   'sheet-text.line': ({ line, why }: { line: number; why: Problem }) =>
     `Line ${line}: ${why.message}`,
+  'sheet-text.figure-line': ({ text, known }: { text: string; known: string }) =>
+    `“${text}” is no line of a figure; one of ${known}, a colon and what it is was expected.`,
+  'sheet-text.figure-again': ({ name }: { name: string }) =>
+    `the figure has “${name}” already; one line for it was expected.`,
+  'sheet-text.figure-twice': ({ name }: { name: string }) =>
+    `“${name}” is written twice; one figure of a name was expected.`,
+  'sheet-text.figure-here': () =>
+    'figures are read where a sheet is brought in; on the page they are written in the book of figures.',
+  'sheet-text.too-long': ({ most, text }: { most: number; text: string }) =>
+    `“${text}…” has too much in it; at most ${most} characters or lines were expected.`,
+  'sheet-text.value': ({ text }: { text: string }) =>
+    `“${text}” is nothing that a sheet can hold; words of an ordinary length were expected.`,
+  'sheet-text.slow': ({ value }: { value: string }) =>
+    `“${value}” is no length of a slow; beats from 0.5 to 4, such as “2 beats”, were expected.`,
   'sheet-text.no-line': ({ part, name }: { part: string; name: string }) =>
-    `part “${part}” has no line “${name}”; a line of it as it stands there, or its number, was expected.`,
+    `part “${part}” has no line “${name}”; a line of it as it stands there, or its number, was expected. A line that was changed there is changed here too.`,
   'sheet-text.which-line': ({ part, name }: { part: string; name: string }) =>
     `part “${part}” has “${name}” more than once; its number was expected.`,
   'sheet-text.word': ({ value, key, words }: { value: string; key: WordKey; words: string[] }) =>
