@@ -62,6 +62,7 @@ const change = <Field extends keyof WrittenFigure>(
           "
         >
           <option value="opposite">{{ words.figures.opposite }}</option>
+          <option value="alike">{{ words.figures.alike }}</option>
           <option value="same">{{ words.figures.sameSteps }}</option>
           <option value="own">{{ say.own }}</option>
         </select>

@@ -184,7 +184,8 @@ export const figures = {
   },
   asLine: 'As a line',
   asLineHelp: 'The steps as they are said, one after the other: count, foot, way, turn.',
-  opposite: 'the same with the other foot',
+  opposite: 'the same way through the hall, with the other foot',
+  alike: 'the same to each other, as in a mirror',
   sameSteps: 'the same steps',
   everyone: 'Everyone',
   usualTempo: (low: number, high: number, bars: number) =>

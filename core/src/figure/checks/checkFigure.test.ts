@@ -2,6 +2,7 @@ import { expectOk } from '../../document/index.ts'
 import { SHIPPED_FIGURES } from '../book/index.ts'
 import { checkBook, checkFigure } from './checkFigure.ts'
 import { figureSchema, type Figure } from '../model/figure.ts'
+import { applyVariation } from '../model/vary.ts'
 import type { Step } from '../model/step.ts'
 import { readStepLine } from '../notation/stepLine.ts'
 
@@ -297,6 +298,33 @@ const BROKEN: readonly (readonly [string, Figure, string])[] = [
   ],
   ['a dip by name and no caution', figure({ name: 'Dip and recover' }), 'figure.caution-dip'],
 ]
+
+describe('two who do the same to each other', () => {
+  const couple = (hold: string, steps: string, follow: Figure['follow']): string[] =>
+    checkFigure(lead(steps, { follow, entry: { ...base.entry, holds: [hold] }, exitHold: null }))
+      .map(({ code }) => code)
+      .filter((code) => code === 'figure.parted')
+  it.each(['closed', 'two hands', 'butterfly'])('may both rock back in %s', (hold) => {
+    expect(
+      couple(hold, '1 left back, 2 right recover, 3 left side, 4 right close', 'alike'),
+    ).toEqual([])
+  })
+  it('come apart where only one of them is mirrored', () => {
+    const along = '1 left side, 2 right close, 3 left side, 4 right close'
+    expect(couple('closed', along, 'opposite')).toEqual([])
+    expect(
+      couple('closed', '1 left back, 2 right back, 3 left back, 4 right close', 'alike'),
+    ).toEqual(['figure.parted'])
+    expect(couple('closed', along, 'same')).toEqual(['figure.parted'])
+  })
+  it('cross behind themselves, each to the way the couple goes', () => {
+    const danced = expectOk(
+      applyVariation(lead('1 left behind, 2 right recover', { follow: 'opposite' })),
+    )
+    expect(danced.steps.lead[0]!.travel).toEqual({ direction: 2, strides: 0.5 })
+    expect(danced.steps.follow[0]!.travel).toEqual({ direction: 6, strides: 0.5 })
+  })
+})
 
 describe('a broken figure', () => {
   it('there are more than forty of', () => expect(BROKEN.length).toBeGreaterThan(40))

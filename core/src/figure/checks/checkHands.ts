@@ -137,6 +137,9 @@ const REACH: Readonly<Record<string, number>> = {
   'two hands': 2.5,
 }
 
+/** How far apart two may be who hold each other by a hand, arms stretched; strides. */
+const STRETCHED = 2.5
+
 /**
  * Two who hold each other and do not turn go the same way through the hall; mirrored on one side
  * only they would part.
@@ -157,8 +160,10 @@ function checkTogether(figure: Figure, steps: BothSteps): Found[] {
       (a, b) => a - b,
     )
     for (const at of ticks) {
+      // Both may rock back at arm's stretch, if they come together again.
+      const most = at === ticks.at(-1) ? reach : Math.max(reach, STRETCHED)
       const apart = distance(way(steps.lead, at, 0), way(steps.follow, at, relation))
-      if (apart > reach)
+      if (apart > most)
         return [mend('figure.parted', { at, strides: Number(apart.toFixed(1)), hold })]
     }
   }

@@ -58,10 +58,13 @@ export type Alias = z.infer<typeof aliasSchema>
 
 const stepsSchema = z.array(stepSchema).max(400).readonly()
 /**
- * The follow's steps: written out, the lead's with opposite feet in the same direction of the hall,
- * or the lead's own.
+ * The follow's steps: written out; `opposite`, the lead's with the other feet in the same direction
+ * of the hall (the lead forward, the follow back); `alike`, each as the other sees it in a mirror
+ * (both rock back); or `same`, the lead's own.
  */
-const followSchema = z.union([z.literal('opposite'), z.literal('same'), stepsSchema])
+export const FOLLOW_KINDS = ['opposite', 'alike', 'same'] as const
+export type FollowKind = (typeof FOLLOW_KINDS)[number]
+const followSchema = z.union([z.enum(FOLLOW_KINDS), stepsSchema])
 
 /**
  * Another way to end, or something that may be added; not danced and not counted unless it is

@@ -33,6 +33,7 @@ export const stepsOf = (figure: Figure): Record<Role, readonly Step[]> => ({
 
 function followSteps(figure: Figure, lead: readonly Step[], follow: Follow): readonly Step[] {
   if (follow === 'same') return lead
+  if (follow === 'alike') return reflectSteps(lead)
   if (follow !== 'opposite') return follow
   const hold = figure.entry.holds.map(holdOf).find((one) => one?.relation !== null)
   return oppositeSteps(lead, hold?.relation ?? 4)

@@ -1,6 +1,12 @@
 import { sameValue, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
-import { CAUTION_KINDS, figureSchema, type Figure, type FRAMES } from '../model/figure.ts'
+import {
+  CAUTION_KINDS,
+  figureSchema,
+  FOLLOW_KINDS,
+  type Figure,
+  type FRAMES,
+} from '../model/figure.ts'
 import { figureOfWritten, UNWRITTEN, writtenOfFigure, type WrittenFigure } from './written.ts'
 
 /** A figure as named cells: the columns of a table, the lines of a block of text. */
@@ -107,6 +113,7 @@ export function figureOfCells(
 ): Result<Figure> {
   const cell = (column: Column): string => cells.get(column) ?? ''
   const follow = cell('follow') || 'opposite'
+  const kind = FOLLOW_KINDS.find((one) => one === follow)
   const cautions = cell('cautions')
     .split('|')
     .map((one) => one.trim())
@@ -116,7 +123,7 @@ export function figureOfCells(
     (one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!),
   )
   if (wrongCaution >= 0) return problem('table.caution', { cautionKinds: CAUTION_KINDS.join(', ') })
-  const own = follow !== 'opposite' && follow !== 'same'
+  const own = kind === undefined
   const strict = cell('strict')
   const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
   const { figure, problems } = figureOfWritten(
@@ -130,7 +137,7 @@ export function figureOfCells(
       beats: isMade ? '1' : cell('beats'),
       countFrom: cell('count from'),
       lead: isMade ? '1 hold' : cell('lead'),
-      followKind: own && !isMade ? 'own' : follow === 'same' ? 'same' : 'opposite',
+      followKind: own && !isMade ? 'own' : (kind ?? 'opposite'),
       follow: own && !isMade ? follow : '',
       couples: cell('couples') || UNWRITTEN.couples,
       others: cell('others'),

@@ -14,7 +14,7 @@ import {
   readOthers,
   readParts,
 } from './figureText.ts'
-import type { Alias, FigurePart } from '../model/figure.ts'
+import { FOLLOW_KINDS, type Alias, type FigurePart } from '../model/figure.ts'
 import { HOLD_IDS } from '../model/hold.ts'
 import type { Step } from '../model/step.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
@@ -34,7 +34,7 @@ const anySteps = fc.array(anyStep, { maxLength: 4 })
 const anyName = fc.constantFrom('to open', 'look left', 'a second one')
 const anyHold = fc.constantFrom(...HOLD_IDS)
 const anyFollow = fc.oneof(
-  fc.constantFrom('opposite' as const, 'same' as const),
+  fc.constantFrom(...FOLLOW_KINDS),
   anySteps.filter((list) => list.length > 0),
 )
 const tick = fc.integer({ min: 0, max: 400 })

@@ -1,6 +1,13 @@
 import { succeed, type Problem, type Refused, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
-import type { Ending, Figure, FigureOption, FigurePart, SetOthers } from '../model/figure.ts'
+import {
+  FOLLOW_KINDS,
+  type Ending,
+  type Figure,
+  type FigureOption,
+  type FigurePart,
+  type SetOthers,
+} from '../model/figure.ts'
 import { HOLD_IDS } from '../model/hold.ts'
 import { piecesOutsideQuotes } from './pieces.ts'
 import type { Step } from '../model/step.ts'
@@ -165,8 +172,9 @@ function readRoles(
     const head = /^(lead|follow):\s*/.exec(one.text)
     if (!head) return refuse(problem('figure-text.role', { text: one.text }), offset + one.offset)
     const rest = one.text.slice(head[0].length)
-    if (head[1] === 'follow' && (rest === 'opposite' || rest === 'same')) {
-      found = { ...found, follow: rest }
+    const kind = FOLLOW_KINDS.find((one) => one === rest)
+    if (head[1] === 'follow' && kind) {
+      found = { ...found, follow: kind }
       continue
     }
     const steps = within(readStepLine(rest, options), offset + one.offset + head[0].length)

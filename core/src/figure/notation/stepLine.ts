@@ -8,7 +8,7 @@ import { parseTurn, type TurnAmount, type TurnFrom } from './turn.ts'
 import { bodyTurn } from '../model/turnAmount.ts'
 import {
   DIRECTIONS,
-  MANNERS,
+  manners,
   SYLLABLES,
   usualText,
   usualWeight,
@@ -248,7 +248,7 @@ function readWay(
       aimed[0].trim().replace(/\s+/g, ' '),
     )
   }
-  const manner = reader.phrase(MANNERS)
+  const manner = reader.phrase(manners(foot))
   if (manner) return strides(reader, manner[1], manner[0])
   const direction = reader.phrase(DIRECTIONS)
   if (direction) return strides(reader, { direction: direction[1], strides: 1 }, direction[0])

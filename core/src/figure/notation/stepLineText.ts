@@ -2,7 +2,7 @@ import { TICKS_PER_BEAT } from '../../time/index.ts'
 import type { Step } from '../model/step.ts'
 import {
   DIRECTIONS,
-  MANNERS,
+  manners,
   SYLLABLES,
   usualText,
   usualWeight,
@@ -58,7 +58,7 @@ export function momentText(at: number, division: 4 | 3): string {
 
 /** The way as it is written, and its name without the size, as the usual words have it. */
 function wayText({ travel, foot, text }: Step): { text: string; name: string } {
-  const spoken = [...MANNERS].find(
+  const spoken = [...manners(foot)].find(
     ([name, own]) =>
       text.endsWith(` ${name}`) &&
       (own === null) === (travel === null) &&

@@ -23,18 +23,31 @@ export const DIRECTIONS: readonly (readonly [string, Facing])[] = [
   ['back', 4],
 ]
 
-/** Ways with a name of their own; null where the foot stays under the body. */
-export const MANNERS: ReadonlyMap<string, Travel | null> = new Map([
+/**
+ * Ways with a name of their own: how far the foot goes to the other foot's side, which it crosses;
+ * null where it stays under the body.
+ */
+const MANNERS: ReadonlyMap<string, number | null> = new Map([
   ['in place', null],
   ['close', null],
   ['recover', null],
   ['together', null],
-  ['across in front', way(0, 0.5)],
-  ['across behind', way(4, 0.5)],
-  ['across', way(0, 0.5)],
-  ['behind', way(4, 0.5)],
-  ['through', way(0)],
+  ['across in front', 0.5],
+  ['across behind', 0.5],
+  ['across', 0.5],
+  ['behind', 0.5],
+  ['through', 1],
 ])
+
+/** The ways with a name of their own, as a foot goes them: the left crosses to the right. */
+const mannersOf = (direction: Facing): ReadonlyMap<string, Travel | null> =>
+  new Map([...MANNERS].map(([name, size]) => [name, size === null ? null : way(direction, size)]))
+const OF_LEFT = mannersOf(2)
+const OF_RIGHT = mannersOf(6)
+/** Ways under the body alone: without a foot nothing crosses. */
+const OF_NONE = new Map([...OF_LEFT].filter(([, travel]) => travel === null))
+export const manners = (foot: Step['foot']): ReadonlyMap<string, Travel | null> =>
+  foot === 'left' ? OF_LEFT : foot === 'right' ? OF_RIGHT : OF_NONE
 
 /** Kinds that take the weight unless it is said otherwise. */
 const TAKES_WEIGHT: ReadonlySet<Step['kind']> = new Set(['step', 'leap', 'jump', 'stamp'])

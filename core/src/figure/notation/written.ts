@@ -16,7 +16,7 @@ import {
   readOthers,
   readParts,
 } from './figureText.ts'
-import { CUE_LANGUAGES, type Figure, type Wordings } from '../model/figure.ts'
+import { CUE_LANGUAGES, type Figure, type FollowKind, type Wordings } from '../model/figure.ts'
 import { slowQuick } from '../library/family.ts'
 import { holdOf } from '../model/hold.ts'
 import { readStepLine, type StepLineOptions } from './stepLine.ts'
@@ -36,8 +36,8 @@ export interface WrittenFigure {
   /** The count of the bar its first beat falls on; 1 where empty. */
   readonly countFrom: string
   readonly lead: string
-  /** `opposite`, `same`, or `own` with a line of its own. */
-  readonly followKind: 'opposite' | 'same' | 'own'
+  /** Made of the lead's steps, or `own` with a line of its own. */
+  readonly followKind: FollowKind | 'own'
   readonly follow: string
   /**
    * In a set: how many couples, such as `2` or `2-4`, and those who do something else, a line each.
