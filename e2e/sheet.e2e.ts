@@ -151,18 +151,18 @@ test('a figure is danced another way in any respect, and the page says whether t
   await newSheet(page, 'Another way')
   await page.getByRole('button', { name: 'Add the first figure' }).click()
   await add(page, 'balance')
-  await expect(page.getByText('It comes round: it ends as it began.')).toBeVisible()
+  await expect(page.getByText('It ends as it began.')).toBeVisible()
   await blocks(page).first().click()
   await page.getByText('Danced as: as written').click()
   await page.getByLabel('turning in all').selectOption('1/4 to the left')
   await expect(blocks(page)).toHaveText([/Balance left and right, turning 1\/4/])
   await expect(
-    page.getByText(/^It does not come round: the .* ends facing line of dance, not the wall/),
+    page.getByText(/^It ends otherwise than it began: the .* ends facing line of dance, not the wall/),
   ).toBeVisible()
   await page.getByLabel('ends in').selectOption('tandem')
   await expect(page.getByText(/it ends in tandem, not in butterfly\.$/)).toBeVisible()
   await page.getByRole('button', { name: 'As written again' }).click()
-  await expect(page.getByText('It comes round: it ends as it began.')).toBeVisible()
+  await expect(page.getByText('It ends as it began.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(blocks(page)).toHaveText([/turning 1\/4/])
 })

@@ -1,4 +1,6 @@
 import { findingMessage, findingSum } from '@dellop/core/check'
+import { directionWords } from '@dellop/core/figure'
+import { frameOf } from '@dellop/core/routine'
 import { deriveSheet } from '@dellop/core/sheet'
 import { beatsOfTicks, type Tick } from '@dellop/core/time'
 import { readArguments } from './arguments.ts'
@@ -25,6 +27,7 @@ export function check(line: readonly string[]): Outcome {
             part: pass.part.label,
             beats: beatsOfTicks((pass.end - pass.start) as Tick),
             startBeat: beatsOfTicks(pass.start),
+            ...(frameOf(routine) === 'walls' ? { wall: wallAfter(pass) } : {}),
           })),
           findings: findings.map((finding) => ({
             code: finding.code,
@@ -38,6 +41,12 @@ export function check(line: readonly string[]): Outcome {
       }
     }),
   )
+}
+
+/** Where everybody faces after a pass, by the clock; null where nothing is danced in it. */
+function wallAfter({ slots }: Passes[number]): string | null {
+  const last = slots.at(-1)
+  return last ? directionWords('walls', last.after.lead.facing) : null
 }
 
 type Passes = ReturnType<typeof deriveSheet>['timeline']['passes']

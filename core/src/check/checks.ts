@@ -5,6 +5,9 @@ import type { Check } from './derived.ts'
 import { facings } from './dance/facings.ts'
 import { feet } from './dance/feet.ts'
 import { fills } from './sums/fills.ts'
+import { countFrom } from './sums/countFrom.ts'
+import { figureItself } from './dance/figureItself.ts'
+import { walls } from './dance/walls.ts'
 import { figureOrder } from './dance/figureOrder.ts'
 import type { Finding } from './findings.ts'
 import { hardToSay } from './voice/hardToSay.ts'
@@ -34,10 +37,12 @@ export const CHECKS: readonly Check<Finding>[] = [
   partOrder,
   toldOrder,
   figureOrder,
+  figureItself,
   feet,
   holds,
   facings,
   rotated,
+  walls,
   contradictions,
   wordsAgainstDeeds,
   phraseSums,
@@ -46,6 +51,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   ties,
   fills,
   otherMetre,
+  countFrom,
   musicFit,
   mixers,
   voice,

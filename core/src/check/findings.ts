@@ -4,6 +4,9 @@ import type { ContradictionsFindings } from './said/contradictions.ts'
 import type { WordsAgainstDeedsFindings } from './said/comparisons.ts'
 import type { FacingsFindings } from './dance/facings.ts'
 import type { FeetFindings } from './dance/feet.ts'
+import type { FigureItselfFindings } from './dance/figureItself.ts'
+import type { WallsFindings } from './dance/walls.ts'
+import type { CountFromFindings } from './sums/countFrom.ts'
 import type { FigureOrderFindings } from './dance/figureOrder.ts'
 import type { HoldsFindings } from './dance/holds.ts'
 import type { MixersFindings } from './dance/mixers.ts'
@@ -37,6 +40,9 @@ export interface FindingParams
     MissingFindings,
     PartOrderFindings,
     FigureOrderFindings,
+    FigureItselfFindings,
+    WallsFindings,
+    CountFromFindings,
     FeetFindings,
     HoldsFindings,
     FacingsFindings,

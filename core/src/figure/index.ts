@@ -110,7 +110,7 @@ export { browseFigures, NO_WISH, isOfDance, startFoot, type FigureWish } from '.
 export { readMomentText, readStepLine, type StepLineOptions } from './notation/stepLine.ts'
 export { momentText, stepLineText } from './notation/stepLineText.ts'
 export { checkBook, checkFigure } from './checks/checkFigure.ts'
-export type { FigureFinding } from './checks/figureFinding.ts'
+export { FIGURE_FINDING_CODES, type FigureFinding } from './checks/figureFinding.ts'
 export {
   followOns,
   mayFollow,

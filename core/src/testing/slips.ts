@@ -103,6 +103,41 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
   ],
   'pegs-on-a-line': [
     [
+      'words to the other side',
+      '  Vine right, touch\n  Vine left, touch\n  Rocking chair\n',
+      '  Vine right, touch | say "vine left, touch" / "vine left" / "left"\n  Vine left, touch\n  Rocking chair\n',
+      'said.way',
+      0,
+    ],
+    [
+      'half a turn said for a quarter',
+      '  Jazz box, quarter right\n',
+      '  Jazz box, quarter right | note "half turn right"\n',
+      'said.amount',
+      24,
+    ],
+    [
+      'twice said of what is danced once',
+      '  Jazz box\n',
+      '  Jazz box | note "twice"\n',
+      'said.times',
+      28,
+    ],
+    [
+      'the back wall said for the side',
+      '  Jazz box, quarter right\n',
+      '  Jazz box, quarter right | note "face the back wall"\n',
+      'said.facing',
+      24,
+    ],
+    [
+      'an order told otherwise',
+      'level: easy\n',
+      'level: easy\ntold: A A Bridge A\n',
+      'missing.told',
+      64,
+    ],
+    [
       'a vine to the wrong side',
       '  Vine left, touch\n  Rocking',
       '  Vine right, touch\n  Rocking',
@@ -172,7 +207,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
   'eel-pots': [
     ['a figure short', '  Do-si-do\n', '', 'sums.phrase', 32],
     ['a part left out', '  A\n  B\n  A\n', '  A\n  B\n', 'sums.music-short', 96],
-    ['turning without a rest', '  Set twice (to star)\n', '  Swing (x2)\n', 'body.turns', 40],
     [
       'closed hold for two who face one way',
       'Set twice (to star)',

@@ -3,8 +3,8 @@ import { join } from 'node:path'
 import { playScore } from '../band/index.ts'
 import { countingIds, expectOk } from '../document/index.ts'
 import { DEFAULT_VOICES } from '../cue/index.ts'
-import { bookOf, SHIPPED_FIGURES } from '../figure/index.ts'
-import { readAbc, sheetFileOfText, tuneOfScore } from '../file/index.ts'
+import { bookOf, SHIPPED_FIGURES, type Figure } from '../figure/index.ts'
+import { readAbc, sheetFileOfText, tuneOfScore, type SheetFile } from '../file/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { ROUND_SCHOOL, SHIPPED_SCHOOLS } from '../school/index.ts'
 import { deriveSheet, type Sheet } from '../sheet/index.ts'
@@ -33,23 +33,29 @@ export function demoTune(id: string): Tune {
 }
 
 export const demoText = (name: string): string => demo(`sheets/${name}.txt`)
-export const typedRoutine = (text: string): Routine =>
-  expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })).routine
+const typedFile = (text: string): SheetFile =>
+  expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES }))
+export const typedRoutine = (text: string): Routine => typedFile(text).routine
 
 /** A routine with all that follows from it, on its own tune of the demo where it names one. */
 export const provedSheet = (
   routine: Routine,
   tune: Tune | null = routine.tuneId === null ? null : demoTune(routine.tuneId),
+  own: readonly Figure[] = [],
 ): Sheet =>
   deriveSheet({
     routine,
-    book: BOOK,
+    book: own.length === 0 ? BOOK : new Map([...BOOK, ...bookOf(own)]),
     school: SHIPPED_SCHOOLS.find(({ id }) => id === routine.schoolId) ?? ROUND_SCHOOL,
     voice: DEFAULT_VOICES[routine.language],
     tune,
   })
 
-export const proved = (text: string): Sheet => provedSheet(typedRoutine(text))
+export function proved(text: string): Sheet {
+  const { routine, figures } = typedFile(text)
+  const isOwn = ({ id }: Figure): boolean => !BOOK.has(id)
+  return provedSheet(routine, undefined, figures.filter(isOwn))
+}
 
 /** The demo's sheets that are written as text. */
 export const SHEET_NAMES: readonly string[] = readdirSync(

@@ -15,6 +15,12 @@ import { computed, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 
+/** Whether the last pass is an ending, or finishes in a way of its own. */
+function endsForGood({ routine: { passes } }: Sheet): boolean {
+  const last = passes.at(-1)
+  return last?.kind === 'ending' || last?.finish !== undefined
+}
+
 /**
  * What the page tells beside the figures: whether it comes round, how it is counted, how all stand.
  */
@@ -23,7 +29,8 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
   const roundTold = computed(() => {
     const now = sheet.value
     const last = now?.timeline.slots.at(-1)
-    if (!now || !last) return ''
+    // An ending is meant to leave where the dance began.
+    if (!now || !last || endsForGood(now)) return ''
     const differences = comesRoundTo(now.routine.start, last.after)
     const alike = isAllAlike(now.timeline)
     const told = alike

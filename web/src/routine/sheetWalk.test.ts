@@ -104,9 +104,15 @@ describe('what the page tells beside the figures', () => {
   it('says that the dance comes round, and what does not where it ends otherwise', async () => {
     const { page, document } = await openSheet()
     const { roundTold } = useSheetTelling(computed(() => page.sheet.value))
-    const before = roundTold.value
-    expect(before).toMatch(/\.$/)
     const routine = document.routine.value!
+    const last = routine.passes.at(-1)!
+    // It ends for good: then nothing is to come round.
+    expect([last.kind, roundTold.value]).toEqual(['ending', ''])
+    document.edit(
+      [{ type: 'set', id: last.id, field: 'kind', from: 'ending', to: 'pass' } as never],
+      'x',
+    )
+    expect(roundTold.value).toMatch(/\.$/)
     document.edit(
       [
         {

@@ -214,7 +214,7 @@ export const en = {
       roles: Readonly<Record<Role, string>>,
       facing: (value: Facing) => string,
     ): string => {
-      if (differences.length === 0) return 'It comes round: it ends as it began.'
+      if (differences.length === 0) return 'It ends as it began.'
       const told = differences.map((one) => {
         if (one.what === 'hold')
           return `it ends ${one.now === 'none' ? 'without a hold' : `in ${one.now}`}, not ${one.wanted === 'none' ? 'without one' : `in ${one.wanted}`}`
@@ -222,7 +222,7 @@ export const en = {
           return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
         return `the ${roles[one.role]} ends facing ${facing(one.now as Facing)}, not ${facing(one.wanted as Facing)}`
       })
-      return `It does not come round: ${told.join('; ')}.`
+      return `It ends otherwise than it began: ${told.join('; ')}.`
     },
     toMend: (n: number) =>
       n === 0 ? 'nothing to mend' : plural(n, 'thing to mend', 'things to mend'),

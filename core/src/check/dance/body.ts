@@ -60,7 +60,7 @@ function turnsInARow({ timeline, routine, school }: Derived): Found[] {
       run = []
     }
     for (const slot of timeline.slots) {
-      const eighths = slot.danced ? netTurn(slot.danced.steps[role]) : 0
+      const eighths = spunIn(slot, role)
       if (
         Math.abs(eighths) < 8 ||
         (run.length > 0 && Math.sign(eighths) !== Math.sign(run[0]!.eighths))
@@ -71,6 +71,32 @@ function turnsInARow({ timeline, routine, school }: Derived): Found[] {
     close()
     return found
   })
+}
+
+/** Beats in which a body that turns by itself has gone once round; who walks round takes longer. */
+const SPUN_BEATS = 4
+/** Holds in which one goes round another, or both round each other. */
+const ROUND_EACH_OTHER: ReadonlySet<string> = new Set([
+  'closed',
+  'banjo',
+  'sidecar',
+  'two hands',
+  'ring',
+  'star',
+  'left-hand star',
+  'right arms',
+  'left arms',
+  'right elbows',
+  'left elbows',
+])
+
+/** Eighths that a body turns in a slot by itself: not round a star, a partner or a ring. */
+function spunIn({ danced, before, after, lengthTicks }: DancedSlot, role: Role): number {
+  if (!danced || danced.figure.dancers === 'set') return 0
+  if (ROUND_EACH_OTHER.has(before.hold) && before.hold === after.hold) return 0
+  const eighths = netTurn(danced.steps[role])
+  const beats = lengthTicks / TICKS_PER_BEAT
+  return Math.abs(eighths) >= 8 && beats / (Math.abs(eighths) / 8) <= SPUN_BEATS ? eighths : 0
 }
 
 function inARow(

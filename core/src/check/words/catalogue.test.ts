@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { derivedOfEveryFinding } from '../../testing/everyFinding.ts'
+import { FIGURE_FINDING_CODES } from '../../figure/index.ts'
 import { findingMessage, findingSum } from './en/findings.ts'
 import { repairLabel } from './en/repairs.ts'
 import type { FindingCode } from '../findings.ts'
@@ -56,6 +57,16 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   'facing.hold': { lead: facing, follow: facing, hold: text },
   'facing.rotated': { wanted: facing, first: facing },
   'hold.mismatch': { hold: text },
+  ...Object.fromEntries(
+    FIGURE_FINDING_CODES.map((code) => [code, { why: fc.constant('It has a dip.') }]),
+  ),
+  'facing.walls': {
+    turn: fc.integer({ min: -4, max: 4 }),
+    home: fc.constantFrom(2, 4, 8),
+    ends: fc.array(facing, { minLength: 1, maxLength: 8 }),
+    times: fc.integer({ min: 2, max: 9 }),
+  },
+  'sums.count-from': { later: labels, first: labels, count: fc.constantFrom(2, 4) },
   'missing.told': { told: labels, danced: labels, place: fc.constantFrom(1, 2, 9) },
   'missing.told-part': { known: labels },
   'said.way': { said: way, danced: way },
@@ -132,6 +143,12 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'missing.section': 'part to label known',
   'figure.cut': 'figure why',
   'figure.order': 'figure role count',
+  'facing.walls': 'part times turn home ends frame',
+  'sums.count-from': 'later count first',
+  ...(Object.fromEntries(FIGURE_FINDING_CODES.map((code) => [code, 'figure why'])) as Record<
+    (typeof FIGURE_FINDING_CODES)[number],
+    string
+  >),
 }
 
 describe('every finding, in every language', () => {

@@ -14,6 +14,8 @@ export interface FigureFinding {
   readonly message: string
 }
 export type FigureFindingCode = keyof typeof FINDINGS
+/** Every code there is. */
+export const FIGURE_FINDING_CODES = Object.keys(FINDINGS) as readonly FigureFindingCode[]
 export type Found = Omit<FigureFinding, 'figureId'>
 
 /** The values of a sentence; none where it has none. */

@@ -1,10 +1,12 @@
-import type { DirectionFrame } from '../../../figure/index.ts'
+import { FIGURE_FINDING_CODES, type DirectionFrame } from '../../../figure/index.ts'
 import type { Facing } from '../../../move/index.ts'
-import type { Sentences } from '../../sentences.ts'
+import type { Sentence, Sentences } from '../../sentences.ts'
 import type { BodyFindings } from '../../dance/body.ts'
 import type { FacingsFindings } from '../../dance/facings.ts'
 import type { FeetFindings } from '../../dance/feet.ts'
+import type { FigureItselfFindings } from '../../dance/figureItself.ts'
 import type { FigureOrderFindings } from '../../dance/figureOrder.ts'
+import type { WallsFindings } from '../../dance/walls.ts'
 import type { HoldsFindings } from '../../dance/holds.ts'
 import type { MixersFindings } from '../../dance/mixers.ts'
 import type { RotatedFindings } from '../../dance/rotated.ts'
@@ -15,6 +17,17 @@ const facing = (value: number, frame: DirectionFrame): string => facingTold(valu
 /** Nobody’s in particular, where all do the same. */
 const whose = (role: string | null): string => (role ? `${role}’s ` : '')
 
+/** A figure’s own sentence, with its name. */
+function figuresThemselves(): Sentences<FigureItselfFindings> {
+  const sentence: Sentence<FigureItselfFindings['figure.parted']> = {
+    message: ({ figure, why }) => `${figure}: ${why}`,
+    sum: ({ figure }) => `of ${figure} by itself, wherever it is danced`,
+  }
+  return Object.fromEntries(
+    FIGURE_FINDING_CODES.map((code) => [code, sentence]),
+  ) as unknown as Sentences<FigureItselfFindings>
+}
+
 /** English sentences about what is danced: feet, holds, facings, bodies. */
 export const DANCE: Sentences<
   FeetFindings &
@@ -22,6 +35,8 @@ export const DANCE: Sentences<
     FacingsFindings &
     RotatedFindings &
     FigureOrderFindings &
+    FigureItselfFindings &
+    WallsFindings &
     MixersFindings &
     BodyFindings
 > = {
@@ -59,6 +74,13 @@ export const DANCE: Sentences<
       `${part} is to begin facing ${facing(wanted, frame)} here, and they face ${facing(now, frame)}.`,
     sum: ({ first, rotate, wanted, frame }) =>
       `${facing(first, frame)} and ${turn(rotate)} is ${facing(wanted, frame)}`,
+  },
+  ...figuresThemselves(),
+  'facing.walls': {
+    message: ({ part, times, home, ends, frame }) =>
+      `${part} is danced ${times} times and ends facing ${facing(ends.at(-1)!, frame)}; ${home} times bring everyone home.`,
+    sum: ({ turn: by, ends, frame }) =>
+      `${turn(by)} each time: ${ends.map((end) => facing(end, frame)).join(', ')}`,
   },
   'figure.order': {
     message: ({ figure, role, count }) =>

@@ -1,5 +1,6 @@
 import type { Sentences } from '../../sentences.ts'
 import type { AcrossPhraseFindings } from '../../sums/acrossPhrase.ts'
+import type { CountFromFindings } from '../../sums/countFrom.ts'
 import type { FillsFindings } from '../../sums/fills.ts'
 import type { MusicFitFindings } from '../../sums/musicFit.ts'
 import type { OtherMetreFindings } from '../../sums/otherMetre.ts'
@@ -27,6 +28,7 @@ export const SUMS: Sentences<
     TiesFindings &
     FillsFindings &
     OtherMetreFindings &
+    CountFromFindings &
     MusicFitFindings
 > = {
   'sums.phrase': {
@@ -59,6 +61,12 @@ export const SUMS: Sentences<
       `${part} begins ${counts(difference)} ${early ? 'before' : 'after'} “${label}”, where it belongs.`,
     sum: ({ label, wanted, begins, difference, early }) =>
       `“${label}” is at count ${wanted}; ${early ? `${wanted} − ${begins}` : `${begins} − ${wanted}`} = ${difference}`,
+  },
+  'sums.count-from': {
+    message: ({ later, count, first }) =>
+      `${later.slice(0, 3).join(', ')} ${later.length === 1 ? 'is' : 'are'} counted from ${count}, and ${first.slice(0, 3).join(', ')} from 1.`,
+    sum: ({ later, first }) =>
+      `${later.length} of one kind and ${first.length} of the other on one sheet`,
   },
   'sums.fill': {
     message: ({ part, left, gap }) =>

@@ -1,0 +1,76 @@
+import { findingMessage, findingSum, type Finding } from '../index.ts'
+import { proved } from '../../testing/typed.ts'
+
+const WALL = 'lead faces wall, left foot free; follow faces centre, right foot free'
+const LINE = `dance: line dance
+school: line
+formation: lines
+start: all face 12 o'clock, right foot free
+`
+const told = (text: string, code: string): Finding[] =>
+  proved(text).findings.filter((finding) => finding.code === code)
+
+describe('walls', () => {
+  const quarter = (order: string): string =>
+    `${LINE}part A\n  Jazz box, quarter right\n  Vine right and left\n  Rocking chair\norder\n${order}`
+  it('of a part that does not come home are told, with where each time ends', () => {
+    const [finding] = told(quarter('  A x3\n'), 'facing.walls')
+    expect(finding!.severity).toBe('note')
+    expect(findingMessage(finding!)).toContain('4 times bring everyone home')
+    expect(findingSum(finding!)).toContain('a quarter to the right each time')
+  })
+  it.each(['  A x4\n', '  A\n'])('that come home, or are danced once, are not: %j', (order) => {
+    expect(told(quarter(order), 'facing.walls')).toEqual([])
+  })
+})
+
+describe('counts', () => {
+  it('from one and from two on one sheet are told', () => {
+    const sheet = (figures: string): string =>
+      `dance: rumba\nschool: round\nstart: butterfly; ${WALL}\npart A\n${figures}order\n  A\n`
+    expect(
+      told(sheet('  Box\n  New yorker, counted from two\n'), 'sums.count-from').map(findingMessage),
+    ).toEqual(['New yorker, counted from two is counted from 2, and Box from 1.'])
+    expect(told(sheet('  Box\n  Half box (x2)\n'), 'sums.count-from')).toEqual([])
+  })
+})
+
+describe('turns without a rest', () => {
+  it('are of a body that turns by itself', () => {
+    const rolls = `dance: waltz\nschool: round\nstart: butterfly; ${WALL}\nunit: words\npart A\n  Solo roll\n  Solo roll\n  Solo roll\norder\n  A\n`
+    expect(told(rolls, 'body.turns').length).toBeGreaterThan(0)
+  })
+  it('are not those of who walks round a partner or a star', () => {
+    const set = `dance: set dance\nschool: set\nformation: set\nunit: words\nstart: closed; all face line of dance\npart A\n  Swing (x4)\norder\n  A\n`
+    expect(told(set, 'body.turns')).toEqual([])
+    const box = `dance: waltz\nschool: round\nstart: closed; ${WALL}\npart A\n  Left turning box (x4)\norder\n  A\n`
+    expect(told(box, 'body.turns')).toEqual([])
+  })
+})
+
+describe('a figure that contradicts itself', () => {
+  const sheet = (lead: string, follow: string): string =>
+    `dance: jive\nschool: round\nstart: closed; ${WALL}\nfigure Heron step\n  counts: 4\n  lead: ${lead}\n  follow: ${follow}\n  holds: closed\n\npart A\n  Heron step\norder\n  A\n`
+  it('is told where it is danced', () => {
+    const found = proved(
+      sheet('1 left side, 2 right close, 3 left side, 4 right close', 'same'),
+    ).findings
+    expect(found.map(({ code }) => code)).toContain('figure.parted')
+  })
+  it('and is not where both do the same to each other', () => {
+    const found = proved(
+      sheet('1 left back, 2 right recover, 3 left side, 4 right close', 'alike'),
+    ).findings
+    expect(found.map(({ code }) => code)).not.toContain('figure.parted')
+  })
+  it('lacks a caution: that is a note', () => {
+    const found = told(
+      sheet(
+        '1 left forward turn right 1/2, 2 right forward turn right 1/2, 3 left forward, 4 right close',
+        'same',
+      ),
+      'figure.caution-spin',
+    )
+    expect(found.map(({ severity }) => severity)).toEqual(['note'])
+  })
+})
