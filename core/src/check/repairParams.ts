@@ -4,6 +4,8 @@ export interface RepairParams {
   readonly 'own-exit': { readonly figure: string }
   readonly 'add-open': { readonly beats: number }
   readonly 'add-figure': { readonly figure: string }
+  readonly 'add-before': { readonly figure: string; readonly before: string }
+  readonly 'add-after': { readonly figure: string; readonly after: string }
   readonly 'add-link': { readonly figure: string; readonly beats: number }
   readonly 'add-wait': { readonly beats: number }
   readonly 'add-pass': { readonly part: string }

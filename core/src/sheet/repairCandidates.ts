@@ -17,6 +17,7 @@ import {
 } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Sheet } from './derive.ts'
+import { missingFigures } from './missingFigures.ts'
 
 /** Slots before and behind the one that a finding is about, in which its cause may lie. */
 const AROUND = 2
@@ -38,6 +39,7 @@ export function repairCandidates(sheet: Sheet, finding: Finding): Repair[] {
     ...slotsAround(sheet, finding, isSum).flatMap((slot) =>
       isSum ? lengthCandidates(sheet, slot) : slotCandidates(sheet, slot),
     ),
+    ...missingFigures(sheet, finding),
     ...passesAround(sheet, finding).flatMap((pass) => passCandidates(sheet, pass)),
     ...(finding.code === 'sums.music-short' ? missingPasses(sheet, finding.params.difference) : []),
     ...startCandidates(sheet),

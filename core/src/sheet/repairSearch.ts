@@ -11,6 +11,10 @@ export interface TriedRepair {
   readonly stops: number
   readonly mends: number
   readonly notes: number
+  /** How seldom a slip is of the kind that it takes back; least first. */
+  readonly rarity: number
+  /** 1 where it only hides what is wrong. */
+  readonly hides: number
   /** Ticks by which times through parts are longer or shorter for it, all together. */
   readonly movedTicks: number
 }
@@ -36,7 +40,16 @@ export function searchRepairs(sheet: Sheet, finding: Finding, most = 5): readonl
       if (repair.code === 'accept') return []
       const after = outcome(sheet, repair, cache)
       return after && helps(before, after.tally, finding)
-        ? [{ repair, ...after.tally.counts, movedTicks: after.movedTicks }]
+        ? [
+            {
+              repair,
+              ...after.tally.counts,
+              hides: hides(repair, finding),
+              // What has no length yet moves all behind it, whatever it is.
+              movedTicks: isUnknown(finding) ? 0 : after.movedTicks,
+              rarity: rare(repair, sheet, finding),
+            },
+          ]
         : []
     },
   )
@@ -54,17 +67,36 @@ function byWorth(a: TriedRepair, b: TriedRepair): number {
   return (
     a.stops - b.stops ||
     a.mends - b.mends ||
-    hides(a) - hides(b) ||
+    a.hides - b.hides ||
     a.movedTicks - b.movedTicks ||
-    rare(a) - rare(b) ||
+    a.rarity - b.rarity ||
     a.notes - b.notes ||
     a.repair.edits.length - b.repair.edits.length
   )
 }
 
-/** Open counts, a wait and letting a tie go only hide what is wrong: they come last. */
-const HIDING: ReadonlySet<Repair['code']> = new Set(['add-open', 'add-wait', 'untie', 'drop-slot'])
-const hides = ({ repair }: TriedRepair): number => (HIDING.has(repair.code) ? 1 : 0)
+/**
+ * Open counts, a wait and letting a tie go only hide what is wrong: they come last. So does leaving
+ * out a time through, unless it is the order that is wrong.
+ */
+const HIDING: ReadonlySet<Repair['code']> = new Set([
+  'add-open',
+  'add-wait',
+  'untie',
+  'drop-slot',
+  'tell-as-danced',
+])
+const OF_ORDER = /^sums\.(?:music|tie|fill)|^missing\.(?:told|part|pass|section)|^set\./
+/** What is not known yet is not settled by taking it out, or by saying how long it is. */
+const OF_UNKNOWN: ReadonlySet<Repair['code']> = new Set(['take-out', 'set-length'])
+const hides = ({ code }: Repair, finding: Finding): number =>
+  HIDING.has(code) ||
+  (code === 'drop-pass' && !OF_ORDER.test(finding.code)) ||
+  (OF_UNKNOWN.has(code) && isUnknown(finding))
+    ? 1
+    : 0
+const isUnknown = ({ code }: Finding): boolean =>
+  code === 'missing.unknown' || code === 'missing.length' || code === 'missing.figure'
 
 /**
  * How rarely a slip is of the kind that a repair takes back: a side, an amount, a time too many or
@@ -83,6 +115,8 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'not-rotated': 0,
   'other-start': 0,
   'only-once': 0,
+  'add-before': 1,
+  'add-after': 1,
   'add-pass': 1,
   'pass-after': 1,
   'end-in': 1,
@@ -98,7 +132,20 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'move-earlier': 3,
 }
 const USUALLY = 4
-function rare({ repair }: TriedRepair): number {
+/** Whether a figure that was mirrored is so no longer. */
+const unmirrors = ({ edits }: Repair): boolean =>
+  edits.every(
+    (edit) =>
+      edit.type === 'set' &&
+      (edit.to as { variation?: { reflected?: boolean } } | null)?.variation?.reflected === false,
+  )
+function rare(repair: Repair, { routine }: Sheet, finding: Finding): number {
+  // A name that nothing answers to is a name spelt wrong: the likest first, as they come.
+  if (repair.code === 'replace' && isUnknown(finding)) return -1
+  // A hold that the sheet ends in nowhere else is less likely meant than the figure’s own.
+  if (repair.code === 'end-in' && !endsIn(routine, repair.params.hold)) return 2
+  // What is mirrored in so many words is danced as it is written again.
+  if (repair.code === 'mirror' && unmirrors(repair)) return -1.5
   // “Vine left” for “vine right” is a slip of a side as much as a figure mirrored.
   const isOtherSide =
     repair.code === 'replace' && mirroredWords(repair.params.old, 'en') === repair.params.figure
@@ -107,6 +154,12 @@ function rare({ repair }: TriedRepair): number {
   if (repair.code === 'pass-often' && repair.params.times === 2) return 1.5
   return RARE[repair.code] ?? USUALLY
 }
+
+/** Whether some figure of the routine is told to end in a hold. */
+const endsIn = ({ parts }: Routine, hold: string): boolean =>
+  parts.some(({ slots }) =>
+    slots.some(({ content }) => content.type === 'figure' && content.variation.exitHold === hold),
+  )
 
 interface Tally {
   readonly counts: Pick<TriedRepair, 'stops' | 'mends' | 'notes'>
@@ -174,7 +227,8 @@ function moved(sheet: Sheet, after: Sheet['timeline']): number {
   const [old, now] = [lengths(sheet.timeline), lengths(after)]
   const whole = Math.abs(after.lengthTicks - sheet.timeline.lengthTicks)
   return [...old].reduce(
-    (sum, [id, ticks]) => sum + Math.abs((now.get(id) ?? ticks) - ticks),
+    // A part that is not danced any more is gone whole.
+    (sum, [id, ticks]) => sum + Math.abs((now.get(id) ?? 0) - ticks),
     whole / 1000,
   )
 }

@@ -297,4 +297,179 @@ part A
 order
   A
 `,
+  'jive with a link': `dance: jive
+school: round
+tempo: 160
+start: closed; lead faces wall, left foot free; follow faces centre, right foot free
+part A
+  Basic rock
+  Basic rock
+  Change places, right to left
+  American spin
+  American spin
+  Link
+  Basic rock
+  Basic rock
+order
+  A x2
+`,
+  'quickstep round the hall': `dance: quickstep
+school: round
+tempo: 200
+start: closed; lead faces line of dance, right foot free; follow faces reverse, left foot free
+part A
+  Walk, two (mirrored)
+  Progressive chasse
+  Forward lock
+  Running forward
+order
+  A x2
+`,
+  'paso doble from the right foot': `dance: paso doble
+school: round
+tempo: 120
+start: closed; lead faces wall, right foot free; follow faces centre, left foot free
+part A
+  Sur place
+  Chasse to the right
+  Basic forward
+  Basic back
+order
+  A x2
+`,
+  'sequence of sixteen bars, told in order': `dance: waltz
+school: sequence
+phrase: 16 bars
+tempo: 100
+told: A A A
+start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
+part A
+  Balance left and right
+  Canter (x2)
+  Box
+  Box
+  Balance left and right (x2)
+  Canter (x2)
+  Side, draw, touch
+  Side, draw, touch (mirrored)
+order
+  A x3
+`,
+  'mixer with a change of partner': `dance: mixer
+school: ring
+formation: couples-round
+couples: 8
+tempo: 110
+start: two hands; lead faces wall, left foot free; follow faces centre, right foot free
+part A
+  Heel and toe
+  Heel and toe (mirrored, to none)
+  Clap pattern (to two hands)
+  Two-hand turn
+order
+  A x4
+`,
+  'German two-step': `dance: two-step
+school: round
+language: de
+tempo: 90
+start: butterfly; lead faces wall, left foot free; follow faces centre, right foot free
+part A
+  Two side two-steps
+  Vine four
+  Limp four
+  Side, touch
+  Side, touch (mirrored)
+order
+  A x2
+`,
+  'own figures in a line dance': `dance: line dance
+school: line
+formation: lines
+unit: eights
+figure Pegging out
+  dancers: solo
+  counts: 4
+  lead: 1 right forward, 2 left touch, 3 left back, 4 right touch
+  follow: same
+figure Reel in
+  dancers: solo
+  counts: 4
+  lead: 1 right side, 2 left behind, 3 right side turn right 1/4, 4 left close
+  follow: same
+  full: reel in, quarter right
+
+start: all face 12 o'clock, right foot free
+part A
+  Pegging out
+  Reel in
+order
+  A x8
+`,
+  'ring dance in German': `dance: ring dance
+school: ring
+formation: ring
+language: de
+start: ring; all face centre, right foot free
+part A
+  Grapevine, eight
+  Three steps and hold
+  Three steps and hold (mirrored)
+order
+  A x3
+`,
+  'through-composed in words': `dance: waltz
+school: round
+unit: words
+start: closed; lead faces wall, left foot free; follow faces centre, right foot free
+part Verse
+  "walk about as you like" = 7
+  Box
+part Chorus
+  "hold your partner still" = 11
+order
+  Verse
+  Chorus
+  Verse
+`,
+  'salsa in German': `dance: salsa
+school: round
+language: de
+start: two hands; lead faces wall, left foot free; follow faces centre, right foot free
+part A
+  Mambo basic
+  Open break
+  Open break (mirrored)
+  Cumbia step
+order
+  A x2
+`,
+  'foxtrot with hover': `dance: slow foxtrot
+school: round
+start: closed; lead faces line of dance, left foot free; follow faces reverse, right foot free
+part A
+  Walk two
+  Forward, side, close
+  Back, side, close
+  Walk two
+order
+  A
+`,
+  'clog in pairs of feet': `dance: clog
+school: line
+formation: lines
+phrase: 16 counts
+start: all face 12 o'clock, left foot free
+part A
+  Clog basic
+  Clog basic (mirrored)
+  Clog basic
+  Clog basic (mirrored)
+  Clog basic
+  Clog basic (mirrored)
+  Clog basic
+  Clog basic (mirrored)
+order
+  A x3
+`,
 }

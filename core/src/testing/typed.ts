@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { playScore } from '../band/index.ts'
-import { countingIds, expectOk } from '../document/index.ts'
+import { countingIds, expectOk, type Result } from '../document/index.ts'
 import { DEFAULT_VOICES } from '../cue/index.ts'
 import { bookOf, SHIPPED_FIGURES, type Figure } from '../figure/index.ts'
 import { readAbc, sheetFileOfText, tuneOfScore, type SheetFile } from '../file/index.ts'
@@ -33,8 +33,10 @@ export function demoTune(id: string): Tune {
 }
 
 export const demoText = (name: string): string => demo(`sheets/${name}.txt`)
-const typedFile = (text: string): SheetFile =>
-  expectOk(sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES }))
+/** A sheet read from its text, or the line that cannot be read. */
+export const readTyped = (text: string): Result<SheetFile> =>
+  sheetFileOfText(text, { id: 'typed', title: 'Typed', figures: SHIPPED_FIGURES })
+const typedFile = (text: string): SheetFile => expectOk(readTyped(text))
 export const typedRoutine = (text: string): Routine => typedFile(text).routine
 
 /** A routine with all that follows from it, on its own tune of the demo where it names one. */

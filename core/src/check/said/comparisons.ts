@@ -118,10 +118,11 @@ const IN_LINE: Readonly<Record<Side, Facing>> = { left: 4, right: 0 }
 /** Circling left is clockwise as seen from above, in whatever way one faces. */
 const round: Compare = ({ claims, deeds: [lead], slot, frame, language }) => {
   const said = claims.round
-  if (!said || frame !== 'ring' || !lead) return null
+  if (!said || !lead || (frame !== 'ring' && frame !== 'set')) return null
   const facing = slot.before.lead.facing * (Math.PI / 4)
-  // Along the ring, to the right of one who faces the centre.
-  const along = lead.forward * Math.cos(facing) - lead.right * Math.sin(facing)
+  // Along the ring, to the right of one who faces the centre; in a set all face in as they circle.
+  const along =
+    frame === 'ring' ? lead.forward * Math.cos(facing) - lead.right * Math.sin(facing) : lead.right
   const goes = IN_LINE[said] === 0 ? along : -along
   return goes <= -1
     ? {

@@ -5,6 +5,7 @@ import {
   type Planned,
   type SilenceReason,
 } from '../../cue/index.ts'
+import { memoised } from '../../document/index.ts'
 import { wordingsIn } from '../../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../../routine/index.ts'
 import { aboutSlot, slotsByKey } from '../aboutSlot.ts'
@@ -92,7 +93,8 @@ function unsaid(
   return {
     code,
     ...aboutSlot(slot),
-    severity: 'mend',
+    // What goes on as before needs no word of its own.
+    severity: goesOn(derived, slot) ? 'note' : 'mend',
     params: {
       figure: slot.figure?.name ?? '',
       text: shortest.text,
@@ -103,6 +105,17 @@ function unsaid(
     repairs: repairs(derived, slot, room),
   }
 }
+
+/** Whether the same figure is danced just before, in the same pass. */
+function goesOn({ timeline }: Derived, slot: DancedSlot): boolean {
+  const before = timeline.slots[placesOf(timeline.slots).get(slot.key)! - 1]
+  return slot.figure !== null && before?.figure === slot.figure && before.passId === slot.passId
+}
+/** Where each slot stands on its timeline. */
+const placesOf = memoised(
+  (slots: readonly DancedSlot[]): ReadonlyMap<string, number> =>
+    new Map(slots.map(({ key }, i) => [key, i])),
+)
 
 const round = (seconds: number): number => Math.round(seconds * 100) / 100
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { memoised } from '../../document/index.ts'
 import { turned, wrapFacing, type Facing } from '../../move/index.ts'
 import { holdIdSchema, holdOf, holdsFlow, mirrorOf } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
@@ -54,7 +55,8 @@ export function danceFrom(standing: CoupleState, danced: DancedFigure): DancedOu
       if (trouble) troubles.push({ role, step, before: state.weight, trouble })
       state = { weight, facing: turned(state.facing, bodyTurn(step)) }
     }
-    return state
+    // And stops on either.
+    return first && isWalkedThrough(danced.steps[role]) ? { ...state, weight: 'both' } : state
   }
   return {
     after: {
@@ -82,6 +84,14 @@ function walkedFirst({ figure, steps }: DancedFigure, role: Role): Step | null {
   const first = steps[role].find(({ layer, foot }) => layer === 'feet' && foot !== null)
   return first?.kind === 'step' && first.weight === 'full' ? first : null
 }
+
+/** Whether a role only walks: one full step after the other. */
+const isWalkedThrough = memoised((steps: readonly Step[]): boolean =>
+  steps.every(
+    ({ layer, kind, weight }) =>
+      layer !== 'feet' || kind === 'hold' || (kind === 'step' && weight === 'full'),
+  ),
+)
 
 /** The foot each role must have free to begin; null where the role asks for none. */
 export const entryFeet = (danced: DancedFigure): Record<Role, 'left' | 'right' | null> => ({
