@@ -35,6 +35,10 @@ export function claimsOf(text: string, language: CueLanguageId): Claims {
   return read[language](text)
 }
 
+/** Whether words claim anything at all that can be held to what is danced. */
+export const claimsAnything = ({ ofFollow: _, ...claims }: Claims): boolean =>
+  Object.values(claims).some((claim) => claim !== null)
+
 const readIn = (words: ClaimWords): ((text: string) => Claims) => {
   const memory = new Map<string, Claims>()
   return (text) => {

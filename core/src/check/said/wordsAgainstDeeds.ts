@@ -1,11 +1,11 @@
 import { LANGUAGES, wordingsOf } from '../../cue/index.ts'
 import { memoised } from '../../document/index.ts'
 import { mirroredWords, type CueLanguageId } from '../../figure/index.ts'
-import { frameOf, type DancedSlot } from '../../routine/index.ts'
+import { frameOf, type DancedSlot, type Slot } from '../../routine/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
-import { claimsOf } from './claims.ts'
+import { claimsAnything, claimsOf, type Claims } from './claims.ts'
 import {
   COMPARISONS,
   type Compare,
@@ -24,22 +24,23 @@ type Found = FindingOf<WordsAgainstDeedsFindings>
  * right.
  */
 export function wordsAgainstDeeds({ routine, timeline: { slots } }: Derived): Found[] {
-  const seen = new Set<string>()
+  // A slot is laid against its words once for each side on which it is danced.
+  const [asWritten, mirrored] = [new Set<Slot>(), new Set<Slot>()]
   const frame = frameOf(routine)
   return slots.flatMap((slot, i): Found[] => {
     // Where a foot is not free the sides are told by that.
     if (!slot.danced || slot.troubles.length > 0) return []
-    const texts = TEXTS_SAID[routine.language](slot)
+    const side = slot.mirrored ? mirrored : asWritten
+    if (side.has(slot.slot)) return []
+    side.add(slot.slot)
+    const texts = claimingTexts(slot, routine.language)
     if (texts.length === 0) return []
-    const key = `${slot.slot.id} ${slot.mirrored}`
-    if (seen.has(key)) return []
-    seen.add(key)
     const context = {
       slot,
       deeds: deedsDanced(slot.danced),
       language: routine.language,
       frame,
-      running: runningFrom(slots, i),
+      running: texts.some(({ claims }) => claims.times !== null) ? runningFrom(slots, i) : 1,
     }
     return toldOf(texts, context).map(
       ({ text, compare, told: { code, reworded, ...values } }) =>
@@ -65,12 +66,12 @@ const laid = (compare: Compare, context: Context, text: string): Told | null =>
 
 /** What the words of a slot tell wrongly, each thing once: a turn to a wrong side is one thing. */
 function toldOf(
-  texts: readonly string[],
+  texts: readonly Claiming[],
   context: Context,
 ): { readonly text: string; readonly compare: Compare; readonly told: Told }[] {
-  const all = texts.flatMap((text) =>
+  const all = texts.flatMap(({ text, claims }) =>
     COMPARISONS.flatMap((compare) => {
-      const told = laid(compare, context, text)
+      const told = compare({ ...context, claims }, text)
       return told ? [{ text, compare, told }] : []
     }),
   )
@@ -82,19 +83,42 @@ function toldOf(
   )
 }
 
-/** All that may be said or is written of a slot, for the side on which it is danced. */
-const textsIn = (id: CueLanguageId): ((slot: DancedSlot) => readonly string[]) =>
-  memoised((slot: DancedSlot) => {
-    const { remark, roleRemarks } = slot.slot
-    const written = [remark, ...Object.values(roleRemarks ?? {})].filter((text) => text)
-    return [
-      ...new Set([
-        ...wordingsOf(slot, LANGUAGES[id]).map(({ text }) => text),
-        ...written.map((text) => (slot.mirrored ? mirroredWords(text!, id) : text!)),
-      ]),
-    ]
+/** A text of a slot that claims something. */
+interface Claiming {
+  readonly text: string
+  readonly claims: Claims
+}
+
+/**
+ * All that may be said or is written of a slot and claims something, for the side on which it is
+ * danced. The same figure danced the same way is asked for it wherever it stands.
+ */
+function claimingTexts(slot: DancedSlot, language: CueLanguageId): readonly Claiming[] {
+  const known = claimsKnown(slot.slot)
+  const key = `${language} ${slot.mirrored}`
+  const before = known.get(key)
+  if (before && before.danced === slot.danced) return before.texts
+  const texts = textsOf(slot, language).flatMap((text): Claiming[] => {
+    const claims = claimsOf(text, language)
+    return claimsAnything(claims) ? [{ text, claims }] : []
   })
-const TEXTS_SAID = { en: textsIn('en'), de: textsIn('de') }
+  known.set(key, { danced: slot.danced, texts })
+  return texts
+}
+const claimsKnown = memoised(
+  (_: Slot): Map<string, { danced: DancedSlot['danced']; texts: readonly Claiming[] }> => new Map(),
+)
+
+function textsOf(slot: DancedSlot, language: CueLanguageId): readonly string[] {
+  const { remark, roleRemarks } = slot.slot
+  const written = [remark, ...Object.values(roleRemarks ?? {})].filter((text) => text)
+  return [
+    ...new Set([
+      ...wordingsOf(slot, LANGUAGES[language]).map(({ text }) => text),
+      ...written.map((text) => (slot.mirrored ? mirroredWords(text!, language) : text!)),
+    ]),
+  ]
+}
 
 function runningFrom(slots: readonly DancedSlot[], from: number): number {
   const { figure, danced } = slots[from]!

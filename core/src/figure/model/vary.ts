@@ -1,4 +1,4 @@
-import { succeed, type Result } from '../../document/index.ts'
+import { memoised, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
@@ -64,6 +64,19 @@ export function applyVariation(
   figure: Figure,
   variation: Variation = AS_WRITTEN,
 ): Result<DancedFigure> {
+  const known = variedOnce(figure)
+  const key = JSON.stringify(variation)
+  const before = known.get(key)
+  if (before) return before
+  const varied = varyFigure(figure, variation)
+  known.set(key, varied)
+  return varied
+}
+
+/** What a figure is varied to, by how: a sheet asks for few of them, many times over. */
+const variedOnce = memoised((_: Figure): Map<string, Result<DancedFigure>> => new Map())
+
+function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> {
   const { lead, follow } = stepsOf(figure)
   const others = figure.set?.others ?? []
   let stretch: Stretch = {
