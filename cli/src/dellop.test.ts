@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expectOk } from '@dellop/core/document'
 import { readWav } from '@dellop/core/listen'
+import { SOUND_SHEETS } from '../../core/src/testing/soundSheets.ts'
 import { band } from './band.ts'
 import { check } from './check.ts'
 import { count } from './count.ts'
@@ -96,6 +97,36 @@ describe('dellop count', () => {
 })
 
 describe('dellop check', () => {
+  it.each(Object.entries(SOUND_SHEETS))(
+    'finds nothing to put right in %s, written as text',
+    (name, text) => {
+      const { exit, json } = dellop('check', fileOf(`${name.replaceAll(/\W+/g, '-')}.txt`, text))
+      expect(exit).toBe(0)
+      expect(json.beats).toBeGreaterThan(0)
+      expect(
+        json.findings.filter(({ severity }: { severity: string }) => severity !== 'note'),
+      ).toEqual([])
+    },
+  )
+  it('reads figures of one’s own from a table beside the sheet', () => {
+    const table = fileOf(
+      'own.csv',
+      'name,family,dancers,beats,lead,follow\nReed step,line dance,solo,4,"1 right side, 2 left close, 3 right side, 4 left touch",same\n',
+    )
+    const sheet = fileOf(
+      'reeds.txt',
+      'dance: line dance\nformation: lines\nstart: all face front\npart A\n  Reed step\n  Reed step (mirrored)\norder\n  A\n'.replace(
+        'front',
+        "12 o'clock",
+      ),
+    )
+    const codes = (line: string[]): string[] =>
+      dellop('check', ...line).json.findings.map(({ code }: { code: string }) => code)
+    expect(codes([sheet, '--figures', table])).not.toContain('missing.length')
+    expect(codes([sheet])).toContain('missing.length')
+    expect(dellop('check', sheet, '--figures', 'nowhere.csv').exit).toBe(2)
+  })
+
   it('adds up a sheet that is a text, and tells the line that it cannot read', () => {
     const text =
       'dance: waltz\npart A\n  Balance left and right\n  Box (half)\n  Heron step\norder\n  A x2\n'

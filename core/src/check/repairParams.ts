@@ -37,6 +37,10 @@ export interface RepairParams {
   readonly 'book-words': None
   readonly 'no-remark': None
   readonly 'tell-as-danced': None
+  readonly 'mirror-here': { readonly figure: string }
+  readonly 'end-in-here': { readonly figure: string; readonly hold: string }
+  readonly 'half-here': { readonly figure: string }
+  readonly 'leave-out-here': { readonly figure: string }
   readonly 'words-only': None
   readonly mirror: { readonly figure: string }
   readonly 'mirror-pass': { readonly part: string }

@@ -4,6 +4,7 @@ import { AS_WRITTEN, isOfDance, type Figure, type Variation } from '../figure/in
 import {
   addPass,
   addSlot,
+  dropFromPass,
   partLength,
   mirrorSlots,
   moveSlotBy,
@@ -91,6 +92,8 @@ const LENGTH: ReadonlySet<Repair['code']> = new Set([
   'once-more',
   'so-often',
   'half-last',
+  'half-here',
+  'leave-out-here',
   'whole-figure',
   'replace',
 ])
@@ -108,6 +111,7 @@ function slotCandidates(sheet: Sheet, slot: DancedSlot): Repair[] {
   )
   return [
     ...variations(sheet, slot, figure),
+    ...onlyThisTime(sheet, slot, figure),
     ...lookAlikes(sheet, slot),
     ...(taken
       ? [
@@ -189,6 +193,42 @@ function variations(sheet: Sheet, slot: DancedSlot, figure: string): Repair[] {
       params: { figure, ending },
       edits: vary({ ending }),
     })),
+  ]
+}
+
+/** The kinds of edits that are made in one time through a part alone, where it is danced oftener. */
+function onlyThisTime(sheet: Sheet, slot: DancedSlot, figure: string): Repair[] {
+  const { content } = slot.slot
+  const { passes, slots } = sheet.timeline
+  const often = passes.filter(({ part }) => part.id === slot.partId).length
+  if (content.type !== 'figure' || slot.changed || often < 2) return []
+  const newId = (): string => freshId(sheet.routine, `${slot.slot.id}-here`)
+  const here = (change: Partial<Variation>): Repair['edits'] =>
+    replaceContent(
+      slot,
+      { ...content, variation: { ...content.variation, ...change } },
+      'pass',
+      newId,
+    )
+  const { variation } = content
+  const entry = slots[slots.indexOf(slot) + 1]?.figure?.entry.holds ?? []
+  return [
+    { code: 'mirror-here', params: { figure }, edits: here({ reflected: !variation.reflected }) },
+    ...(variation.cut
+      ? []
+      : [
+          {
+            code: 'half-here' as const,
+            params: { figure },
+            edits: here({ cut: { type: 'half' } }),
+          },
+        ]),
+    ...entry.slice(0, 2).map((hold): Repair => ({
+      code: 'end-in-here',
+      params: { figure, hold },
+      edits: here({ exitHold: hold }),
+    })),
+    { code: 'leave-out-here', params: { figure }, edits: dropFromPass(slot, newId) },
   ]
 }
 

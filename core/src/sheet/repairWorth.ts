@@ -85,6 +85,10 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'mirror-pass': 2,
   'take-out': 2,
   'once-more': 2,
+  'mirror-here': 2.5,
+  'end-in-here': 2.5,
+  'half-here': 2.5,
+  'leave-out-here': 3,
   'move-later': 3,
   'move-earlier': 3,
 }

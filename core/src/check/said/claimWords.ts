@@ -27,6 +27,8 @@ export interface ClaimWords {
   /** What a place is called where directions are read. */
   readonly places: readonly (readonly [RegExp, string])[]
   readonly follow: RegExp
+  /** Words of a note that is about something else, or leaves it open. */
+  readonly hedged: RegExp
 }
 
 /** A side that is not a foot's, a hand's or another limb's. */
@@ -136,6 +138,8 @@ const EN: ClaimWords = {
     [/^9 o'clock/, "9 o'clock"],
   ],
   follow: /\b(?:lady|ladies|lady's|woman|women|her|she|follow|follows|follow's|girls?)\b/,
+  hedged:
+    /\b(?:next|later|not|no|never|or|option|optional|those who|who like|whoever|if|instead|unless|without|comes|coming|before|after|last time|first time|second time|third time|other|another|others|some|when)\b|don't/,
 }
 
 const DE_SIDE = '(?:nach )?(?<side>links|rechts)(?![\\p{L}])(?! (?:fuß|hand|arm|ferse|spitze|knie))'
@@ -231,6 +235,8 @@ const DE: ClaimWords = {
     [/tanzrichtung/, 'line of dance'],
   ],
   follow: /(?<![\p{L}])(?:dame|damen|sie|ihr|partnerin)(?![\p{L}])/u,
+  hedged:
+    /(?<![\p{L}])(?:nicht|kein|keine|oder|wer|wenn|statt|danach|vorher|nachher|später|nächste[nrs]?|nächstes|kommt|ohne|mal später|andere[nrs]?|letztes mal|erstes mal)(?![\p{L}])/u,
 }
 
 export const CLAIM_WORDS: Readonly<Record<CueLanguageId, ClaimWords>> = { en: EN, de: DE }

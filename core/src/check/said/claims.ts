@@ -35,6 +35,10 @@ export function claimsOf(text: string, language: CueLanguageId): Claims {
   return read[language](text)
 }
 
+/** Whether a note may be about something else than what is danced here, or leaves it open. */
+export const isHedged = (text: string, language: CueLanguageId): boolean =>
+  CLAIM_WORDS[language].hedged.test(text.toLowerCase().replace(/[’]/g, "'"))
+
 /** Whether words claim anything at all that can be held to what is danced. */
 export const claimsAnything = ({ ofFollow: _, ...claims }: Claims): boolean =>
   Object.values(claims).some((claim) => claim !== null)

@@ -5,7 +5,7 @@ import { frameOf, type DancedSlot, type Slot } from '../../routine/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
-import { claimsAnything, claimsOf, type Claims } from './claims.ts'
+import { claimsAnything, claimsOf, isHedged, type Claims } from './claims.ts'
 import {
   COMPARISONS,
   type Compare,
@@ -111,7 +111,9 @@ const claimsKnown = memoised(
 
 function textsOf(slot: DancedSlot, language: CueLanguageId): readonly string[] {
   const { remark, roleRemarks } = slot.slot
-  const written = [remark, ...Object.values(roleRemarks ?? {})].filter((text) => text)
+  const written = [remark, ...Object.values(roleRemarks ?? {})].filter(
+    (text) => text && !isHedged(text, language),
+  )
   return [
     ...new Set([
       ...wordingsOf(slot, LANGUAGES[language]).map(({ text }) => text),
