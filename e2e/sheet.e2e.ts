@@ -157,7 +157,9 @@ test('a figure is danced another way in any respect, and the page says whether t
   await page.getByLabel('turning in all').selectOption('1/4 to the left')
   await expect(blocks(page)).toHaveText([/Balance left and right, turning 1\/4/])
   await expect(
-    page.getByText(/^It ends otherwise than it began: the .* ends facing line of dance, not the wall/),
+    page.getByText(
+      /^It ends otherwise than it began: the .* ends facing line of dance, not the wall/,
+    ),
   ).toBeVisible()
   await page.getByLabel('ends in').selectOption('tandem')
   await expect(page.getByText(/it ends in tandem, not in butterfly\.$/)).toBeVisible()

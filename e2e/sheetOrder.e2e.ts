@@ -91,7 +91,7 @@ test('what a figure carries beside its steps is kept: marks, remarks for one rol
   await page.getByLabel('Lengths in counts, with commas').press('Enter')
   await page.getByRole('button', { name: 'Text beside the page' }).click()
   await expect(page.locator('.cm-content')).toContainText(
-    'Vine four | hard | for lead "" | for follow "look left"',
+    'Vine four | hard | for follow "look left"',
   )
   await expect(page.locator('.cm-content')).toContainText('"wait" = 4 or 12')
 })

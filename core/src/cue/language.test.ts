@@ -1,9 +1,17 @@
+import { HOLD_IDS } from '../figure/index.ts'
 import { wrapFacing } from '../move/index.ts'
 import { LANGUAGES } from './language.ts'
 
 const ALL = [0, 1, 2, 3, 4, 5, 6, 7].map(wrapFacing)
 
 describe('a direction to face, as it is said', () => {
+  it('every hold is called in German, none by its English id alone', () => {
+    for (const hold of HOLD_IDS) {
+      const said = LANGUAGES.de.toHold(hold)
+      expect([hold, said]).not.toEqual([hold, `in ${hold}`])
+      expect(said).not.toMatch(/open|closed|facing|hand star/)
+    }
+  })
   it('is an hour of the clock face in a line dance, on the diagonals a half hour', () => {
     const said = (id: 'en' | 'de'): string[] => ALL.map((f) => LANGUAGES[id].toFace(f, 'clock'))
     expect(said('en')).toEqual([

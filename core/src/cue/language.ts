@@ -100,6 +100,53 @@ const DE_HALL = [
   'diagonal zur Mitte',
 ]
 
+/** How an ending hold is called in German; what dancers call by its English name keeps it. */
+const DE_TO_HOLDS: Readonly<Record<string, string>> = {
+  none: 'loslassen',
+  closed: 'in geschlossene Haltung',
+  'semi-closed': 'in Promenade',
+  'reverse semi-closed': 'in Gegenpromenade',
+  butterfly: 'in Butterfly',
+  'two hands': 'beide Hände',
+  'open facing': 'in offene Gegenüberstellung',
+  open: 'in offene Haltung',
+  'left open': 'in offene Haltung links',
+  'half open': 'in halboffene Haltung',
+  'left half open': 'in halboffene Haltung links',
+  fan: 'in Fächer',
+  'left fan': 'in Fächer links',
+  banjo: 'in Banjo',
+  sidecar: 'in Sidecar',
+  shadow: 'in Schattenposition',
+  'left shadow': 'in Schattenposition links',
+  tandem: 'hintereinander',
+  wrap: 'einwickeln',
+  'left wrap': 'einwickeln links',
+  hammerlock: 'in Hammerlock',
+  'left hammerlock': 'in Hammerlock links',
+  skaters: 'in Skaters',
+  'left skaters': 'in Skaters links',
+  varsouvienne: 'in Varsovienne',
+  'left varsouvienne': 'in Varsovienne links',
+  cuddle: 'in Kuschelhaltung',
+  'left cuddle': 'in Kuschelhaltung links',
+  handshake: 'rechte Hände',
+  'left hands': 'linke Hände',
+  'crossed hands': 'Kreuzhandfassung',
+  'crossed promenade': 'Kreuzhandfassung nebeneinander',
+  'right arms': 'rechte Arme',
+  'left arms': 'linke Arme',
+  'right elbows': 'rechts einhaken',
+  'left elbows': 'links einhaken',
+  'knee hold': 'Kniefassung',
+  'left knee hold': 'Kniefassung links',
+  'waist hold': 'Hüftfassung',
+  'back to back': 'Rücken an Rücken',
+  ring: 'zum Kreis',
+  star: 'zur Mühle',
+  'left-hand star': 'zur Mühle links',
+}
+
 /** Eighths in their simplest words: none, once, twice, or a fraction. */
 function turnWords(
   eighths: number,
@@ -178,7 +225,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     left: 'links',
     right: 'rechts',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
-    toHold: (hold) => (hold === 'none' ? 'loslassen' : `in ${hold}`),
+    toHold: (hold) => DE_TO_HOLDS[hold] ?? `in ${hold}`,
     turn: (n) =>
       turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) =>
         bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom),

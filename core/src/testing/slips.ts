@@ -318,8 +318,8 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ],
     [
       'a hold lost',
-      'Underarm turn, counted from two (mirrored, to butterfly)',
-      'Underarm turn, counted from two (mirrored, to none)',
+      'Reverse underarm turn, counted from two (to butterfly)',
+      'Reverse underarm turn, counted from two (to none)',
       'hold.mismatch',
       56,
     ],
@@ -332,8 +332,8 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ],
     [
       'two figures that sound alike',
-      'Underarm turn, counted from two (mirrored, to butterfly)',
-      'Underarm turn, counted from two (mirrored, to butterfly) | say "side tour right" / "side tour right" / "tour right"',
+      'Reverse underarm turn, counted from two (to butterfly)',
+      'Reverse underarm turn, counted from two (to butterfly) | say "pence line left" / "pence line left" / "pence line left"',
       'voice.sound-alike',
       48,
     ],

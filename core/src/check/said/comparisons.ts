@@ -1,6 +1,7 @@
 import { LANGUAGES } from '../../cue/index.ts'
 import {
   directionWords,
+  holdBegun,
   holdOf,
   mirroredWords,
   readDirection,
@@ -174,14 +175,13 @@ const LEFT_HANDS: ReadonlySet<string> = new Set([
 ])
 
 /** A hand that is given to go round it: by the holds of the figure, else by the way round. */
-const hand: Compare = ({
-  claims: { hand: said },
-  slot: { danced, before, after },
-  deeds,
-  language,
-}) => {
+const hand: Compare = ({ claims: { hand: said }, slot: { danced, before }, deeds, language }) => {
   if (!said || !danced) return null
-  const holds = [before.hold, ...danced.holds.map(({ hold }) => hold), danced.exitHold, after.hold]
+  const holds = [
+    holdBegun(before, danced),
+    ...danced.holds.map(({ hold }) => hold),
+    danced.exitHold,
+  ]
   const given = (side: Side): boolean =>
     holds.some((hold) => hold && (side === 'left' ? LEFT_HANDS : RIGHT_HANDS).has(hold))
   if (given(said)) return null

@@ -1,4 +1,12 @@
-import { soundDistance, soundOf, soundsLike, wordsOf } from '../../cue/index.ts'
+import {
+  LANGUAGES,
+  wordingsOf,
+  soundDistance,
+  soundOf,
+  soundsLike,
+  wordsOf,
+} from '../../cue/index.ts'
+import type { DancedSlot } from '../../routine/index.ts'
 import { aboutSlot, slotsByKey } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
@@ -11,14 +19,52 @@ export interface SoundAlikeFindings {
     readonly differ: number
     readonly sounds: number
   }
+  /** Two figures of one sheet that are said in the very same words. */
+  readonly 'voice.same-words': {
+    readonly text: string
+    readonly first: string
+    readonly second: string
+  }
 }
 type Found = FindingOf<SoundAlikeFindings>
 
 /** How many cues further on a name that sounds the same can still be taken for the other. */
 const NEAR = 2
 
-/** Cues close to each other whose words sound alike though other things are danced. */
-export function soundAlike({ plan, timeline }: Derived): Found[] {
+/** Cues whose words are the same, or sound alike close to each other, though others are danced. */
+export const soundAlike = (derived: Derived): Found[] => [
+  ...sameWords(derived),
+  ...alikeNearby(derived),
+]
+
+function sameWords({ plan, timeline, routine }: Derived): Found[] {
+  const slots = slotsByKey(timeline)
+  const known = new Map<string, DancedSlot>()
+  const told = new Set<string>()
+  return plan.planned.flatMap((planned): Found[] => {
+    const slot = slots.get(planned.slot.key)
+    if (!planned.said || !slot?.figure) return []
+    const { text } = planned.said.wording
+    // “Again” is said for whatever was danced before.
+    const own = wordingsOf(slot, LANGUAGES[routine.language])
+    if (!own.some((one) => one.text === text)) return []
+    const first = known.get(text)
+    if (!first) known.set(text, slot)
+    if (!first?.figure || first.figure.id === slot.figure.id || told.has(text)) return []
+    told.add(text)
+    return [
+      {
+        ...aboutSlot(slot),
+        code: 'voice.same-words',
+        severity: 'note',
+        params: { text, first: first.figure.name, second: slot.figure.name },
+        repairs: [],
+      },
+    ]
+  })
+}
+
+function alikeNearby({ plan, timeline }: Derived): Found[] {
   const slots = slotsByKey(timeline)
   const said = plan.planned.flatMap((planned) =>
     planned.said ? [{ slot: slots.get(planned.slot.key)!, text: planned.said.wording.text }] : [],

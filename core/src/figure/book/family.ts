@@ -9,7 +9,7 @@ import {
   readOthers,
   readParts,
 } from '../notation/figureText.ts'
-import type { Figure } from '../model/figure.ts'
+import { FOLLOW_KINDS, type Figure, type FollowKind } from '../model/figure.ts'
 import { readStepLine, type StepLineOptions } from '../notation/stepLine.ts'
 import { germanWords } from './german.ts'
 
@@ -23,6 +23,7 @@ export interface Written {
   readonly to?: string
   /** The lead's steps, or everyone's in a solo family. */
   readonly lead?: string
+  /** The follow’s steps, or how they come from the lead’s. */
   readonly follow?: string
   /** Figures of this family it is made of, as they are typed; steps and counts are then theirs. */
   readonly made?: string
@@ -50,7 +51,7 @@ interface Family extends Omit<StepLineOptions, 'begun'> {
   readonly name: string
   /** Hold in which figures begin that do not say; `none` for dances without a partner. */
   readonly from: string
-  readonly follow: 'opposite' | 'same'
+  readonly follow: FollowKind
   readonly dancers?: Figure['dancers']
   readonly frame?: Figure['entry']['frame']
   readonly level: Figure['level']
@@ -90,7 +91,8 @@ export function family(
       lengthTicks: Math.round((one.beats ?? 1) * TICKS_PER_BEAT),
       ...(one.countFrom === undefined ? {} : { countFrom: one.countFrom }),
       lead: read(one.lead ?? ''),
-      follow: one.follow === undefined ? follow : read(one.follow),
+      follow:
+        FOLLOW_KINDS.find((kind) => kind === (one.follow ?? follow)) ?? read(one.follow ?? ''),
       ...(dancers === 'set'
         ? {
             set: {

@@ -25,7 +25,7 @@ const RUMBA: readonly Written[] = [
     beats: 4,
     from: FACED,
     lead: '1 left side part weight, 2 right recover, 3 left close',
-    say: 'cucaracha left / cucaracha / press',
+    say: 'cucaracha left / cucaracha left / cuca left',
   },
   {
     name: 'Side walk',
@@ -49,19 +49,21 @@ const RUMBA: readonly Written[] = [
     countFrom: 2,
     beats: 4,
     from: 'open facing, two hands, butterfly',
-    lead: '1 right through, 2 left recover, 3 right side',
+    lead: '1 right through turn left 1/4, 2 left recover turn right 1/4, 3 right side',
     say: 'new yorker / new yorker / yorker',
     aliases: ['Crossover'],
     remarks: 'Begun on count 2 of the bar. Both open out over the joined hands and come back.',
+    follow: 'alike',
   },
   {
     name: 'Hand to hand, counted from two',
     beats: 4,
     countFrom: 2,
     from: 'two hands, butterfly',
-    lead: '1 left behind, 2 right recover, 3 left side',
+    lead: '1 left behind turn left 1/4, 2 right recover turn right 1/4, 3 left side',
     say: 'hand to hand / hand to hand / hand to hand',
     remarks: 'Begun on count 2 of the bar.',
+    follow: 'alike',
   },
   {
     name: 'Spot turn, counted from two',
@@ -70,8 +72,8 @@ const RUMBA: readonly Written[] = [
     from: 'two hands, butterfly, open facing',
     to: 'open facing',
     level: 'steady',
-    lead: '1 right through turn left 1/2, 2 left recover turn left 1/2, 3 right side',
-    follow: '1 left through turn right 1/2, 2 right recover turn right 1/2, 3 left side',
+    lead: '1 right through turn left 1/4, 2 left recover turn left 1/2, 3 right forward turn left 1/4 "right side"',
+    follow: 'alike',
     say: 'spot turn / spot turn / spot',
     cautions: [SPIN],
     remarks: 'Begun on count 2 of the bar. Each turns away from the other.',
@@ -82,8 +84,22 @@ const RUMBA: readonly Written[] = [
     countFrom: 2,
     from: 'two hands, butterfly',
     lead: '1 left across, 2 right recover, 3 left side',
-    say: 'side door / side door / door',
-    remarks: 'Begun on count 2 of the bar.',
+    say: 'fence line / fence line / fence',
+    remarks:
+      'Begun on count 2 of the bar. Both cross in front of themselves, hands joined, and come back.',
+    follow: 'alike',
+    aliases: ['Fence line, counted from two', 'Fence line'],
+  },
+  {
+    name: 'Shoulder to shoulder, counted from two',
+    beats: 4,
+    countFrom: 2,
+    from: 'two hands, butterfly',
+    lead: '1 left forward right "left forward, outside", 2 right recover, 3 left side',
+    follow: '1 right back left "right back", 2 left recover, 3 right side',
+    say: 'shoulder to shoulder / shoulder to shoulder / shoulder',
+    aliases: ['Shoulder to shoulder'],
+    remarks: 'Begun on count 2 of the bar. The lead goes outside the partner, the follow back.',
   },
   {
     name: 'Underarm turn, counted from two',
@@ -96,6 +112,20 @@ const RUMBA: readonly Written[] = [
     lead: '1 right back, 2 left recover, 3 right side, arms:1 left arch "left hand up, an arch", arms:3 left pose "hand down again"',
     follow: '1 left across turn right 1/2, 2 right recover turn right 1/2, 3 left side',
     say: 'underarm turn / underarm / under',
+    cautions: [ARMS, SPIN],
+    remarks: 'Begun on count 2 of the bar.',
+  },
+  {
+    name: 'Reverse underarm turn, counted from two',
+    countFrom: 2,
+    beats: 4,
+    from: 'two hands, butterfly',
+    to: 'open facing',
+    level: 'steady',
+    hands: '1 open facing',
+    lead: '1 left across, 2 right recover, 3 left side, arms:1 left arch "left hand up, an arch", arms:3 left pose "hand down again"',
+    follow: '1 right across turn left 1/2, 2 left recover turn left 1/2, 3 right side',
+    say: 'reverse underarm turn / reverse underarm / reverse under',
     cautions: [ARMS, SPIN],
     remarks: 'Begun on count 2 of the bar.',
   },
@@ -133,13 +163,15 @@ const CHA_CHA: readonly Written[] = [
     name: 'New yorker',
     beats: 4,
     from: 'open facing, two hands, butterfly',
-    lead: '1 right through, 2 left recover, 3 right side, 3& left close, 4 right side',
+    lead: '1 right through turn left 1/4, 2 left recover turn right 1/4, 3 right side, 3& left close, 4 right side',
+    follow: 'alike',
   },
   {
     name: 'Hand to hand',
     beats: 4,
     from: 'two hands, butterfly',
-    lead: '1 left behind, 2 right recover, 3 left side, 3& right close, 4 left side',
+    lead: '1 left behind turn left 1/4, 2 right recover turn right 1/4, 3 left side, 3& right close, 4 left side',
+    follow: 'alike',
   },
   {
     name: 'Time step',
@@ -153,12 +185,23 @@ const CHA_CHA: readonly Written[] = [
     beats: 4,
     from: 'two hands, butterfly',
     lead: '1 left across, 2 right recover, 3 left side, 3& right close, 4 left side',
-    aliases: ['Shoulder to shoulder'],
+    aliases: ['Fence line'],
+    follow: 'alike',
+    say: 'fence line / fence line / fence',
+  },
+  {
+    name: 'Shoulder to shoulder',
+    beats: 4,
+    from: 'two hands, butterfly',
+    lead: '1 left forward right "left forward, outside", 2 right recover, 3 left side, 3& right close, 4 left side',
+    follow:
+      '1 right back left "right back", 2 left recover, 3 right side, 3& left close, 4 right side',
+    say: 'shoulder to shoulder / shoulder to shoulder / shoulder',
   },
   {
     name: 'Forward locks',
     beats: 4,
-    from: 'open facing, open',
+    from: 'open facing, two hands',
     level: 'steady',
     follow:
       '1 right back, 1& left across "left lock in front", 2 right back, 3 left back, 3& right across "right lock in front", 4 left back',
@@ -171,9 +214,8 @@ const CHA_CHA: readonly Written[] = [
     from: 'two hands, butterfly, open facing',
     to: 'open facing',
     level: 'steady',
-    lead: '1 right through turn left 1/2, 2 left recover turn left 1/2, 3 right side, 3& left close, 4 right side',
-    follow:
-      '1 left through turn right 1/2, 2 right recover turn right 1/2, 3 left side, 3& right close, 4 left side',
+    lead: '1 right through turn left 1/4, 2 left recover turn left 1/2, 3 right forward turn left 1/4 "right side", 3& left close, 4 right side',
+    follow: 'alike',
     cautions: [SPIN],
   },
   {
@@ -186,6 +228,19 @@ const CHA_CHA: readonly Written[] = [
     lead: '1 right back, 2 left recover, 3 right side, 3& left close, 4 right side, arms:1 left arch "left hand up, an arch", arms:3 left pose "hand down again"',
     follow:
       '1 left across turn right 1/2, 2 right recover turn right 1/2, 3 left side, 3& right close, 4 left side',
+    cautions: [ARMS, SPIN],
+  },
+  {
+    name: 'Reverse underarm turn',
+    beats: 4,
+    from: 'two hands, butterfly',
+    to: 'open facing',
+    level: 'steady',
+    hands: '1 open facing',
+    lead: '1 left across, 2 right recover, 3 left side, 3& right close, 4 left side, arms:1 left arch "left hand up, an arch", arms:3 left pose "hand down again"',
+    follow:
+      '1 right across turn left 1/2, 2 left recover turn left 1/2, 3 right side, 3& left close, 4 right side',
+    say: 'reverse underarm turn / reverse underarm / reverse under',
     cautions: [ARMS, SPIN],
   },
 ]
@@ -204,6 +259,7 @@ const JIVE: readonly Written[] = [
     say: 'jive basic / basic / rock',
     aliases: ['Fallaway rock'],
     remarks: 'Six counts: it meets the eight again after four times.',
+    follow: 'alike',
   },
   {
     name: 'Throwaway',
@@ -220,6 +276,7 @@ const JIVE: readonly Written[] = [
     from: 'open facing',
     to: 'closed',
     lead: '1 left back, 2 right recover, 3 left forward, 3a right close, 4 left forward, 5 right side, 5a left close, 6 right side',
+    follow: 'alike',
   },
   {
     name: 'Change places, right to left',
@@ -227,9 +284,9 @@ const JIVE: readonly Written[] = [
     from: 'closed, two hands',
     to: 'open facing',
     level: 'steady',
-    lead: '1 left back, 2 right recover, 3 left side, 3a right close, 4 left side, 5 right forward, 5a left close, 6 right forward',
+    lead: '1 left back, 2 right recover, 3 left side, 3a right close, 4 left side turn left 1/4, 5 right forward, 5a left close, 6 right forward',
     follow:
-      '1 right back, 2 left recover, 3 right forward turn right 1/2, 3a left close, 4 right forward turn right 1/2, 5 left back, 5a right close, 6 left back',
+      '1 right back, 2 left recover, 3 right forward turn right 1/4, 3a left close, 4 right forward turn right 1/2, 5 left back, 5a right close, 6 left back',
     say: 'change places right to left / change right to left / change',
     cautions: [ARMS, SPIN],
   },
@@ -274,6 +331,7 @@ const JIVE: readonly Written[] = [
     from: 'closed, two hands, open facing',
     level: 'first',
     lead: '1 left back, 2 right recover',
+    follow: 'alike',
   },
   {
     name: 'Windmill',
@@ -281,6 +339,8 @@ const JIVE: readonly Written[] = [
     from: 'two hands',
     level: 'steady',
     lead: '1 left back, 2 right recover, 3 left side, 3a right close, 4 left side turn left 1/4, 5 right side, 5a left close, 6 right side turn left 1/4',
+    follow:
+      '1 right back, 2 left recover, 3 right side, 3a left close, 4 right side turn left 1/4, 5 left side, 5a right close, 6 left side turn left 1/4',
   },
 ]
 export const JIVE_FIGURES = family(
@@ -398,25 +458,25 @@ const PASO: readonly Written[] = [
     name: 'Chasse to the right',
     beats: 4,
     lead: '1 right side, 2 left close, 3 right side, 4 left close',
-    say: 'chasse right / chasse / chasse',
+    say: 'chasse right / chasse right / right',
   },
   {
     name: 'Chasse to the left',
     beats: 4,
     lead: '1 right in place, 2 left side, 3 right close, 4 left side',
-    say: 'chasse left / chasse / chasse',
+    say: 'chasse left / chasse left / left',
   },
   {
     name: 'Basic forward',
     beats: 4,
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward',
-    say: 'four forward / forward / forward',
+    say: 'basic forward / forward / forward',
   },
   {
     name: 'Basic back',
     beats: 4,
     lead: '1 right back, 2 left back, 3 right back, 4 left back',
-    say: 'four back / back / back',
+    say: 'basic back / back / back',
   },
   {
     name: 'Appel',
@@ -440,7 +500,9 @@ const PASO: readonly Written[] = [
     level: 'steady',
     lead: '1 right stamp, 2 left forward, 3 right close, 4 left in place, 5 right in place, 6 left in place, 7 right in place, 8 left in place',
     cautions: [KNEES],
-    remarks: 'The follow goes back two steps, then both mark time.',
+    remarks: 'The follow goes back two steps and comes forward again; the lead marks time.',
+    follow:
+      '1 left stamp, 2 right back, 3 left back, 4 right close, 5 left forward, 6 right forward, 7 left in place, 8 right in place',
   },
   {
     name: 'Huit',
@@ -449,6 +511,11 @@ const PASO: readonly Written[] = [
     level: 'advanced',
     lead: '1 right through, 2 left close, 3 right in place, 4 left in place, 5 right in place, 6 left in place, 7 right in place, 8 left in place',
     aliases: ['Cape'],
+    follow:
+      '1 left through, 2 right side, 3 left across, 4 right side, 5 left across, 6 right side, 7 left across, 8 right close',
+    remarks: 'The lead marks time; the follow crosses in front from side to side.',
+    hands: '2 open facing',
+    to: 'semi-closed',
   },
 ]
 export const PASO_FIGURES = family(

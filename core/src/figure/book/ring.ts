@@ -85,14 +85,15 @@ const RING: readonly Written[] = [
     beats: 4,
     from: 'none',
     level: 'steady',
-    lead: '1 right forward turn right 1/2, 2 left back turn right 1/2, 3 right side, 4 left touch',
-    say: 'once round and touch / once round / round',
+    lead: '1 right side turn right 1/4, 2 left forward turn right 1/2, 3 right back turn right 1/4, 4 left touch',
+    say: 'three-step turn and touch / three-step turn / turn',
     cautions: [SPIN],
+    aliases: ['Three-step turn and touch'],
   },
   {
     name: 'Walk four in line of dance',
     beats: 4,
-    from: 'none',
+    from: 'none, ring',
     level: 'first',
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward',
     say: 'walk four / walk / walk',
@@ -126,18 +127,19 @@ const SET: readonly Written[] = [
   {
     name: 'Right-hand turn',
     beats: 8,
-    from: 'star',
+    from: 'handshake, star, right arms, none',
     level: 'first',
     lead: '1 right forward turn right 1/8, 2 left forward turn right 1/8, 3 right forward turn right 1/8, 4 left forward turn right 1/8, 5 right forward turn right 1/8, 6 left forward turn right 1/8, 7 right forward turn right 1/8, 8 left forward turn right 1/8',
     say: 'turn by the right hand / right-hand turn / right hand',
     remarks: 'Once round, forearms light.',
+    to: 'none',
   },
   {
     name: 'Do-si-do',
     beats: 8,
     from: 'none',
     level: 'first',
-    lead: '1 right forward, 2 left forward, 3 right forward, 4 left side, 5 right back, 6 left back, 7 right back, 8 left close',
+    lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
     say: 'back to back / back to back / back to back',
     aliases: ['Back to back'],
     remarks: 'Pass by the right, back to place; nobody turns.',
@@ -153,18 +155,18 @@ const SET: readonly Written[] = [
   {
     name: 'Circle left',
     beats: 8,
-    from: 'ring',
+    from: 'ring, none',
     level: 'first',
     lead: '1 left side, 2 right across, 3 left side, 4 right across, 5 left side, 6 right across, 7 left side, 8 right across',
-    say: 'circle to the left / circle left / circle',
+    say: 'circle to the left / circle left / circle left',
   },
   {
     name: 'Circle right',
     beats: 8,
-    from: 'ring',
+    from: 'ring, none',
     level: 'first',
     lead: '1 right side, 2 left across, 3 right side, 4 left across, 5 right side, 6 left across, 7 right side, 8 left across',
-    say: 'circle to the right / circle right / circle',
+    say: 'circle to the right / circle right / circle right',
   },
   {
     name: 'Set twice',
@@ -175,7 +177,7 @@ const SET: readonly Written[] = [
   {
     name: 'Right-hand star',
     beats: 8,
-    from: 'star',
+    from: 'star, none, ring',
     level: 'first',
     lead: '1 right forward turn right 1/8, 2 left forward turn right 1/8, 3 right forward turn right 1/8, 4 left forward turn right 1/8, 5 right forward turn right 1/8, 6 left forward turn right 1/8, 7 right forward turn right 1/8, 8 left forward turn right 1/8',
     say: 'right-hand star / right star / star',
@@ -212,7 +214,7 @@ const SET: readonly Written[] = [
   {
     name: 'Swing',
     beats: 8,
-    from: 'closed',
+    from: 'closed, none, two hands, handshake, open, ring',
     level: 'easy',
     lead: '1 right forward turn right 1/4, 1& left forward x0.5, 2 right forward turn right 1/4, 2& left forward x0.5, 3 right forward turn right 1/4, 3& left forward x0.5, 4 right forward turn right 1/4, 4& left forward x0.5, 5 right forward turn right 1/4, 5& left forward x0.5, 6 right forward turn right 1/4, 6& left forward x0.5, 7 right forward turn right 1/4, 7& left forward x0.5, 8 right forward turn right 1/4, 8& left close',
     follow:
@@ -283,7 +285,7 @@ const MIXER: readonly Written[] = [
     beats: 4,
     from: 'none',
     level: 'first',
-    lead: '1 left forward left, 2 right forward, 3 left forward, 4 right close',
+    lead: '1 left forward left, 2 right forward left, 3 left forward left, 4 right close',
     follow: '1 right in place, 2 left in place, 3 right in place, 4 left in place',
     say: 'lead on to the next / on to the next / on',
     remarks:
@@ -295,10 +297,12 @@ const MIXER: readonly Written[] = [
     from: 'two hands, open facing',
     to: 'none',
     lead: '1 left in place, 2 right in place, 3 left in place, 4 right in place',
-    follow: '1 right forward turn left 1/2, 2 left forward, 3 right forward, 4 left close',
+    follow:
+      '1 right forward turn right 1/4, 2 left forward, 3 right forward, 4 left close turn left 1/4',
     say: 'under the arch and on / under and on / under',
     cautions: [ARMS],
-    remarks: 'The follow goes under the joined hands to the partner behind.',
+    remarks:
+      'The follow goes under the joined hands, against line of dance, to the partner who comes there.',
   },
   {
     name: 'Stamp, stamp, stamp',
@@ -327,7 +331,7 @@ const MIXER: readonly Written[] = [
     level: 'first',
     lead: '1 left forward turn right 1/8, 2 right forward turn right 1/8, 3 left forward turn right 1/8, 4 right forward turn right 1/8, 5 left forward turn right 1/8, 6 right forward turn right 1/8, 7 left forward turn right 1/8, 8 right close turn right 1/8',
     follow:
-      '1 left forward turn right 1/8, 2 right forward turn right 1/8, 3 left forward turn right 1/8, 4 right forward turn right 1/8, 5 left forward turn right 1/8, 6 right forward turn right 1/8, 7 left forward turn right 1/8, 8 right close turn right 1/8',
+      '1 right forward turn right 1/8, 2 left forward turn right 1/8, 3 right forward turn right 1/8, 4 left forward turn right 1/8, 5 right forward turn right 1/8, 6 left forward turn right 1/8, 7 right forward turn right 1/8, 8 left close turn right 1/8',
     say: 'two-hand turn, once round / two-hand turn / turn',
   },
 ]

@@ -123,14 +123,16 @@ const FIGURES: readonly Written[] = [
     name: 'Basketball turn',
     beats: 4,
     from: 'open, left open',
-    to: 'none',
+    to: 'open',
     level: 'steady',
     lead: '1 left forward, 2 right recover turn right 1/2, 3 left forward, 4 right recover turn right 1/2',
     follow:
       '1 right forward, 2 left recover turn left 1/2, 3 right forward, 4 left recover turn left 1/2',
     say: 'basketball turn / basketball / basketball',
     cautions: [SPIN],
-    remarks: 'Each turns away from the other, once round.',
+    remarks:
+      'Towards each other for the first half, to face the other way, and on round away from each other.',
+    hands: '3 left open',
   },
 ]
 

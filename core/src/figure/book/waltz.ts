@@ -19,23 +19,27 @@ type Way =
   | 'behind'
   | 'diagonal left'
   | 'diagonal right'
-const DIRECTIONS: Record<Exclude<Way, 'in place'>, Facing> = {
+type Crossing = 'across' | 'behind'
+const DIRECTIONS: Record<Exclude<Way, 'in place' | Crossing>, Facing> = {
   forward: 0,
   'diagonal right': 1,
   'side right': 2,
   back: 4,
   'side left': 6,
   'diagonal left': 7,
-  across: 0,
-  behind: 4,
 }
+
+/** A foot that crosses goes to the other side. */
+const CROSSED_TO = { left: 2, right: 6 } as const
 
 /** A step that takes weight on a beat counted from 1. */
 function step(beat: number, foot: 'left' | 'right', way: Way, text: string, turn = 0): Step {
   const travel =
     way === 'in place'
       ? null
-      : { direction: DIRECTIONS[way], strides: way === 'across' || way === 'behind' ? 0.5 : 1 }
+      : way === 'across' || way === 'behind'
+        ? { direction: foot === 'left' ? CROSSED_TO.left : CROSSED_TO.right, strides: 0.5 }
+        : { direction: DIRECTIONS[way], strides: 1 }
   return {
     at: (beat - 1) * TICKS_PER_BEAT,
     layer: 'feet',

@@ -20,7 +20,6 @@ describe('looking through the book', () => {
     ])
     expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual([
       'slow foxtrot: Hover',
-      'slow foxtrot: Promenade walk',
       'slow foxtrot: Whisk',
     ])
     expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual([

@@ -62,6 +62,10 @@ export const VOICE: Sentences<
     message: ({ number, text }) => `“${number}” in “${text}” is heard as a count.`,
     sum: () => 'counts are spoken right beside it',
   },
+  'voice.same-words': {
+    message: ({ text, first, second }) => `“${text}” is said for ${first} and for ${second}.`,
+    sum: ({ first, second }) => `${first} ≠ ${second}; the words are the same`,
+  },
   'voice.sound-alike': {
     message: ({ first, second }) =>
       `“${second}” comes soon after “${first}”, and they sound alike.`,
