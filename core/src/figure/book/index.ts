@@ -1,12 +1,11 @@
 import type { Figure } from '../model/figure.ts'
 import { WALTZ_FIGURES } from './waltz.ts'
-import {
-  CHA_CHA_FIGURES,
-  JIVE_FIGURES,
-  PASO_FIGURES,
-  RUMBA_FIGURES,
-  SALSA_FIGURES,
-} from './latin.ts'
+import { WALTZ_STEPS } from './waltzSteps.ts'
+import { CHA_CHA_FIGURES } from './chaCha.ts'
+import { JIVE_FIGURES } from './jive.ts'
+import { PASO_FIGURES } from './paso.ts'
+import { RUMBA_FIGURES } from './rumba.ts'
+import { SALSA_FIGURES } from './salsa.ts'
 import { MIXER_FIGURES, RING_FIGURES, SET_FIGURES } from './ring.ts'
 import { FOXTROT_FIGURES, QUICKSTEP_FIGURES, TANGO_FIGURES } from './smooth.ts'
 import { CLOG_FIGURES, LINE_FIGURES } from './solo.ts'
@@ -18,6 +17,7 @@ import { TWO_STEP_FIGURES } from './twoStep.ts'
  */
 export const SHIPPED_FIGURES: readonly Figure[] = [
   ...WALTZ_FIGURES,
+  ...WALTZ_STEPS,
   ...TWO_STEP_FIGURES,
   ...FOXTROT_FIGURES,
   ...QUICKSTEP_FIGURES,

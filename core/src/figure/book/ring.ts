@@ -98,6 +98,21 @@ const RING: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward',
     say: 'walk four / walk / walk',
   },
+  {
+    name: 'Yemenite left',
+    beats: 4,
+    from: 'none, ring',
+    level: 'easy',
+    lead: '1 left side, 2 right behind x0.25, 3 left across, 4 hold',
+    say: 'yemenite left / yemenite left / yemenite left',
+  },
+  {
+    name: 'Hora',
+    beats: 6,
+    level: 'first',
+    lead: '1 left side, 2 right behind, 3 left side, 4 right kick, 5 right side, 6 left kick',
+    say: 'hora / hora / hora',
+  },
 ]
 export const RING_FIGURES = family(
   {
@@ -229,6 +244,31 @@ const SET: readonly Written[] = [
     level: 'first',
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left close',
     say: 'pass through / pass / pass',
+  },
+  {
+    name: 'Turn single',
+    beats: 4,
+    level: 'first',
+    lead: '1 right forward turn right 1/4, 2 left forward turn right 1/4, 3 right forward turn right 1/4, 4 left close turn right 1/4',
+    say: 'turn single / turn single / single',
+    cautions: [SPIN],
+  },
+  {
+    name: 'Up a double and back',
+    beats: 8,
+    from: 'open, none',
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left close, 5 right back, 6 left back, 7 right back, 8 left close',
+    say: 'up a double and back / up a double / up',
+    facings: [0],
+  },
+  {
+    name: 'Left-hand star',
+    beats: 8,
+    from: 'left-hand star, none, ring',
+    level: 'first',
+    lead: '1 right forward turn left 1/8, 2 left forward turn left 1/8, 3 right forward turn left 1/8, 4 left forward turn left 1/8, 5 right forward turn left 1/8, 6 left forward turn left 1/8, 7 right forward turn left 1/8, 8 left forward turn left 1/8',
+    say: 'left-hand star, back / left star / left star',
   },
 ]
 export const SET_FIGURES = family(

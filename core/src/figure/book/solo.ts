@@ -100,6 +100,35 @@ const LINE: readonly Written[] = [
     say: 'rolling vine to the right / rolling vine right / rolling right',
     cautions: [SPIN],
   },
+  {
+    name: 'Monterey half',
+    beats: 4,
+    level: 'steady',
+    lead: '1 right point "right point side", 2 right close turn right 1/2, 3 left point "left point side", 4 left close',
+    say: 'monterey, half turn right / monterey, half right / half right',
+  },
+  {
+    name: 'Mambo forward',
+    beats: 2,
+    level: 'easy',
+    lead: '1 right forward, 1& left recover, 2 right close',
+    say: 'mambo forward / mambo forward / mambo',
+  },
+  {
+    name: 'Side shuffle right',
+    beats: 2,
+    level: 'first',
+    lead: '1 right side, 1& left close, 2 right side',
+    say: 'side shuffle right / side shuffle right / shuffle right',
+    aliases: ['Chasse right'],
+  },
+  {
+    name: 'Toe strut',
+    beats: 2,
+    level: 'first',
+    lead: '1 right touch "right toe forward", 2 right forward x0.25 "right heel down"',
+    say: 'right toe strut / toe strut right / strut right',
+  },
 ]
 export const LINE_FIGURES = family(
   {
@@ -191,6 +220,20 @@ const CLOG: readonly Written[] = [
     lead: '1 left stamp, 1& right stamp, 2 clap',
     say: 'stamp, stamp, clap / stamp, stamp / stamp',
     cautions: [FLOOR],
+  },
+  {
+    name: 'Fancy double',
+    beats: 4,
+    level: 'easy',
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right double toe", 2 right in place, 2& left back x0.25 "left rock back", 3 right in place, 3& left back x0.25 "left rock back", 4 right in place',
+    say: 'fancy double / fancy double / fancy',
+  },
+  {
+    name: 'Rocking chair',
+    beats: 4,
+    level: 'easy',
+    lead: '&1 left brush "left double toe", 1 left in place, 1& right brush "right brush up", 2 left hop "left heel", 2& right brush "right double toe", 3 right in place, 3& left back x0.25 "left rock back", 4 right in place',
+    say: 'rocking chair / rocking chair / chair',
   },
 ]
 export const CLOG_FIGURES = family(

@@ -23,7 +23,9 @@ describe('looking through the book', () => {
       'slow foxtrot: Whisk',
     ])
     expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual([
+      'two-step: Apart, point',
       'two-step: Forward two-step',
+      'two-step: Pick up, touch',
       'two-step: Side two-step',
       'two-step: Side, touch',
       'two-step: Walk two',
