@@ -167,6 +167,6 @@ test('the glossary shows all that a word means', async ({ page }) => {
   await page.getByRole('button', { name: 'By figure' }).click()
   await page.getByLabel('Search the glossary').fill('hitch six')
   await expect(page.locator('.entry')).toHaveText([
-    /Hitch six two-step.*Double hitch also called so.*vor, schließen, zurück, und vor as it is said in German/,
+    /Hitch six two-step.*Double hitch also called so.*vor, Schluss, zurück, und vor as it is said in German/,
   ])
 })

@@ -276,6 +276,7 @@ export function dancedLink(
     slot: freshSlot('link', content),
     changed: true,
     mirrored: false,
+    turnedBy: 0 as const,
     figure,
     danced: danced.value,
     problem: null,

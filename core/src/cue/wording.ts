@@ -2,6 +2,7 @@ import {
   mirroredWords,
   namesSide,
   netTurn,
+  turnedWords,
   wordingsIn,
   type DancedFigure,
   type Step,
@@ -14,7 +15,7 @@ import type { Wording } from './cueSlot.ts'
 import { wordsOf, type CueLanguage } from './language.ts'
 
 /** A slot as far as its words go. */
-type Worded = Pick<DancedSlot, 'slot' | 'figure' | 'danced' | 'mirrored'>
+type Worded = Pick<DancedSlot, 'slot' | 'figure' | 'danced' | 'mirrored' | 'turnedBy'>
 
 /** What a school and the rest of the sheet ask of wordings. */
 export interface WordingWish {
@@ -34,7 +35,7 @@ export function wordingsOf(
   const own = ownWordings(worded, language)
   const book = bookWordings(worded, language, hasMirror)
   if (slot.content.type === 'words') {
-    const text = own?.full ?? mirroredIf(worded.mirrored, slot.content.text, language)
+    const text = own?.full ?? asStanding(worded, slot.content.text, language)
     return wordsOf(text).length === 0 ? [] : [wording('full', text)]
   }
   const amount = danced ? amountText(danced, language, amounts) : ''
@@ -90,8 +91,13 @@ const mapTexts = (texts: Texts, change: (text: string) => string): Texts => ({
 })
 
 /** Words of its own belong to a slot as it is written: for the other side where it is mirrored. */
-const ownWordings = ({ slot, mirrored }: Worded, language: CueLanguage): Texts | null =>
-  slot.wordings && mapTexts(slot.wordings, (text) => mirroredIf(mirrored, text, language))
+const ownWordings = (worded: Worded, language: CueLanguage): Texts | null =>
+  worded.slot.wordings &&
+  mapTexts(worded.slot.wordings, (text) => asStanding(worded, text, language))
+
+/** Words written of a slot, for the side and the facing in which it is danced this time. */
+const asStanding = ({ mirrored, turnedBy }: Worded, text: string, language: CueLanguage): string =>
+  turnedWords(mirroredIf(mirrored, text, language), turnedBy, language.id)
 
 /** The book's words belong to the figure as written; its mirror is said, or given a side. */
 function bookWordings(

@@ -8,6 +8,7 @@ import {
   type CoupleState,
   type StepTrouble,
 } from '../figure/index.ts'
+import { wrapFacing, type Facing } from '../move/index.ts'
 import type { Tick } from '../time/index.ts'
 import { NO_CHOICES, type Choices } from './choices.ts'
 import { nextLine, NO_MUSIC, tiePlace, type MusicLayout } from './musicLayout.ts'
@@ -32,6 +33,11 @@ export interface DancedSlot {
   readonly changed: boolean
   /** Whether this time through is mirrored: what is written of the slot then is for the other side. */
   readonly mirrored: boolean
+  /**
+   * Eighths by which all face further round than when the slot is first danced; what its words say
+   * of facings then goes round too. 0 where it is mirrored.
+   */
+  readonly turnedBy: Facing
   /** Null for plain words and for a figure the book does not hold. */
   readonly figure: Figure | null
   readonly danced: DancedFigure | null
@@ -177,13 +183,43 @@ export function unfold(
       isOpen = true
     }
   })
+  const turnedOn = facingsTurned(passes)
   return {
-    passes: passes.map((pass) => ({ ...pass, ordinals: done.get(pass.part.id)! })),
-    slots: passes.flatMap((pass) => pass.slots),
+    passes: turnedOn.map((pass) => ({ ...pass, ordinals: done.get(pass.part.id)! })),
+    slots: turnedOn.flatMap((pass) => pass.slots),
     lengthTicks: at,
     openFrom,
   }
 }
+
+type TimeThrough = Omit<DancedPass, 'ordinals'>
+/** Times through with how far round each slot faces from where it faced first. */
+function facingsTurned(passes: readonly TimeThrough[]): readonly TimeThrough[] {
+  const first = new Map<string, Facing>()
+  return passes.map((pass) => {
+    if (pass.pass.reflected) return pass
+    const by = pass.slots.map(({ slot, before }) => {
+      const now = before.lead.facing
+      if (!first.has(slot.id)) first.set(slot.id, now)
+      return wrapFacing(now - first.get(slot.id)!)
+    })
+    return by.some((one) => one !== 0) ? { ...pass, slots: turnedSlots(pass.slots, by) } : pass
+  })
+}
+
+/** The same slots as far round keep their identity. */
+function turnedSlots(slots: readonly DancedSlot[], by: readonly Facing[]): readonly DancedSlot[] {
+  const known = turnedBefore(slots)
+  const key = by.join('')
+  const before = known.get(key)
+  if (before) return before
+  const now = slots.map((slot, i) => ({ ...slot, turnedBy: by[i]! }))
+  known.set(key, now)
+  return now
+}
+const turnedBefore = memoised(
+  (_: readonly DancedSlot[]): Map<string, readonly DancedSlot[]> => new Map(),
+)
 
 /** The same pass for the same choices, so that it is unfolded once. */
 const passesTonight = memoised((_: Choices) => new Map<Pass, Pass>())
@@ -310,6 +346,7 @@ function dancePass(key: string, input: PassInput): DancedSlot[] {
       slot,
       changed,
       mirrored: pass.reflected,
+      turnedBy: 0,
       start: at,
       before: state,
       swapped,
@@ -355,7 +392,16 @@ function stretchOf(part: Part, pass: Pass): readonly Slot[] {
 
 type Placed = Pick<
   DancedSlot,
-  'key' | 'passId' | 'partId' | 'slot' | 'changed' | 'mirrored' | 'start' | 'before' | 'swapped'
+  | 'key'
+  | 'passId'
+  | 'partId'
+  | 'slot'
+  | 'changed'
+  | 'mirrored'
+  | 'turnedBy'
+  | 'start'
+  | 'before'
+  | 'swapped'
 >
 
 function danceSlot(
@@ -379,7 +425,7 @@ function danceSlot(
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
   const danced = varied.value
   const { after, troubles } = danceFrom(placed.before, danced)
-  const { key, passId, partId, slot, changed, mirrored, start, before, swapped } = placed
+  const { key, passId, partId, slot, changed, mirrored, turnedBy, start, before, swapped } = placed
   // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
   return {
     key,
@@ -388,6 +434,7 @@ function danceSlot(
     slot,
     changed,
     mirrored,
+    turnedBy,
     figure,
     danced,
     problem: null,

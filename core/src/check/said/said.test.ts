@@ -1,4 +1,5 @@
 import { findingMessage, findingSum } from '../index.ts'
+import { LANGUAGES, wordingsOf } from '../../cue/index.ts'
 import { applyEdits, expectOk } from '../../document/index.ts'
 import { routineShape } from '../../routine/index.ts'
 import type { ListedFinding } from '../../sheet/index.ts'
@@ -136,5 +137,16 @@ describe('words beside what is danced', () => {
   it('what no words say plainly is claimed of nothing', () => {
     for (const text of ['left foot first', 'right away', 'vine left and right', 'box', ''])
       expect(Object.values(claimsOf(text, 'en')).filter(Boolean)).toEqual([])
+  })
+
+  it('go round with the facing where a part is danced further round', () => {
+    const sheet = proved(
+      `${HEADS.line}\npart A\n  Jazz box, quarter right | say "jazz box, quarter right, to 3 o'clock" / - / -\norder\n  A x4\n`,
+    )
+    expect(told(sheet.findings)).toEqual([])
+    const words = sheet.timeline.slots.map(
+      (slot) => wordingsOf(slot, LANGUAGES.en).find(({ kind }) => kind === 'full')!.text,
+    )
+    expect(words.map((text) => /to (\d+) o'clock$/.exec(text)?.[1])).toEqual(['3', '6', '9', '12'])
   })
 })

@@ -95,7 +95,7 @@ interface Claiming {
  */
 function claimingTexts(slot: DancedSlot, language: CueLanguageId): readonly Claiming[] {
   const known = claimsKnown(slot.slot)
-  const key = `${language} ${slot.mirrored}`
+  const key = `${language} ${slot.mirrored} ${slot.turnedBy}`
   const before = known.get(key)
   if (before && before.danced === slot.danced) return before.texts
   const texts = textsOf(slot, language).flatMap((text): Claiming[] => {
