@@ -1,4 +1,6 @@
 import {
+  bodyTurn,
+  CROSSED,
   mirroredWords,
   namesSide,
   netTurn,
@@ -117,14 +119,16 @@ function bookWordings(
 }
 
 /**
- * “ left”, by the way the lead turns in all, or by the first step that the lead takes to a side.
- * What goes straight has no side: it is only begun on the other foot, which the feet know.
+ * “ left”, by the way the lead turns in all, or at first, or by the first step that the lead takes
+ * to a side without crossing. What goes straight has no side: it is only begun on the other foot,
+ * which the feet know.
  */
 function sideWord({ steps }: DancedFigure, language: CueLanguage): string {
-  const turn = netTurn(steps.lead)
+  const turn = netTurn(steps.lead) || (steps.lead.find((step) => bodyTurn(step) !== 0)?.turn ?? 0)
   if (turn !== 0) return ` ${turn < 0 ? language.left : language.right}`
   const first = steps.lead.find(
-    ({ layer, travel }) => layer === 'feet' && travel !== null && travel.direction % 4 === 2,
+    ({ layer, travel, text }) =>
+      layer === 'feet' && travel !== null && travel.direction % 4 === 2 && !CROSSED.test(text),
   )
   return first ? ` ${first.travel!.direction === 6 ? language.left : language.right}` : ''
 }

@@ -37,7 +37,7 @@ export {
   type DirectionFrame,
   type Standing,
 } from './geometry/frames.ts'
-export { walkFeet, HIP, type FeetAfter } from './geometry/feet.ts'
+export { walkFeet, CROSSED, HIP, type FeetAfter } from './geometry/feet.ts'
 export {
   figurePicture,
   partnerPlace,

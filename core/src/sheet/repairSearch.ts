@@ -36,8 +36,14 @@ export function searchRepairs(sheet: Sheet, finding: Finding, most = 5): readonl
   return [...best.slice(0, most), ...accepts]
 }
 
-/** What reads alike is offered once. */
+const ADDED: ReadonlySet<Repair['code']> = new Set(['add-before', 'add-after', 'add-figure'])
+
+/** What reads alike is offered once; a figure that may be missing at its likeliest place alone. */
 function onceEach(repairs: readonly Repair[]): Repair[] {
-  const told = repairs.map(({ code, params }) => JSON.stringify([code, params]))
+  const told = repairs.map(({ code, params }) =>
+    ADDED.has(code)
+      ? `add ${(params as { figure: string }).figure}`
+      : JSON.stringify([code, params]),
+  )
   return repairs.filter((_, i) => told.indexOf(told[i]!) === i)
 }

@@ -53,9 +53,13 @@ export function useRepairs(
   )
   onScopeDispose(end)
 
-  /** The repairs of a finding, best first, each label once. */
+  /**
+   * The repairs of a finding, best first, each label once. Once they are searched only those stay
+   * that add nothing else to put right.
+   */
   function repairsOf(finding: Finding): readonly Repair[] {
-    const all = [...(found.value.get(keyOf(finding)) ?? []), ...finding.repairs]
+    const searched = found.value.get(keyOf(finding)) ?? []
+    const all = searched.some(({ code }) => code !== 'accept') ? searched : finding.repairs
     const labels = all.map((repair) => words.finding.repair(repair))
     return all.filter((_, i) => labels.indexOf(labels[i]!) === i)
   }
