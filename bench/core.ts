@@ -174,6 +174,7 @@ export function measureCore(): Measured[] {
   const voice = DEFAULT_VOICES.en
   const thousand = unfold(routineOf(1000), book)
   const six = routineOf(600)
+  const hundred = routineOf(100)
   const proved = deriveSheet({ routine: six, book, school, voice, tune: null })
   const shelf = shelfOf(shelfOf2000())
   const score = readAbc(
@@ -219,6 +220,10 @@ export function measureCore(): Measured[] {
     {
       what: '600 slots: check',
       ms: medianMs(9, () => CHECKS.map((check) => check(proved).length)),
+    },
+    {
+      what: '100 slots: unfold, plan and check, as the command does',
+      ms: medianMs(9, () => deriveSheet({ routine: hundred, book, school, voice, tune: null })),
     },
     {
       what: '600 slots: unfold, plan and check',

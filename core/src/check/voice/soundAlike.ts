@@ -39,18 +39,20 @@ export const soundAlike = (derived: Derived): Found[] => [
 
 function sameWords({ plan, timeline, routine }: Derived): Found[] {
   const slots = slotsByKey(timeline)
+  // “Again” is said for whatever was danced before: only words of the slot itself count.
+  const isOwn = (slot: DancedSlot, text: string): boolean =>
+    wordingsOf(slot, LANGUAGES[routine.language]).some((one) => one.text === text)
   const known = new Map<string, DancedSlot>()
   const told = new Set<string>()
   return plan.planned.flatMap((planned): Found[] => {
     const slot = slots.get(planned.slot.key)
     if (!planned.said || !slot?.figure) return []
     const { text } = planned.said.wording
-    // “Again” is said for whatever was danced before.
-    const own = wordingsOf(slot, LANGUAGES[routine.language])
-    if (!own.some((one) => one.text === text)) return []
     const first = known.get(text)
     if (!first) known.set(text, slot)
     if (!first?.figure || first.figure.id === slot.figure.id || told.has(text)) return []
+    if (!isOwn(first, text)) known.set(text, slot)
+    if (!isOwn(first, text) || !isOwn(slot, text)) return []
     told.add(text)
     return [
       {
