@@ -40,7 +40,35 @@ describe('prompts from the structure', () => {
       '  A\n  Chorus\n  A\n  Chorus\n',
       '- · Chorus · - · Chorus',
     ],
+    [
+      'the last time is the last of all, not the third of six',
+      '  A x3\n  Chorus\n  A x3\n',
+      '- · again · again · Chorus · - · again · last time',
+    ],
+    [
+      'the last of three is the last time though another part lies between',
+      '  A\n  Chorus\n  A\n  Chorus\n  A\n',
+      '- · Chorus · - · Chorus · last time',
+    ],
+    ['of two there is no last time', '  A x2\n  Chorus x2\n', '- · again · Chorus · again'],
+    [
+      'a tag behind it changes nothing of what the last time is',
+      '  A x3\n  ending Chorus\n',
+      '- · again · last time · Chorus',
+    ],
+    [
+      'the last time with something else in it is not called so',
+      '  A x3\n  A\n    without 2\n',
+      '- · again · again · -',
+    ],
+    ['a part of four in twos', '  A x2\n  Chorus\n  A x2\n', '- · again · Chorus · - · last time'],
   ])('%s', (_what, order, expected) => expect(prompts(order)).toBe(expected))
+  it('a part that was broken off is begun from the top', () => {
+    const school = { ...ALL, prompts: [...OF_PASSES, 'begin-again'] as const }
+    expect(prompts('  A x3\n  A from 1 to 1\n  A x3\n', school)).toBe(
+      '- · again · again · - · from the top · again · last time',
+    )
+  })
 
   it('are only those that the school has', () => {
     expect(prompts('  A x4\n', { ...ALL, prompts: ['again'] })).toBe('- · again · again · again')

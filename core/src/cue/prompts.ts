@@ -84,13 +84,6 @@ function passText(
   return language.prompts[kind as keyof CueLanguage['prompts']]
 }
 
-/** How many times in a row the part has just been danced in the same way. */
-function runBefore(passes: readonly DancedPass[], i: number): number {
-  let run = 0
-  while (i - run > 0 && isAgain(passes[i - run]!, passes[i - run - 1]!)) run++
-  return run
-}
-
 const isAgain = (pass: DancedPass, before: DancedPass | null): boolean =>
   before !== null &&
   before.part === pass.part &&
@@ -109,12 +102,25 @@ function kindsOf(
 ): PromptKind[] {
   const pass = passes[i]!
   const before = passes[i - 1] ?? null
-  const after = passes[i + 1]
   if (lastTime !== null && lastTime.pass.reflected !== pass.pass.reflected) return ['other-way']
-  if (isAgain(pass, before))
-    return runBefore(passes, i) >= 2 && !(after && isAgain(after, pass))
-      ? ['last-time', 'one-more', 'again']
-      : ['again']
+  // The last of all its times, not of a few in a row: a part of seven has no last at the third.
+  const isLast = pass.ordinal === pass.ordinals && pass.ordinals >= LEAST_TIMES
+  if (isAgain(pass, before)) return isLast ? ['last-time', 'one-more', 'again'] : ['again']
+  // Broken off and begun anew: a restart.
+  if (before?.part === pass.part && before.pass.stretch !== null && pass.pass.stretch === null)
+    return ['begin-again', ...(isLast ? (['last-time'] as const) : [])]
+  if (isLast && pass.pass.stretch === null && pass.pass.changes.length === 0)
+    return ['last-time', ...whereItTurns(passes, i)]
+  return whereItTurns(passes, i)
+}
+
+/** From so many times on the last of them is called so. */
+const LEAST_TIMES = 3
+
+/** What is said where another part begins than the one before. */
+function whereItTurns(passes: readonly DancedPass[], i: number): PromptKind[] {
+  const pass = passes[i]!
+  const before = passes[i - 1] ?? null
   if (pass.pass.kind === 'bridge' && pass.ordinals === 1) return ['only-once', 'part-name']
   if (
     i > 0 &&
