@@ -1,5 +1,5 @@
 import { sameValue } from '../document/index.ts'
-import type { DancedPass, DancedSlot } from './unfold.ts'
+import type { DancedPass, DancedSlot } from './timeline.ts'
 
 /**
  * Two passes side by side, slot against slot; a side is null where only the other has something.

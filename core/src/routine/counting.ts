@@ -2,7 +2,7 @@ import { slowQuick, type Step } from '../figure/index.ts'
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type CountStyle } from '../time/index.ts'
 import type { Routine, Unit } from './routine.ts'
-import type { DancedSlot } from './unfold.ts'
+import type { DancedSlot } from './timeline.ts'
 
 /** How a page is counted: by numbers, by slow and quick, or not at all. */
 export type Counting =

@@ -8,7 +8,7 @@ import {
   type Slot,
   type SlotContent,
 } from './routine.ts'
-import type { DancedSlot } from './unfold.ts'
+import type { DancedSlot } from './timeline.ts'
 
 /**
  * What a cuer can do to a sheet, each as the edits that do it. A function that cannot do what is

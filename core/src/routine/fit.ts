@@ -1,5 +1,5 @@
 import { beatsOfTicks, type Beats, type Seconds, type Tick } from '../time/index.ts'
-import type { DancedPass, Timeline } from './unfold.ts'
+import type { DancedPass, Timeline } from './timeline.ts'
 
 /** The dance laid against the music that is left for it. */
 export interface MusicFit {

@@ -13,7 +13,7 @@ import { fillGap } from './fit.ts'
 import type { MusicLayout } from './musicLayout.ts'
 import { searchOrders } from './passSearch.ts'
 import type { Pass, Routine } from './routine.ts'
-import type { Timeline } from './unfold.ts'
+import type { Timeline } from './timeline.ts'
 
 /**
  * A way to make a dance come out with its music. `leftTicks` is what is still over (positive) or

@@ -2,7 +2,7 @@ import { isDancedAlike, type DirectionFrame, type Role } from '../figure/index.t
 import type { School } from '../school/index.ts'
 import { rolesOf } from './roles.ts'
 import type { Formation, Routine } from './routine.ts'
-import type { Timeline } from './unfold.ts'
+import type { Timeline } from './timeline.ts'
 
 const FRAMES: Partial<Record<Formation, DirectionFrame>> = {
   lines: 'walls',

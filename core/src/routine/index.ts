@@ -14,16 +14,9 @@ export {
   type Calling,
   type Unit,
 } from './routine.ts'
-export {
-  unfold,
-  danceElsewhere,
-  slotsOfPass,
-  type DancedPass,
-  type DancedSlot,
-  type Timeline,
-  type UnfoldCache,
-  type UnfoldContext,
-} from './unfold.ts'
+export { unfold, slotsOfPass, type UnfoldCache, type UnfoldContext } from './unfold.ts'
+export { danceElsewhere } from './danceSlot.ts'
+export type { DancedPass, DancedSlot, Timeline } from './timeline.ts'
 export { NO_CHOICES, type Choices } from './choices.ts'
 export { nextLine, NO_MUSIC, tiePlace, type MusicLayout, type MusicSection } from './musicLayout.ts'
 export { fitToMusic, fillGap, type MusicFit } from './fit.ts'

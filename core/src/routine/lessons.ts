@@ -1,6 +1,6 @@
 import type { CoupleState } from '../figure/index.ts'
 import type { Part, Routine } from './routine.ts'
-import type { DancedPass, Timeline } from './unfold.ts'
+import type { DancedPass, Timeline } from './timeline.ts'
 
 /** One lesson of a routine that is taught in instalments. */
 export interface Lesson {

@@ -1,5 +1,5 @@
 import type { PhraseSpan } from '../time/index.ts'
-import type { DancedPass } from './unfold.ts'
+import type { DancedPass } from './timeline.ts'
 
 /** How one pass lies on the music's phrases. */
 export interface PassPhrasing {

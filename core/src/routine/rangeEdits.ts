@@ -1,7 +1,7 @@
 import type { Edit, NewId } from '../document/index.ts'
 import { addSlot, removeSlot } from './edits.ts'
 import type { Part, Pass, Routine, Slot } from './routine.ts'
-import type { DancedSlot } from './unfold.ts'
+import type { DancedSlot } from './timeline.ts'
 
 /** What can be done with several slots at once, and with a pass's own changes, as edits. */
 

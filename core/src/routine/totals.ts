@@ -1,5 +1,5 @@
 import type { Tick } from '../time/index.ts'
-import type { DancedSlot } from './unfold.ts'
+import type { DancedSlot } from './timeline.ts'
 
 /** How long a run of slots may take. */
 export type Total =

@@ -1,5 +1,5 @@
 import type { Facing } from '../move/index.ts'
-import type { DancedPass, Timeline } from './unfold.ts'
+import type { DancedPass, Timeline } from './timeline.ts'
 
 /** Which way one pass begins and ends, for who dances in lines or alone. */
 export interface WallOfPass {

@@ -1,17 +1,18 @@
 import type { Voice } from '@dellop/core/cue'
-import { bookOf, type Figure, type FigureBook, type KnownFigures } from '@dellop/core/figure'
-import { knownFigures, type Group } from '@dellop/core/group'
+import { bookOf, type Figure, type FigureBook } from '@dellop/core/figure'
 import type { Routine } from '@dellop/core/routine'
-import { ROUND_SCHOOL, SHIPPED_SCHOOLS, type School } from '@dellop/core/school'
+import { ROUND_SCHOOL, type School } from '@dellop/core/school'
 import type { SheetInput } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { editAtOnce } from '../document/editAtOnce.ts'
-import { GROUP, SCHOOL, SETTINGS, SETTINGS_ID, type OpenKind } from '../document/kinds.ts'
-import { openDocument, type OpenDocument } from '../document/openDocument.ts'
+import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
+import { openDocument } from '../document/openDocument.ts'
 import { api } from './api.ts'
+import { useGroups } from './groups.ts'
+import { useSchools } from './ownSchools.ts'
 import { useStandIn, voiceChosen } from './voices.ts'
 
 /**
@@ -24,13 +25,10 @@ export const useLibrary = defineStore('library', () => {
   const tunes = shallowRef<readonly Tune[]>([])
   const machine = openDocument(SETTINGS, SETTINGS_ID)
   const settings = computed<Settings>(() => machine.document.value ?? DEFAULT_SETTINGS)
-  const groupDocuments = shallowRef<readonly OpenDocument<Group>[]>([])
-  const groups = computed<readonly Group[]>(() => byName(documentsIn(groupDocuments.value)))
-  const ownSchools = shallowRef<readonly OpenDocument<School>[]>([])
-  const schools = computed<readonly School[]>(() => [
-    ...SHIPPED_SCHOOLS,
-    ...byName(documentsIn(ownSchools.value)),
-  ])
+  const { takeGroups, ...people } = useGroups(settings)
+  const { takeSchools, ...ways } = useSchools()
+  const { group } = people
+  const { schools } = ways
   let loading: Promise<void> | null = null
 
   const book = computed<FigureBook>(() => bookOf(written.value))
@@ -47,9 +45,8 @@ export const useLibrary = defineStore('library', () => {
     written.value = figureList.figures
     tunes.value = tuneList.tunes
     await machine.open({ document: kept.settings, revision: kept.revision })
-    groupDocuments.value = await opened(GROUP, groupList.groups, groupList.revisions)
-    const own = schoolList.schools.filter(({ id }) => id in schoolList.revisions)
-    ownSchools.value = await opened(SCHOOL, own, schoolList.revisions)
+    await takeGroups(groupList.groups, groupList.revisions)
+    await takeSchools(schoolList.schools, schoolList.revisions)
     const { voice, wordsPerMinute } = settings.value
     if (voice === 'stand-in') await standIn.load(wordsPerMinute)
   }
@@ -116,42 +113,6 @@ export const useLibrary = defineStore('library', () => {
   const dropFigure = (id: string): void =>
     void (written.value = written.value.filter((figure) => figure.id !== id))
 
-  /** The group that lists and sheets are narrowed to, and what it knows. */
-  const group = computed<Group | null>(
-    () => groups.value.find(({ id }) => id === settings.value.groupId) ?? null,
-  )
-  const known = computed<KnownFigures | null>(() => group.value && knownFigures(group.value))
-  async function addGroup(group: Group): Promise<void> {
-    const { group: document, revision } = await api('newGroup', { body: { group } })
-    const [added] = await opened(GROUP, [document], { [document.id]: revision })
-    groupDocuments.value = [...groupDocuments.value, added!]
-  }
-  const saveGroup = (next: Group): Promise<void> =>
-    editAtOnce(documentOf(groupDocuments.value, next.id)!, next)
-  async function removeGroup(id: string): Promise<void> {
-    await api('removeGroup', { params: { id } })
-    groupDocuments.value = without(groupDocuments.value, id)
-  }
-
-  /** Keeps a school of one's own: a new one, or one that was changed. */
-  async function saveSchool(next: School): Promise<void> {
-    const known = documentOf(ownSchools.value, next.id)
-    if (known) return editAtOnce(known, next)
-    const { school, revision } = await api('newSchool', { body: { school: next } })
-    const [added] = await opened(SCHOOL, [school], { [school.id]: revision })
-    ownSchools.value = [...ownSchools.value, added!]
-  }
-  /** Takes in a school that has come to the server with a sheet. */
-  async function bringSchool(id: string): Promise<void> {
-    if (schools.value.some((school) => school.id === id)) return
-    const brought = openDocument(SCHOOL, id)
-    await brought.open()
-    ownSchools.value = [...ownSchools.value, brought]
-  }
-  async function removeSchool(id: string): Promise<void> {
-    await api('removeSchool', { params: { id } })
-    ownSchools.value = without(ownSchools.value, id)
-  }
   /** Puts a new or changed tune in its place. */
   const putTune = (tune: Tune): void =>
     void (tunes.value = [...tunes.value.filter((one) => one.id !== tune.id), tune].sort((a, b) =>
@@ -159,24 +120,16 @@ export const useLibrary = defineStore('library', () => {
     ))
 
   return {
+    ...people,
+    ...ways,
     figures,
     tunes,
-    schools,
     settings,
     book,
-    groups,
-    group,
     tonight,
     callTonightBy,
-    known,
     load,
     saveSettings,
-    addGroup,
-    saveGroup,
-    removeGroup,
-    saveSchool,
-    bringSchool,
-    removeSchool,
     voiceFor,
     schoolFor,
     inputFor,
@@ -186,39 +139,6 @@ export const useLibrary = defineStore('library', () => {
     putTune,
   }
 })
-
-/** Documents that a list has given, open, each at its revision. */
-const opened = <Document extends { readonly id: string }>(
-  kind: OpenKind<Document>,
-  list: readonly Document[],
-  revisions: Readonly<Record<string, number>>,
-): Promise<OpenDocument<Document>[]> =>
-  Promise.all(
-    list.map(async (document) => {
-      const one = openDocument(kind, document.id)
-      await one.open({ document, revision: revisions[document.id] ?? 0 })
-      return one
-    }),
-  )
-
-const documentsIn = <Document extends object>(
-  open: readonly OpenDocument<Document>[],
-): Document[] => open.flatMap(({ document }) => document.value ?? [])
-const documentOf = <Document extends { readonly id: string }>(
-  open: readonly OpenDocument<Document>[],
-  id: string,
-): OpenDocument<Document> | undefined => open.find(({ document }) => document.value?.id === id)
-const byName = <One extends { readonly name: string }>(list: readonly One[]): readonly One[] =>
-  [...list].sort((a, b) => a.name.localeCompare(b.name))
-
-/** All but one, which is closed. */
-function without<Document extends { readonly id: string }>(
-  open: readonly OpenDocument<Document>[],
-  id: string,
-): readonly OpenDocument<Document>[] {
-  documentOf(open, id)?.close()
-  return open.filter(({ document }) => document.value?.id !== id)
-}
 
 /** An evening is over at six in the morning. */
 function nextMorning(now: Date): number {

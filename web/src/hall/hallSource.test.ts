@@ -31,6 +31,8 @@ describe('a second screen', () => {
     kept.clear()
     asked.length = 0
     Stream.all = []
+    // The clock stands from here on, so that both machines have the same time.
+    jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask'] })
     answers = { time: { ok: true, body: { nowMs: Date.now() } } }
     Object.assign(globalThis, {
       EventSource: Stream,
@@ -51,7 +53,6 @@ describe('a second screen', () => {
         return { status: 200, ...answer, json: async () => answer.body ?? {} }
       },
     })
-    jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask'] })
   })
   afterEach(() => jest.useRealTimers())
 

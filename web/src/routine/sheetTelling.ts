@@ -25,8 +25,12 @@ function endsForGood({ routine: { passes } }: Sheet): boolean {
  * What the page tells beside the figures: whether it comes round, how it is counted, how all stand.
  */
 export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
-  /** Whether it comes round, said once for all where all dance alike. */
-  const roundTold = computed(() => {
+  return { roundTold: useRound(sheet), counting: useCounting(sheet), ...useStrip(sheet) }
+}
+
+/** Whether it comes round, said once for all where all dance alike. */
+const useRound = (sheet: Readonly<Ref<Sheet | null>>) =>
+  computed(() => {
     const now = sheet.value
     const last = now?.timeline.slots.at(-1)
     // An ending is meant to leave where the dance began.
@@ -42,6 +46,8 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
   })
 
+/** How each row is counted. */
+function useCounting(sheet: Readonly<Ref<Sheet | null>>): (row: PhraseRow) => Counting {
   /**
    * The same value as long as nothing about the counting changes: rows that are counted as before
    * are not drawn again.
@@ -78,7 +84,11 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
   const counting = (row: PhraseRow): Counting =>
     (row.music ? undefined : countings.value!.parts.get(row.pass?.part.id ?? '')) ??
     countings.value!.sheet
+  return counting
+}
 
+/** The strip above the figures, and what it says of each slot. */
+function useStrip(sheet: Readonly<Ref<Sheet | null>>) {
   const stripShown = ref(false)
   /** What the strip says of a slot: how both stand as it begins. */
   const strip = computed(() => {
@@ -103,6 +113,5 @@ export function useSheetTelling(sheet: Readonly<Ref<Sheet | null>>) {
             heldAs(slot),
           )
   })
-
-  return { roundTold, counting, stripShown, strip }
+  return { stripShown, strip }
 }

@@ -7,7 +7,7 @@ import {
 } from '../../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import type { Derived } from '../derived.ts'
-import type { FindingOf, Repair } from '../finding.ts'
+import type { FindingOf, Repair, Severity } from '../finding.ts'
 import { freshId } from '../freshId.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 
@@ -30,79 +30,82 @@ type Found = FindingOf<MissingFindings>
  * words, cuts that fall within a step.
  */
 export function missing(derived: Derived): Found[] {
-  const { timeline, plan, routine } = derived
-  const bar = routine.metre.beatsPerBar * TICKS_PER_BEAT
   const unsaid = new Set(
-    plan.planned.flatMap((one) => (!one.said && one.reason === 'no-wording' ? [one.slot.key] : [])),
+    derived.plan.planned.flatMap((one) =>
+      !one.said && one.reason === 'no-wording' ? [one.slot.key] : [],
+    ),
   )
-  return timeline.slots.flatMap((slot): Found[] => {
-    const about = aboutSlot(slot)
-    const { content } = slot.slot
-    if (content.type === 'figure' && !slot.figure)
-      return [
-        {
-          ...about,
-          code: 'missing.figure',
-          severity: 'stop',
-          params: { id: content.figureId },
-          repairs: dropping(derived, slot),
-        },
-      ]
-    if (content.type === 'words' && slot.open) {
-      const settle = setSlotField(slot.slot, 'content', wordsContent(content.text, bar))
-      return [
-        {
-          ...about,
-          code: 'missing.length',
-          severity: 'mend',
-          params: { text: content.text },
-          repairs: settle
-            ? [{ code: 'set-length', params: { beats: beatsOfTicks(bar as Tick) }, edits: settle }]
-            : [],
-        },
-      ]
-    }
-    if (slot.problem) {
-      const whole = varySlot(slot, { cut: null }, 'part', () => freshId(routine, slot.slot.id))
-      return [
-        {
-          ...about,
-          code: 'figure.cut',
-          severity: 'stop',
-          params: { figure: slot.figure?.name ?? '', why: slot.problem.message },
-          repairs: whole
-            ? [{ code: 'whole-figure', params: { figure: slotName(slot) }, edits: whole }]
-            : [],
-        },
-      ]
-    }
-    if (isUnknown(slot))
-      return [
-        {
-          ...about,
-          code: 'missing.unknown',
-          severity: 'note',
-          params: { text: slotName(slot) },
-          repairs: [],
-        },
-      ]
-    const openCounts = content.type === 'words' && content.text === ''
-    return unsaid.has(slot.key)
-      ? [
-          {
-            ...about,
-            code: 'missing.wording',
-            severity: 'note',
-            params: {
-              open: openCounts,
-              beats: beatsOfTicks(slot.lengthTicks),
-              figure: slot.figure?.name ?? null,
-            },
-            repairs: [],
-          },
-        ]
-      : []
+  return derived.timeline.slots.flatMap((slot): Found[] => {
+    const found = missingIn(derived, slot, unsaid)
+    return found ? [{ ...aboutSlot(slot), ...found }] : []
   })
+}
+
+/** What a finding says besides its place. */
+type Lack = {
+  readonly [Code in keyof MissingFindings]: {
+    readonly code: Code
+    readonly severity: Severity
+    readonly params: MissingFindings[Code]
+    readonly repairs: readonly Repair[]
+  }
+}[keyof MissingFindings]
+
+/** The first thing that a slot lacks; most lack none. */
+function missingIn(derived: Derived, slot: DancedSlot, unsaid: ReadonlySet<string>): Lack | null {
+  const { content } = slot.slot
+  if (content.type === 'figure' && !slot.figure)
+    return {
+      code: 'missing.figure',
+      severity: 'stop',
+      params: { id: content.figureId },
+      repairs: dropping(derived, slot),
+    }
+  if (content.type === 'words' && slot.open) return openLength(derived, slot, content.text)
+  if (slot.problem) return cutWrong(derived, slot, slot.problem.message)
+  if (isUnknown(slot))
+    return {
+      code: 'missing.unknown',
+      severity: 'note',
+      params: { text: slotName(slot) },
+      repairs: [],
+    }
+  if (!unsaid.has(slot.key)) return null
+  return {
+    code: 'missing.wording',
+    severity: 'note',
+    params: {
+      open: content.type === 'words' && content.text === '',
+      beats: beatsOfTicks(slot.lengthTicks),
+      figure: slot.figure?.name ?? null,
+    },
+    repairs: [],
+  }
+}
+
+function openLength({ routine }: Derived, { slot }: DancedSlot, text: string): Lack {
+  const bar = routine.metre.beatsPerBar * TICKS_PER_BEAT
+  const settle = setSlotField(slot, 'content', wordsContent(text, bar))
+  return {
+    code: 'missing.length',
+    severity: 'mend',
+    params: { text },
+    repairs: settle
+      ? [{ code: 'set-length', params: { beats: beatsOfTicks(bar as Tick) }, edits: settle }]
+      : [],
+  }
+}
+
+function cutWrong({ routine }: Derived, slot: DancedSlot, why: string): Lack {
+  const whole = varySlot(slot, { cut: null }, 'part', () => freshId(routine, slot.slot.id))
+  return {
+    code: 'figure.cut',
+    severity: 'stop',
+    params: { figure: slot.figure?.name ?? '', why },
+    repairs: whole
+      ? [{ code: 'whole-figure', params: { figure: slotName(slot) }, edits: whole }]
+      : [],
+  }
 }
 
 /** Words that say what is done while nothing is danced: nobody looks for steps behind them. */

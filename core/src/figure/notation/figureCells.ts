@@ -101,6 +101,68 @@ const list = (text: string): string[] =>
     .map((one) => one.trim())
     .filter(Boolean)
 
+/** Whether the follow has a line of its own. */
+const isOwn = (follow: string): boolean =>
+  follow !== '' && !FOLLOW_KINDS.some((kind) => kind === follow)
+
+/** What the cells say, as it would be typed; without the cautions. */
+function writtenOfCells(
+  cell: (column: Column) => string,
+  isMade: boolean,
+): Omit<WrittenFigure, 'cautions'> {
+  const strict = cell('strict')
+  const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
+  const follow = cell('follow')
+  const own = isOwn(follow) && !isMade
+  return {
+    name: cell('name'),
+    aliases: cell('aliases'),
+    family: cell('family'),
+    level: (cell('level') || 'easy') as Figure['level'],
+    dancers: (cell('dancers') || 'couple') as Figure['dancers'],
+    beats: isMade ? '1' : cell('beats'),
+    countFrom: cell('count from'),
+    lead: isMade ? '1 hold' : cell('lead'),
+    followKind: own ? 'own' : (FOLLOW_KINDS.find((kind) => kind === follow) ?? 'opposite'),
+    follow: own ? follow : '',
+    couples: cell('couples') || UNWRITTEN.couples,
+    others: cell('others'),
+    holds: list(cell('holds')),
+    facings: list(cell('facings')).map(Number),
+    frame: (cell('frame') || 'hall') as (typeof FRAMES)[number],
+    strictness:
+      strict === ''
+        ? UNWRITTEN.strictness
+        : { feet: has('feet'), holds: has('holds'), facings: has('facings') },
+    holdChanges: cell('hands'),
+    exitHold: cell('ends') || null,
+    endings: cell('endings'),
+    options: cell('options'),
+    half: cell('half'),
+    parts: UNWRITTEN.parts,
+    words: {
+      en: { full: cell('full'), short: cell('short'), keyWord: cell('key word') },
+      de: { full: cell('full de'), short: cell('short de'), keyWord: cell('key word de') },
+    },
+    remarks: cell('remarks'),
+  }
+}
+
+/** `spin: give room | arms: keep them loose`; null where one is of no known kind. */
+function cautionsOf(text: string): Figure['cautions'] | null {
+  const read = text
+    .split('|')
+    .map((one) => one.trim())
+    .filter(Boolean)
+    .map((one) => /^(\w+): *(.+)$/.exec(one))
+  const isKnown = (kind: string | undefined): kind is Figure['cautions'][number]['kind'] =>
+    (CAUTION_KINDS as readonly (string | undefined)[]).includes(kind)
+  const cautions = read.flatMap((one) =>
+    isKnown(one?.[1]) ? [{ kind: one[1], text: one[2]! }] : [],
+  )
+  return cautions.length === read.length ? cautions : null
+}
+
 /**
  * Makes a figure of its cells, or says which of them cannot be read.
  *
@@ -112,65 +174,18 @@ export function figureOfCells(
   isMade: boolean,
 ): Result<Figure> {
   const cell = (column: Column): string => cells.get(column) ?? ''
-  const follow = cell('follow') || 'opposite'
-  const kind = FOLLOW_KINDS.find((one) => one === follow)
-  const cautions = cell('cautions')
-    .split('|')
-    .map((one) => one.trim())
-    .filter(Boolean)
-    .map((one) => /^(\w+): *(.+)$/.exec(one))
-  const wrongCaution = cautions.findIndex(
-    (one) => !one || !(CAUTION_KINDS as readonly string[]).includes(one[1]!),
-  )
-  if (wrongCaution >= 0) return problem('table.caution', { cautionKinds: CAUTION_KINDS.join(', ') })
-  const own = kind === undefined
-  const strict = cell('strict')
-  const has = (item: (typeof STRICT)[number]) => (strict.includes(item) ? 'hard' : 'soft')
-  const { figure, problems } = figureOfWritten(
-    {
-      ...UNWRITTEN,
-      name: cell('name'),
-      aliases: cell('aliases'),
-      family: cell('family'),
-      level: (cell('level') || 'easy') as Figure['level'],
-      dancers: (cell('dancers') || 'couple') as Figure['dancers'],
-      beats: isMade ? '1' : cell('beats'),
-      countFrom: cell('count from'),
-      lead: isMade ? '1 hold' : cell('lead'),
-      followKind: own && !isMade ? 'own' : (kind ?? 'opposite'),
-      follow: own && !isMade ? follow : '',
-      couples: cell('couples') || UNWRITTEN.couples,
-      others: cell('others'),
-      holds: list(cell('holds')),
-      facings: list(cell('facings')).map(Number),
-      frame: (cell('frame') || 'hall') as (typeof FRAMES)[number],
-      strictness:
-        strict === ''
-          ? UNWRITTEN.strictness
-          : { feet: has('feet'), holds: has('holds'), facings: has('facings') },
-      holdChanges: cell('hands'),
-      exitHold: cell('ends') || null,
-      endings: cell('endings'),
-      options: cell('options'),
-      half: cell('half'),
-      words: {
-        en: { full: cell('full'), short: cell('short'), keyWord: cell('key word') },
-        de: { full: cell('full de'), short: cell('short de'), keyWord: cell('key word de') },
-      },
-      remarks: cell('remarks'),
-      cautions: cautions.map((one) => ({
-        kind: one![1] as Figure['cautions'][number]['kind'],
-        text: one![2]!,
-      })),
-    },
-    cell('id') || newId(),
-  )
+  const cautions = cautionsOf(cell('cautions'))
+  if (!cautions) return problem('table.caution', { cautionKinds: CAUTION_KINDS.join(', ') })
+  const written = { ...writtenOfCells(cell, isMade), cautions }
+  const { figure, problems } = figureOfWritten(written, cell('id') || newId())
   if (!figure)
     return problem('table.cell.field', {
       column: columnOf(problems[0]!.field),
       why: problems[0]!.message,
     })
-  const valid = figureSchema.safeParse(own && isMade ? { ...figure, follow: [] } : figure)
+  const valid = figureSchema.safeParse(
+    isOwn(cell('follow')) && isMade ? { ...figure, follow: [] } : figure,
+  )
   if (valid.success) return succeed(valid.data)
   const [issue] = valid.error.issues
   return problem('table.cell.value', { path: issue!.path.join('.'), why: issue!.message })
