@@ -33,7 +33,7 @@ test('a sheet is written from nothing with the keyboard alone', async ({ page })
   await page.keyboard.press('a')
   await add(page, 'tv')
   await page.keyboard.press('a')
-  await add(page, 'through')
+  await add(page, 'through, face')
   await expect
     .poll(() => names(page))
     .toEqual(['Balance left and right', 'Twirl vine', 'Through, face, close'])
