@@ -2,7 +2,6 @@ import {
   figureSchema,
   figureShape,
   upgradeFigure,
-  bookOf,
   composeBook,
   composeFigure,
   madeOf,
@@ -261,17 +260,4 @@ export async function shipFigures({ database, nowMs }: Services): Promise<void> 
     })
     for (const figure of due) await keepFigure(manager, figure, 'shipped', nowMs())
   })
-}
-
-/** The figures of some ids with all they are made of, composites put together. */
-export function withParts(figures: readonly Figure[], ids: ReadonlySet<string>): Figure[] {
-  const book = bookOf(figures)
-  const wanted = new Set<string>()
-  const want = (id: string): void => {
-    if (wanted.has(id) || !book.has(id)) return
-    wanted.add(id)
-    for (const { figureId } of book.get(id)!.parts ?? []) want(figureId)
-  }
-  for (const id of ids) want(id)
-  return figures.filter(({ id }) => wanted.has(id)).map(({ id }) => book.get(id)!)
 }

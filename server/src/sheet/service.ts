@@ -1,11 +1,11 @@
-import type { SheetFile } from '@dellop/core/file'
+import { figureIdsOf, usedFigures, type SheetFile } from '@dellop/core/file'
 import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { allGroups } from '../group/service.ts'
-import { addFigures, allFigures, figureNames, withParts } from '../figure/service.ts'
+import { addFigures, allFigures, figureNames } from '../figure/service.ts'
 import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
@@ -31,7 +31,7 @@ export async function listSheets({ database }: Services): Promise<SheetSummary[]
       level: level ?? null,
       tuneTitle: tuneId === null ? null : (tunes.get(tuneId) ?? null),
       tags: [...(tags ?? [])],
-      figures: [...usedFigures(routine)].flatMap((figureId) => figures.get(figureId) ?? []),
+      figures: [...figureIdsOf(routine)].flatMap((figureId) => figures.get(figureId) ?? []),
       archived: archived === true,
       revision: sheet.revision,
       updatedAtMs: sheet.updatedAtMs,
@@ -128,7 +128,7 @@ export async function callPack(services: Services, id: string): Promise<CallPack
   const group =
     groupId === null ? null : ((await allGroups(manager)).find((one) => one.id === groupId) ?? null)
   const evening = tonight && services.nowMs() < tonight.untilMs ? tonight.schoolId : null
-  const figures = withParts(await allFigures(manager), usedFigures(routine))
+  const figures = usedFigures(routine, await allFigures(manager))
   return {
     format: 'dellop-call-pack',
     version: 2,
@@ -139,16 +139,6 @@ export async function callPack(services: Services, id: string): Promise<CallPack
     tune: await tuneOrNull(manager, routine.tuneId),
     group,
   }
-}
-
-function usedFigures(routine: Routine): Set<string> {
-  const slots = [
-    ...routine.parts.flatMap((part) => part.slots),
-    ...routine.passes.flatMap((pass) => pass.changes),
-  ]
-  return new Set(
-    slots.flatMap(({ content }) => (content.type === 'figure' ? [content.figureId] : [])),
-  )
 }
 
 /** The sheet as a file that another Dellop can bring in. */

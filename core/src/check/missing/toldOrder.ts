@@ -1,6 +1,6 @@
 import { setHeading } from '../../routine/index.ts'
 import type { Derived } from '../derived.ts'
-import type { FindingOf } from '../finding.ts'
+import type { FindingOf, Repair } from '../finding.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface ToldOrderFindings {
@@ -31,18 +31,19 @@ export function toldOrder({ routine, timeline }: Derived): Found[] {
     subject: routine.id,
     slotKeys: at?.slots[0] ? [at.slots[0].key] : [],
     at: at?.start ?? timeline.lengthTicks,
-    repairs: [
-      {
-        code: 'tell-as-danced' as const,
-        params: {},
-        edits: setHeading(routine, 'told', danced.join(' ').slice(0, 300)) ?? [],
-      },
-    ],
+    repairs: asDanced(routine, danced.join(' ')),
   }
   return unknown === undefined
     ? [{ ...where, code: 'missing.told', params: { told, danced, place: from + 1 } }]
     : [{ ...where, code: 'missing.told-part', params: { label: unknown, known: labels } }]
 }
+
+/** The order told as it is danced, where it is not longer than can be told. */
+function asDanced(routine: Derived['routine'], danced: string): Repair[] {
+  const edits = danced.length > MOST_TOLD ? null : setHeading(routine, 'told', danced || undefined)
+  return edits ? [{ code: 'tell-as-danced', params: {}, edits }] : []
+}
+const MOST_TOLD = 300
 
 /** Labels in a text: “A A B, Tag”, “AABA”, “A x2, B”, “A twice”. */
 export function partsTold(text: string, labels: readonly string[]): string[] {

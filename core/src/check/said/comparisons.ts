@@ -114,8 +114,6 @@ const way: Compare = ({ claims: { way: said, along, ofFollow }, deeds, language 
     : null
 }
 
-const IN_LINE: Readonly<Record<Side, Facing>> = { left: 4, right: 0 }
-
 /** Circling left is clockwise as seen from above, in whatever way one faces. */
 const round: Compare = ({ claims, deeds: [lead], slot, frame, language }) => {
   const said = claims.round
@@ -124,7 +122,7 @@ const round: Compare = ({ claims, deeds: [lead], slot, frame, language }) => {
   // Along the ring, to the right of one who faces the centre; in a set all face in as they circle.
   const along =
     frame === 'ring' ? lead.forward * Math.cos(facing) - lead.right * Math.sin(facing) : lead.right
-  const goes = IN_LINE[said] === 0 ? along : -along
+  const goes = said === 'right' ? along : -along
   return goes <= -1
     ? {
         code: 'said.way',

@@ -1,9 +1,18 @@
 import { findingMessage, findingSum } from '../index.ts'
 import { LANGUAGES, wordingsOf } from '../../cue/index.ts'
 import { applyEdits, expectOk } from '../../document/index.ts'
-import { routineShape } from '../../routine/index.ts'
+import {
+  AS_WRITTEN,
+  mirrorOf,
+  SHIPPED_FIGURES,
+  startingState,
+  type CueLanguageId,
+  type Figure,
+} from '../../figure/index.ts'
+import type { Facing } from '../../move/index.ts'
+import { figureContent, routineShape, type Routine } from '../../routine/index.ts'
 import type { ListedFinding } from '../../sheet/index.ts'
-import { proved, provedSheet } from '../../testing/typed.ts'
+import { proved, provedSheet, typedRoutine } from '../../testing/typed.ts'
 import { claimsOf } from './claims.ts'
 
 const WALL = 'lead faces wall, left foot free; follow faces centre, right foot free'
@@ -150,3 +159,48 @@ describe('words beside what is danced', () => {
     expect(words.map((text) => /to (\d+) o'clock$/.exec(text)?.[1])).toEqual(['3', '6', '9', '12'])
   })
 })
+
+describe('the words of the book', () => {
+  it.each(['en', 'de'] as const)(
+    'say of no figure what it does not do, as written or mirrored: %s',
+    (language) => {
+      for (const figure of SHIPPED_FIGURES)
+        for (const reflected of [false, true]) {
+          const wrong = told(provedSheet(alone(figure, language, reflected), null).findings).filter(
+            (code) => !code.startsWith('sums.'),
+          )
+          expect([figure.name, reflected, wrong]).toEqual([figure.name, reflected, []])
+        }
+    },
+  )
+})
+
+/** One figure by itself, begun on either foot in a hold that it may begin in. */
+function alone(figure: Figure, language: CueLanguageId, reflected: boolean): Routine {
+  const base = typedRoutine(`${HEADS.waltz}\npart A\n  Box\norder\n  A\n`)
+  const hold = figure.entry.holds[0] ?? 'none'
+  const { lead, follow } = startingState(
+    reflected ? mirrorOf(hold) : hold,
+    (figure.entry.facings[0] ?? 2) as Facing,
+  )
+  const either = { weight: 'both' } as const
+  const formation = figure.dancers === 'set' ? 'set' : figure.entry.frame === 'ring' ? 'ring' : null
+  return {
+    ...base,
+    dance: figure.family,
+    language,
+    ...(formation ? { formation } : {}),
+    start: {
+      hold: reflected ? mirrorOf(hold) : hold,
+      lead: { ...lead, ...either },
+      follow: { ...follow, ...either },
+    },
+    parts: base.parts.map((part) => ({
+      ...part,
+      slots: part.slots.map((slot) => ({
+        ...slot,
+        content: figureContent(figure.id, { ...AS_WRITTEN, reflected }),
+      })),
+    })),
+  }
+}

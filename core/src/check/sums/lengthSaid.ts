@@ -1,3 +1,4 @@
+import { LANGUAGES, type CueLanguage } from '../../cue/index.ts'
 import type { CueLanguageId } from '../../figure/index.ts'
 import { beatsOfTicks, parseNotation } from '../../time/index.ts'
 
@@ -8,9 +9,8 @@ export interface LengthSaid {
 }
 
 interface LengthWords {
-  /** Numbers by their words; a half of one is added by `half`. */
-  readonly numbers: readonly (readonly [RegExp, number])[]
-  readonly number: string
+  /** Numbers by their words, longest first; a half of one is added by `half`. */
+  readonly numbers: readonly (readonly [word: string, number: number])[]
   /** Words for units; the bar's beats come from the sheet. */
   readonly units: readonly (readonly [RegExp, number | 'bar'])[]
   readonly unit: string
@@ -22,22 +22,18 @@ interface LengthWords {
   readonly end: string
 }
 
-const listed = (words: string, from = 1): readonly (readonly [RegExp, number])[] =>
-  words.split(' ').map((word, i) => [new RegExp(`^(?:${word})$`), i + from] as const)
+/** A language's own words for 1 to 32, and others that stand before a unit. */
+const numbersOf = (
+  { number }: CueLanguage,
+  others: Readonly<Record<string, number>>,
+): LengthWords['numbers'] =>
+  [
+    ...Object.entries(others),
+    ...Array.from({ length: 32 }, (_, i) => [number(i + 1), i + 1] as const),
+  ].sort(([a], [b]) => b.length - a.length)
 
 const EN: LengthWords = {
-  numbers: [
-    [/^half an?$/, 0.5],
-    [/^an?$/, 1],
-    ...listed(
-      'one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen',
-    ),
-    [/^twenty$/, 20],
-    [/^twenty-four$/, 24],
-    [/^thirty-two$/, 32],
-  ],
-  number:
-    'half an?|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|twenty-four|twenty|thirty-two',
+  numbers: numbersOf(LANGUAGES.en, { 'half a': 0.5, 'half an': 0.5, a: 1, an: 1 }),
   units: [
     [/^(?:counts?|beats?)$/, 1],
     [/^(?:bars?|measures?)$/, 'bar'],
@@ -51,22 +47,23 @@ const EN: LengthWords = {
   end: 'in all|altogether|long',
 }
 const DE: LengthWords = {
-  numbers: [
-    [/^(?:anderthalb|eineinhalb)$/, 1.5],
-    [/^zweieinhalb$/, 2.5],
-    [/^dreieinhalb$/, 3.5],
-    [/^viereinhalb$/, 4.5],
-    [/^(?:ein halber|einen halben|ein halbes|halber|halben)$/, 0.5],
-    [/^ein(?:e|en|em|er)?$/, 1],
-    ...listed(
-      'zwei drei vier fünf sechs sieben acht neun zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn',
-      2,
-    ),
-    [/^vierundzwanzig$/, 24],
-    [/^zweiunddreißig$/, 32],
-  ],
-  number:
-    'anderthalb|eineinhalb|zweieinhalb|dreieinhalb|viereinhalb|ein halber|einen halben|ein halbes|halber|halben|ein(?:e|en|em|er)?|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|dreizehn|vierzehn|fünfzehn|sechzehn|vierundzwanzig|zweiunddreißig',
+  numbers: numbersOf(LANGUAGES.de, {
+    anderthalb: 1.5,
+    eineinhalb: 1.5,
+    zweieinhalb: 2.5,
+    dreieinhalb: 3.5,
+    viereinhalb: 4.5,
+    'ein halber': 0.5,
+    'einen halben': 0.5,
+    'ein halbes': 0.5,
+    halber: 0.5,
+    halben: 0.5,
+    ein: 1,
+    eine: 1,
+    einen: 1,
+    einem: 1,
+    einer: 1,
+  }),
   units: [
     [/^(?:zählzeiten?|schlag|schläge|schlägen|zeiten)$/, 1],
     [/^takte?n?$/, 'bar'],
@@ -84,7 +81,8 @@ const WORDS: Readonly<Record<CueLanguageId, LengthWords>> = { en: EN, de: DE }
 
 const half = { en: '(?: and a half)', de: '(?: und eine? halbe[nrs]?)' } as const
 const lengthPattern = (language: CueLanguageId): string => {
-  const { number, unit } = WORDS[language]
+  const { numbers, unit } = WORDS[language]
+  const number = numbers.map(([word]) => word).join('|')
   return `(?<number>\\d+(?:[.,]\\d+)?|${number})(?<half>${half[language]})?[ -]+(?<unit>${unit})(?![\\p{L}])`
 }
 const plain = (pattern: string): string => pattern.replaceAll(/\?<\w+>/g, '?:')
@@ -138,7 +136,7 @@ export function lengthSaid(
     const word = groups!.number!.toLowerCase()
     const number = /^\d/.test(word)
       ? Number(word.replace(',', '.'))
-      : numbers.find(([pattern]) => pattern.test(word))![1]
+      : numbers.find(([one]) => one === word)![1]
     const unit = units.find(([pattern]) => pattern.test(groups!.unit!.toLowerCase()))![1]
     return sum + (number + (groups!.half ? 0.5 : 0)) * (unit === 'bar' ? beatsPerBar : unit)
   }, 0)

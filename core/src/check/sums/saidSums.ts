@@ -70,13 +70,14 @@ function lengthsSaid({ routine }: Derived, slot: DancedSlot): Found[] {
           code: 'sums.said',
           severity: 'mend',
           params: { figure: slotName(slot), words: wrong.words, said: wrong.beats, takes },
-          repairs: asSaid(slot, wrong.beats),
+          repairs: asSaid(slot, wrong),
         },
       ]
     : []
 }
 
-function asSaid(slot: DancedSlot, beats: number): Repair[] {
+/** Another length for words; a figure’s is its own, so that what says otherwise goes. */
+function asSaid(slot: DancedSlot, { beats, words: length }: LengthSaid): Repair[] {
   const { content } = slot.slot
   const edits =
     content.type === 'words'
@@ -86,8 +87,10 @@ function asSaid(slot: DancedSlot, beats: number): Repair[] {
           wordsContent(content.text, Math.round(beats * TICKS_PER_BEAT)),
         )
       : null
-  const remark = slot.slot.remark === '' ? null : setSlotField(slot.slot, 'remark', '')
-  const words = slot.figure && slot.slot.wordings ? setSlotField(slot.slot, 'wordings', null) : null
+  const isIn = (text: string | null): boolean => text?.includes(length) ?? false
+  const remark = isIn(slot.slot.remark) ? setSlotField(slot.slot, 'remark', '') : null
+  const ownWords = Object.values(slot.slot.wordings ?? {}).some(isIn)
+  const words = slot.figure && ownWords ? setSlotField(slot.slot, 'wordings', null) : null
   return [
     ...(edits ? [{ code: 'set-length' as const, params: { beats }, edits }] : []),
     ...(remark ? [{ code: 'no-remark' as const, params: {}, edits: remark }] : []),
