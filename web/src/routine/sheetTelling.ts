@@ -40,9 +40,7 @@ const useRound = (sheet: Readonly<Ref<Sheet | null>>) =>
     const told = alike
       ? differences.filter((one) => one.what === 'hold' || one.role === 'lead')
       : differences
-    const roles = alike
-      ? { lead: words.sheets.view.floor, follow: words.sheets.view.floor }
-      : rolesOf(now.routine, now.school)
+    const roles = alike ? null : rolesOf(now.routine, now.school)
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
   })
 

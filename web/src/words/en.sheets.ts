@@ -56,7 +56,6 @@ export const sheets = {
     beat: (n: number) => `count ${n}`,
     phrase: (phrase: number, beat: number) => `phrase ${phrase}, count ${beat}`,
     swapped: 'roles exchanged',
-    floor: 'dancers',
   },
   range: {
     chosen: (n: number, total: string) => `${plural(n, 'figure')} chosen, ${total}`,

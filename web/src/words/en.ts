@@ -211,16 +211,18 @@ export const en = {
       `The recording it was timed on is gone; the cues are timed on “${name}”.`,
     round: (
       differences: readonly RoundDifference[],
-      roles: Readonly<Record<Role, string>>,
+      /** Null where all do the same. */
+      roles: Readonly<Record<Role, string>> | null,
       facing: (value: Facing) => string,
     ): string => {
       if (differences.length === 0) return 'It ends as it began.'
+      const who = (role: Role): string => (roles ? `the ${roles[role]}` : 'everyone')
       const told = differences.map((one) => {
         if (one.what === 'hold')
           return `it ends ${one.now === 'none' ? 'without a hold' : `in ${one.now}`}, not ${one.wanted === 'none' ? 'without one' : `in ${one.wanted}`}`
         if (one.what === 'foot')
-          return `the ${roles[one.role]} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
-        return `the ${roles[one.role]} ends facing ${facing(one.now as Facing)}, not ${facing(one.wanted as Facing)}`
+          return `${who(one.role)} ends with the ${one.now === null ? 'weight on both feet' : `${one.now} foot free`}, not the ${one.wanted ?? 'weight on both feet'}`
+        return `${who(one.role)} ends facing ${facing(one.now as Facing)}, not ${facing(one.wanted as Facing)}`
       })
       return `It ends otherwise than it began: ${told.join('; ')}.`
     },
