@@ -1,4 +1,4 @@
-import { heardClock, leastLeadSeconds, utterancesOf } from '@dellop/core/cue'
+import { heardClock, keptSeconds, utterancesOf } from '@dellop/core/cue'
 import { findingMessage, findingSum } from '@dellop/core/check'
 import { deriveSheet, planAt, releasedByHand } from '@dellop/core/sheet'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
@@ -41,7 +41,7 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
       mode: slot.mode,
       kind: joined.length > 0 ? 'joined' : slot.purpose,
       ...(byHand.has(slot.slotKey) ? { byHand: true } : {}),
-      minLeadSeconds: slot.mode === 'ahead' ? leastLeadSeconds(sheet) : 0,
+      minLeadSeconds: keptSeconds(slot.mode, sheet),
       // A cue ahead starts no earlier than the figure before its own; what stands in a gap, no
       // earlier than the gap.
       notBeforeBeat: beatsOfTicks(slot.notBeforeTick),

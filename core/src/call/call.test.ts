@@ -249,7 +249,7 @@ describe('cues at the lectern', () => {
       'Balance left and right',
     ])
     const last = lecternAt(prepared, tickPosition(203 * 24))
-    expect([last.cue, last.beatsLeft]).toEqual([null, 1])
+    expect([last.cue?.text, last.beatsLeft]).toEqual(['thank your partner', 1])
   })
 
   it('count in on the last beats of the introduction', () => {

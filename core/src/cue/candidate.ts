@@ -2,7 +2,7 @@ import { sameInputs } from '../document/index.ts'
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick, type TickPosition } from '../time/index.ts'
 import type { HeardClock } from './clock.ts'
-import type { CueSlot, Wording } from './cueSlot.ts'
+import { isAroundTheDance, type CueSlot, type Wording } from './cueSlot.ts'
 import { marginSeconds, spokenSeconds, type Voice } from './voice.ts'
 
 /** Cues may start on quarters of a beat. */
@@ -49,6 +49,19 @@ export const leastLeadSeconds = ({
   school,
   hallSeconds = 0,
 }: Pick<CueRules, 'school' | 'hallSeconds'>): number => school.lead.minSeconds + hallSeconds
+
+/** Heard seconds that lie between the end of a cue on the count and its step. */
+export const ON_COUNT_SECONDS = 0.25
+
+/**
+ * Heard seconds that must lie between the end of a cue and its step: nothing where it is said with
+ * it, or has its place in a gap.
+ */
+export const keptSeconds = (
+  mode: CueSlot['mode'],
+  rules: Pick<CueRules, 'school' | 'hallSeconds'>,
+): number =>
+  mode === 'ahead' ? leastLeadSeconds(rules) : mode === 'on-count' ? ON_COUNT_SECONDS : 0
 
 /**
  * Every way to say a cue slot that keeps the hard rule of its mode. *Ahead*: starts no earlier than
@@ -174,7 +187,7 @@ function windowOf(slot: CueSlot, step: number, rules: CueRules): Window {
       return {
         from: Math.max(from, slot.stepTick - rules.school.onCountBeats * TICKS_PER_BEAT) as Tick,
         to: (slot.stepTick - 1) as Tick,
-        latestEnd: step,
+        latestEnd: step - ON_COUNT_SECONDS,
       }
     case 'with-step':
     case 'steps':
@@ -249,13 +262,15 @@ function momentCost(
   return (
     placeCost(slot, moment, school) +
     joinedCost(wording, moment.endTick, school) +
-    (moment.at % TICKS_PER_BEAT === 0 || slot.mode === 'with-step' || slot.mode === 'steps'
-      ? 0
-      : weights.offBeat) +
+    (moment.at % TICKS_PER_BEAT === 0 || isFreeOfBeats(slot) ? 0 : weights.offBeat) +
     (countsFirst ? weights.coveredCount * coveredBeats(moment) : 0) +
     (breaksPin(slot, wording, moment.at) ? PIN_COST : 0)
   )
 }
+
+/** Whether it is told by no beat: with its step it falls where that does. */
+const isFreeOfBeats = (slot: CueSlot): boolean =>
+  slot.mode === 'with-step' || slot.mode === 'steps' || isAroundTheDance(slot)
 
 /** What it costs to stand where it stands. In a gap, the sooner the better. */
 function placeCost(
@@ -283,16 +298,36 @@ function placeCost(
   }
 }
 
+/** Words around the dance weigh far less than a figure's: none is lost for them. */
+const shareOf = (slot: CueSlot): number => (isAroundTheDance(slot) ? 0.15 : 1)
+
 function wordsCost(slot: CueSlot, wording: Wording, { weights }: School): number {
+  if (isAroundTheDance(slot))
+    return Math.round(
+      weights.lostWord * shareOf(slot) * Math.max(0, slot.wantedWords - wording.words),
+    )
   const of = (wanted: number, said: number): number =>
     weights.lostWord * Math.max(0, wanted - said) + weights.overWord * Math.max(0, said - wanted)
   // An amount that follows as a second cue is not lost.
   const wanted = slot.wantedWords - (wording.owes ?? 0)
   return (
     of(wanted, wording.own ?? wording.words) +
+    weights.lostWord * (wording.lacks ?? 0) +
+    otherKindCost(slot, wording, weights) +
     (wording.joined ?? []).reduce((sum, later) => sum + of(later.wantedWords, later.words), 0)
   )
 }
+
+/**
+ * Another wording than the wanted one counts as half a lost word, though it has as many words: what
+ * is wished for is not given up for a part of a beat.
+ */
+const otherKindCost = (slot: CueSlot, wording: Wording, { lostWord }: School['weights']): number =>
+  slot.wantedKind !== undefined &&
+  wording.kind !== slot.wantedKind &&
+  wording.words >= slot.wantedWords
+    ? Math.round(lostWord / 2)
+    : 0
 
 /**
  * Each further thing to keep in mind, and each beat that a later name has to be remembered until
@@ -328,7 +363,7 @@ export function breaksPin(
 /** Cost of leaving a slot unsaid; nothing where there is nothing to say. */
 export function silenceCost(slot: CueSlot, { weights }: School): number {
   if (slot.silence) return 0
-  const words = weights.lostWord * slot.wantedWords
+  const words = Math.round(weights.lostWord * shareOf(slot) * slot.wantedWords)
   const pinned = slot.pin ? PIN_COST : 0
   switch (slot.purpose) {
     case 'cue':

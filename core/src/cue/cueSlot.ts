@@ -10,6 +10,8 @@ export interface Wording {
   readonly words: number
   /** It says how much of the figure, or to where. */
   readonly hasAmount?: true
+  /** So many words weigh what it leaves out of a heads-up that should not be. */
+  readonly lacks?: number
   /** Words of the amount that is left out here and follows as a second cue. */
   readonly owes?: number
   /**
@@ -61,7 +63,15 @@ export interface CueSlot {
    * ones are counted.
    */
   readonly wantedWords: number
+  /** Which wording is wanted this time through; any where left out. */
+  readonly wantedKind?: WordingKind
   /** Why there is nothing to say, where there is not. */
   readonly silence: 'on-purpose' | 'no-wording' | 'counts-only' | null
+  /** The very same is danced just before it, so that both are one name, twice. */
+  readonly repeats?: true
   readonly pin?: Slot['pin']
 }
+
+/** Whether it is said before the first cue or after the last step, not of a figure. */
+export const isAroundTheDance = ({ key }: Pick<CueSlot, 'key'>): boolean =>
+  /^(?:opening|closing)#/.test(key)

@@ -6,7 +6,11 @@ import { readCountIn, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { CueSlot, Wording } from './cueSlot.ts'
 import { joinNames } from './join.ts'
 import { LANGUAGES, wordsOf } from './language.ts'
-import type { Prompt } from './prompts.ts'
+import { closingSlots, type ClosingWish } from './closing.ts'
+import { repeats } from './figurePrompts.ts'
+import { gapSlot } from './gapSlot.ts'
+import { openingSlots, type OpeningWish } from './opening.ts'
+import type { Prompt } from './prompt.ts'
 import {
   amountWords,
   LEAST_PARTING_TICKS,
@@ -34,11 +38,10 @@ export interface CueWishes {
    * is none.
    */
   readonly introductionTicks: Tick
-  /**
-   * What is said in the introduction before the first cue: "wait four bars", "listen for the
-   * pipes".
-   */
-  readonly opening: readonly string[]
+  /** A figure of fewer ticks is so short that the one after it may be named before it begins. */
+  readonly shortTicks: number
+  /** What is said before the first cue and after the last, and of where all stand. */
+  readonly around: Omit<OpeningWish & ClosingWish, 'language' | 'school' | 'roomTicks'>
   /** The wording wanted where a slot is not called in full. */
   readonly wanted: ReadonlyMap<string, WordingKind>
   readonly prompts: ReadonlyMap<string, Prompt>
@@ -51,22 +54,37 @@ export interface CueWishes {
  */
 export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
   const room = wishes.introductionTicks > 0 ? wishes.introductionTicks : COUNT_IN_ROOM_TICKS
-  const found: (readonly CueSlot[])[] = [openingSlots(timeline, wishes)]
+  const { language, school, calling } = wishes
+  const around = { ...wishes.around, language, school, roomTicks: room as Tick }
+  const isSilent = calling.mouth === 'counts'
+  const found: (readonly CueSlot[])[] = [isSilent ? [] : openingSlots(timeline, around)]
   const bothWays = figuresBothWays(timeline)
-  let notBefore = -room
+  const starts: number[] = [-room]
+  let before: DancedSlot | undefined
   for (const pass of timeline.passes) {
     for (const slot of pass.slots) {
-      found.push(
-        slotsOf(
-          slot,
-          { ...contextOf(slot, pass, wishes, bothWays), notBeforeTick: notBefore as Tick },
-          found.length === 1 ? firstRoom(wishes) : null,
-        ),
-      )
-      notBefore = slot.start
+      const context = {
+        ...contextOf(slot, pass, wishes, bothWays),
+        repeats: before?.passId === slot.passId && repeats(slot, before),
+        notBeforeTick: earliestStart(starts, slot.start, wishes.shortTicks),
+      }
+      found.push(slotsOf(slot, context, found.length === 1 ? firstRoom(wishes) : null))
+      starts.push(slot.start)
+      before = slot
     }
   }
-  return joinNames(found.flat(), wishes.school, LANGUAGES[wishes.language])
+  if (!isSilent) found.push(closingSlots(timeline, around))
+  return joinNames(found.flat(), school, LANGUAGES[language])
+}
+
+/**
+ * A figure is named once the one before it has begun; where that one is short, once the one before
+ * that has, or the introduction.
+ */
+function earliestStart(starts: readonly number[], step: number, shortTicks: number): Tick {
+  const last = starts.at(-1)!
+  const isShort = starts.length > 1 && step - last < shortTicks
+  return (isShort ? starts.at(-2)! : last) as Tick
 }
 
 /** Ids of the figures that a dance has as they are written and mirrored too. */
@@ -92,6 +110,8 @@ interface Context {
   readonly hasMirror: boolean
   readonly kind: WordingKind
   readonly prompt: Prompt | null
+  /** The very same is danced just before it. */
+  readonly repeats: boolean
   readonly notBeforeTick: Tick
 }
 
@@ -100,12 +120,13 @@ function contextOf(
   pass: DancedPass,
   { language, school, calling, wanted, prompts }: CueWishes,
   bothWays: ReadonlySet<string>,
-): Omit<Context, 'notBeforeTick'> {
+): Omit<Context, 'notBeforeTick' | 'repeats'> {
   const usual = calling.mode ?? school.mode
-  // Where a part begins nobody can know what comes: it is said ahead.
-  const mode = slot.slot.mode ?? (usual === 'on-count' && slot === pass.slots[0] ? 'ahead' : usual)
-  const kind = wanted.get(slot.key) ?? 'full'
   const prompt = prompts.get(slot.key)
+  // Where a part begins, or something else comes, nobody can know it: it is said ahead.
+  const isNews = slot === pass.slots[0] || (prompt?.must ?? null) !== null
+  const mode = slot.slot.mode ?? (usual !== 'steps' && isNews ? 'ahead' : usual)
+  const kind = wanted.get(slot.key) ?? 'full'
   return {
     language,
     mode,
@@ -124,7 +145,9 @@ const made = new WeakMap<
 >()
 
 const sameContext = (a: Context, b: Context): boolean =>
-  sameInputs(a, b, { prompt: (x, y) => x?.text === y?.text && x?.place === y?.place })
+  sameInputs(a, b, {
+    prompt: (x, y) => x?.text === y?.text && x?.place === y?.place && x?.must === y?.must,
+  })
 
 function slotsOf(slot: DancedSlot, context: Context, room: FirstRoom | null): readonly CueSlot[] {
   const before = made.get(slot)
@@ -143,7 +166,7 @@ function makeSlots(slot: DancedSlot, context: Context): CueSlot[] {
     return [{ ...nameSlot(slot, context), wordings: [], wantedWords: 0, silence: 'counts-only' }]
   if (context.mode === 'steps' && slot.danced && slot.slot.say === 'cue') {
     const steps = stepSlots(slot, context)
-    if (steps.length > 0) return [...steps, ...gapSlots(slot)]
+    if (steps.length > 0) return [...aheadOfSteps(slot, context), ...steps, ...gapSlots(slot)]
   }
   const roles = roleSlots(slot, context)
   const amount = roles.length === 0 ? amountSlot(slot, context) : null
@@ -157,7 +180,7 @@ function makeSlots(slot: DancedSlot, context: Context): CueSlot[] {
 
 function nameSlot(
   slot: DancedSlot,
-  { language, mode, amounts, hasMirror, kind, prompt, notBeforeTick }: Context,
+  { language, mode, amounts, hasMirror, kind, prompt, repeats, notBeforeTick }: Context,
   mayOwe = false,
 ): CueSlot {
   const data = LANGUAGES[language]
@@ -180,8 +203,10 @@ function nameSlot(
     notBeforeTick,
     wordings,
     wantedWords: wantedWords(sided, prompt, kind),
+    ...wantedKindOf(sided, prompt, kind),
     silence:
       slot.slot.say === 'nothing' ? 'on-purpose' : wordings.length === 0 ? 'no-wording' : null,
+    ...(repeats ? { repeats: true as const } : {}),
     ...(slot.slot.pin ? { pin: slot.slot.pin } : {}),
   }
 }
@@ -191,20 +216,32 @@ const longestFirst = (list: readonly Wording[]): Wording[] =>
     .filter((one, i) => list.findIndex(({ text }) => text === one.text) === i)
     .sort((a, b) => b.words - a.words)
 
+/** How many lost words it weighs to leave out what may displace a name's optional words. */
+const LACKS_WORDS = 6
+
 /**
- * Every wording with the prompt and without; the prompt alone where the floor knows the part.
- * Longest first.
+ * Every wording with the prompt and without, or with what of it has rank; the prompt alone where
+ * the floor knows the part. Longest first.
  */
 function withPrompt(plain: readonly Wording[], prompt: Prompt, kind: WordingKind): Wording[] {
-  const alone = prompt.isEnough && kind === 'keyWord' ? [wording('keyWord', prompt.text)] : []
-  const beside = (one: Wording): Wording => ({
-    ...one,
-    ...wording(
-      one.kind,
-      prompt.place === 'after' ? `${one.text}, ${prompt.text}` : `${prompt.text}, ${one.text}`,
-    ),
-  })
-  return [...plain.map(beside), ...plain, ...alone].sort((a, b) => b.words - a.words)
+  const { must, text: whole } = prompt
+  const alone = prompt.isEnough && kind === 'keyWord' ? [wording('keyWord', whole)] : []
+  // Who moves on is the subject of the words that say so.
+  const stop = prompt.kind === 'partner-change' ? '' : ','
+  const beside =
+    (text: string) =>
+    (one: Wording): Wording => ({
+      ...one,
+      ...wording(
+        one.kind,
+        prompt.place === 'after' ? `${one.text}, ${text}` : `${text}${stop} ${one.text}`,
+      ),
+    })
+  const least = must === null || must === whole ? [] : plain.map(beside(must))
+  const without = must === null ? plain : plain.map((one) => ({ ...one, lacks: LACKS_WORDS }))
+  return [...plain.map(beside(whole)), ...least, ...without, ...alone].sort(
+    (a, b) => b.words - a.words,
+  )
 }
 
 /**
@@ -215,6 +252,16 @@ function wantedWords(plain: readonly Wording[], prompt: Prompt | null, kind: Wor
   if (!prompt || plain.length === 0) return own
   const words = wordsOf(prompt.text).length
   return prompt.isEnough && kind === 'keyWord' ? words : words + own
+}
+
+/** The kind that is wanted; where the heads-up is enough, either will do. */
+function wantedKindOf(
+  sided: readonly Wording[],
+  prompt: Prompt | null,
+  kind: WordingKind,
+): Pick<CueSlot, 'wantedKind'> {
+  const wanted = wantedOf(sided, kind)?.kind
+  return wanted === undefined || prompt?.isEnough ? {} : { wantedKind: wanted }
 }
 
 /** The wording of a kind; where there is none of it, the next longer one. */
@@ -306,39 +353,19 @@ function stepSlots(slot: DancedSlot, { notBeforeTick }: Context): CueSlot[] {
     .map((one, i): CueSlot => (i === 0 ? { ...one, key: slot.key, purpose: 'cue' } : one))
 }
 
+/** Before the words of its steps: what has to be known of it ahead, where that is anything. */
+function aheadOfSteps(slot: DancedSlot, { prompt, notBeforeTick }: Context): CueSlot[] {
+  if (!prompt || prompt.fades) return []
+  const one = wording('full', prompt.text)
+  const gap = gapSlot(`${slot.key}#ahead`, slot.key, [one], notBeforeTick, stepTickOf(slot))
+  return [{ ...gap, mode: 'ahead' }]
+}
+
 function gapSlots(slot: DancedSlot): CueSlot[] {
   const one = wording('full', slot.slot.announce ?? '')
   return one.words === 0 || slot.end <= slot.start
     ? []
-    : [gapSlot(`${slot.key}#announce`, slot.key, one, slot.start, slot.end)]
-}
-
-const gapSlot = (key: string, slotKey: string, one: Wording, from: Tick, to: Tick): CueSlot => ({
-  key,
-  slotKey,
-  purpose: 'gap',
-  mode: 'gap',
-  stepTick: to,
-  notBeforeTick: from,
-  wordings: [one],
-  wantedWords: one.words,
-  silence: null,
-})
-
-function openingSlots(
-  { slots: [first] }: Timeline,
-  { opening, introductionTicks, calling }: CueWishes,
-): CueSlot[] {
-  if (!first || introductionTicks <= 0 || calling.mouth === 'counts') return []
-  return opening.map((text, i) =>
-    gapSlot(
-      `opening#${i}`,
-      first.key,
-      wording('full', text),
-      -introductionTicks as Tick,
-      stepTickOf(first),
-    ),
-  )
+    : [gapSlot(`${slot.key}#announce`, slot.key, [one], slot.start, slot.end)]
 }
 
 type FirstRoom = { readonly mode?: 'on-count'; readonly stepTick?: Tick }

@@ -10,10 +10,17 @@ export {
   type Voice,
 } from './voice.ts'
 export { cueSlots, COUNT_IN_ROOM_TICKS, type CueWishes } from './cueSlots.ts'
+export { isAroundTheDance } from './cueSlot.ts'
 export type { CuePurpose, CueSlot, JoinedName, Wording } from './cueSlot.ts'
 export { wordingsOf } from './wording.ts'
 export { heardClock, type HeardClock } from './clock.ts'
-export { targetLeadBeats, leastLeadSeconds, type Candidate, type CueRules } from './candidate.ts'
+export {
+  targetLeadBeats,
+  keptSeconds,
+  leastLeadSeconds,
+  type Candidate,
+  type CueRules,
+} from './candidate.ts'
 export {
   utterancesOf,
   fixedWordings,
@@ -25,7 +32,8 @@ export {
 } from './planner.ts'
 export { planRoutine, type PlanInput } from './plan.ts'
 export { knownBy, wantedWordings, type Known } from './fading.ts'
-export { structurePrompts, type Prompt } from './prompts.ts'
+export type { Prompt } from './prompt.ts'
+export { structurePrompts } from './prompts.ts'
 export { soundDistance, soundOf, soundsLike } from './sound.ts'
 export { READINGS } from './readings.ts'
 export { fitVoice, withLength, LEAST_READINGS, type Reading, type VoiceFit } from './voiceFit.ts'

@@ -82,7 +82,8 @@ function joinKind(
   const names = [head, ...after].map((slot) => wholeOf(slot, kind))
   if (names.some((one) => one === undefined)) return null
   const [own, ...later] = names as Wording[]
-  const isSame = later.every(({ text }) => text === own!.text)
+  // "Again" behind the name is what "twice" says.
+  const isSame = later.every(({ text }, i) => text === own!.text || after[i]!.repeats === true)
   // Twice what is danced twice already would be heard as four times.
   if (isSame && own!.hasAmount) return null
   const text = isSame

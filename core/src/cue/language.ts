@@ -27,7 +27,21 @@ export interface CueLanguage {
   /** What is said that follows from the structure of a routine. */
   readonly prompts: Readonly<
     Record<
-      Exclude<PromptKind, 'part-name' | 'part-number' | 'facing' | 'wait' | 'listen' | 'count-in'>,
+      Exclude<
+        PromptKind,
+        | 'part-name'
+        | 'part-number'
+        | 'facing'
+        | 'wall'
+        | 'partner-change'
+        | 'position'
+        | 'wait'
+        | 'listen'
+        | 'ready'
+        | 'count-in'
+        | 'finish'
+        | 'thanks'
+      >,
       string
     >
   >
@@ -200,6 +214,12 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       'last-time': 'last time',
       'only-once': 'only once',
       'begin-again': 'from the top',
+      restart: 'restart',
+      tag: 'tag',
+      ending: 'ending',
+      'new-ending': 'new ending',
+      'this-time': 'this time',
+      'figure-again': 'again',
       'other-way': 'other way',
       'all-the-way': 'all the way',
       'other-foot': 'other foot',
@@ -241,6 +261,12 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       'last-time': 'letztes Mal',
       'only-once': 'nur einmal',
       'begin-again': 'von vorn',
+      restart: 'Neustart',
+      tag: 'Brücke',
+      ending: 'Schluss',
+      'new-ending': 'anderer Schluss',
+      'this-time': 'diesmal',
+      'figure-again': 'noch einmal',
       'other-way': 'andersherum',
       'all-the-way': 'ganz',
       'other-foot': 'anderer Fuß',

@@ -2,10 +2,11 @@ import type { Calling, Formation, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type BeatMap, type Tick } from '../time/index.ts'
 import type { CueRules } from './candidate.ts'
-import { heardClock } from './clock.ts'
-import { cueSlots } from './cueSlots.ts'
+import { heardClock, type HeardClock } from './clock.ts'
+import { cueSlots, type CueWishes } from './cueSlots.ts'
 import { wantedWordings, type Known } from './fading.ts'
 import { LANGUAGES } from './language.ts'
+import type { Introduction } from './opening.ts'
 import { fixedWordings, planCues, type Plan, type PlanCache } from './planner.ts'
 import { structurePrompts } from './prompts.ts'
 import type { Voice } from './voice.ts'
@@ -29,8 +30,14 @@ export interface PlanInput {
   readonly formation?: Formation | undefined
   /** Seconds that echo or a noisy floor add to every lead: 0 to 2. */
   readonly hallSeconds?: number
-  /** The introduction: its bars, and the landmark on which the dance begins, where there is one. */
-  readonly introduction?: { readonly bars: number; readonly landmark: string | null }
+  /** Music before the first step; none where left out. */
+  readonly introduction?: Introduction
+  /** Ticks of a bar; a bar of four where left out. */
+  readonly barTicks?: Tick
+  /** Tick of the dance at which the music ends; not known where null or left out. */
+  readonly musicEnd?: Tick | null
+  /** What the two roles are called; the school's words where left out. */
+  readonly roles?: Readonly<Record<'lead' | 'follow', string>>
 }
 
 const AS_THE_SCHOOL_HAS_IT: Calling = {}
@@ -50,14 +57,20 @@ export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Pla
     school,
     calling,
     introductionTicks: firstStep,
-    opening: openingOf(input),
+    shortTicks: shortTicks(heardClock(input.beatMap, firstStep, 1)),
+    around: aroundOf(input),
     wanted: wantedWordings(
       timeline,
       school,
       input.known ?? 0,
       input.phraseTicks ?? USUAL_PHRASE_TICKS,
     ),
-    prompts: structurePrompts(timeline, { school, language, formation: input.formation }),
+    prompts: structurePrompts(timeline, {
+      school,
+      language,
+      formation: input.formation,
+      roles: input.roles ?? school.roleLabels,
+    }),
   })
   const rulesAt = (oneSpeed: number): CueRules => ({
     school,
@@ -71,17 +84,20 @@ export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Pla
   return speed === 1 ? plain : planCues(slots, rulesAt(speed), fixedWordings(plain))
 }
 
-/** What a school has the cuer say before the first cue. */
-function openingOf({ school, voice, introduction }: PlanInput): string[] {
-  if (!introduction) return []
-  const language = LANGUAGES[voice.language]
-  const wait =
-    school.prompts.includes('wait') && introduction.bars >= 1
-      ? [language.wait(Math.floor(introduction.bars))]
-      : []
-  const listen =
-    school.prompts.includes('listen') && introduction.landmark !== null
-      ? [language.listen(introduction.landmark)]
-      : []
-  return [...wait, ...listen]
+/** A figure is short that lasts less than a cue and its lead take. */
+const SHORT_SECONDS = 1.5
+
+const shortTicks = ({ heardAt, tickAtHeard }: HeardClock): number =>
+  tickAtHeard(heardAt(0 as Tick) + SHORT_SECONDS)
+
+/** What is known of what lies around the figures. */
+function aroundOf(input: PlanInput): CueWishes['around'] {
+  const { timeline, school, introduction, formation, musicEnd } = input
+  return {
+    formation,
+    roles: input.roles ?? school.roleLabels,
+    introduction: introduction ?? null,
+    barTicks: input.barTicks ?? ((4 * TICKS_PER_BEAT) as Tick),
+    musicLeft: musicEnd == null ? null : musicEnd - timeline.lengthTicks,
+  }
 }

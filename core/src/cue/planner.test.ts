@@ -40,16 +40,15 @@ function slotsOf(
   let at = 0
   const slots = lengths.flatMap((length, i): CueSlot[] => {
     const stepTick = (at * TICKS_PER_BEAT) as Tick
-    const notBeforeTick = (
-      i === 0 ? -2 * TICKS_PER_BEAT : (at - lengths[i - 1]!) * TICKS_PER_BEAT
-    ) as Tick
+    const { mode = 'ahead', beside = null, pin, early = false } = more[i] ?? {}
+    const before = i === 0 ? 2 : lengths[i - 1]! + (early && i > 1 ? lengths[i - 2]! : 0)
+    const notBeforeTick = ((at - before) * TICKS_PER_BEAT) as Tick
     at += length
     const wordings = texts[i]!.map((text, k): Wording => ({
       kind: (['full', 'short', 'keyWord'] as const)[k]!,
       text,
       words: text.split(' ').length,
     }))
-    const { mode = 'ahead', beside = null, pin } = more[i] ?? {}
     const owes = beside === 'amount' && mode === 'ahead' && wordings.length > 0 && length > 1
     const one: CueSlot = {
       key: `p/s${i}`,
@@ -59,7 +58,7 @@ function slotsOf(
       stepTick,
       notBeforeTick,
       wordings: owes
-        ? wordings.flatMap((name) => [
+        ? wordings.flatMap((name): Wording[] => [
             { ...name, text: `${name.text}, halfway`, words: name.words + 1 },
             { ...name, owes: 1 },
           ])
@@ -69,6 +68,7 @@ function slotsOf(
           ? Math.max(0, ...wordings.map((name) => name.words))
           : (wordings[wants[i] % wordings.length]?.words ?? 0)) + (owes ? 1 : 0),
       silence: wordings.length === 0 ? 'no-wording' : null,
+      ...(early ? { wantedKind: 'short' as const } : {}),
       ...(pin ? { pin } : {}),
     }
     const extra = { slotKey: one.slotKey, notBeforeTick, wantedWords: 1, silence: null } as const
@@ -119,6 +119,8 @@ interface More {
   readonly mode?: 'ahead' | 'on-count' | 'with-step'
   readonly beside?: 'amount' | 'role' | 'gap' | null
   readonly pin?: NonNullable<CueSlot['pin']>
+  /** It may be named before the figure before it begins, and its short wording is wanted. */
+  readonly early?: boolean
 }
 
 function rules(map: BeatMap, school: School = ROUND_SCHOOL, speed = 1): CueRules {
@@ -212,6 +214,7 @@ const smallCase = fc.record({
         ),
         beside: fc.constantFrom(null, null, 'amount' as const, 'role' as const, 'gap' as const),
         pin: fc.record({ startTicks: fc.constantFrom(-60, -36, -24) }),
+        early: fc.boolean(),
       },
       { requiredKeys: ['mode', 'beside'] },
     ),
@@ -348,7 +351,7 @@ describe('the planner', () => {
   it('says why it stays silent', () => {
     const plan = planCues(
       slotsOf([2, 1, 1], [['box'], ['through, face, close'], []]),
-      rules(steadyBeatMap(120)),
+      rules(steadyBeatMap(90)),
     )
     expect(plan.planned.map((one) => (one.said ? null : one.reason))).toEqual([
       null,

@@ -1,4 +1,5 @@
 import { memoised } from '../document/index.ts'
+import type { Tick } from '../time/index.ts'
 import {
   usefulCandidates,
   sameRules,
@@ -134,7 +135,8 @@ function work(
   cache: PlanCache | undefined,
 ): Worked {
   const { school } = rules
-  const candidates = slots.map((slot, i) => usefulCandidates(slot, rules, freeBy(slots, i, rules)))
+  const free = freeBy(slots, rules)
+  const candidates = slots.map((slot, i) => usefulCandidates(slot, rules, free[i]!))
   const lastReady = latestReady(candidates, school.breathSeconds)
   const totals = new Array<Float64Array>(slots.length)
   const rests = new Array<StepFunction>(slots.length + 1)
@@ -177,13 +179,19 @@ function work(
 }
 
 /**
- * The heard second before which nothing after a slot may start; the end of all where nothing
- * follows. What one slot is told besides may follow its name at once.
+ * For each slot the heard second before which nothing after it may start; the end of all where
+ * nothing follows. What one slot is told besides may follow its name at once.
  */
-function freeBy(slots: readonly CueSlot[], i: number, { clock }: CueRules): number {
-  const next = slots[i + 1]
-  if (!next) return Infinity
-  return next.slotKey === slots[i]!.slotKey ? -Infinity : clock.heardAt(next.notBeforeTick)
+function freeBy(slots: readonly CueSlot[], { clock }: CueRules): number[] {
+  const found = new Array<number>(slots.length)
+  let earliest: Tick | null = null
+  for (let i = slots.length - 1; i >= 0; i--) {
+    const isBeside = slots[i + 1]?.slotKey === slots[i]!.slotKey
+    found[i] = isBeside ? -Infinity : earliest === null ? Infinity : clock.heardAt(earliest)
+    const { notBeforeTick } = slots[i]!
+    earliest = earliest === null || notBeforeTick < earliest ? notBeforeTick : earliest
+  }
+  return found
 }
 
 /**

@@ -12,14 +12,22 @@ const book = bookOf(WALTZ_FIGURES)
 const unfolded = (...slots: Parameters<typeof part>[1][]): Timeline =>
   unfold(routineOf([part('A', ...slots)], [pass('1', 'A')]), book)
 const slotsOf = (...slots: Parameters<typeof part>[1][]) => unfolded(...slots).slots
-const ALONE = { ...ROUND_SCHOOL, join: { most: 1, mostBeats: 8 } }
+const ALONE = { ...ROUND_SCHOOL, prompts: [], join: { most: 1, mostBeats: 8 } }
+const AROUND: CueWishes['around'] = {
+  formation: 'couples-round',
+  roles: { lead: 'man', follow: 'lady' },
+  introduction: null,
+  barTicks: tick(72),
+  musicLeft: null,
+}
 const cuesOf = (timeline: Timeline, over: Partial<CueWishes> = {}) =>
   cueSlots(timeline, {
     language: 'en',
     school: ALONE,
     calling: {},
     introductionTicks: tick(0),
-    opening: [],
+    shortTicks: 96,
+    around: AROUND,
     wanted: new Map(),
     prompts: new Map(),
     ...over,
@@ -177,7 +185,7 @@ describe('cue slots', () => {
     ).toEqual(['ahead', 'ahead'])
     expect(
       modes({ calling: { mode: 'with-step' } }, slot('a', 'box'), slot('b', 'canter')),
-    ).toEqual(['with-step', 'with-step'])
+    ).toEqual(['ahead', 'with-step'])
   })
   it('are the words of every step where a figure is taught step by step', () => {
     expect(kinds(cuesOf(unfolded({ ...slot('a', 'canter'), mode: 'steps' })))).toEqual(
@@ -194,13 +202,6 @@ describe('cue slots', () => {
       ),
     ).toEqual(['counts-only'])
   })
-  it('tell how long to wait and what to listen for, in the introduction', () => {
-    const [wait] = cuesOf(unfolded(slot('a', 'box')), {
-      introductionTicks: tick(288),
-      opening: ['wait four bars'],
-    })
-    expect([wait!.purpose, wait!.notBeforeTick, wait!.stepTick]).toEqual(['gap', -288, 0])
-  })
   it('leave the mouth to the count-in where the school speaks it', () => {
     const school = { ...ALONE, prompts: ['count-in' as const], countIn: '5 6 7 8' }
     expect(cuesOf(unfolded(slot('a', 'box')), { school })[0]!.stepTick).toBe(-96)
@@ -211,7 +212,7 @@ describe('cue slots', () => {
 })
 
 describe('joined utterances', () => {
-  const JOINING = { ...ROUND_SCHOOL, join: { most: 3, mostBeats: 12 } }
+  const JOINING = { ...ROUND_SCHOOL, prompts: [], join: { most: 3, mostBeats: 12 } }
   const joined = (...slots: Parameters<typeof part>[1][]) =>
     cuesOf(unfolded(...slots), { school: JOINING }).map((one) =>
       one.wordings.filter((wording) => wording.joined).map((wording) => wording.text),
@@ -224,6 +225,18 @@ describe('joined utterances', () => {
     expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain(
       'forward box and hover to semi',
     )
+  })
+  it('count a figure that is danced again, whatever its heads-up says', () => {
+    const slots = [slot('a', 'canter'), slot('b', 'canter')]
+    const again = { kind: 'figure-again', text: 'again', must: null, place: 'after' } as const
+    const cues = cuesOf(unfolded(...slots), {
+      school: JOINING,
+      prompts: new Map([['1.0/b', { ...again, isEnough: false, fades: true }]]),
+    })
+    expect(cues.map(({ wordings }) => wordings.map(({ text }) => text))).toEqual([
+      ['canter', 'canter, twice'],
+      ['canter, again', 'canter'],
+    ])
   })
   it('count a name that has a stop of its own too', () =>
     expect(joined(slot('a', 'through-face-close'), slot('b', 'through-face-close'))[0]).toContain(

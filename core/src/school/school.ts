@@ -50,17 +50,29 @@ export const PROMPT_KINDS = [
   'last-time',
   'only-once',
   'begin-again',
+  'restart',
+  'tag',
+  'ending',
+  'new-ending',
+  'this-time',
   'other-way',
+  'wall',
+  'partner-change',
   'part-name',
   'part-number',
+  'figure-again',
   'all-the-way',
   'other-foot',
   'same-other-side',
   'guard',
   'facing',
+  'position',
   'wait',
   'listen',
+  'ready',
   'count-in',
+  'finish',
+  'thanks',
 ] as const
 export type PromptKind = (typeof PROMPT_KINDS)[number]
 
@@ -160,127 +172,3 @@ export type School = z.infer<typeof schoolSchema>
 /** How a school is edited: field by field, each whole. */
 export const schoolShape: DocumentShape = { lists: {} }
 export type Weights = z.infer<typeof weightsSchema>
-
-const WEIGHTS: Weights = {
-  leadPerBeat: 100,
-  rushPerBeat: 150,
-  earlyPerBeat: 300,
-  lostWord: 180,
-  offBeat: 40,
-  silence: 2000,
-  overWord: 0,
-  joinedThing: 500,
-  rememberPerBeat: 60,
-  secondCue: 500,
-  coveredCount: 150,
-}
-
-/**
- * Couples going round the hall: the name, how much of it and how it ends, ending one beat before
- * the step.
- */
-export const ROUND_SCHOOL: School = {
-  format: 'dellop-school',
-  version: 1,
-  id: 'round',
-  name: 'Round',
-  roleLabels: { lead: 'lead', follow: 'follow' },
-  count: { group: 'bars', ones: 'numbered', countFrom: 1 },
-  countIn: '1 2 3 ready',
-  lead: { targetBeats: 1, minSeconds: 0.4, maxBeats: 4 },
-  breathSeconds: 0.15,
-  weights: WEIGHTS,
-  about:
-    'Every figure is named as it comes, with how much of it and how it ends, so that couples who have never danced the routine can. The cue ends one beat before the step: late enough not to be danced at once, early enough to be heard. It is as full the fourth time as the first, because the floor follows the voice and not its memory.',
-  fading: null,
-  prompts: [],
-  amounts: AMOUNT_KINDS,
-  mostWordsIn20Seconds: 45,
-  mode: 'ahead',
-  onCountBeats: 4,
-  join: { most: 2, mostBeats: 6 },
-  breathPhrases: 4,
-}
-
-/**
- * Lines facing a wall: the name in the last counts of the figure before, counted in eights, less
- * and less as walls go by.
- */
-const LINE_SCHOOL: School = {
-  ...ROUND_SCHOOL,
-  id: 'line',
-  name: 'Line',
-  count: { group: 'eights', ones: 'numbered', countFrom: 1 },
-  countIn: '5 6 7 8',
-  lead: { targetBeats: 0.5, minSeconds: 0.3, maxBeats: 4 },
-  weights: { ...WEIGHTS, overWord: 120 },
-  about:
-    'Lines learn the dance wall by wall. The name of the next figure falls on the last counts of the one before, and the amount of turn comes after the name, because the turn is what sends people into each other. From the third wall on most know it: a short name, later only a prompt, keeps the floor together without talking over the music.',
-  fading: { fullTimes: 2, shortTimes: 1, newAfterPhrases: 8 },
-  prompts: ['again', 'last-time', 'other-way', 'other-foot', 'same-other-side', 'guard'],
-  mostWordsIn20Seconds: 40,
-  join: { most: 2, mostBeats: 6 },
-}
-
-/** A sequence that comes round: in full the first time, then prompts where it turns. */
-const SEQUENCE_SCHOOL: School = {
-  ...ROUND_SCHOOL,
-  id: 'sequence',
-  name: 'Sequence',
-  roleLabels: { lead: 'man', follow: 'lady' },
-  countIn: '5 6 ready go',
-  lead: { targetBeats: 1, minSeconds: 0.4, maxBeats: 4 },
-  weights: { ...WEIGHTS, overWord: 150 },
-  about:
-    'The same sixteen bars come round and round, so the first time through is called in full and the next is short. After that a word at each change is enough: who has danced it twice wants to hear the music. When the sequence has rested for a while it is called as if it were new.',
-  fading: { fullTimes: 1, shortTimes: 1, newAfterPhrases: 6 },
-  prompts: ['again', 'last-time', 'other-way', 'all-the-way'],
-  mostWordsIn20Seconds: 34,
-  join: { most: 3, mostBeats: 8 },
-}
-
-/**
- * Sets of couples: who, what, with whom and how far, in the last four beats of the phrase before.
- */
-const SET_SCHOOL: School = {
-  ...ROUND_SCHOOL,
-  id: 'set',
-  name: 'Set',
-  count: { group: 'eights', ones: 'numbered', countFrom: 1 },
-  countIn: '5 6 + cue',
-  lead: { targetBeats: 1, minSeconds: 0.4, maxBeats: 6 },
-  weights: { ...WEIGHTS, overWord: 100 },
-  about:
-    'Everybody in a set does something else, so a call says who, what, with whom and how far. It falls in the last four beats of the phrase before: earlier, and the set goes at once; later, and the far couple has not heard it. Each time through it fades, so that in the end the music calls the dance.',
-  fading: { fullTimes: 1, shortTimes: 2, newAfterPhrases: 8 },
-  prompts: ['again', 'last-time', 'only-once', 'other-way', 'all-the-way', 'begin-again'],
-  mostWordsIn20Seconds: 40,
-  join: { most: 3, mostBeats: 8 },
-}
-
-/** Rings: words of the part and the steps, close to the count; a change of part comes ahead. */
-const RING_SCHOOL: School = {
-  ...ROUND_SCHOOL,
-  id: 'ring',
-  name: 'Ring',
-  countIn: '5 6 + cue',
-  lead: { targetBeats: 0.5, minSeconds: 0.25, maxBeats: 4 },
-  weights: { ...WEIGHTS, overWord: 80 },
-  about:
-    'A ring moves as one, hand in hand, and takes its step from the neighbours as much as from the voice. Words stay close to the count, short and rhythmic; where a part changes they come ahead, so that nobody is pulled. A ring that has found its step needs only the name of the next part.',
-  fading: { fullTimes: 2, shortTimes: 2, newAfterPhrases: 8 },
-  prompts: ['last-time', 'only-once', 'other-way', 'part-name'],
-  mostWordsIn20Seconds: 48,
-  mode: 'on-count',
-  onCountBeats: 3,
-  join: { most: 1, mostBeats: 8 },
-}
-
-/** Schools that ship. None is the right one. */
-export const SHIPPED_SCHOOLS: readonly School[] = [
-  ROUND_SCHOOL,
-  LINE_SCHOOL,
-  SEQUENCE_SCHOOL,
-  SET_SCHOOL,
-  RING_SCHOOL,
-]

@@ -1,5 +1,5 @@
-import { WINDOW_SECONDS } from '../check/index.ts'
-import { utterancesOf, type Plan } from '../cue/index.ts'
+import { WINDOW_SECONDS, wordsHeard } from '../check/index.ts'
+import { isAroundTheDance, utterancesOf, type Plan } from '../cue/index.ts'
 
 /** How much is said around one moment of the dance. */
 export interface Density {
@@ -18,10 +18,9 @@ const EVERY_SECONDS = 2
  * @param endSeconds End of the dance in heard seconds.
  */
 export function densityOf(plan: Plan, endSeconds: number): Density[] {
-  const said = utterancesOf(plan).map(({ said: one }) => ({
-    at: one.start,
-    words: one.wording.words,
-  }))
+  const said = utterancesOf(plan)
+    .filter(({ slot }) => !isAroundTheDance(slot))
+    .map(({ said: one }) => ({ at: one.start, words: wordsHeard(one.wording.text) }))
   const [first] = said
   if (!first) return []
   const points: Density[] = []

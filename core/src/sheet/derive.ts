@@ -13,6 +13,7 @@ import type { FigureBook } from '../figure/index.ts'
 import type { Group } from '../group/index.ts'
 import {
   NO_MUSIC,
+  rolesOf,
   unfold,
   type Choices,
   type Routine,
@@ -105,6 +106,7 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
       hallSeconds,
       tune,
       group: input.group ?? null,
+      musicEnd: music.end,
     }),
     1,
     cache?.plan,
@@ -163,6 +165,7 @@ type Planning = Pick<
   | 'hallSeconds'
   | 'tune'
   | 'group'
+  | 'musicEnd'
 >
 
 function planInput({
@@ -176,6 +179,7 @@ function planInput({
   hallSeconds,
   tune,
   group,
+  musicEnd,
 }: Planning): PlanInput {
   const bars = firstStep / ticksPerBar(routine.metre)
   const landmark =
@@ -193,6 +197,9 @@ function planInput({
     formation,
     hallSeconds,
     ...(tune ? { introduction: { bars, landmark } } : {}),
+    barTicks: ticksPerBar(routine.metre),
+    musicEnd,
+    roles: rolesOf(routine, school),
   }
 }
 

@@ -1,4 +1,11 @@
-import { utterancesOf, wordsOf, type CueSlot, type Said, type Wording } from '../cue/index.ts'
+import {
+  isAroundTheDance,
+  utterancesOf,
+  wordsOf,
+  type CueSlot,
+  type Said,
+  type Wording,
+} from '../cue/index.ts'
 import type { Edit, NewId } from '../document/index.ts'
 import { setFieldAt, setWording, type DancedSlot, type Slot } from '../routine/index.ts'
 import type { Sheet } from './derive.ts'
@@ -53,7 +60,12 @@ const SAME_TICKS = 2
  * cannot be placed is told, never guessed.
  */
 export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewId): MatchedCues {
-  const end = sheet.clock.heardAt(sheet.timeline.lengthTicks)
+  // What is said after the last step is no later than its own words.
+  const closing = utterancesOf(sheet.plan).at(-1)
+  const end = Math.max(
+    sheet.clock.heardAt(sheet.timeline.lengthTicks),
+    closing && isAroundTheDance(closing.slot) ? closing.said.end : -Infinity,
+  )
   const unplaced: { cue: OutsideCue; why: Unplaced }[] = []
   const usable: OutsideCue[] = []
   for (const cue of cues) {
@@ -89,8 +101,12 @@ export function matchCues(sheet: Sheet, cues: readonly OutsideCue[], newId: NewI
 }
 
 /** How much a cue differs from what may be said of a figure: 0 for its very words, up to 1. */
-function unlike(text: string, { wordings }: CueSlot): number {
+function unlike(text: string, slot: CueSlot): number {
+  const { wordings } = slot
   const own = wordsOf(text)
+  // What is said around the dance follows from the sheet: other words for it have no place there.
+  if (isAroundTheDance(slot))
+    return wordings.some((wording) => wordsOf(wording.text).join(' ') === own.join(' ')) ? 0 : 1
   return Math.min(
     ...wordings.map((wording) => {
       const other = wordsOf(wording.text)

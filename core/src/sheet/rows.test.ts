@@ -1,3 +1,4 @@
+import { utterancesOf } from '../cue/index.ts'
 import { applyEdits, expectOk } from '../document/index.ts'
 import { routineShape, setWording } from '../routine/index.ts'
 import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
@@ -53,15 +54,16 @@ describe('the page of phrases', () => {
     )
     expect(blocks).toEqual(lanterns.timeline.slots.map((slot) => slot.key))
     const ribbons = rows.flatMap((row) =>
-      row.lines.flatMap((line) => line.ribbons.map((ribbon) => ribbon.slotKey)),
+      row.lines.flatMap((line) => line.ribbons.map((ribbon) => ribbon.key)),
     )
-    expect(ribbons).toEqual(
-      lanterns.plan.planned.filter((one) => one.said).map((one) => one.slot.key),
-    )
+    expect(ribbons).toEqual(utterancesOf(lanterns.plan).map(({ slot }) => slot.key))
   })
 
   it('puts the first cue of a pass at the end of the row before, where it is spoken', () => {
     expect(rows[0]!.lines[0]!.ribbons.map((ribbon) => ribbon.said.wording.text)).toEqual([
+      'wait four bars',
+      'butterfly, facing the wall, lead’s left foot free',
+      'ready',
       'balance left and right',
     ])
     expect(rows[1]!.lines[1]!.ribbons.at(-1)!.said.wording.text).toBe('left turning box, halfway')

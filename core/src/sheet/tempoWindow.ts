@@ -1,4 +1,4 @@
-import { fixedWordings, type Planned } from '../cue/index.ts'
+import { fixedWordings, isAroundTheDance, type Planned } from '../cue/index.ts'
 import { bpmAt } from '../time/index.ts'
 import { planAt, type Sheet } from './derive.ts'
 
@@ -33,7 +33,10 @@ export function tempoWindow(sheet: Sheet): TempoWindow {
     const now = fixedWordings(plan)
     return (
       [...plan.planned, ...plan.extras].find(
-        ({ slot: { key } }) => plain.has(key) && now.get(key) !== plain.get(key),
+        ({ slot }) =>
+          !isAroundTheDance(slot) &&
+          plain.has(slot.key) &&
+          now.get(slot.key) !== plain.get(slot.key),
       ) ?? null
     )
   }

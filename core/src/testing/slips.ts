@@ -70,7 +70,7 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ['counts left open', '  Limp four\n', '  "" = 4\n', 'missing.wording', 12],
     [
       'a figure over the phrase line',
-      '  Limp four\n  Two side two-steps\n',
+      '  Limp four\n  Two side two-steps | say "side two-steps" / - / -\n',
       '  Side two-step\n  Limp four (mirrored)\n  Side two-step (mirrored)\n',
       'sums.across-phrase',
       14,

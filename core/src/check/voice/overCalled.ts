@@ -1,4 +1,4 @@
-import { utterancesOf } from '../../cue/index.ts'
+import { isAroundTheDance, utterancesOf } from '../../cue/index.ts'
 import { slotsByKey } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
@@ -14,24 +14,34 @@ export interface OverCalledFindings {
 }
 type Found = FindingOf<OverCalledFindings>
 
+/** Words as they are heard: "two-step" is one. */
+export const wordsHeard = (text: string): number =>
+  text.match(/[\p{L}\p{M}\p{N}'’-]+/gu)?.length ?? 0
+
 /** Seconds over which words are counted. */
 export const WINDOW_SECONDS = 20
 
-/** Stretches in which more is said than a floor can take in by its school's measure, each once. */
+/**
+ * Stretches in which more is said than a floor can take in by its school's measure, each once.
+ * Before the first step and after the last the floor has nothing else to do than to listen.
+ */
 export function overCalled({ plan, timeline, school }: Derived): Found[] {
   const slots = slotsByKey(timeline)
-  const said = utterancesOf(plan).map(({ slot, said }) => ({
-    key: slot.slotKey,
-    start: said.start,
-    words: said.wording.words,
-  }))
+  const said = utterancesOf(plan)
+    .filter(({ slot }) => !isAroundTheDance(slot))
+    .map(({ slot, said: { start, end, wording } }) => ({
+      key: slot.slotKey,
+      start,
+      end,
+      words: wordsHeard(wording.text),
+    }))
   const found: Found[] = []
   let from = 0
   let words = 0
   let quietFrom = -Infinity
   said.forEach((one, i) => {
     words += one.words
-    while (said[from]!.start < one.start - WINDOW_SECONDS) words -= said[from++]!.words
+    while (said[from]!.start < one.end - WINDOW_SECONDS) words -= said[from++]!.words
     if (words <= school.mostWordsIn20Seconds || said[from]!.start < quietFrom) return
     const keys = said.slice(from, i + 1).map(({ key }) => key)
     const slot = slots.get(keys[0]!)!

@@ -6,7 +6,11 @@ import { inputOf, part, pass, routineOf, slot, words } from '../../testing/sheet
 import { hardWords } from './hardToSay.ts'
 import { findingMessage, findingSum } from '../words/en/findings.ts'
 
-const ALONE: School = { ...ROUND_SCHOOL, join: { most: 1, mostBeats: 6 } }
+const ALONE: School = {
+  ...ROUND_SCHOOL,
+  lead: { ...ROUND_SCHOOL.lead, minSeconds: 0.4 },
+  join: { most: 1, mostBeats: 6 },
+}
 const of = (...slots: readonly Slot[]): Routine =>
   routineOf([part('A', ...slots)], [pass('1', 'A')])
 const found = (routine: Routine, over: Partial<SheetInput> = {}) =>

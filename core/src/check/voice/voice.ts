@@ -1,5 +1,6 @@
 import {
-  leastLeadSeconds,
+  isAroundTheDance,
+  keptSeconds,
   plannedSeconds,
   type Plan,
   type Planned,
@@ -55,7 +56,9 @@ export function voice(derived: Derived): Found[] {
     return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
   })
   const beside = derived.plan.extras.flatMap((planned): Found[] => {
-    const code = planned.said ? undefined : BESIDE[planned.slot.purpose]
+    // Around the dance, and ahead of steps, as much is said as fits.
+    const isAsked = !isAroundTheDance(planned.slot) && !planned.slot.key.endsWith('#ahead')
+    const code = planned.said || !isAsked ? undefined : BESIDE[planned.slot.purpose]
     const slot = slots.get(planned.slot.slotKey)!
     return code
       ? [
@@ -99,7 +102,7 @@ function unsaid(
       figure: slot.figure?.name ?? '',
       text: shortest.text,
       needs: round(plannedSeconds(derived.voice, shortest.text)),
-      lead: round(leadKept(derived, cue)),
+      lead: round(keptSeconds(cue.mode, derived)),
       room: round(room),
     },
     repairs: repairs(derived, slot, room),
@@ -118,10 +121,6 @@ const placesOf = memoised(
 )
 
 const round = (seconds: number): number => Math.round(seconds * 100) / 100
-
-/** What must lie between the end of the cue and its step: nothing where it stands on the count. */
-const leadKept = (derived: Derived, { mode }: Planned['slot']): number =>
-  mode === 'ahead' ? leastLeadSeconds(derived) : 0
 
 function pinBroken(slot: DancedSlot, text: string): Found {
   const loosen = setSlotField(slot.slot, 'pin', undefined)
@@ -158,7 +157,7 @@ function roomFor(derived: Derived, plan: Plan, i: number): number {
     clock.heardAt(slot.notBeforeTick),
     before ? before.end + school.breathSeconds : -Infinity,
   )
-  return Math.max(0, clock.heardAt(slot.stepTick) - leadKept(derived, slot) - from)
+  return Math.max(0, clock.heardAt(slot.stepTick) - keptSeconds(slot.mode, derived) - from)
 }
 
 function repairs({ voice: speaker }: Derived, slot: DancedSlot, room: number): Repair[] {

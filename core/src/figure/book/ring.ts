@@ -22,7 +22,7 @@ const RING: readonly Written[] = [
     name: 'Grapevine, front first',
     beats: 4,
     lead: '1 left across, 2 right side, 3 left behind, 4 right side',
-    say: 'grapevine, front first / grapevine, front / front',
+    say: 'grapevine right, front first / grapevine right / grapevine right',
   },
   {
     name: 'Three steps and hold',
@@ -284,7 +284,7 @@ const MIXER: readonly Written[] = [
     from: 'two hands, open facing',
     level: 'first',
     lead: '1 left back, 2 right touch, 3 right forward, 4 left touch',
-    say: 'apart and together / apart, together / apart',
+    say: 'apart, together / apart, together / apart',
   },
   {
     name: 'Promenade eight',
@@ -300,7 +300,7 @@ const MIXER: readonly Written[] = [
     from: 'two hands, butterfly',
     level: 'first',
     lead: '1 left side, 2 right swing, 3 right side, 4 left swing',
-    say: 'balance and wave / balance / balance',
+    say: 'balance, wave / balance / balance',
   },
   {
     name: 'Heel and toe',
@@ -308,7 +308,7 @@ const MIXER: readonly Written[] = [
     from: 'two hands, butterfly, closed',
     level: 'first',
     lead: '1 left point "left heel out", 2 left touch "left toe back", 3 left side, 3& right close, 4 left side',
-    say: 'heel and toe and side / heel and toe / heel',
+    say: 'heel and toe / heel and toe / heel',
   },
   {
     name: 'Clap pattern',

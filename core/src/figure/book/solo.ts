@@ -7,14 +7,14 @@ const LINE: readonly Written[] = [
     beats: 4,
     level: 'first',
     lead: '1 right side, 2 left behind, 3 right side, 4 left touch',
-    say: 'vine to the right, touch / vine right / vine right',
+    say: 'vine right, touch / vine right / vine right',
   },
   {
     name: 'Vine left, touch',
     beats: 4,
     level: 'first',
     lead: '1 left side, 2 right behind, 3 left side, 4 right touch',
-    say: 'vine to the left, touch / vine left / vine left',
+    say: 'vine left, touch / vine left / vine left',
   },
   {
     name: 'Vine right and left',

@@ -36,7 +36,7 @@ const FIGURES: readonly Written[] = [
     from: COUPLE,
     level: 'first',
     lead: '1 left side, 1& right close, 2 left side, 3 right side, 3& left close, 4 right side',
-    say: 'side two-step left and right / side two-steps / side',
+    say: 'two side two-steps / side two-steps / side two-step',
   },
   {
     name: 'Side, touch',
