@@ -2,6 +2,7 @@
 import type { Repair, Severity } from '@dellop/core/check'
 import type { ListedFinding } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
+import { useHeldRepairs } from './heldRepairs.ts'
 import { words } from '../words/index.ts'
 
 const props = defineProps<{
@@ -17,6 +18,10 @@ const emit = defineEmits<{
 }>()
 
 const idOf = (finding: ListedFinding): string => `${finding.code}|${finding.subject}|${finding.at}`
+const { shown, hold, letGo } = useHeldRepairs(
+  () => props.findings,
+  (finding) => props.repairsOf(finding),
+)
 const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
 const FILTERS = ['all', 'stop', 'mend', 'note'] as const
 const filter = ref<(typeof FILTERS)[number]>('all')
@@ -86,10 +91,16 @@ function confirm(finding: ListedFinding): void {
           {{ words.finding.message(finding) }}
         </button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
-        <div class="repairs">
+        <div
+          class="repairs"
+          @pointerenter="hold(finding)"
+          @pointerleave="letGo"
+          @focusin="hold(finding)"
+          @focusout="letGo"
+        >
           <button
-            v-for="(repair, i) in repairsOf(finding)"
-            :key="i"
+            v-for="repair in shown(finding)"
+            :key="words.finding.repair(repair)"
             class="textlink"
             @click="emit('see', repair)"
           >
@@ -120,10 +131,16 @@ function confirm(finding: ListedFinding): void {
             {{ words.finding.message(finding) }}
           </button>
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
-          <div class="repairs">
+          <div
+            class="repairs"
+            @pointerenter="hold(finding)"
+            @pointerleave="letGo"
+            @focusin="hold(finding)"
+            @focusout="letGo"
+          >
             <button
-              v-for="(repair, i) in repairsOf(finding)"
-              :key="i"
+              v-for="repair in shown(finding)"
+              :key="words.finding.repair(repair)"
               class="textlink quiet"
               @click="emit('see', repair)"
             >

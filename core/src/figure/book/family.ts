@@ -11,7 +11,7 @@ import {
 } from '../notation/figureText.ts'
 import { FOLLOW_KINDS, type Figure, type FollowKind } from '../model/figure.ts'
 import { readStepLine, type StepLineOptions } from '../notation/stepLine.ts'
-import { germanWords } from './german.ts'
+import { germanWords, inGerman } from './german.ts'
 
 /** A figure of the shipped book as it is written here; what is left out is the family's usual. */
 export interface Written {
@@ -29,6 +29,8 @@ export interface Written {
   readonly made?: string
   /** What is said, `full / short / prompt`; the name where left out. */
   readonly say?: string
+  /** The same in German, where it is not among the words of `german.ts`. */
+  readonly de?: string
   readonly level?: Figure['level']
   /** Other names, and whose they are, as they are typed. */
   readonly aliases?: readonly string[]
@@ -111,7 +113,7 @@ export function family(
       exitHold: one.to ?? null,
       ...(endings.length > 0 ? { endings } : {}),
       ...(chosen.length > 0 ? { options: chosen } : {}),
-      wordings: { en: { full, short, keyWord }, ...germanWords(id) },
+      wordings: { en: { full, short, keyWord }, ...(one.de ? inGerman(one.de) : germanWords(id)) },
       cautions: one.cautions ?? [],
       remarks: one.remarks ?? '',
       ...(parts.length > 0 ? { parts } : {}),

@@ -241,8 +241,11 @@ const WORDS: Readonly<Record<string, string>> = {
  * The German words of a shipped figure, as they stand beside the English; nothing for one that has
  * none.
  */
-export function germanWords(id: string): Pick<Figure['wordings'], 'de'> {
-  const [full, short, keyWord] = WORDS[id]?.split(' / ') ?? []
+export const germanWords = (id: string): Pick<Figure['wordings'], 'de'> => inGerman(WORDS[id] ?? '')
+
+/** German words as they are typed, full / short / key word; none where one is missing. */
+export function inGerman(text: string): Pick<Figure['wordings'], 'de'> {
+  const [full, short, keyWord] = text.split(' / ')
   if (full === undefined || short === undefined || keyWord === undefined) return {}
   return { de: { full, short, keyWord } satisfies Wordings }
 }

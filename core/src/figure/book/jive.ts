@@ -1,4 +1,4 @@
-import { ARMS, family, SPIN, type Written } from './family.ts'
+import { ARMS, SPIN, family, type Written } from './family.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -106,6 +106,111 @@ const JIVE: readonly Written[] = [
       '1 right back, 2 left recover, 3 right forward, 3a left close, 4 right forward turn left 3/4, 5 left back, 5a right close, 6 left back',
     say: 'change places left to right / change left to right / change left',
     cautions: [ARMS, SPIN],
+  },
+  {
+    name: 'Fallaway rock',
+    beats: 6,
+    from: 'semi-closed',
+    to: 'semi-closed',
+    lead: '1 left behind, 2 right recover, 3 left side, 3a right close, 4 left side, 5 right side, 5a left close, 6 right side',
+    follow: 'alike',
+    say: 'fallaway rock / fallaway rock / fallaway',
+    de: 'Grundschritt in Promenade / Promenade, Grund / Promenade',
+  },
+  {
+    name: 'Change hands behind the back',
+    beats: 6,
+    from: 'open facing',
+    to: 'open facing',
+    level: 'steady',
+    lead: '1 left back, 2 right recover, 3 left forward turn left 1/4, 3a right close, 4 left forward turn left 1/4, 5 right side, 5a left close, 6 right side',
+    follow:
+      '1 right back, 2 left recover, 3 right forward turn right 1/4, 3a left close, 4 right forward turn right 1/4, 5 left side, 5a right close, 6 left side',
+    say: 'change hands behind the back / hands behind back / behind back',
+    de: 'Handwechsel hinter dem Rücken / Handwechsel / Handwechsel',
+  },
+  {
+    name: 'Fallaway throwaway',
+    beats: 6,
+    from: 'semi-closed',
+    to: 'open facing',
+    level: 'steady',
+    lead: '1 left behind, 2 right recover, 3 left side, 3a right close, 4 left side, 5 right side, 5a left close, 6 right side',
+    follow:
+      '1 right behind, 2 left recover, 3 right forward turn left 1/4, 3a left close, 4 right side turn left 1/4, 5 left back, 5a right close, 6 left back',
+    say: 'fallaway throwaway / fallaway throwaway / throwaway',
+    de: 'Platzwechsel aus der Promenade / aus der Promenade / hinaus',
+  },
+  {
+    name: 'Chasse left and right',
+    beats: 4,
+    from: 'closed, open facing, two hands',
+    level: 'first',
+    lead: '1 left side, 1a right close, 2 left side, 3 right side, 3a left close, 4 right side',
+    say: 'chasse left and right / chasse left, right / chasse left',
+    de: 'Chassé links und rechts / Chassé beide Seiten / Chassé',
+  },
+  {
+    name: 'Right turning fallaway',
+    beats: 6,
+    from: 'closed',
+    level: 'steady',
+    lead: '1 left behind, 2 right recover, 3 left side turn right 1/8, 3a right close, 4 left side turn right 1/4, 5 right side, 5a left close turn right 1/8, 6 right side',
+    follow:
+      '1 right behind, 2 left recover, 3 right side turn right 1/8, 3a left close, 4 right side turn right 1/4, 5 left side, 5a right close turn right 1/8, 6 left side',
+    say: 'right turning fallaway / right turning fallaway / turning right',
+    de: 'Grundschritt rechts herum / rechts herum / rechts herum',
+  },
+  {
+    name: 'Stop and go',
+    beats: 8,
+    from: 'open facing',
+    to: 'open facing',
+    level: 'steady',
+    lead: '1 left back, 2 right recover, 3 left forward, 3a right close, 4 left forward, 5 right forward, 6 left recover, 7 right back, 7a left close, 8 right back, arms:3 left arch "left hand up"',
+    follow:
+      '1 right back, 2 left recover, 3 right forward turn left 1/4, 3a left close, 4 right forward turn left 1/4, 5 left back, 6 right recover, 7 left forward turn right 1/4, 7a right close, 8 left back turn right 1/4',
+    say: 'stop and go / stop and go / stop',
+    de: 'Stop and Go / Stop and Go / Stop',
+    cautions: [ARMS],
+  },
+  {
+    name: 'Sailor shuffles',
+    beats: 4,
+    from: 'open facing, two hands, none',
+    level: 'steady',
+    lead: '1 left behind, 1a right side, 2 left side, 3 right behind, 3a left side, 4 right side',
+    follow: 'alike',
+    say: 'sailor shuffles / sailor shuffles / sailors',
+    de: 'Matrosenschritte / Matrosen / Matrosen',
+  },
+  {
+    name: 'Point steps',
+    beats: 4,
+    from: 'semi-closed',
+    lead: '1 left point, 2 left across, 3 right point, 4 right across',
+    follow: 'alike',
+    say: 'point steps / point steps / point steps',
+    de: 'zeigen und kreuzen / zeigen, kreuzen / zeigen',
+  },
+  {
+    name: 'Chicken walks, quick',
+    beats: 4,
+    from: 'open facing',
+    level: 'steady',
+    lead: '1 left back x0.5, 2 right back x0.5, 3 left back x0.5, 4 right back x0.5',
+    say: 'four quick chicken walks / quick chicken walks / quick chicken',
+    de: 'vier schnelle Chicken Walks / schnelle Chicken Walks / schnell',
+  },
+  {
+    name: 'Shoulder shove',
+    beats: 6,
+    from: 'open facing',
+    level: 'steady',
+    lead: '1 left back, 2 right recover, 3 left side turn right 1/4, 3a right close, 4 left side, 5 right side turn left 1/4, 5a left close, 6 right back',
+    follow: 'alike',
+    say: 'shoulder shove / shoulder shove / shove',
+    de: 'Schulter an Schulter, weg / Schulter, weg / Schulter',
   },
 ]
 export const JIVE_FIGURES = family(

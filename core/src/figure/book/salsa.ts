@@ -1,4 +1,4 @@
-import { ARMS, family, KNEES, SPIN, type Written } from './family.ts'
+import { ARMS, KNEES, SPIN, family, type Written } from './family.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -93,6 +93,37 @@ const SALSA: readonly Written[] = [
     follow:
       '1 right side, 2 left close, 3 right side, 4 left tap, 5 left side, 6 right close, 7 left side, 8 right tap',
     say: 'side steps with a tap / side and tap / side',
+  },
+  {
+    name: 'Side break left and right',
+    beats: 8,
+    from: 'butterfly, two hands, open facing',
+    level: 'first',
+    lead: '1 left side, 2 right recover, 3 left close, 5 right side, 6 left recover, 7 right close',
+    say: 'side breaks, left and right / side breaks / side breaks',
+    de: 'Seitschritt links und rechts / Seite links, rechts / Seite',
+  },
+  {
+    name: 'Inside turn from the cross body',
+    beats: 8,
+    from: 'open facing, two hands, closed',
+    to: 'open facing',
+    level: 'steady',
+    lead: '1 left forward, 2 right recover, 3 left side turn left 1/4, 5 right back turn left 1/8, 6 left recover turn left 1/8, 7 right forward, arms:5 left arch "left hand up"',
+    follow:
+      '1 right back, 2 left recover, 3 right forward, 5 left forward turn left 1/2, 6 right back turn left 1/2, 7 left forward turn left 1/2',
+    say: 'cross body, inside turn / inside turn / inside turn',
+    de: 'Cross Body mit Linksdrehung / Linksdrehung / Linksdrehung',
+    cautions: [ARMS, SPIN],
+  },
+  {
+    name: 'Hand change',
+    beats: 8,
+    from: 'open facing, two hands',
+    to: 'handshake',
+    lead: '1 left forward, 2 right recover, 3 left close, 5 right back, 6 left recover, 7 right close',
+    say: 'hand change / hand change / hand change',
+    de: 'Handwechsel / Handwechsel / Handwechsel',
   },
 ]
 export const SALSA_FIGURES = family(

@@ -1,0 +1,30 @@
+import type { Repair } from '@dellop/core/check'
+import type { ListedFinding } from '@dellop/core/sheet'
+import { shallowRef, watch } from 'vue'
+
+/**
+ * Repairs as they stand under a finger: while the pointer or the keyboard is among those of a
+ * finding they stay as they were read, though better ones have been found meanwhile, so that a
+ * press takes the one that it was meant for. With other findings they are let go.
+ */
+export function useHeldRepairs(
+  findings: () => readonly ListedFinding[],
+  repairsOf: (finding: ListedFinding) => readonly Repair[],
+) {
+  const held = shallowRef<{
+    readonly finding: ListedFinding
+    readonly repairs: readonly Repair[]
+  } | null>(null)
+  const letGo = (): void => {
+    held.value = null
+  }
+  watch(findings, letGo)
+  return {
+    shown: (finding: ListedFinding): readonly Repair[] =>
+      held.value?.finding === finding ? held.value.repairs : repairsOf(finding),
+    hold(finding: ListedFinding): void {
+      if (held.value?.finding !== finding) held.value = { finding, repairs: repairsOf(finding) }
+    },
+    letGo,
+  }
+}
