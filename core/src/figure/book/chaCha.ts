@@ -122,15 +122,6 @@ const CHA_CHA: readonly Written[] = [
     say: 'chase / chase / chase',
   },
   {
-    name: 'Fence line',
-    beats: 4,
-    from: 'butterfly, two hands',
-    lead: '1 left through, 2 right recover, 3 left side, 3& right close, 4 left side',
-    follow: 'alike',
-    say: 'fence line / fence line / fence line',
-    de: 'Fence Line / Fence Line / Fence Line',
-  },
-  {
     name: 'Crab walks',
     beats: 8,
     from: 'butterfly, two hands',

@@ -132,6 +132,10 @@ export const ARMS: Figure['cautions'][number] = {
   kind: 'arms',
   text: `Joined hands go over a head: keep the grip loose and never pull. ${REFER}`,
 }
+export const DIP: Figure['cautions'][number] = {
+  kind: 'dip',
+  text: 'Lower the knee, not the back; the follow keeps their own weight. Leave it out where knees or backs ask for it, and ask a qualified teacher.',
+}
 export const KNEES: Figure['cautions'][number] = {
   kind: 'knees',
   text: `Bent or quickly turned knees: keep it small, or walk it, when a knee complains. ${REFER}`,

@@ -4,6 +4,18 @@ import { WALTZ_STEPS } from './waltzSteps.ts'
 import { CHA_CHA_FIGURES } from './chaCha.ts'
 import { JIVE_FIGURES } from './jive.ts'
 import { PASO_FIGURES } from './paso.ts'
+import {
+  BACHATA_FIGURES,
+  BOLERO_FIGURES,
+  MAMBO_FIGURES,
+  MERENGUE_FIGURES,
+  SAMBA_FIGURES,
+} from './latinKin.ts'
+import { OPENING_FIGURES } from './openings.ts'
+import { POLKA_FIGURES, SCHOTTISCHE_FIGURES, VIENNESE_FIGURES } from './quickRound.ts'
+import { SEQUENCE_FIGURES } from './sequence.ts'
+import { MODERN_JIVE_FIGURES, NIGHT_CLUB_FIGURES, WEST_COAST_FIGURES } from './slotDances.ts'
+import { LONGWAYS_FIGURES, SQUARE_FIGURES } from './squareLongways.ts'
 import { RUMBA_FIGURES } from './rumba.ts'
 import { SALSA_FIGURES } from './salsa.ts'
 import { MIXER_FIGURES, RING_FIGURES, SET_FIGURES } from './ring.ts'
@@ -32,4 +44,19 @@ export const SHIPPED_FIGURES: readonly Figure[] = [
   ...RING_FIGURES,
   ...SET_FIGURES,
   ...MIXER_FIGURES,
+  ...SQUARE_FIGURES,
+  ...LONGWAYS_FIGURES,
+  ...VIENNESE_FIGURES,
+  ...POLKA_FIGURES,
+  ...SCHOTTISCHE_FIGURES,
+  ...SEQUENCE_FIGURES,
+  ...BOLERO_FIGURES,
+  ...MAMBO_FIGURES,
+  ...SAMBA_FIGURES,
+  ...BACHATA_FIGURES,
+  ...MERENGUE_FIGURES,
+  ...WEST_COAST_FIGURES,
+  ...NIGHT_CLUB_FIGURES,
+  ...MODERN_JIVE_FIGURES,
+  ...OPENING_FIGURES,
 ]

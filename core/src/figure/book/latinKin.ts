@@ -40,7 +40,7 @@ const BOLERO: readonly Written[] = [
     say: 'underarm turn / underarm turn / underarm',
     de: 'Damendrehung / Dame dreht / Dame dreht',
     hands: '1 open facing',
-    cautions: [ARMS],
+    cautions: [ARMS, SPIN],
   },
   {
     name: 'Spot turn',
@@ -152,7 +152,7 @@ const SAMBA: readonly Written[] = [
     beats: 4,
     from: 'closed',
     level: 'first',
-    lead: '1 left forward, 1a right close x0.25, 2 left in place, 3 right back, 3a left close x0.25, 4 right in place',
+    lead: '1 left forward, 1a right close, 2 left in place, 3 right back, 3a left close, 4 right in place',
     say: 'samba basic / basic / basic',
     de: 'Samba-Grundschritt / Grundschritt / Grund',
   },
@@ -229,7 +229,7 @@ const BACHATA: readonly Written[] = [
       '1 right side turn right 1/4, 2 left close turn right 1/2, 3 right side turn right 1/4, 4 left tap, 5 left side, 6 right close, 7 left side, 8 right tap',
     say: 'lady turns right / lady turns / lady turns',
     de: 'Dame dreht rechts / Dame dreht / Dame dreht',
-    cautions: [ARMS],
+    cautions: [ARMS, SPIN],
   },
   {
     name: 'Both turn',

@@ -1,4 +1,4 @@
-import { ARMS, KNEES, family, type Written } from './family.ts'
+import { ARMS, DIP, family, type Written } from './family.ts'
 
 /** How a dance is begun and left, whatever it is danced to: in beats of four. */
 const OPENINGS: readonly Written[] = [
@@ -7,8 +7,8 @@ const OPENINGS: readonly Written[] = [
     beats: 4,
     from: '',
     level: 'first',
-    lead: 'stand',
-    follow: 'stand',
+    lead: '1 hold, 2 hold, 3 hold, 4 hold',
+    follow: 'same',
     say: 'wait / wait / wait',
     de: 'warten / warten / warten',
   },
@@ -59,11 +59,11 @@ const OPENINGS: readonly Written[] = [
   {
     name: 'Dip and hold',
     beats: 4,
-    from: 'closed, semi-closed, butterfly',
+    from: 'closed, butterfly',
     lead: '1 left back, 2 hold, 3 hold, 4 hold',
     say: 'dip back, and hold / dip and hold / dip, hold',
     de: 'Dip zurück und halten / Dip und halten / Dip, halten',
-    cautions: [KNEES],
+    cautions: [DIP],
   },
   {
     name: 'Lady wraps, and hold',

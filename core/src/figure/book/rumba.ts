@@ -215,7 +215,7 @@ const RUMBA: readonly Written[] = [
     lead: '1 left behind turn left 1/4, 2 right recover turn right 1/4, 3 left side',
     follow: 'alike',
     say: 'hand to hand / hand to hand / hand to hand',
-    de: 'Hand in Hand / Hand in Hand / Hand in Hand',
+    de: 'Hand to Hand / Hand to Hand / Hand to Hand',
     hands: '1 open, 2 butterfly',
   },
   {

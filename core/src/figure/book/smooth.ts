@@ -181,7 +181,7 @@ const FOXTROT: readonly Written[] = [
     level: 'steady',
     lead: 'S left forward turn left 1/8, Q right side turn left 1/8, Q left back, S right back turn left 1/8, Q left side turn left 1/8, Q right forward, S left forward turn left 1/8, Q right side turn left 1/8, Q left back, S right back turn left 1/8, Q left side turn left 1/8, Q right forward',
     say: 'diamond turns, all four / diamond turns / diamond',
-    de: 'Diamant, vier Viertel links / Diamant / Diamant',
+    de: 'Diamantdrehung, ganz herum links / Diamant links / Diamant links',
   },
   {
     name: 'Wing',

@@ -413,6 +413,7 @@ const FIGURES: readonly Written[] = [
       '1 right forward turn right 1/4, 1& left close, 2 right forward turn right 1/4, 3 left forward turn right 1/4, 3& right close, 4 left forward turn right 1/4',
     say: 'wheel, two two-steps / wheel / wheel',
     de: 'Mühle rechts, zwei Wechselschritte / Mühle rechts / Mühle rechts',
+    cautions: [SPIN],
   },
   {
     name: 'Skate left and right',
@@ -458,7 +459,7 @@ const FIGURES: readonly Written[] = [
     beats: 2,
     from: 'open, semi-closed, half open',
     level: 'steady',
-    lead: '1 left across "left cut in front", 1& right back, 2 left across "left cut in front", 2& right back',
+    lead: '1 left in place "left cut in front", 1& right back, 2 left in place "left cut in front", 2& right back',
     follow: 'alike',
     say: 'cut back, twice / cut back, twice / cut, twice',
     de: 'kreuzen und zurück, zweimal / kreuzen, zurück, zweimal / kreuzen, zweimal',
@@ -529,7 +530,7 @@ const FIGURES: readonly Written[] = [
       '1 left forward turn right 1/4, 1& right side turn right 1/2, 2 left forward turn right 1/4',
     say: 'unwrap / unwrap / unwrap',
     de: 'auswickeln / auswickeln / auswickeln',
-    cautions: [ARMS],
+    cautions: [ARMS, SPIN],
   },
 ]
 

@@ -14,29 +14,42 @@ describe('looking through the book', () => {
     expect(names({})).toHaveLength(SHIPPED_FIGURES.length)
     expect(names({ family: 'tango' }).every((name) => name.startsWith('tango: '))).toBe(true)
     expect(names({ family: 'cha-cha', startFoot: 'right' })).toEqual([
+      'cha-cha: Aida',
+      'cha-cha: Fan',
       'cha-cha: New yorker',
       'cha-cha: Spot turn',
       'cha-cha: Underarm turn',
+      'cha-cha: Whip',
     ])
     expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual([
       'slow foxtrot: Hover',
+      'slow foxtrot: Impetus',
+      'slow foxtrot: Open telemark',
       'slow foxtrot: Whisk',
     ])
     expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual([
       'two-step: Apart, point',
       'two-step: Forward two-step',
+      'two-step: Heel and toe',
       'two-step: Pick up, touch',
+      'two-step: Rock apart, recover',
+      'two-step: Rock forward, recover',
       'two-step: Side two-step',
+      'two-step: Side, close, twice',
       'two-step: Side, touch',
+      'two-step: Skate left and right',
+      'two-step: Vine two',
+      'two-step: Walk and face',
       'two-step: Walk two',
     ])
-    expect(names({ text: 'rumba box' })).toEqual(['rumba: Box'])
+    expect(names({ text: 'rumba box' })).toEqual(['rumba: Box', 'line dance: Rumba box'])
     expect(names({ text: 'gibberish' })).toEqual([])
   })
   it('finds what may follow another, and what a group has been taught or could be', () => {
     expect(names({ family: 'slow foxtrot', after: named('slow foxtrot', 'Three step') })).toEqual([
       'slow foxtrot: Back, side, close',
       'slow foxtrot: Feather',
+      'slow foxtrot: Feather finish',
       'slow foxtrot: Natural turn, first half',
     ])
     const group = cover(

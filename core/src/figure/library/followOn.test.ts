@@ -18,13 +18,17 @@ describe('what may follow', () => {
     expect(can('slow foxtrot', 'Three step')).toEqual([
       'Back, side, close',
       'Feather',
+      'Feather finish',
       'Natural turn, first half',
     ])
     expect(can('two-step', 'Forward two-step')).not.toContain('Two-step box')
     expect(can('cha-cha', 'Half basic', 'two hands')).toEqual([
+      'Aida',
+      'Fan',
       'New yorker',
       'Spot turn',
       'Underarm turn',
+      'Whip',
     ])
   })
   it('is the same whether reasons are asked for or not', () => {

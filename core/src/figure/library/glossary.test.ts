@@ -10,6 +10,7 @@ describe('the glossary', () => {
   it('shows all that a word means, in every dance', () => {
     expect(entry('box').meanings.map(({ figure, as }) => `${figure.family} ${as}`)).toEqual([
       'waltz name',
+      'slow foxtrot name',
       'rumba name',
       'two-step alias',
     ])
@@ -53,6 +54,7 @@ describe('the glossary', () => {
     const box = SHIPPED_FIGURES.find(({ id }) => id === 'box')!
     expect(namesakes(box, SHIPPED_FIGURES).map(({ id }) => id)).toEqual([
       'two-step.two-step-box',
+      'slow-foxtrot.box',
       'rumba.box',
     ])
   })

@@ -3,11 +3,11 @@ import { z } from 'zod'
 /**
  * Holds: which hands are joined and how the two stand to each other. Data that can be added to;
  * `relation` is the follow's facing less the lead's in eighths (4 = face to face, 0 = side by
- * side), null where it is not fixed.
+ * side, 2 and 6 = at a right angle), null where it is not fixed.
  */
 export interface Hold {
   readonly id: string
-  readonly relation: 4 | 0 | null
+  readonly relation: 4 | 0 | 2 | 6 | null
   /** Pairs of hands, lead's first. */
   readonly hands: readonly (readonly ['left' | 'right', 'left' | 'right'])[]
   /** The hold that reflection makes of this one; its own id where it is its own mirror. */
@@ -37,7 +37,10 @@ const pair = (
   relation: Hold['relation'],
   hands: Hold['hands'],
   otherHands = hands.map(([lead, follow]) => [swapped(lead), swapped(follow)] as const),
-): Hold[] => [hold(id, relation, hands, other), hold(other, relation, otherHands, id)]
+): Hold[] => [
+  hold(id, relation, hands, other),
+  hold(other, relation === 2 ? 6 : relation, otherHands, id),
+]
 const swapped = (hand: 'left' | 'right'): 'left' | 'right' => (hand === 'left' ? 'right' : 'left')
 
 const HOLD_LIST: readonly Hold[] = [
@@ -49,7 +52,7 @@ const HOLD_LIST: readonly Hold[] = [
   hold('open facing', 4, [['left', 'right']]),
   ...pair('open', 'left open', 0, [['right', 'left']]),
   ...pair('half open', 'left half open', 0, []),
-  ...pair('fan', 'left fan', null, [['left', 'right']]),
+  ...pair('fan', 'left fan', 2, [['left', 'right']]),
   ...pair('banjo', 'sidecar', 4, [['left', 'right']], [['left', 'right']]),
   ...pair('shadow', 'left shadow', 0, [['left', 'left']]),
   hold('tandem', 0, []),
