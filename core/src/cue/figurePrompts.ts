@@ -1,9 +1,8 @@
 import { netTurn } from '../figure/index.ts'
 import type { Facing } from '../move/index.ts'
-import type { DancedPass, DancedSlot, Timeline } from '../routine/index.ts'
+import { isRestart, type DancedPass, type DancedSlot, type Timeline } from '../routine/index.ts'
 import type { PromptKind } from '../school/index.ts'
 import { AROUND } from './aroundWords.ts'
-import { isRestart } from './passPrompts.ts'
 import type { Keyed, Prompt, PromptOptions } from './prompt.ts'
 
 /** How many figures back a look-alike is still in everybody's feet. */

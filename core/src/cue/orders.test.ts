@@ -84,8 +84,8 @@ describe('in lines', () => {
     ],
     ['  A from 1 to 3\n  A\n', 'then restart · restart, three o’clock'],
     ['  A\n  A from 1 to 3\n', '- · three o’clock'],
-    ['  A x2\n  bridge B\n  A\n', '- · three o’clock · tag, six o’clock · last time'],
-    ['  A\n  bridge B\n  A x2\n', '- · tag, three o’clock · - · last time, six o’clock'],
+    ['  A x2\n  bridge B\n  A\n', '- · three o’clock · tag · last time, six o’clock'],
+    ['  A\n  bridge B\n  A x2\n', '- · tag · three o’clock · last time, six o’clock'],
     [
       '  A x2\n  A from 1 to 2\n  bridge B\n  A\n',
       '- · three o’clock · six o’clock · tag · last time',

@@ -1,4 +1,4 @@
-import type { DancedPass, Timeline } from '../routine/index.ts'
+import { isRestart, type DancedPass, type Timeline } from '../routine/index.ts'
 import type { PromptKind } from '../school/index.ts'
 import { AROUND } from './aroundWords.ts'
 import type { Keyed, PromptOptions } from './prompt.ts'
@@ -76,13 +76,6 @@ const isAgain = (pass: DancedPass, before: DancedPass | null): boolean =>
   before.pass.reflected === pass.pass.reflected &&
   (before.pass === pass.pass || (isPlain(before) && isPlain(pass)))
 
-/** The part is begun anew where it was broken off. */
-export const isRestart = (pass: DancedPass, before: DancedPass | null): boolean =>
-  before !== null &&
-  before.part === pass.part &&
-  before.pass.stretch !== null &&
-  pass.pass.stretch === null
-
 /** What may not be left out for a figure's optional words, the most telling first. */
 function rankedOf({ passes, i, options: { language } }: Place): Words[] {
   const pass = passes[i]!
@@ -133,11 +126,14 @@ function plainOf(place: Place): Words[] {
   ]
 }
 
+const isTag = ({ pass }: DancedPass): boolean => pass.kind === 'bridge'
+
 /** The wall at which lines begin, where it is another; where a pass is meant to face elsewhere. */
 function wallOf({ passes, i, options: { language, formation } }: Place): Words[] {
   const pass = passes[i]!
-  const before = passes[i - 1]
-  if (!before || before.slots.length === 0) return []
+  // A tag lies between two walls; it has none of its own.
+  const before = passes.slice(0, i).findLast((one) => !isTag(one) && one.slots.length > 0)
+  if (!before || isTag(pass)) return []
   const facing = pass.slots[0]!.before.lead.facing
   if (formation === 'lines' || formation === 'solo')
     return facing === before.slots[0]!.before.lead.facing

@@ -1,6 +1,7 @@
 import { memoised } from '../../document/index.ts'
 import {
   countingOf,
+  isRestart,
   lineSums,
   unitSums,
   type DancedPass,
@@ -34,7 +35,7 @@ export const passSums = memoised((derived: Derived): readonly PassHeld[] => {
       ...sum,
       to: 'phrase',
     }))
-  const units = timeline.passes.map((pass) => unitOf(derived, pass))
+  const units = timeline.passes.map((_, i) => unitOf(derived, i))
   return unitSums(passes, (_, i) => units[i]?.ticks ?? null).map((sum, i) => ({
     ...sum,
     to: units[i]?.to ?? 'count',
@@ -67,14 +68,19 @@ function behind({ music, musicEnd, timeline }: Derived): number[] {
 }
 
 /** What a time through is held to without music; null for nothing. */
-function unitOf({ routine, school }: Derived, { part, pass, start, end }: DancedPass): Unit | null {
+function unitOf({ routine, school, timeline }: Derived, i: number): Unit | null {
+  const { part, pass, start, end } = timeline.passes[i]!
   const { metre, phraseBeats } = routine
   const bar: Unit = { ticks: ticksPerBar(metre), to: 'bar' }
   const unit = part.unit ?? routine.unit
   if (unit === 'words') return null
   // What is danced once between, before or behind need be no phrase.
   if (pass.kind !== 'pass') return bar
-  if (phraseBeats !== undefined) return { ticks: phraseBeats * TICKS_PER_BEAT, to: 'phrase' }
+  // What is broken off and begun anew is meant to be less than the phrase.
+  const next = timeline.passes[i + 1]
+  const isBrokenOff = next !== undefined && isRestart(next, timeline.passes[i]!)
+  if (phraseBeats !== undefined && !isBrokenOff)
+    return { ticks: phraseBeats * TICKS_PER_BEAT, to: 'phrase' }
   if (unit === 'beats') return { ticks: TICKS_PER_BEAT, to: 'count' }
   const counting = countingOf(unit, routine, school)
   const group = counting.by === 'numbers' ? counting.style.beatsPerGroup * TICKS_PER_BEAT : 0

@@ -69,8 +69,8 @@ const SEQUENCE: readonly Written[] = [
     from: 'closed',
     lead: '1 left side, 2 right across, 3 left side, 4 right behind',
     follow: '1 right side, 2 left behind, 3 right side, 4 left across',
-    say: 'zigzag four / zigzag / zigzag',
-    de: 'Zickzack, vier / Zickzack / Zickzack',
+    say: 'zigzag / zigzag / zigzag',
+    de: 'Zickzack / Zickzack / Zickzack',
   },
   {
     name: 'Check and back',

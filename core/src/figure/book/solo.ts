@@ -265,7 +265,7 @@ const LINE: readonly Written[] = [
     name: 'Heel switches',
     beats: 2,
     lead: '1 right touch "right heel forward", 1& right close, 2 left touch "left heel forward", 2& left close',
-    say: 'heel switches / heel switches / heels',
+    say: 'heel switches / heel switches / switches',
     de: 'Fersen im Wechsel / Fersen im Wechsel / Fersen',
   },
   {
@@ -273,7 +273,7 @@ const LINE: readonly Written[] = [
     beats: 2,
     level: 'first',
     lead: '1 right side "hip right", 2 left recover "hip left"',
-    say: 'hip bumps, right and left / hip bumps / hips',
+    say: 'hip bumps, right and left / hip bumps / bumps',
     de: 'Hüfte rechts und links / Hüfte, Hüfte / Hüfte',
   },
   {
