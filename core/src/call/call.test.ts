@@ -252,9 +252,9 @@ describe('cues at the lectern', () => {
     expect([last.cue?.text, last.beatsLeft]).toEqual(['thank your partner', 1])
   })
 
-  it('count in on the last beats of the introduction', () => {
+  it('count in by bars where there are three beats in one, and end on the beat before the first step', () => {
     expect(
-      [-96, -72, -48, -24, 0].map(
+      [-9, -6, -3, -1, 0].map((beat) => beat * 24).map(
         (at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null,
       ),
     ).toEqual(['1', '2', '3', 'ready', null])

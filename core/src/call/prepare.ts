@@ -85,7 +85,7 @@ export function prepareCall(
       byHand: byHand.has(slotKey),
     }
   })
-  const countIn = readCountIn(school.countIn)
+  const countIn = readCountIn(school.countIn, sheet.routine.metre.beatsPerBar)
   return { written, course, sheet, speed, plan, cues, countIn: countIn.ok ? countIn.value : [] }
 }
 

@@ -374,8 +374,10 @@ type FirstRoom = { readonly mode?: 'on-count'; readonly stepTick?: Tick }
  * With the count-in in the mouth, the first cue comes before it, or takes the place that the
  * count-in leaves for it.
  */
-function firstRoom({ school }: CueWishes): FirstRoom {
-  const read = school.prompts.includes('count-in') ? readCountIn(school.countIn) : null
+function firstRoom({ school, around }: CueWishes): FirstRoom {
+  const read = school.prompts.includes('count-in')
+    ? readCountIn(school.countIn, around.barTicks / TICKS_PER_BEAT)
+    : null
   if (!read?.ok || read.value.length === 0) return {}
   return read.value.some(({ kind }) => kind === 'cue')
     ? { mode: 'on-count' }

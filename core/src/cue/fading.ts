@@ -16,6 +16,7 @@ export type Known = number
 const PACE: Readonly<Record<Group['level'], number>> = {
   first: -1,
   easy: 0,
+  improver: 0,
   steady: 0,
   advanced: 1,
 }

@@ -17,7 +17,7 @@ const AROUND: CueWishes['around'] = {
   formation: 'couples-round',
   roles: { lead: 'man', follow: 'lady' },
   introduction: null,
-  barTicks: tick(72),
+  barTicks: tick(96),
   musicLeft: null,
 }
 const cuesOf = (timeline: Timeline, over: Partial<CueWishes> = {}) =>

@@ -5,6 +5,7 @@ import {
   CELL_NAMES,
   FRAMES,
   HOLD_IDS,
+  LEVEL_NAMES,
   LEVELS,
   cellsOfFigure,
   figureOfCells,
@@ -43,7 +44,7 @@ const ONE_OF: readonly {
   readonly is: 'level' | 'dancers' | 'frame' | 'hold'
   readonly words: readonly string[]
 }[] = [
-  { line: 'level', is: 'level', words: LEVELS },
+  { line: 'level', is: 'level', words: [...Object.values(LEVEL_NAMES), ...LEVELS] },
   { line: 'dancers', is: 'dancers', words: ['couple', 'solo', 'set'] },
   { line: 'frame', is: 'frame', words: FRAMES },
   { line: 'holds', is: 'hold', words: HOLD_IDS },

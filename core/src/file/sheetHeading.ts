@@ -1,6 +1,6 @@
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
-import { LEVELS } from '../figure/index.ts'
+import { LEVEL_NAMES, levelNamed, LEVELS } from '../figure/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
@@ -61,7 +61,7 @@ export function headingText(routine: Routine): string[] {
     ['source', written(source)],
     ['formation', formation ?? ''],
     ['couples', couples === undefined ? '' : String(couples)],
-    ['level', level ?? ''],
+    ['level', level ? LEVEL_NAMES[level] : ''],
     ['unit', unit ?? ''],
     ['phrase', phraseText(routine)],
     ['slow', slowBeats === undefined ? '' : `${slowBeats} ${slowBeats === 1 ? 'beat' : 'beats'}`],
@@ -85,10 +85,7 @@ const text =
   (value) =>
     as(key, readValue(value))
 const oneOf =
-  <Key extends 'formation' | 'level' | 'unit' | 'language'>(
-    key: Key,
-    words: readonly string[],
-  ): HeadingKey =>
+  <Key extends 'formation' | 'unit' | 'language'>(key: Key, words: readonly string[]): HeadingKey =>
   (value) =>
     words.includes(value.toLowerCase())
       ? succeed({ [key]: value.toLowerCase() } as Heading)
@@ -120,7 +117,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   formation: (value, soFar) =>
     oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value, soFar),
   couples: number('couples', [1, 200]),
-  level: oneOf('level', LEVELS),
+  level: readLevel,
   unit: oneOf('unit', UNITS),
   phrase: readPhrase,
   slow: readSlow,
@@ -137,6 +134,12 @@ function phraseText({ phraseBeats, metre, unit }: Routine): string {
   return Number.isInteger(bars) && unit !== 'eights' && unit !== 'sixteens' && unit !== 'beats'
     ? `${bars} bars`
     : `${phraseBeats} counts`
+}
+
+function readLevel(value: string): Result<Heading> {
+  const level = levelNamed(value)
+  const words = LEVELS.map((one) => LEVEL_NAMES[one])
+  return level ? succeed({ level }) : problem('sheet-text.word', { value, key: 'level', words })
 }
 
 function readPhrase(value: string, { metre }: Routine): Result<Heading> {

@@ -1,4 +1,4 @@
-import { applyVariation, variationText, type Figure } from '../figure/index.ts'
+import { applyVariation, LEVEL_NAMES, variationText, type Figure } from '../figure/index.ts'
 import type { Pass, Routine, Slot } from '../routine/index.ts'
 import { passExtras } from './sheetExtras.ts'
 import { beatsText, lengthText, startText } from './sheetTextWords.ts'
@@ -16,7 +16,9 @@ export function sheetMarkdown(
   const facts = [
     routine.by && `By ${routine.by}${routine.year ? `, ${routine.year}` : ''}`,
     routine.source && `From ${routine.source}`,
-    [routine.dance, routine.formation, routine.level].filter(Boolean).join(', '),
+    [routine.dance, routine.formation, routine.level && LEVEL_NAMES[routine.level]]
+      .filter(Boolean)
+      .join(', '),
     tuneTitle && `Tune: ${tuneTitle}`,
     `${routine.bpm} beats a minute`,
     `Start: ${startText(routine.start, routine.formation)}`,

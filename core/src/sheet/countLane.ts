@@ -32,7 +32,9 @@ export interface CountedSheet {
 export function spokenCounts({ routine, timeline, school, plan }: CountedSheet): SpokenCount[] {
   const { mouth = 'words', halves } = routine.calling ?? {}
   const countIn =
-    school.prompts.includes('count-in') || mouth !== 'words' ? countInWords(school, timeline) : []
+    school.prompts.includes('count-in') || mouth !== 'words'
+      ? countInWords(school, timeline, routine)
+      : []
   if (mouth === 'words') return apart(countIn, plan)
   const { metre } = routine
   const style: CountStyle = {
@@ -58,8 +60,12 @@ export function spokenCounts({ routine, timeline, school, plan }: CountedSheet):
   return apart([...countIn, ...danced], plan)
 }
 
-function countInWords({ countIn }: School, { passes }: Timeline): SpokenCount[] {
-  const read = readCountIn(countIn)
+function countInWords(
+  { countIn }: School,
+  { passes }: Timeline,
+  { metre }: Routine,
+): SpokenCount[] {
+  const read = readCountIn(countIn, metre.beatsPerBar)
   const first = passes[0]?.start ?? 0
   return read.ok
     ? read.value

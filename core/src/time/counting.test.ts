@@ -65,6 +65,23 @@ describe('a count-in', () => {
     ])
     expect(read('')).toEqual([])
   })
+  it.each([
+    ['1 2 3 ready', [-9, -6, -3, -1]],
+    ['1 2', [-6, -3]],
+    ['5 6 7 8', [-12, -9, -6, -3]],
+    ['5 6 ready go', [-6, -3, -2, -1]],
+    ['5 6 + cue', [-6, -3, -2]],
+    ['1 wait and ready go', [-6, -4, -3, -2, -1]],
+    ['ready', [-1]],
+  ])('in three-time numbers count bars: %s', (pattern, beats) => {
+    const read = expectOk(readCountIn(pattern, 3))
+    expect(read.map(({ at }) => at / 24)).toEqual(beats)
+    // Each lasts until the next, the last until the first step.
+    expect(read.map(({ at, lengthTicks }) => (at + lengthTicks) / 24)).toEqual([
+      ...beats.slice(1),
+      0,
+    ])
+  })
   it('leaves the cue 7 and 8', () => {
     const words = expectOk(readCountIn('5 6 + cue'))
     expect(words.at(-1)).toEqual({ text: 'cue', at: -48, lengthTicks: 48, kind: 'cue' })

@@ -1,3 +1,4 @@
+import { LEVEL_NAMES } from '@dellop/core/figure'
 import type { Formation, Pass, Routine, Total, Unit } from '@dellop/core/routine'
 import type { FitOffer } from '@dellop/core/routine'
 import type { TuneFit } from '@dellop/core/sheet'
@@ -265,7 +266,7 @@ export const sheets = {
     dance: 'Dance',
     level: 'Level',
     noLevel: 'not said',
-    levels: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
+    levels: LEVEL_NAMES,
     formation: 'Formation',
     formations: {
       'couples-round': 'couples going round',

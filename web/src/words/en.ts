@@ -1,7 +1,7 @@
 import type { PageKey } from '../routine/pageCommands.ts'
 import { lectern } from './en.lectern.ts'
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
-import type { Role } from '@dellop/core/figure'
+import { LEVEL_NAMES, type Role } from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
@@ -108,7 +108,7 @@ export const en = {
   severity: { stop: 'Stops the dance', mend: 'To mend', note: 'Note' },
   hold: (id: string) => (id === 'none' ? 'no hold' : id),
   role: { lead: 'lead', follow: 'follow' } satisfies Record<Role, string>,
-  level: { first: 'first evening', easy: 'easy', steady: 'steady', advanced: 'advanced' },
+  level: LEVEL_NAMES,
   caution: {
     arms: 'Arms',
     neck: 'Neck',

@@ -117,7 +117,23 @@ export const CAUTION_KINDS = [
   'heat',
   'tempo',
 ] as const
-export const LEVELS = ['first', 'easy', 'steady', 'advanced'] as const
+export const LEVELS = ['first', 'easy', 'improver', 'steady', 'advanced'] as const
+export type Level = (typeof LEVELS)[number]
+
+/** What a level is called among dancers. */
+export const LEVEL_NAMES: Readonly<Record<Level, string>> = {
+  first: 'absolute beginner',
+  easy: 'beginner',
+  improver: 'improver',
+  steady: 'intermediate',
+  advanced: 'advanced',
+}
+
+/** The level of a name, or of the word that it was called by before; null for none. */
+export function levelNamed(text: string): Level | null {
+  const plain = text.trim().toLowerCase()
+  return LEVELS.find((level) => level === plain || LEVEL_NAMES[level] === plain) ?? null
+}
 export const FRAMES = ['hall', 'walls', 'ring', 'set'] as const
 
 export const figureSchema = z

@@ -57,10 +57,13 @@ describe('holds pass into one another on the way', () => {
 })
 
 describe('every hold', () => {
-  it.each(HOLD_IDS)('%s has a mirror, which joins the other hands and stands as its mirror', (id) => {
-    const [one, other] = [holdOf(id)!, holdOf(mirrorOf(id))!]
-    expect(other.mirror).toBe(id)
-    expect(other.relation).toBe(one.relation && (8 - one.relation) % 8)
-    expect(other.hands.length).toBe(one.hands.length)
-  })
+  it.each(HOLD_IDS)(
+    '%s has a mirror, which joins the other hands and stands as its mirror',
+    (id) => {
+      const [one, other] = [holdOf(id)!, holdOf(mirrorOf(id))!]
+      expect(other.mirror).toBe(id)
+      expect(other.relation).toBe(one.relation && (8 - one.relation) % 8)
+      expect(other.hands.length).toBe(one.hands.length)
+    },
+  )
 })
