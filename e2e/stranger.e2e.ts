@@ -10,7 +10,7 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
   await expect(page.getByText('6 + 6 + 6 = 18, the phrase has 24')).toBeVisible()
   await expect(page.getByText('64 of 68 bars')).toBeVisible()
 
-  await page.getByRole('button', { name: 'Add Balance left and right' }).click()
+  await page.getByRole('button', { name: 'Add Box before Box' }).click()
   await expect(page.getByText('0 things to mend instead of 1')).toBeVisible()
   await page.getByRole('button', { name: 'Take it' }).click()
   await expect(page.getByText('Nothing to mend.')).toBeVisible()

@@ -16,6 +16,7 @@ import { missing } from './missing/missing.ts'
 import { mixers } from './dance/mixers.ts'
 import { musicFit } from './sums/musicFit.ts'
 import { otherMetre } from './sums/otherMetre.ts'
+import { ownWords } from './voice/ownWords.ts'
 import { overCalled } from './voice/overCalled.ts'
 import { partOrder } from './missing/partOrder.ts'
 import { phraseSums } from './sums/phraseSum.ts'
@@ -59,6 +60,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   hardToSay,
   soundAlike,
   overCalled,
+  ownWords,
   body,
   teachFirst,
 ]

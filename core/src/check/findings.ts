@@ -23,6 +23,7 @@ import type { PhraseSumFindings } from './sums/phraseSum.ts'
 import type { SaidSumsFindings } from './sums/saidSums.ts'
 import type { TiesFindings } from './sums/ties.ts'
 import type { HardToSayFindings } from './voice/hardToSay.ts'
+import type { OwnWordsFindings } from './voice/ownWords.ts'
 import type { OverCalledFindings } from './voice/overCalled.ts'
 import type { SoundAlikeFindings } from './voice/soundAlike.ts'
 import type { VoiceFindings } from './voice/voice.ts'
@@ -62,6 +63,7 @@ export interface FindingParams
     HardToSayFindings,
     SoundAlikeFindings,
     OverCalledFindings,
+    OwnWordsFindings,
     BodyFindings,
     ToldOrderFindings,
     TeachFirstFindings {}

@@ -2,7 +2,7 @@ import { sameInputs } from '../document/index.ts'
 import type { School } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick, type TickPosition } from '../time/index.ts'
 import type { HeardClock } from './clock.ts'
-import { isAroundTheDance, type CueSlot, type Wording } from './cueSlot.ts'
+import { isAroundTheDance, isNews, type CueSlot, type Wording } from './cueSlot.ts'
 import { marginSeconds, spokenSeconds, type Voice } from './voice.ts'
 
 /** Cues may start on quarters of a beat. */
@@ -375,7 +375,8 @@ export function silenceCost(slot: CueSlot, { weights }: School): number {
     case 'amount':
       return Infinity
     case 'step':
-    case 'gap':
       return words
+    case 'gap':
+      return isNews(slot) ? weights.silence + words : words
   }
 }

@@ -72,6 +72,9 @@ export interface CueSlot {
   readonly pin?: Slot['pin']
 }
 
+/** Whether it is what nobody can guess, said ahead of the words of steps. */
+export const isNews = ({ key }: Pick<CueSlot, 'key'>): boolean => key.endsWith('#ahead')
+
 /** Whether it is said before the first cue or after the last step, not of a figure. */
 export const isAroundTheDance = ({ key }: Pick<CueSlot, 'key'>): boolean =>
   /^(?:opening|closing)#/.test(key)

@@ -10,7 +10,7 @@ export {
   type Voice,
 } from './voice.ts'
 export { cueSlots, COUNT_IN_ROOM_TICKS, type CueWishes } from './cueSlots.ts'
-export { isAroundTheDance } from './cueSlot.ts'
+export { isAroundTheDance, isNews } from './cueSlot.ts'
 export type { CuePurpose, CueSlot, JoinedName, Wording } from './cueSlot.ts'
 export { wordingsOf } from './wording.ts'
 export { heardClock, type HeardClock } from './clock.ts'

@@ -9,6 +9,8 @@ const props = defineProps<{
   findings: readonly ListedFinding[]
   /** The repairs of a finding, best first. */
   repairsOf: (finding: ListedFinding) => readonly Repair[]
+  /** Whether they are still being looked for. */
+  isSearching: (finding: ListedFinding) => boolean
 }>()
 const emit = defineEmits<{
   go: [key: string]
@@ -98,6 +100,7 @@ function confirm(finding: ListedFinding): void {
           @focusin="hold(finding)"
           @focusout="letGo"
         >
+          <span v-if="isSearching(finding)" class="quiet">{{ words.sheet.searchingRepairs }}</span>
           <button
             v-for="repair in shown(finding)"
             :key="words.finding.repair(repair)"

@@ -65,7 +65,7 @@ function step(event: KeyboardEvent, by: number): void {
   void nextTick(() => document.getElementById(`side-${side.value}`)?.focus())
 }
 const library = useLibrary()
-const { repairsOf } = useRepairs(
+const { repairsOf, isSearching } = useRepairs(
   toRef(() => props.sheet),
   ({ routine }) => toRaw(library.inputFor(routine)),
   repairWorker,
@@ -99,6 +99,7 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
           :class="{ last: wrong === 0 }"
           :findings="sheet.findings"
           :repairs-of="repairsOf"
+          :is-searching="isSearching"
           @go="emit('go', $event)"
           @see="repair"
           @overrule="(finding, reason) => emit('overrule', finding, reason)"

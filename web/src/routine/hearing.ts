@@ -66,7 +66,7 @@ export function hearingMix(
     : clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS
   const [from, to] = wish.stretch
     ? stretchSeconds(sheet, wish)
-    : [begins, Math.max(musicEnd, clock.heardAt(sheet.timeline.lengthTicks) + AFTER_SECONDS)]
+    : [begins, Math.max(musicEnd, lastSound(sheet, wish.speed) + AFTER_SECONDS)]
   return {
     music,
     speed: wish.speed,
@@ -78,6 +78,13 @@ export function hearingMix(
     apart: wish.apart,
   }
 }
+
+/** The end of the dance, or of what is said after it. */
+const lastSound = (sheet: Sheet, speed: number): number =>
+  Math.max(
+    heardClock(sheet.beatMap, sheet.firstStep, speed).heardAt(sheet.timeline.lengthTicks),
+    ...cueLines(sheet, speed).map(({ endSeconds }) => endSeconds),
+  )
 
 /** A stretch sounds from its first cue, which comes before its first step. */
 function stretchSeconds(sheet: Sheet, { stretch, speed }: HearingWish): [number, number] {

@@ -14,7 +14,13 @@ function list() {
     () => findings.value,
     () => found.value,
   )
-  return { findings, found, hold, letGo, codes: (of = finding) => shown(of).map(({ code }) => code) }
+  return {
+    findings,
+    found,
+    hold,
+    letGo,
+    codes: (of = finding) => shown(of).map(({ code }) => code),
+  }
 }
 
 describe('repairs under a finger', () => {

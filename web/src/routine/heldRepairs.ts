@@ -23,7 +23,9 @@ export function useHeldRepairs(
     shown: (finding: ListedFinding): readonly Repair[] =>
       held.value?.finding === finding ? held.value.repairs : repairsOf(finding),
     hold(finding: ListedFinding): void {
-      if (held.value?.finding !== finding) held.value = { finding, repairs: repairsOf(finding) }
+      const repairs = repairsOf(finding)
+      // Where none are there yet, there is nothing to keep.
+      if (held.value?.finding !== finding && repairs.length > 0) held.value = { finding, repairs }
     },
     letGo,
   }

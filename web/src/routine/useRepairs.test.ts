@@ -34,6 +34,7 @@ class OneWorker implements RepairWorker {
   asked: RepairRequest[] = []
   ended = false
   onmessage: RepairWorker['onmessage'] = null
+  onerror: RepairWorker['onerror'] = null
   constructor() {
     OneWorker.all.push(this)
   }
@@ -57,17 +58,19 @@ function page(first: Sheet | null = WRONG) {
   const timers = new ManualTimers()
   const sheet = shallowRef<Sheet | null>(first)
   const scope = effectScope()
-  const { repairsOf } = scope.run(() => useRepairs(sheet, inputOf, () => new OneWorker(), timers))!
-  return { timers, sheet, repairsOf, leave: () => scope.stop() }
+  const repairs = scope.run(() => useRepairs(sheet, inputOf, () => new OneWorker(), timers))!
+  return { timers, sheet, ...repairs, leave: () => scope.stop() }
 }
 const finding = WRONG.findings.find(({ severity }) => severity !== 'note')!
 
 describe('repairs beside the page', () => {
-  it('are a finding’s own until others are found, and then the best first, each once', () => {
-    const { timers, repairsOf } = page()
-    expect(repairsOf(finding)).toEqual(finding.repairs)
+  it('are none while they are searched, and then the best first, each once', () => {
+    const { timers, repairsOf, isSearching } = page()
+    expect([isSearching(finding), repairsOf(finding)]).toEqual([true, []])
     timers.pass(300)
+    expect(isSearching(finding)).toBe(true)
     OneWorker.all[0]!.answer()
+    expect(isSearching(finding)).toBe(false)
     const codes = repairsOf(finding).map(({ code }) => code)
     expect(codes[0]).toBe('mirror')
     const texts = repairsOf(finding).map((repair: Repair) => JSON.stringify(repair))
@@ -94,9 +97,19 @@ describe('repairs beside the page', () => {
     expect(first!.ended).toBe(true)
     timers.pass(300)
     OneWorker.all[1]!.answer({ number: 1 })
-    expect(repairsOf(finding)).toEqual(finding.repairs)
+    expect(repairsOf(finding)).toEqual([])
     OneWorker.all[1]!.answer()
     expect(repairsOf(finding)[0]!.code).toBe('mirror')
+  })
+  it('are a finding’s own where none is found, and where the search fails', () => {
+    const none = page()
+    none.timers.pass(300)
+    OneWorker.all[0]!.answer({ repairs: [] })
+    expect(none.repairsOf(finding)).toEqual(finding.repairs)
+    const failed = page()
+    failed.timers.pass(300)
+    OneWorker.all[0]!.onerror!.call({} as never, {} as ErrorEvent)
+    expect(failed.repairsOf(finding)).toEqual(finding.repairs)
   })
   it('the worker ends with the page', () => {
     const { timers, leave } = page()

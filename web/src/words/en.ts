@@ -298,6 +298,7 @@ export const en = {
     notes: 'Notes',
     overruled: 'Overruled',
     overrule: 'Leave it so',
+    searchingRepairs: 'Looking for what puts it right …',
     overruleWhy: 'Why is it right as it is?',
     overruleReason: 'meant so',
     go: 'Go there',

@@ -101,6 +101,28 @@ describe('the voice', () => {
     ])
   })
 
+  it('tells once of own words that never fit, and of what is said in their place', () => {
+    const long = 'turn the box by a quarter to the left and hold on tight'
+    const routine = of(EASY[0], slot('c0', 'canter'), {
+      ...EASY[1],
+      wordings: { full: long, short: 'box left', keyWord: null },
+    })
+    expect(told(routine).filter((text) => text.startsWith('voice.own'))).toEqual([
+      expect.stringMatching(
+        /^voice.own-words: “turn the box .* tight” never fits here: “box left” is said\. it needs 3\.\d+ s/,
+      ),
+    ])
+    expect(mended(routine, 'voice.own-words')[0]).toEqual(['shorter-wording', []])
+  })
+
+  it('tells of words of steps that find no time', () => {
+    const fast: Routine = { ...of({ ...EASY[1], mode: 'steps' }), bpm: 300 }
+    expect(told(fast).some((text) => text.startsWith('voice.step: There is no time for'))).toBe(
+      true,
+    )
+    expect(told({ ...fast, bpm: 40 }).join()).not.toContain('voice.step')
+  })
+
   it('offers what is easier to say, where the slot has it', () => {
     const twisting = of({
       ...EASY[1],

@@ -1,5 +1,6 @@
 import {
   isAroundTheDance,
+  isNews,
   keptSeconds,
   plannedSeconds,
   type Plan,
@@ -57,7 +58,7 @@ export function voice(derived: Derived): Found[] {
   })
   const beside = derived.plan.extras.flatMap((planned): Found[] => {
     // Around the dance, and ahead of steps, as much is said as fits.
-    const isAsked = !isAroundTheDance(planned.slot) && !planned.slot.key.endsWith('#ahead')
+    const isAsked = !isAroundTheDance(planned.slot) && !isNews(planned.slot)
     const code = planned.said || !isAsked ? undefined : BESIDE[planned.slot.purpose]
     const slot = slots.get(planned.slot.slotKey)!
     return code

@@ -1,13 +1,14 @@
 import type { Sentences } from '../../sentences.ts'
 import type { HardToSayFindings } from '../../voice/hardToSay.ts'
 import type { OverCalledFindings } from '../../voice/overCalled.ts'
+import type { OwnWordsFindings } from '../../voice/ownWords.ts'
 import type { SoundAlikeFindings } from '../../voice/soundAlike.ts'
 import type { VoiceFindings } from '../../voice/voice.ts'
 import type { VoiceTimingFindings } from '../../voice/voiceTiming.ts'
 
 /** English sentences about what is said and when. */
 export const VOICE: Sentences<
-  VoiceFindings & VoiceTimingFindings & HardToSayFindings & SoundAlikeFindings & OverCalledFindings
+  VoiceFindings & VoiceTimingFindings & HardToSayFindings & SoundAlikeFindings & OverCalledFindings & OwnWordsFindings
 > = {
   'voice.no-room': {
     message: ({ figure, text }) =>
@@ -20,6 +21,15 @@ export const VOICE: Sentences<
       `“${text}” for ${figure || 'this step'} collides with the cues beside it.`,
     sum: ({ needs, room, lead }) =>
       `needs ${needs} s; ${room} s are free after the cue before, once ${lead} s are kept before the step`,
+  },
+  'voice.own-words': {
+    message: ({ text, instead }) => `“${text}” never fits here: “${instead}” is said.`,
+    sum: ({ needs }) => `it needs ${needs} s, more than there are at any time through`,
+  },
+  'voice.step': {
+    message: ({ text, figure }) =>
+      `There is no time for “${text}” on its step${figure ? ` in ${figure}` : ''}.`,
+    sum: () => 'the words of the steps beside it take all of it',
   },
   'voice.pin': {
     message: ({ text, beats, wording }) =>
