@@ -95,7 +95,7 @@ test('a call is kept here when the server is gone, sent when it is back, once; a
   await page.getByRole('link', { name: 'What happened' }).click()
   await expect(page.getByRole('heading', { name: 'After the dance' })).toBeVisible()
   await expect(page.getByText('cues held, at Box')).toBeVisible()
-  await expect(page.getByText(/\d+ of 16 cues were given/)).toBeVisible()
+  await expect(page.getByText(/\d+ of \d+ cues were given/)).toBeVisible()
   await page.getByLabel('Where').fill('The net loft')
   await page.getByLabel('Where').press('Tab')
   await page.getByRole('button', { name: 'Into the sheet as a remark' }).click()

@@ -475,3 +475,21 @@ order
     expect(told(couple, 'facing.rotated')[0]).toContain('A is to begin facing the centre here')
   })
 })
+
+it('a walk off that ends the dance lasts as long as it lasts: no length is asked for', () => {
+  const walk = '  "walk off, about nine steps" = ?\n'
+  const text = (order: string): string =>
+    `${TWO_STEP}part A\n  Two-step box\n  Vine four\npart Off\n${walk}order\n  A x2\n${order}`
+  expect(alarms(proved(text('  ending Off\n')))).toEqual([])
+  expect(alarms(proved(text('  Off | finish walk off\n')))).toEqual([])
+  // With something behind it nobody knows when that comes.
+  expect(alarms(proved(text('  bridge Off\n  A\n')))).toContain('missing.length 16')
+})
+
+it('two tellings of a part list the lines that differ, and which of them fits', () => {
+  const sheet = proved(
+    `${TWO_STEP}phrase: 8 counts\npart B\n  Two-step box\n  Vine four\npart B' | version of B\n  Two-step box\n  Walk two\norder\n  B\n`,
+  )
+  const [found] = sheet.findings.filter(({ code }) => code === 'sums.versions')
+  expect(findingSum(found!)).toBe("B 8, B' 6; line 2: Vine four / Walk two; B fills whole phrases")
+})

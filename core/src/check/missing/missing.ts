@@ -61,7 +61,8 @@ function missingIn(derived: Derived, slot: DancedSlot, unsaid: ReadonlySet<strin
       params: { id: content.figureId },
       repairs: dropping(derived, slot),
     }
-  if (content.type === 'words' && slot.open) return openLength(derived, slot, content.text)
+  if (content.type === 'words' && slot.open)
+    return isFreeEnding(derived, slot) ? null : openLength(derived, slot, content.text)
   if (slot.problem) return cutWrong(derived, slot, slot.problem.message)
   if (isUnknown(slot))
     return {
@@ -81,6 +82,14 @@ function missingIn(derived: Derived, slot: DancedSlot, unsaid: ReadonlySet<strin
     },
     repairs: [],
   }
+}
+
+/** The last thing of an ending, told in words: a walk off lasts as long as it lasts. */
+function isFreeEnding({ timeline }: Derived, { key, slot }: DancedSlot): boolean {
+  const last = timeline.passes.at(-1)
+  const isLast = last?.slots.at(-1)?.key === key
+  const isEnding = last?.pass.kind === 'ending' || last?.pass.finish?.how === 'walk-off'
+  return isLast && isEnding && slot.content.type === 'words' && slot.content.text !== ''
 }
 
 function openLength({ routine }: Derived, { slot }: DancedSlot, text: string): Lack {

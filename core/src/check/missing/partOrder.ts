@@ -1,6 +1,19 @@
-import { partLength, removePass, type Part } from '../../routine/index.ts'
-import { beatsOfTicks, type Tick } from '../../time/index.ts'
-import { addPass } from '../../routine/index.ts'
+import { variationText, type FigureBook } from '../../figure/index.ts'
+import {
+  addPass,
+  partLength,
+  removePass,
+  type Part,
+  type Routine,
+  type Slot,
+} from '../../routine/index.ts'
+import {
+  beatsOfTicks,
+  ticksPerBar,
+  TICKS_PER_BEAT,
+  USUAL_PHRASE_BARS,
+  type Tick,
+} from '../../time/index.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
 import { freshId } from '../freshId.ts'
@@ -15,6 +28,14 @@ export interface PartOrderFindings {
     readonly total: number
     readonly told: number
     readonly difference: number
+    /** Lines that differ, the first few: what the one has and the other, empty where it has none. */
+    readonly differs: readonly {
+      readonly line: number
+      readonly one: string
+      readonly other: string
+    }[]
+    /** Which of the two fills whole phrases; null where both do, or neither. */
+    readonly fits: string | null
   }
 }
 type Found = FindingOf<PartOrderFindings>
@@ -96,11 +117,45 @@ function versions({ routine, book, timeline }: Derived): Found[] {
           total: beats(a),
           told: beats(b),
           difference: beats(Math.abs(a - b)),
+          differs: linesApart(first, part, book).slice(0, MOST_LINES),
+          fits: fitting(routine, [first.label, a], [part.label, b]),
         },
         repairs: [],
       },
     ]
   })
+}
+
+/** So many differing lines are told. */
+const MOST_LINES = 3
+
+function linesApart(one: Part, other: Part, book: FigureBook): Lines {
+  const told = ({ content }: Slot): string =>
+    content.type === 'words'
+      ? content.text
+      : [book.get(content.figureId)?.name ?? content.figureId, variationText(content.variation)]
+          .filter(Boolean)
+          .join(' ')
+  const count = Math.max(one.slots.length, other.slots.length)
+  return Array.from({ length: count }, (_, i) => ({
+    line: i + 1,
+    one: one.slots[i] ? told(one.slots[i]) : '',
+    other: other.slots[i] ? told(other.slots[i]) : '',
+  })).filter((line) => line.one !== line.other)
+}
+type Lines = PartOrderFindings['sums.versions']['differs']
+
+function fitting(
+  { phraseBeats, metre }: Routine,
+  one: readonly [string, number],
+  other: readonly [string, number],
+): string | null {
+  const phrase =
+    phraseBeats === undefined
+      ? ticksPerBar(metre) * USUAL_PHRASE_BARS
+      : phraseBeats * TICKS_PER_BEAT
+  const fit = [one, other].filter(([, ticks]) => ticks % phrase === 0)
+  return fit.length === 1 ? fit[0]![0] : null
 }
 
 const keyOf = (slots: Derived['timeline']['slots'], part: Part): string[] =>

@@ -75,6 +75,12 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   'said.times': { said: number, danced: number },
   'said.exit': { said: text, danced: text },
   'said.facing': { said: facing, danced: facing },
+  'sums.versions': {
+    differs: fc.array(fc.record({ line: fc.constantFrom(1, 2, 9), one: text, other: text }), {
+      maxLength: 3,
+    }),
+    fits: orNull(text),
+  },
   'voice.no-room': { lead: number },
   'voice.own-words': { instead: text },
   'voice.crowded': { lead: number },
@@ -102,7 +108,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'sums.addition': 'words sum total',
   'missing.told': 'told danced place',
   'missing.told-part': 'label known',
-  'sums.versions': 'part other total told difference',
+  'sums.versions': 'part other total told difference differs fits',
   'sums.metre': 'sheet music tune',
   'feet.not-free': 'again figure previous role foot chain beat',
   'feet.unsure': 'again figure previous role foot chain beat',

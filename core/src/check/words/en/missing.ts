@@ -56,8 +56,15 @@ export const MISSING: Sentences<
       part === other
         ? `Two parts are called ${part}, and one is ${counts(difference)} longer.`
         : `${other} tells ${part} otherwise: ${counts(difference)} apart.`,
-    sum: ({ part, total, told, other }) =>
-      `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
+    sum: ({ part, total, told, other, differs, fits }) =>
+      [
+        `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
+        ...differs.map(
+          ({ line, one, other: second }) =>
+            `line ${line}: ${one || 'nothing'} / ${second || 'nothing'}`,
+        ),
+        ...(fits === null || part === other ? [] : [`${fits} fills whole phrases`]),
+      ].join('; '),
   },
   'missing.teach': {
     message: ({ figure, group, beyond }) =>
