@@ -76,7 +76,9 @@ test('the book is narrowed by dance, foot and hold, and a figure says what may f
   await page.getByRole('link', { name: 'Three step' }).click()
   await expect(page.getByText('usually 100 to 128 beats a minute (25 to 32 bars)')).toBeVisible()
   await expect(
-    page.getByRole('region', { name: 'What may follow' }).getByRole('link', { name: 'Feather', exact: true }),
+    page
+      .getByRole('region', { name: 'What may follow' })
+      .getByRole('link', { name: 'Feather', exact: true }),
   ).toBeVisible()
   await page.getByText(/^\d+ more with one change$/).click()
   await expect(

@@ -224,10 +224,12 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
     .selectOption('Wednesdays in the Tar Loft')
   await page.getByLabel('Find a figure they know').fill('whisk')
   await page
-    .getByRole('row', { name: /Whisk slow foxtrot, steady above them/ })
+    .getByRole('row', { name: /Whisk slow foxtrot, intermediate above them/ })
     .getByRole('checkbox')
     .check()
-  await expect(page.getByRole('row', { name: /Whisk slow foxtrot, steady taught/ })).toBeVisible()
+  await expect(
+    page.getByRole('row', { name: /Whisk slow foxtrot, intermediate taught/ }),
+  ).toBeVisible()
   await page.getByLabel('Whisk: times danced').first().fill('3')
   await page.getByLabel('Whisk: times danced').first().press('Tab')
   await page.reload()

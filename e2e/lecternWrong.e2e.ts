@@ -95,15 +95,15 @@ order
   const id = page.url().split('/').pop()!
   await openLectern(page, '', id)
   await page.keyboard.press('Space')
-  await run(page, 0.5, 22)
+  await run(page, 0.5, 26)
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'free-time')
   await expect(page.getByRole('region', { name: /^waits for your key: Box/ })).toBeVisible()
-  await run(page, 23, 30)
+  await run(page, 27, 34)
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'free-time')
   const given = (await shownCues(page)).length
   await page.keyboard.press('Space')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', /running|ending/)
-  await run(page, 31, 50)
+  await run(page, 35, 60)
   const after = (
     await page.evaluate(() => window.dellopLectern.shown.map(({ text: said }) => said))
   ).slice(given)

@@ -9,15 +9,15 @@ test('words fade as a part comes again, and a group that knows the dance is told
   page,
 }) => {
   await bringText(page, 'Fading', SEQUENCE)
-  const said = page.locator('.page .ribbon .text')
-  await expect(said.first()).toHaveText('side two-step left and right')
+  const said = page.locator('.page .ribbon:not(.gap) .text')
+  await expect(said.first()).toHaveText('two side two-steps')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(1)
   await expect(said.filter({ hasText: /^vine$/ })).toHaveCount(3)
   await page.getByRole('slider', { name: /^The group/ }).fill('4')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(0)
-  await expect(said.first()).toHaveText('side')
+  await expect(said.first()).toHaveText('side two-step')
   await page.goto(page.url().replace('/sheets/', '/lectern/') + '?clock=manual')
-  await expect(page.getByTestId('next-cue')).toHaveText('side')
+  await expect(page.getByTestId('next-cue')).toHaveText(/^butterfly, facing the wall/)
 })
 
 test('the schools are explained, and two of them are compared on one sheet', async ({ page }) => {
@@ -31,6 +31,12 @@ test('the schools are explained, and two of them are compared on one sheet', asy
     'Sequence',
     'Set',
     'Ring',
+    'Clog',
+    'Square',
+    'Longways',
+    'Mixer',
+    'Teaching',
+    'Gentle',
     'Two schools on one sheet',
   ])
   await page.getByLabel('Sheet', { exact: true }).selectOption('Sluice Gate Two-Step')

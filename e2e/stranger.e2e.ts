@@ -24,7 +24,7 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
   await page.getByRole('link', { name: 'Take to the lectern' }).click()
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
   await page.getByRole('button', { name: 'Start', exact: true }).click()
-  await expect(page.getByTestId('next-cue')).toHaveText('balance left and right')
+  await expect(page.getByTestId('next-cue')).toHaveText('wait four bars')
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()
   await expect(page.getByText('say it now')).toBeVisible({ timeout: 20_000 })
   await expect(page.getByTestId('next-cue')).toHaveText('twirl her under')

@@ -121,7 +121,9 @@ class Steps extends BandSteps {
     // Who is lost, held or waiting is not done, however long it takes.
     const { state } = this.call
     if (state === 'lost' || state === 'holding' || course.waiting.length > 0) return Infinity
-    return sheet.timeline.lengthTicks + (isElsewhere ? AFTER_BEATS : 1) * TICKS_PER_BEAT
+    const after = sheet.timeline.lengthTicks + (isElsewhere ? AFTER_BEATS : 1) * TICKS_PER_BEAT
+    // What is said after the last step is heard out.
+    return Math.max(after, this.prepared.cues.at(-1)?.endTick ?? 0)
   }
 
   private finish(): void {

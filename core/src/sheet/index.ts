@@ -8,7 +8,14 @@ export {
   type Sheet,
   type SheetInput,
 } from './derive.ts'
-export { phraseRows, type PhraseRow, type RowBlock, type RowLine, type RowRibbon } from './rows.ts'
+export {
+  AFTER_THE_DANCE,
+  phraseRows,
+  type PhraseRow,
+  type RowBlock,
+  type RowLine,
+  type RowRibbon,
+} from './rows.ts'
 export { stateAt, type StateAt } from './stateAt.ts'
 export { tunesFor, type TuneFit } from './shelfFit.ts'
 export { musicOn } from './musicOn.ts'

@@ -27,9 +27,9 @@ describe('the page of phrases', () => {
 
   it('has a row for each phrase of each pass, behind the introduction', () => {
     expect(
-      rows.map((row) => `${row.pass?.part.label ?? 'intro'} ${beats(row.phraseTicks)}`),
+      rows.map((row) => `${row.pass?.part.label ?? row.key} ${beats(row.phraseTicks)}`),
     ).toEqual([
-      'intro 12',
+      'introduction 12',
       'A 24',
       'B 24',
       'C 24',
@@ -40,6 +40,7 @@ describe('the page of phrases', () => {
       'C 24',
       'A 24',
       'Ending 6',
+      'after 6',
     ])
     expect(rows.every((row) => row.holeTicks === 0 && row.overTicks === 0)).toBe(true)
   })
@@ -134,6 +135,7 @@ describe('the page of phrases', () => {
       true,
       true,
       'C',
+      true,
       true,
       true,
     ])

@@ -33,7 +33,7 @@ import {
  */
 export interface PhraseRow {
   readonly key: string
-  /** Null for the introduction. By music: the pass that is danced where the phrase begins. */
+  /** Null for the introduction, and for what is said after the dance. By music: the pass that is danced where the phrase begins. */
   readonly pass: DancedPass | null
   /** By music: the section of the tune, and the passes that begin within the row; by part null. */
   readonly music: { readonly section: string | null; readonly begins: readonly DancedPass[] } | null
@@ -129,7 +129,7 @@ export function phraseRows(input: RowInput, before: readonly PhraseRow[] = []): 
     input.by === 'music'
       ? musicSpans(input)
       : input.timeline.passes.flatMap((pass, i) => passSpans(input, pass, lies[i] ?? null))
-  const spans = [...introduction(input), ...danced]
+  const spans = [...introduction(input), ...danced, ...conclusion(input)]
   let next = 0
   return spans.map((span, i) => {
     const until = spans[i + 1]?.start ?? Infinity
@@ -183,6 +183,33 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
       start,
       end: 0 as Tick,
       phraseTicks: -start as Tick,
+      holeTicks: 0 as Tick,
+      overTicks: 0 as Tick,
+    },
+  ]
+}
+
+/** Key of the row of what is said after the last step. */
+export const AFTER_THE_DANCE = 'after'
+
+/** Whole bars behind the dance, as many as what is said there takes. */
+function conclusion({ metre, plan, timeline }: RowInput): Span[] {
+  const start = timeline.lengthTicks
+  const last = utterancesOf(plan).at(-1)?.said
+  if (!last || last.startTick < start || timeline.slots.length === 0) return []
+  const bar = ticksPerBar(metre)
+  const length = (Math.ceil((last.endTick - start) / bar) * bar) as Tick
+  return [
+    {
+      key: AFTER_THE_DANCE,
+      pass: null,
+      music: null,
+      slots: [],
+      first: true,
+      last: true,
+      start,
+      end: (start + length) as Tick,
+      phraseTicks: length,
       holeTicks: 0 as Tick,
       overTicks: 0 as Tick,
     },

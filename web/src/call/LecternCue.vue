@@ -61,10 +61,14 @@ const wait = computed(() => {
 
 <template>
   <div ref="room" class="room">
-    <div class="cue" :class="{ speak, none: !cue }">
-      <span v-if="cue" class="text" :style="{ fontSize: `${size}px` }" data-testid="next-cue">{{
-        cue.text
-      }}</span>
+    <div class="cue" :class="{ speak, none: !cue || over }">
+      <span
+        v-if="cue && !over"
+        class="text"
+        :style="{ fontSize: `${size}px` }"
+        data-testid="next-cue"
+        >{{ cue.text }}</span
+      >
       <span v-else class="end">{{ over ? words.lectern.theEnd : words.lectern.nothingMore }}</span>
     </div>
     <p class="wait" data-testid="wait" :class="{ speak, late }" aria-hidden="true">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Counting, DancedSlot } from '@dellop/core/routine'
-import type { PhraseRow } from '@dellop/core/sheet'
+import { AFTER_THE_DANCE, type PhraseRow } from '@dellop/core/sheet'
 import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
@@ -37,6 +37,12 @@ const off = computed(() => danced.value !== wanted.value)
 const time = computed(() =>
   props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : '',
 )
+/** What the row of what is said before the dance is called, or after it. */
+const outside = computed(() =>
+  props.row.key === AFTER_THE_DANCE
+    ? { name: words.sheet.after, note: words.sheet.afterNote }
+    : { name: words.sheet.introduction, note: words.sheet.introductionNote },
+)
 const changed = computed(() => (props.row.pass?.pass.changes.length ?? 0) > 0)
 
 function place(slotKey: string): string {
@@ -64,9 +70,7 @@ function sizeOf(label: string): string[] {
     class="row"
     :class="{ first: row.first }"
     :aria-label="
-      row.pass
-        ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}`
-        : words.sheet.introduction
+      row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : outside.name
     "
   >
     <header class="margin">
@@ -94,8 +98,8 @@ function sizeOf(label: string): string[] {
         <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
       </template>
       <template v-else>
-        <span class="label long">{{ words.sheet.introduction }}</span>
-        <span class="soft time">{{ words.sheet.introductionNote }}</span>
+        <span class="label long">{{ outside.name }}</span>
+        <span class="soft time">{{ outside.note }}</span>
       </template>
     </header>
     <div class="lines">
@@ -104,7 +108,7 @@ function sizeOf(label: string): string[] {
         :key="line.start"
         :line="line"
         :row-start="row.start"
-        :row-end="row.pass ? row.end : row.end"
+        :row-end="row.end"
         :phrase-end="row.start + row.phraseTicks"
         :metre="metre"
         :counting="counting"

@@ -58,11 +58,14 @@ export function layoutLine(line: RowLine, beatPx: number, names: readonly string
   return {
     width,
     ribbons,
-    leads: line.ribbons.map((ribbon) => ({
-      key: ribbon.slotKey,
-      left: Math.min(x(ribbon.end), width),
-      width: Math.max(0, Math.min(x(ribbon.stepTick), width) - Math.min(x(ribbon.end), width)),
-    })),
+    // What stands in a gap leads to no step.
+    leads: line.ribbons
+      .filter(({ purpose }) => purpose !== 'gap')
+      .map((ribbon) => ({
+        key: ribbon.slotKey,
+        left: Math.min(x(ribbon.end), width),
+        width: Math.max(0, Math.min(x(ribbon.stepTick), width) - Math.min(x(ribbon.end), width)),
+      })),
     blockLines: Math.max(
       1,
       ...line.blocks.map((block, i) =>

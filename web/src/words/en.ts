@@ -247,6 +247,8 @@ export const en = {
     later: (part: string) => `${part} later`,
     introduction: 'Intro',
     introductionNote: 'before the dance',
+    after: 'After',
+    afterNote: 'the dance',
     bar: (n: number) => `bar ${n}`,
     of: (n: number) => `of ${n}`,
     open: (n: number) => `${counts(n)} open`,
