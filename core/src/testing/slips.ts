@@ -132,8 +132,8 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ],
     [
       'an order told otherwise',
-      'level: easy\n',
-      'level: easy\ntold: A A Bridge A\n',
+      'level: beginner\n',
+      'level: beginner\ntold: A A Bridge A\n',
       'missing.told',
       64,
     ],

@@ -147,6 +147,9 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
         <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
       </p>
+      <p v-if="(slotDanced.figure?.cautions.length ?? 0) > 0" class="soft">
+        {{ words.sheets.print.defer }}
+      </p>
     </template>
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>

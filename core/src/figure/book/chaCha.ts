@@ -272,6 +272,27 @@ const CHA_CHA: readonly Written[] = [
     de: 'Hockeyschläger / Hockey / Hockey',
     cautions: [ARMS],
   },
+  {
+    name: 'Chase with peek-a-boo',
+    beats: 16,
+    from: 'none, butterfly, two hands, open facing',
+    to: 'none',
+    level: 'steady',
+    lead: '1 left forward turn right 1/2, 2 right recover, 3 left forward, 3& right close, 4 left forward, 5 right side, 6 left recover, 7 right in place, 7& left in place, 8 right in place, 9 left side, 10 right recover, 11 left in place, 11& right in place, 12 left in place, 13 right forward turn left 1/2, 14 left recover, 15 right forward, 15& left close, 16 right forward',
+    follow:
+      '1 right back, 2 left recover, 3 right forward, 3& left close, 4 right forward, 5 left side, 6 right recover, 7 left in place, 7& right in place, 8 left in place, 9 right side, 10 left recover, 11 right in place, 11& left in place, 12 right in place, 13 left back, 14 right recover, 15 left forward, 15& right close, 16 left forward',
+    say: 'chase with peek-a-boo / chase, peek-a-boo / peek-a-boo',
+    de: 'Verfolgung mit Guck-guck / Guck-guck / Guck-guck',
+  },
+  {
+    name: 'Side walks',
+    beats: 4,
+    from: 'butterfly, two hands, closed, open facing',
+    level: 'first',
+    lead: '1 left side, 2 right close, 3 left side, 3& right close, 4 left side',
+    say: 'side walks / side walks / side walks',
+    de: 'Seitschritte / Seitschritte / Seitschritte',
+  },
 ]
 export const CHA_CHA_FIGURES = family(
   { name: 'cha-cha', from: FACED, follow: 'opposite', level: 'easy' },

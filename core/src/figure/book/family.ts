@@ -123,14 +123,13 @@ export function family(
   return [...book.values()]
 }
 
-const REFER = 'Follow the hall’s rules and a qualified teacher.'
 export const SPIN: Figure['cautions'][number] = {
   kind: 'spin',
-  text: `Quick turning: give new dancers room and let anyone dizzy walk it. ${REFER}`,
+  text: 'Quick turning: give new dancers room and let anyone dizzy walk it.',
 }
 export const ARMS: Figure['cautions'][number] = {
   kind: 'arms',
-  text: `Joined hands go over a head: keep the grip loose and never pull. ${REFER}`,
+  text: 'Joined hands go over a head: keep the grip loose and never pull.',
 }
 export const DIP: Figure['cautions'][number] = {
   kind: 'dip',
@@ -138,13 +137,13 @@ export const DIP: Figure['cautions'][number] = {
 }
 export const KNEES: Figure['cautions'][number] = {
   kind: 'knees',
-  text: `Bent or quickly turned knees: keep it small, or walk it, when a knee complains. ${REFER}`,
+  text: 'Bent or quickly turned knees: keep it small, or walk it, when a knee complains.',
 }
 export const CROWDING: Figure['cautions'][number] = {
   kind: 'crowding',
-  text: `It needs room ahead: look before you go. ${REFER}`,
+  text: 'It needs room ahead: look before you go.',
 }
 export const FLOOR: Figure['cautions'][number] = {
   kind: 'floor',
-  text: `Stamps and hops ask for a floor that gives; not on concrete, and not with sore joints. ${REFER}`,
+  text: 'Stamps and hops ask for a floor that gives; not on concrete, and not with sore joints.',
 }

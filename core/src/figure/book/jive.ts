@@ -212,6 +212,28 @@ const JIVE: readonly Written[] = [
     say: 'shoulder shove / shoulder shove / shove',
     de: 'Schulter an Schulter, weg / Schulter, weg / Schulter',
   },
+  {
+    name: 'Rock the boat',
+    beats: 4,
+    from: 'semi-closed',
+    level: 'steady',
+    lead: '1 left forward, 2 right close, 3 left forward, 4 right close',
+    follow: 'alike',
+    say: 'rock the boat / rock the boat / rock the boat',
+    de: 'Boot schaukeln / Boot schaukeln / Boot',
+  },
+  {
+    name: 'Pretzel turn',
+    beats: 12,
+    from: 'two hands',
+    to: 'two hands',
+    level: 'advanced',
+    lead: '1 left back, 2 right recover, 3 left side turn right 1/4, 3a right close, 4 left side turn right 1/4, 5 right side, 5a left close, 6 right side, 7 left back, 8 right recover, 9 left side turn left 1/4, 9a right close, 10 left side turn left 1/4, 11 right side, 11a left close, 12 right side',
+    follow: 'alike',
+    say: 'pretzel turn, and unwind / pretzel turn / pretzel',
+    de: 'Brezel und zurück / Brezel / Brezel',
+    cautions: [ARMS],
+  },
 ]
 export const JIVE_FIGURES = family(
   { name: 'jive', from: FACED, follow: 'opposite', level: 'easy' },

@@ -204,6 +204,33 @@ const RING: readonly Written[] = [
     say: 'step, bend / step, bend / bend',
     de: 'Schritt, beugen / Schritt, beugen / beugen',
   },
+  {
+    name: 'Mayim step to the right',
+    beats: 4,
+    from: 'ring',
+    lead: '1 left across, 2 right side, 3 left behind, 4 right side "spring, light"',
+    say: 'mayim to the right / mayim right / mayim right',
+    de: 'Mayim nach rechts / Mayim rechts / Mayim rechts',
+    aliases: ['Kreuzschritt mit Sprung [de]'],
+  },
+  {
+    name: 'Double-count turn right',
+    beats: 4,
+    from: 'none',
+    lead: '1 right forward turn right 1/2, 2 hold, 3 left back turn right 1/2, 4 hold',
+    say: 'slow turn right / slow turn right / slow turn',
+    de: 'langsame Drehung rechts / langsam rechts / langsam',
+    cautions: [SPIN],
+  },
+  {
+    name: 'Walk six, and close',
+    beats: 8,
+    from: 'ring, none',
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right close, 8 hold',
+    say: 'walk six, and close / walk six / walk',
+    de: 'sechs gehen, Schluss / sechs gehen / gehen',
+  },
 ]
 export const RING_FIGURES = family(
   {

@@ -195,6 +195,53 @@ const FOXTROT: readonly Written[] = [
     say: 'wing to sidecar / wing / wing',
     de: 'Flügel zu Sidecar / Flügel / Flügel',
   },
+  {
+    name: 'Zig zag',
+    beats: 4,
+    from: 'banjo, closed',
+    to: 'banjo',
+    level: 'steady',
+    lead: 'Q left forward turn left 1/8, Q right side turn left 1/8, Q left back turn right 1/8, Q right side turn right 1/8',
+    follow:
+      'Q right back turn left 1/8, Q left side turn left 1/8, Q right forward turn right 1/8, Q left side turn right 1/8',
+    say: 'zig zag / zig zag / zig zag',
+    de: 'Zickzack / Zickzack / Zickzack',
+  },
+  {
+    name: 'Promenade sway',
+    beats: 4,
+    from: 'closed',
+    to: 'semi-closed',
+    level: 'steady',
+    lead: 'S left side turn left 1/8, S hold "stretch and look"',
+    follow: 'S right side turn right 3/8, S hold "stretch and look"',
+    say: 'promenade sway / promenade sway / sway',
+    de: 'Promenadenneigung / Neigung / Neigung',
+  },
+  {
+    name: 'In and out runs',
+    beats: 8,
+    from: 'semi-closed',
+    to: 'semi-closed',
+    level: 'advanced',
+    lead: 'S right forward turn right 1/4, Q left side turn right 1/8, Q right back turn right 1/8, S left back turn right 1/4, Q right side turn right 1/8, Q left forward turn right 1/8',
+    follow:
+      'S left forward, Q right forward, Q left forward turn right 1/2, S right forward turn right 1/4, Q left side turn right 1/8, Q right forward turn right 1/8',
+    say: 'in and out runs / in and out / runs',
+    de: 'Lauf ein und aus / ein und aus / Lauf',
+  },
+  {
+    name: 'Weave',
+    beats: 8,
+    from: 'closed',
+    to: 'banjo',
+    level: 'advanced',
+    lead: 'S right back, Q left forward turn left 1/8, Q right side turn left 1/8, Q left back, Q right back turn left 1/8, Q left side turn left 1/8, Q right forward',
+    follow:
+      'S left forward, Q right back turn left 1/8, Q left side turn left 1/8, Q right forward, Q left forward turn left 1/8, Q right side turn left 1/8, Q left back',
+    say: 'weave / weave / weave',
+    de: 'Flechte / Flechte / Flechte',
+  },
 ]
 export const FOXTROT_FIGURES = family(
   { name: 'slow foxtrot', from: 'closed', follow: 'opposite', level: 'easy' },

@@ -363,6 +363,13 @@ const LINE: readonly Written[] = [
     say: 'vine right, half right, scuff / vine, half right / half right',
     de: 'Kreuzschritt rechts, halb rechts / Kreuz, halb rechts / halb rechts',
   },
+  {
+    name: 'Unwind half left',
+    beats: 2,
+    lead: '1 right touch "right cross in front", 2 both twist turn left 1/2 "unwind"',
+    say: 'cross, unwind half left / unwind half left / unwind left',
+    de: 'kreuzen, halb links herum / halb links / halb links',
+  },
 ]
 export const LINE_FIGURES = family(
   {
@@ -526,6 +533,29 @@ const CLOG: readonly Written[] = [
     lead: '1 left touch "left heel forward", 1& right hop "right pull back", 2 left in place',
     say: 'heel pull left / heel pull / heel pull',
     de: 'Ferse ziehen links / Ferse ziehen / ziehen',
+  },
+  {
+    name: 'Triple with a half turn',
+    beats: 4,
+    level: 'steady',
+    lead: '&1 left brush "left double toe", 1 left in place turn left 1/8, 1& right brush "right double toe", 2 right in place turn left 1/8, 2& left brush "left double toe", 3 left in place turn left 1/4, 3& right back x0.25 "right rock back", 4 left in place',
+    say: 'triple, half left / triple, half left / half left',
+    de: 'Triple, halb links / Triple, halb links / halb links',
+  },
+  {
+    name: 'Slur and step',
+    beats: 2,
+    lead: '1 left side, 1& right draw "right slur", 2 right behind',
+    say: 'slur left / slur left / slur',
+    de: 'ziehen links / ziehen links / ziehen',
+  },
+  {
+    name: 'Turkey',
+    beats: 4,
+    level: 'steady',
+    lead: '1 left hop "drag", 1& right side x0.25 "right heel", 2 left in place, 2& right brush "right double toe", 3 right in place, 3& left back x0.25 "left rock back", 4 right in place',
+    say: 'turkey / turkey / turkey',
+    de: 'Turkey / Turkey / Turkey',
   },
 ]
 export const CLOG_FIGURES = family(

@@ -28,6 +28,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward turn left 1/8, 2 left forward turn left 1/8, 3 right forward turn left 1/8, 4 left forward turn left 1/8, 5 right forward turn left 1/8, 6 left forward turn left 1/8, 7 right forward turn left 1/8, 8 left close turn left 1/8',
     say: 'corner by the left, once round / turn your corner left / corner left',
     de: 'die Ecke links herum / Ecke links / Ecke links',
+    aliases: ['Allemande left'],
   },
   {
     name: 'Corner back to back',
@@ -37,6 +38,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
     say: 'corners back to back / corner, back to back / corner, back',
     de: 'mit der Ecke Rücken an Rücken / Ecke, Rücken an Rücken / Ecke, Rücken',
+    aliases: ['Do-si-do your corner'],
   },
   {
     name: 'Partner turn right',
@@ -46,6 +48,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward turn right 1/8, 2 left forward turn right 1/8, 3 right forward turn right 1/8, 4 left forward turn right 1/8, 5 right forward turn right 1/8, 6 left forward turn right 1/8, 7 right forward turn right 1/8, 8 left close turn right 1/8',
     say: 'partner by the right, once round / turn your partner right / partner right',
     de: 'den Partner rechts herum / Partner rechts / Partner rechts',
+    aliases: ['Allemande right'],
   },
   {
     name: 'Grand chain home',
@@ -54,6 +57,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward, 9 right forward, 10 left forward, 11 right forward, 12 left forward, 13 right forward, 14 left forward, 15 right forward, 16 left close',
     say: 'grand chain, right to your partner, all the way home / grand chain home / grand chain',
     de: 'große Kette, rechts zum Partner, bis nach Hause / große Kette / Kette',
+    aliases: ['Right and left grand'],
   },
   {
     name: 'Promenade home',
@@ -90,6 +94,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward turn right 1/8, 2 left forward turn right 1/8, 3 right forward turn right 1/8, 4 left forward turn right 1/8, 5 right forward turn right 1/8, 6 left forward turn right 1/8, 7 right forward turn right 1/8, 8 left close turn right 1/8',
     say: 'all four ladies chain across / four ladies chain / ladies chain',
     de: 'alle vier Damen Kette hinüber / vier Damen Kette / Damenkette',
+    aliases: ['Four ladies chain'],
   },
   {
     name: 'Heads right and left through',
@@ -128,6 +133,7 @@ const SQUARE: readonly Written[] = [
       '1 right forward turn left 1/8, 2 left forward turn left 1/8, 3 right forward turn left 1/8, 4 left close turn left 1/8',
     say: 'courtesy turn, half round left / courtesy turn / courtesy turn',
     de: 'als Paar halb links herum / Paar halb links / Paar links',
+    aliases: ['Courtesy turn'],
   },
   {
     name: 'Grand square',
@@ -146,6 +152,49 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left close',
     say: 'single file to the left, halfway / single file left / single file',
     de: 'im Gänsemarsch nach links / Gänsemarsch links / Gänsemarsch',
+  },
+  {
+    name: 'Star through',
+    beats: 4,
+    from: 'none',
+    lead: '1 right forward, 2 left forward turn right 1/4, 3 right in place, 4 left close',
+    follow: '1 right forward, 2 left forward turn left 1/4, 3 right in place, 4 left close',
+    say: 'star through / star through / star through',
+    de: 'Sternbogen / Sternbogen / Sternbogen',
+    cautions: [ARMS],
+  },
+  {
+    name: 'Weave the ring',
+    beats: 16,
+    from: 'none',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward, 9 right forward, 10 left forward, 11 right forward, 12 left forward, 13 right forward, 14 left forward, 15 right forward, 16 left close',
+    say: 'weave the ring, no hands / weave the ring / weave',
+    de: 'große Kette ohne Hände / Kette ohne Hände / ohne Hände',
+  },
+  {
+    name: 'Pass through',
+    beats: 4,
+    from: 'none',
+    level: 'first',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left close',
+    say: 'pass through, right shoulders / pass through / pass',
+    de: 'hindurch, rechte Schultern / hindurch / durch',
+  },
+  {
+    name: 'Heads, down the middle and split',
+    beats: 8,
+    from: 'none, open',
+    lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right side turn right 1/4, 6 left forward, 7 right forward, 8 left close turn left 1/4',
+    say: 'heads down the middle, split the sides / heads split the sides / split',
+    de: 'Kopfpaare durch die Mitte, Seiten teilen / Kopfpaare teilen / teilen',
+  },
+  {
+    name: 'See-saw your partner',
+    beats: 8,
+    from: 'none',
+    lead: '1 left forward, 2 right forward, 3 left side, 4 right behind, 5 left back, 6 right back, 7 left back, 8 right close',
+    say: 'see-saw your partner / see-saw / see-saw',
+    de: 'links Rücken an Rücken mit dem Partner / links Rücken an Rücken / links Rücken',
   },
 ]
 export const SQUARE_FIGURES = family(

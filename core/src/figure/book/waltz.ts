@@ -207,7 +207,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     cautions: [
       {
         kind: 'spin',
-        text: 'Two turns in a row: give new dancers room and let anyone dizzy walk it. Follow the hall’s rules and a qualified teacher.',
+        text: 'Two turns in a row: give new dancers room and let anyone dizzy walk it.',
       },
     ],
   }),
@@ -261,7 +261,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
       },
       {
         kind: 'spin',
-        text: 'The follow turns once round in a bar: let anyone dizzy walk it. Follow the hall’s rules and a qualified teacher.',
+        text: 'The follow turns once round in a bar: let anyone dizzy walk it.',
       },
     ],
   }),

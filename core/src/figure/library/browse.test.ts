@@ -24,7 +24,9 @@ describe('looking through the book', () => {
     expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual([
       'slow foxtrot: Hover',
       'slow foxtrot: Impetus',
+      'slow foxtrot: In and out runs',
       'slow foxtrot: Open telemark',
+      'slow foxtrot: Promenade sway',
       'slow foxtrot: Whisk',
     ])
     expect(names({ family: 'two-step', level: 'first', lengthTicks: 48 })).toEqual([
@@ -51,6 +53,7 @@ describe('looking through the book', () => {
       'slow foxtrot: Feather',
       'slow foxtrot: Feather finish',
       'slow foxtrot: Natural turn, first half',
+      'slow foxtrot: Weave',
     ])
     const group = cover(
       cover(emptyGroup('mondays', 'Mondays', 'first'), named('tango', 'Walk four').id, true),

@@ -20,6 +20,7 @@ describe('what may follow', () => {
       'Feather',
       'Feather finish',
       'Natural turn, first half',
+      'Weave',
     ])
     expect(can('two-step', 'Forward two-step')).not.toContain('Two-step box')
     expect(can('cha-cha', 'Half basic', 'two hands')).toEqual([
