@@ -6,7 +6,7 @@ import { ManualTimers } from '../app/timers.ts'
 import type { Drafts, LeftDraft } from '../document/drafts.ts'
 import type { OpenKind } from '../document/kinds.ts'
 import type { News } from '../document/news.ts'
-import type { Surroundings } from '../document/openDocument.ts'
+import type { Surroundings } from '../document/documentLink.ts'
 
 /** Lets what was promised come about. */
 export const settle = async (): Promise<void> => {
