@@ -254,9 +254,9 @@ describe('cues at the lectern', () => {
 
   it('count in by bars where there are three beats in one, and end on the beat before the first step', () => {
     expect(
-      [-9, -6, -3, -1, 0].map((beat) => beat * 24).map(
-        (at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null,
-      ),
+      [-9, -6, -3, -1, 0]
+        .map((beat) => beat * 24)
+        .map((at) => lecternAt(prepared, tickPosition(at)).countIn?.text ?? null),
     ).toEqual(['1', '2', '3', 'ready', null])
   })
 

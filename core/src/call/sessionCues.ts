@@ -1,3 +1,4 @@
+import { isAroundTheDance } from '../cue/index.ts'
 import { isCueing, isMoving } from './call.ts'
 import { musicOfTick, type Cue } from './prepare.ts'
 import { callAt } from './session.ts'
@@ -12,7 +13,14 @@ export class CueSteps extends MusicSteps {
     const { last } = this.session
     if (!last) return cues[0]
     const at = cues.findIndex(({ key }) => key === last.key)
-    return at >= 0 ? cues[at + 1] : cues.find(({ stepTick }) => stepTick > last.stepTick)
+    if (at >= 0) return cues[at + 1]
+    // What was said around the dance leads to the same step as the cue behind it.
+    const isBefore = isAroundTheDance(last)
+    return cues.find(
+      ({ key, stepTick }) =>
+        stepTick > last.stepTick ||
+        (isBefore && stepTick === last.stepTick && !isAroundTheDance({ key })),
+    )
   }
 
   /** Each cue is woken for once as the music runs on. */

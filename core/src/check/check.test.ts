@@ -439,8 +439,8 @@ describe('a group that will dance it', () => {
       ['canter', 18],
     ])
     expect(teach(routine, group).map(told)).toEqual([
-      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is steady, the group’s easy',
-      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is first evening, the group’s easy',
+      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is intermediate, the group’s beginner',
+      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is absolute beginner, the group’s beginner',
     ])
   })
   it('is nobody in particular where none is chosen', () =>

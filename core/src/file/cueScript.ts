@@ -14,6 +14,12 @@ function clockTime(seconds: number, point: '.' | ','): string {
   const ms = msOf(seconds)
   return `${pad(Math.floor(ms / 3_600_000), 2)}:${pad(Math.floor(ms / 60_000) % 60, 2)}:${pad(Math.floor(ms / 1000) % 60, 2)}${point}${pad(ms % 1000, 3)}`
 }
+/**
+ * What is written: not what is said around the dance before a recording begins, which has no time
+ * in it.
+ */
+const written = (cues: readonly CueLine[]): readonly CueLine[] =>
+  cues.filter(({ purpose, startSeconds }) => purpose !== 'gap' || startSeconds >= 0)
 const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim()
 
 /**
@@ -24,7 +30,7 @@ export const cuesVtt = (title: string, cues: readonly CueLine[]): string =>
   [
     'WEBVTT ' + oneLine(title),
     '',
-    ...cues.flatMap((cue, i) => [
+    ...written(cues).flatMap((cue, i) => [
       `${i + 1} ${oneLine(`${cue.part} ${cue.time}, bar ${cue.bar}`).replaceAll('-->', '->')}`,
       `${clockTime(cue.startSeconds, '.')} --> ${clockTime(cue.endSeconds, '.')}`,
       oneLine(cue.text).replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;'),
@@ -34,7 +40,7 @@ export const cuesVtt = (title: string, cues: readonly CueLine[]): string =>
 
 /** SubRip: the same, as players of films read it. */
 export const cuesSrt = (cues: readonly CueLine[]): string =>
-  cues
+  written(cues)
     .flatMap((cue, i) => [
       String(i + 1),
       `${clockTime(cue.startSeconds, ',')} --> ${clockTime(cue.endSeconds, ',')}`,
@@ -51,7 +57,7 @@ export function cuesLrc(title: string, cues: readonly CueLine[]): string {
   }
   return [
     `[ti:${oneLine(title)}]`,
-    ...cues.map((cue) => `[${time(cue.startSeconds)}]${oneLine(cue.text)}`),
+    ...written(cues).map((cue) => `[${time(cue.startSeconds)}]${oneLine(cue.text)}`),
     '',
   ].join('\n')
 }
@@ -59,7 +65,7 @@ export function cuesLrc(title: string, cues: readonly CueLine[]): string {
 /** A table with everything: times in seconds, the step, bar and beat, part, figure and lead. */
 export const cuesCsv = (cues: readonly CueLine[]): string =>
   Papa.unparse(
-    cues.map((cue) => ({
+    written(cues).map((cue) => ({
       start: cue.startSeconds.toFixed(3),
       end: cue.endSeconds.toFixed(3),
       step: cue.stepSeconds.toFixed(3),

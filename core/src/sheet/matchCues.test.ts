@@ -28,7 +28,11 @@ describe('cues laid onto a sheet', () => {
           countingIds('m'),
         )
         expect(unplaced).toEqual([])
-        expect(matches).toHaveLength(cueLines(one).length)
+        // Without a recording what is said before the dance has no time to be written at.
+        const written = cueLines(one).filter(
+          ({ purpose, startSeconds }) => purpose !== 'gap' || startSeconds >= 0,
+        )
+        expect(matches).toHaveLength(written.length)
         expect(edits).toEqual([])
       }
     },

@@ -85,7 +85,7 @@ describe('the demo', () => {
       (await house.ask.get('/api/sheets')).body.sheets.length,
     ]
     const first = await count()
-    expect(first).toEqual([7, 9])
+    expect(first).toEqual([7, 14])
     await seedDemo(house.services, demo)
     expect(await count()).toEqual(first)
     await house.remove()

@@ -76,7 +76,9 @@ describe('a call at the lectern', () => {
         if (call.clicks.length > 0) return
         const seen = keys(call.shown())
         expect(new Set(seen).size).toBe(seen.length)
-        expect(seen).toEqual(keys(call.prepared.value.cues))
+        // At another speed a “ready” that was said may not fit any more.
+        const ofFigures = (list: readonly string[]) => list.filter((key) => !/^opening#/.test(key))
+        expect(ofFigures(seen)).toEqual(ofFigures(keys(call.prepared.value.cues)))
       }),
       // A dance played fast is over before the last key is pressed.
       {
@@ -122,10 +124,11 @@ describe('a call at the lectern', () => {
     call.key()
     call.obey({ do: 'forth' })
     call.key()
-    expect(call.clicks).toHaveLength(4)
-    expect(call.played.at(-1)!.when).toBeCloseTo(call.clicks[0]! + 4 * 0.625, 6)
+    // Three bars of three: in three-time the count-in counts bars.
+    expect(call.clicks).toHaveLength(9)
+    expect(call.played.at(-1)!.when).toBeCloseTo(call.clicks[0]! + 9 * 0.625, 6)
     expect(call.call.value.state).toBe('counting-in')
-    call.at(12 + 0.06 + 2.5 + 0.1)
+    call.at(12 + 0.06 + 9 * 0.625 + 0.1)
     expect(call.call.value.state).toBe('running')
   })
 
@@ -321,10 +324,12 @@ describe('a call that goes wrong', () => {
     call.at(14)
     call.obey({ do: 'loop' })
     const { start, end } = call.loop.value!
-    for (let now = 14; now < 70; now += 0.25) call.at(now)
+    for (let now = 14; now < 80; now += 0.25) call.at(now)
     expect(call.position.value).toBeLessThan(end)
     expect(call.clicks.length).toBeGreaterThan(4)
-    const first = call.prepared.value.cues.find(({ slot }) => slot.start === start)!
+    const first = call.prepared.value.cues.find(
+      ({ slot, purpose }) => slot.start === start && purpose === 'cue',
+    )!
     expect(keys(call.shown()).filter((key) => key === first.key).length).toBeGreaterThan(1)
     call.obey({ do: 'loop' })
     expect(call.loop.value).toBeNull()
