@@ -7,7 +7,7 @@ import {
   type Candidate,
   type CueRules,
 } from './candidate.ts'
-import type { CueSlot } from './cueSlot.ts'
+import { isAroundTheDance, type CueSlot } from './cueSlot.ts'
 import { reasons, type Why, type WhyContext } from './why.ts'
 import { cheaper, END, latestReady, valueAt, type StepFunction } from './stepFunction.ts'
 
@@ -209,14 +209,15 @@ function nextOf(
 }
 
 function changeCost(slot: CueSlot, { wording }: Candidate, fixed: FixedWordings | null): number {
-  if (!fixed) return 0
+  // What is said around the dance gives way to the dance's own words.
+  if (!fixed || isAroundTheDance(slot)) return 0
   return [slot, ...(wording.joined ?? [])].reduce(
     (sum, { key }) => sum + (fixed.has(key) && fixed.get(key) !== wording.text ? CHANGE_COST : 0),
     0,
   )
 }
 const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number =>
-  fixed?.has(key) && fixed.get(key) !== null ? CHANGE_COST : 0
+  fixed?.has(key) && fixed.get(key) !== null && !isAroundTheDance({ key }) ? CHANGE_COST : 0
 
 /** Goes through the slots from the first on and takes the best way at each. */
 function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan {

@@ -1,5 +1,6 @@
 import {
   callReport,
+  prepareCall,
   replay,
   callEventSchema,
   replaySession,
@@ -51,6 +52,13 @@ describe('a call at the lectern', () => {
   })
 
   it('shows each once also when speed is changed, paused and gone on with at any time', () => {
+    // Very fast, a cue may have no time any more: those are left out of it.
+    const speeds = Array.from({ length: 21 }, (_, i) => 0.5 + i * 0.05)
+    const plans = speeds.map((speed) => new Set(keys(prepareCall(sheet, speed).cues)))
+    const atEverySpeed = new Set(
+      keys(prepareCall(sheet, 1).cues).filter((key) => plans.every((plan) => plan.has(key))),
+    )
+    expect(atEverySpeed.size).toBeGreaterThan(30)
     const acts = fc.array(
       fc.tuple(fc.integer({ min: 1, max: 20 }), fc.constantFrom('faster', 'slower', 'pause')),
       { maxLength: 14 },
@@ -76,9 +84,7 @@ describe('a call at the lectern', () => {
         if (call.clicks.length > 0) return
         const seen = keys(call.shown())
         expect(new Set(seen).size).toBe(seen.length)
-        // At another speed a “ready” that was said may not fit any more.
-        const ofFigures = (list: readonly string[]) => list.filter((key) => !/^opening#/.test(key))
-        expect(ofFigures(seen)).toEqual(ofFigures(keys(call.prepared.value.cues)))
+        expect(seen.filter((key) => atEverySpeed.has(key))).toEqual([...atEverySpeed])
       }),
       // A dance played fast is over before the last key is pressed.
       {
