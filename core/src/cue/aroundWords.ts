@@ -13,6 +13,8 @@ export interface AroundWords {
   /** The foot that is free; of one role where the other has the other foot free. */
   readonly free: (foot: 'left' | 'right', role: string | null) => string
   readonly ready: string
+  /** A long step and a short one, as rhythm. */
+  readonly rhythm: { readonly slow: string; readonly quick: string }
   /** The wall at which a time through begins. */
   readonly wall: (facing: Facing) => string
   /** The last of all times of a part after which the dance goes on with others. */
@@ -51,6 +53,7 @@ export const AROUND: Readonly<Record<'en' | 'de', AroundWords>> = {
     facing: (facing, frame) => `facing ${direction('en', facing, frame)}`,
     free: (foot, role) => (role ? `${role}’s ${foot} foot free` : `${foot} foot free`),
     ready: 'ready',
+    rhythm: { slow: 'slow', quick: 'quick' },
     wall: (facing) => direction('en', facing, 'clock'),
     lastTimeThrough: (part) => `last time through ${part}`,
     onToNext: (role, places) => {
@@ -75,6 +78,7 @@ export const AROUND: Readonly<Record<'en' | 'de', AroundWords>> = {
       return role ? `${role} ${side} Fuß frei` : `${side} Fuß frei`
     },
     ready: 'bereit',
+    rhythm: { slow: 'lang', quick: 'kurz' },
     wall: (facing) => direction('de', facing, 'clock'),
     lastTimeThrough: (part) => `letztes Mal ${part}`,
     onToNext: (role, places) => {

@@ -6,9 +6,11 @@ import { readCountIn, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { CueSlot, Wording } from './cueSlot.ts'
 import { joinNames } from './join.ts'
 import { LANGUAGES, wordsOf } from './language.ts'
+import { AROUND } from './aroundWords.ts'
 import { closingSlots, type ClosingWish } from './closing.ts'
 import { repeats } from './figurePrompts.ts'
 import { gapSlot } from './gapSlot.ts'
+import { rhythmOf } from './rhythm.ts'
 import { openingSlots, type OpeningWish } from './opening.ts'
 import type { Prompt } from './prompt.ts'
 import {
@@ -40,6 +42,8 @@ export interface CueWishes {
   readonly introductionTicks: Tick
   /** A figure of fewer ticks is so short that the one after it may be named before it begins. */
   readonly shortTicks: number
+  /** Ticks of a slow where steps are spoken as slow and quick; null where by their words. */
+  readonly slowTicks: number | null
   /** What is said before the first cue and after the last, and of where all stand. */
   readonly around: Omit<OpeningWish & ClosingWish, 'language' | 'school' | 'roomTicks'>
   /** The wording wanted where a slot is not called in full. */
@@ -65,6 +69,7 @@ export function cueSlots(timeline: Timeline, wishes: CueWishes): CueSlot[] {
     for (const slot of pass.slots) {
       const context = {
         ...contextOf(slot, pass, wishes, bothWays),
+        slowTicks: wishes.slowTicks,
         repeats: before?.passId === slot.passId && repeats(slot, before),
         notBeforeTick: earliestStart(starts, slot.start, wishes.shortTicks),
       }
@@ -112,6 +117,7 @@ interface Context {
   readonly prompt: Prompt | null
   /** The very same is danced just before it. */
   readonly repeats: boolean
+  readonly slowTicks: number | null
   readonly notBeforeTick: Tick
 }
 
@@ -120,7 +126,7 @@ function contextOf(
   pass: DancedPass,
   { language, school, calling, wanted, prompts }: CueWishes,
   bothWays: ReadonlySet<string>,
-): Omit<Context, 'notBeforeTick' | 'repeats'> {
+): Omit<Context, 'notBeforeTick' | 'repeats' | 'slowTicks'> {
   const usual = calling.mode ?? school.mode
   const prompt = prompts.get(slot.key)
   // Where a part begins, or something else comes, nobody can know it: it is said ahead.
@@ -329,11 +335,16 @@ function roleSlots(slot: DancedSlot, { language, mode, notBeforeTick }: Context)
  * The words of every step of the lead, each on its step: for who learns the figure. The first
  * stands for the figure.
  */
-function stepSlots(slot: DancedSlot, { notBeforeTick }: Context): CueSlot[] {
-  const steps = slot.danced!.steps.lead.filter((step) => step.layer === 'feet')
-  return steps
-    .flatMap((step): CueSlot[] => {
-      const one = wording('full', stepWords(step))
+function stepSlots(slot: DancedSlot, { language, slowTicks, notBeforeTick }: Context): CueSlot[] {
+  const { steps, lengthTicks } = slot.danced!
+  const feet = steps.lead.filter((step) => step.layer === 'feet')
+  const texts =
+    slowTicks === null
+      ? feet.map((step) => ({ step, text: stepWords(step) }))
+      : rhythmOf(feet, lengthTicks, slowTicks, AROUND[language])
+  return texts
+    .flatMap(({ step, text }): CueSlot[] => {
+      const one = wording('full', text)
       return one.words === 0
         ? []
         : [

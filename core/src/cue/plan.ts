@@ -36,6 +36,8 @@ export interface PlanInput {
   readonly barTicks?: Tick
   /** Tick of the dance at which the music ends; not known where null or left out. */
   readonly musicEnd?: Tick | null
+  /** Ticks of a slow, where steps are spoken as slow and quick; by their words where left out. */
+  readonly slowTicks?: number | null
   /** What the two roles are called; the school's words where left out. */
   readonly roles?: Readonly<Record<'lead' | 'follow', string>>
 }
@@ -58,6 +60,7 @@ export function planRoutine(input: PlanInput, speed = 1, cache?: PlanCache): Pla
     calling,
     introductionTicks: firstStep,
     shortTicks: shortTicks(heardClock(input.beatMap, firstStep, 1)),
+    slowTicks: input.slowTicks ?? null,
     around: aroundOf(input),
     wanted: wantedWordings(
       timeline,

@@ -91,6 +91,14 @@ describe('a school keeps what its page says', () => {
     const ahead = utterancesOf(sheet.plan).filter(({ slot }) => slot.key.endsWith('#ahead'))
     expect(ahead.map(({ said }) => said.wording.text)).toContain('last time')
   })
+  it('teaching: where the sheet counts slow and quick, the steps are spoken as that rhythm', () => {
+    const sheet = called('the-tide-table', 'teaching')
+    const steps = utterancesOf(sheet.plan).filter(({ slot }) => slot.mode === 'steps')
+    // Walk two, three step, feather.
+    expect(steps.slice(0, 8).map(({ said }) => said.wording.text)).toEqual(
+      'slow slow slow quick quick slow quick quick'.split(' '),
+    )
+  })
   it('gentle: fewer words than round, two beats and a second ahead, never joined', () => {
     const sheet = called('sluice-gate-two-step', 'gentle')
     for (const { said } of names(sheet)) {

@@ -27,6 +27,7 @@ const cuesOf = (timeline: Timeline, over: Partial<CueWishes> = {}) =>
     calling: {},
     introductionTicks: tick(0),
     shortTicks: 96,
+    slowTicks: null,
     around: AROUND,
     wanted: new Map(),
     prompts: new Map(),

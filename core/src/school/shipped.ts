@@ -239,6 +239,8 @@ const TEACHING_SCHOOL: School = {
     'For the walk-through and the slow music: the words of each step fall on the step, as rhythm, so that feet and ears learn together. Where a part begins or something else comes, that is said ahead, as nobody can guess it. Words that do not fit between two steps are pointed out.',
   prompts: ['last-time', 'ending', 'new-ending', 'this-time', 'part-name', ...AROUND_COUPLES],
   mostWordsIn20Seconds: 60,
+  // Words on steps follow each other as the steps do.
+  breathSeconds: 0.05,
   mode: 'steps',
   join: { most: 1, mostBeats: 8 },
 }

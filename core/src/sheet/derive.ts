@@ -14,6 +14,7 @@ import type { Group } from '../group/index.ts'
 import {
   NO_MUSIC,
   rolesOf,
+  slowOf,
   unfold,
   type Choices,
   type Routine,
@@ -199,6 +200,7 @@ function planInput({
     ...(tune ? { introduction: { bars, landmark } } : {}),
     barTicks: ticksPerBar(routine.metre),
     musicEnd,
+    slowTicks: routine.unit === 'slow-quick' ? slowOf(routine).slow : null,
     roles: rolesOf(routine, school),
   }
 }
