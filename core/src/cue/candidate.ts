@@ -302,20 +302,16 @@ function placeCost(
 const shareOf = (slot: CueSlot): number => (isAroundTheDance(slot) ? 0.15 : 1)
 
 function wordsCost(slot: CueSlot, wording: Wording, { weights }: School): number {
-  if (isAroundTheDance(slot))
-    return Math.round(
-      weights.lostWord * shareOf(slot) * Math.max(0, slot.wantedWords - wording.words),
-    )
   const of = (wanted: number, said: number): number =>
     weights.lostWord * Math.max(0, wanted - said) + weights.overWord * Math.max(0, said - wanted)
   // An amount that follows as a second cue is not lost.
   const wanted = slot.wantedWords - (wording.owes ?? 0)
-  return (
+  const cost =
     of(wanted, wording.own ?? wording.words) +
     weights.lostWord * (wording.lacks ?? 0) +
     otherKindCost(slot, wording, weights) +
     (wording.joined ?? []).reduce((sum, later) => sum + of(later.wantedWords, later.words), 0)
-  )
+  return Math.round(shareOf(slot) * cost)
 }
 
 /**

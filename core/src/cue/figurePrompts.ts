@@ -1,3 +1,4 @@
+import { sameValue } from '../document/index.ts'
 import { netTurn } from '../figure/index.ts'
 import type { Facing } from '../move/index.ts'
 import { isRestart, type DancedPass, type DancedSlot, type Timeline } from '../routine/index.ts'
@@ -145,7 +146,7 @@ export const repeats = (slot: DancedSlot, before: DancedSlot | undefined): boole
   slot.danced !== null &&
   before.danced !== null &&
   slot.figure === before.figure &&
-  JSON.stringify(slot.danced.variation) === JSON.stringify(before.danced.variation)
+  sameValue(slot.danced.variation, before.danced.variation)
 
 const turnOf = ({ danced }: DancedSlot): number => (danced ? netTurn(danced.steps.lead) : 0)
 const goesSideways = ({ danced }: DancedSlot): boolean =>

@@ -16,6 +16,7 @@ import {
   rolesOf,
   slowOf,
   unfold,
+  usualPhraseTicks,
   type Choices,
   type Routine,
   type Timeline,
@@ -26,8 +27,6 @@ import {
   layPhrases,
   steadyBeatMap,
   ticksPerBar,
-  TICKS_PER_BEAT,
-  USUAL_PHRASE_BARS,
   type BeatMap,
   type PhraseSpan,
   type Tick,
@@ -135,9 +134,6 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
   return { ...derived, recording, firstStep, known, findings: findings.sort((a, b) => a.at - b.at) }
 }
 
-const usualPhrase = ({ metre, phraseBeats }: Routine): number =>
-  phraseBeats === undefined ? USUAL_PHRASE_BARS * ticksPerBar(metre) : phraseBeats * TICKS_PER_BEAT
-
 /**
  * The sheet's cues at a speed of 0.5 to 1.5: the wordings it has, at the moments of that speed.
  *
@@ -193,7 +189,7 @@ function planInput({
     beatMap,
     firstStep,
     known: knownBy(group, known),
-    phraseTicks: usualPhrase(routine),
+    phraseTicks: usualPhraseTicks(routine),
     calling,
     formation,
     hallSeconds,
@@ -221,7 +217,7 @@ function evenBeatMap(bpm: number): BeatMap {
  */
 function usualPhrases(routine: Routine, timeline: Timeline): PhraseSpan[] {
   const bar = ticksPerBar(routine.metre)
-  const usual = usualPhrase(routine)
+  const usual = usualPhraseTicks(routine)
   const lengths = timeline.passes.flatMap((pass) => {
     const length = pass.end - pass.start
     return pass.pass.kind === 'pass'

@@ -33,7 +33,10 @@ import {
  */
 export interface PhraseRow {
   readonly key: string
-  /** Null for the introduction, and for what is said after the dance. By music: the pass that is danced where the phrase begins. */
+  /**
+   * Null for the introduction, and for what is said after the dance. By music: the pass that is
+   * danced where the phrase begins.
+   */
   readonly pass: DancedPass | null
   /** By music: the section of the tune, and the passes that begin within the row; by part null. */
   readonly music: { readonly section: string | null; readonly begins: readonly DancedPass[] } | null
@@ -171,23 +174,23 @@ function introduction({ metre, firstStep, plan }: RowInput): Span[] {
     Math.ceil(-spoken / bar),
   )
   if (bars <= 0) return []
-  const start = (-bars * bar) as Tick
-  return [
-    {
-      key: 'introduction',
-      pass: null,
-      music: null,
-      slots: [],
-      first: true,
-      last: true,
-      start,
-      end: 0 as Tick,
-      phraseTicks: -start as Tick,
-      holeTicks: 0 as Tick,
-      overTicks: 0 as Tick,
-    },
-  ]
+  return [outside('introduction', (-bars * bar) as Tick, (bars * bar) as Tick)]
 }
+
+/** A row in which nothing is danced: before the dance or after it. */
+const outside = (key: string, start: Tick, length: Tick): Span => ({
+  key,
+  pass: null,
+  music: null,
+  slots: [],
+  first: true,
+  last: true,
+  start,
+  end: (start + length) as Tick,
+  phraseTicks: length,
+  holeTicks: 0 as Tick,
+  overTicks: 0 as Tick,
+})
 
 /** Key of the row of what is said after the last step. */
 export const AFTER_THE_DANCE = 'after'
@@ -199,21 +202,7 @@ function conclusion({ metre, plan, timeline }: RowInput): Span[] {
   if (!last || last.startTick < start || timeline.slots.length === 0) return []
   const bar = ticksPerBar(metre)
   const length = (Math.ceil((last.endTick - start) / bar) * bar) as Tick
-  return [
-    {
-      key: AFTER_THE_DANCE,
-      pass: null,
-      music: null,
-      slots: [],
-      first: true,
-      last: true,
-      start,
-      end: (start + length) as Tick,
-      phraseTicks: length,
-      holeTicks: 0 as Tick,
-      overTicks: 0 as Tick,
-    },
-  ]
+  return [outside(AFTER_THE_DANCE, start, length)]
 }
 
 /**

@@ -24,6 +24,13 @@ const { shown, hold, letGo } = useHeldRepairs(
   () => props.findings,
   (finding) => props.repairsOf(finding),
 )
+/** What keeps the repairs of a finding as they stand, while somebody is among them. */
+const kept = (finding: ListedFinding) => ({
+  onPointerenter: () => hold(finding),
+  onPointerleave: letGo,
+  onFocusin: () => hold(finding),
+  onFocusout: letGo,
+})
 const open = computed(() => props.findings.filter((finding) => finding.overruled === null))
 const FILTERS = ['all', 'stop', 'mend', 'note'] as const
 const filter = ref<(typeof FILTERS)[number]>('all')
@@ -93,13 +100,7 @@ function confirm(finding: ListedFinding): void {
           {{ words.finding.message(finding) }}
         </button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
-        <div
-          class="repairs"
-          @pointerenter="hold(finding)"
-          @pointerleave="letGo"
-          @focusin="hold(finding)"
-          @focusout="letGo"
-        >
+        <div class="repairs" v-bind="kept(finding)">
           <span v-if="isSearching(finding)" class="quiet">{{ words.sheet.searchingRepairs }}</span>
           <button
             v-for="repair in shown(finding)"
@@ -134,13 +135,7 @@ function confirm(finding: ListedFinding): void {
             {{ words.finding.message(finding) }}
           </button>
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
-          <div
-            class="repairs"
-            @pointerenter="hold(finding)"
-            @pointerleave="letGo"
-            @focusin="hold(finding)"
-            @focusout="letGo"
-          >
+          <div class="repairs" v-bind="kept(finding)">
             <button
               v-for="repair in shown(finding)"
               :key="words.finding.repair(repair)"

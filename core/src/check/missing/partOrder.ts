@@ -3,17 +3,12 @@ import {
   addPass,
   partLength,
   removePass,
+  usualPhraseTicks,
   type Part,
   type Routine,
   type Slot,
 } from '../../routine/index.ts'
-import {
-  beatsOfTicks,
-  ticksPerBar,
-  TICKS_PER_BEAT,
-  USUAL_PHRASE_BARS,
-  type Tick,
-} from '../../time/index.ts'
+import { beatsOfTicks, type Tick } from '../../time/index.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
 import { freshId } from '../freshId.ts'
@@ -146,14 +141,11 @@ function linesApart(one: Part, other: Part, book: FigureBook): Lines {
 type Lines = PartOrderFindings['sums.versions']['differs']
 
 function fitting(
-  { phraseBeats, metre }: Routine,
+  routine: Routine,
   one: readonly [string, number],
   other: readonly [string, number],
 ): string | null {
-  const phrase =
-    phraseBeats === undefined
-      ? ticksPerBar(metre) * USUAL_PHRASE_BARS
-      : phraseBeats * TICKS_PER_BEAT
+  const phrase = usualPhraseTicks(routine)
   const fit = [one, other].filter(([, ticks]) => ticks % phrase === 0)
   return fit.length === 1 ? fit[0]![0] : null
 }

@@ -8,7 +8,12 @@ import type { VoiceTimingFindings } from '../../voice/voiceTiming.ts'
 
 /** English sentences about what is said and when. */
 export const VOICE: Sentences<
-  VoiceFindings & VoiceTimingFindings & HardToSayFindings & SoundAlikeFindings & OverCalledFindings & OwnWordsFindings
+  VoiceFindings &
+    VoiceTimingFindings &
+    HardToSayFindings &
+    SoundAlikeFindings &
+    OverCalledFindings &
+    OwnWordsFindings
 > = {
   'voice.no-room': {
     message: ({ figure, text }) =>
