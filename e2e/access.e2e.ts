@@ -72,5 +72,5 @@ test('the lectern has no serious barrier where the dance goes wrong, nor has wha
   await page.getByRole('link', { name: 'What happened' }).click()
   await expect(page.getByRole('table')).toBeVisible()
   expect(await seriousIn(page)).toEqual([])
-  await page.getByRole('button', { name: 'Forget this call' }).click()
+  await page.getByRole('button', { name: 'Delete this call' }).click()
 })

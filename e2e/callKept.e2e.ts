@@ -123,7 +123,7 @@ test('a call is kept here when the server is gone, sent when it is back, once; a
   await page.getByRole('tab', { name: 'History' }).click()
   await expect(page.getByRole('heading', { name: 'Calls of this dance' })).toBeVisible()
   await page.locator(`a[href$="/calls/${call!.id}"]`).click()
-  const forget = page.getByRole('button', { name: 'Forget this call' })
+  const forget = page.getByRole('button', { name: 'Delete this call' })
   await forget.click()
   await expect(page.getByText('This call is forgotten.')).toBeVisible()
   expect(await calls(server, id)).toEqual([])

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { blocks, boxOf, bringText, TWO_STEP } from './helpers/sheets.ts'
+import { choose } from './helpers/fields.ts'
 
 const SHEET = `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\n  Hitch six\norder\n  A x2\n`
 const ribbon = (page: Page, text: string) => page.locator('.page .ribbon', { hasText: text })
@@ -23,7 +24,7 @@ test('a cue is dragged as far as the rules let it, stays pinned there each time,
   await page.mouse.down()
   await page.mouse.move(before.x - 20, before.y + 10, { steps: 4 })
   await expect(
-    page.getByText(/^ends [\d.]+ beats before its step, \d+ points dearer$/),
+    page.getByText(/^ends [\d.]+ beats before its step, \d+ points worse$/),
   ).toBeVisible()
   await page.mouse.move(before.x - 900, before.y + 10, { steps: 4 })
   await expect(page.getByText(/ · no further$/)).toBeVisible()
@@ -51,7 +52,7 @@ test('keys move a cue, its price elsewhere is shown, and a pin that cannot be ke
   const elsewhere = page.getByRole('group', { name: 'What it would cost elsewhere' })
   await elsewhere.getByRole('button').first().click()
   await expect(page.locator('.page .ribbon.pinned')).toHaveCount(2)
-  await page.getByRole('combobox', { name: 'Words' }).selectOption('always full')
+  await choose(page.getByRole('combobox', { name: 'Words' }), 'always full')
   // A tempo at which it cannot be kept.
   await page.getByRole('tab', { name: 'About' }).click()
   await page.getByLabel('Tempo where there is no recording').fill('320')
@@ -71,9 +72,9 @@ test('how a sheet is called is set on it, and seen at once', async ({ page }) =>
     }),
   ).toBeVisible()
   const first = await said(page)
-  await page.getByLabel('When it is said').selectOption('step by step')
+  await choose(page.getByLabel('When it is said'), 'step by step')
   await expect.poll(async () => (await said(page)).length).toBeGreaterThan(2 * first.length)
-  await page.getByLabel('When it is said').selectOption('with the step')
+  await choose(page.getByLabel('When it is said'), 'with the step')
   await expect.poll(async () => (await said(page)).length).toBeLessThanOrEqual(first.length)
   // With the step there is no lead to draw, but where a time through begins and nobody can guess it.
   const leads = page.locator('.page .lead')
@@ -82,10 +83,10 @@ test('how a sheet is called is set on it, and seen at once', async ({ page }) =>
       leads.evaluateAll((all) => all.filter((one) => one.getBoundingClientRect().width > 5).length),
     )
     .toBe(2)
-  await page.getByLabel('Spoken').selectOption('counts only')
+  await choose(page.getByLabel('Spoken'), 'counts only')
   await expect.poll(() => said(page)).toEqual([])
-  await page.getByLabel('Spoken').selectOption('words and counts')
-  await page.getByLabel('Where both compete').selectOption('counts come first')
+  await choose(page.getByLabel('Spoken'), 'words and counts')
+  await choose(page.getByLabel('Has priority'), 'counts come first')
   await expect.poll(async () => (await said(page)).length).toBeGreaterThan(5)
   await page.getByRole('button', { name: 'Danced', exact: true }).click()
   await expect(blocks(page)).toHaveCount(0)
@@ -143,7 +144,7 @@ test('cues of a file are laid onto the sheet: what agrees, what changes, and wha
   await expect(page.getByText('“good night”: the dance is over by then')).toBeVisible()
   await page.getByRole('button', { name: 'See what would change' }).click()
   await expect(page.getByText('Preview: Cues of other.vtt')).toBeVisible()
-  await page.getByRole('button', { name: 'Take it', exact: true }).click()
+  await page.getByRole('button', { name: 'Apply', exact: true }).click()
   await expect(ribbon(page, 'four vines').first()).toBeVisible()
   await bring('old.vtt', Buffer.from('WEBVTT\n\n00:01.000 --> 00:02.000\nGr\xfc\xdfe\n', 'latin1'))
   await expect(page.getByRole('alert')).toHaveText(

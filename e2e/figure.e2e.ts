@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './helpers/dellop.ts'
+import { choose, tick } from './helpers/fields.ts'
 
 test('a new figure is written as a line, its marked error corrected, kept as a draft, and found in the book', async ({
   page,
@@ -30,7 +31,7 @@ test('a new figure is written as a line, its marked error corrected, kept as a d
     '1 left side, 2 right close, 3 left side, 4 right back "right back, dip", 5 left recover, 6 right touch',
   )
   await expect(page.getByText('It has a dip: a caution about dips was expected.')).toBeVisible()
-  await page.getByRole('checkbox', { name: 'Dip' }).check()
+  await tick(page.getByRole('checkbox', { name: 'Dip' }))
   await expect(page.getByText('The feet are free, the turns and the holds agree.')).toBeVisible()
 
   await page.reload()
@@ -60,8 +61,8 @@ test('the book is narrowed by dance, foot and hold, and a figure says what may f
 }) => {
   await page.goto('/figures')
   const narrow = page.getByRole('group', { name: 'Narrow the list' })
-  await narrow.getByLabel('Dance').selectOption('cha-cha')
-  await narrow.getByLabel('Starts on the lead’s').selectOption('right')
+  await choose(narrow.getByLabel('Dance'), 'cha-cha')
+  await choose(narrow.getByLabel('Starts on the lead’s'), 'right')
   await expect(page.locator('tbody tr')).toHaveText([
     /Aida/,
     /Fan/,
@@ -72,7 +73,7 @@ test('the book is narrowed by dance, foot and hold, and a figure says what may f
   ])
   await expect(narrow.getByText(/^6 of \d+ figures$/)).toBeVisible()
   await page.getByRole('button', { name: 'Show all' }).click()
-  await narrow.getByLabel('Dance').selectOption('slow foxtrot')
+  await choose(narrow.getByLabel('Dance'), 'slow foxtrot')
   await page.getByRole('link', { name: 'Three step' }).click()
   await expect(page.getByText('usually 100 to 128 beats a minute (25 to 32 bars)')).toBeVisible()
   await expect(
@@ -103,7 +104,7 @@ test('figures are brought in from a table after a look at each row; a wrong one 
     mimeType: 'text/csv',
     buffer: Buffer.from(text),
   })
-  const box = page.getByLabel('Bring in figures')
+  const box = page.getByLabel('Import figures')
   await page.goto('/figures')
   await expect(page.locator('tbody tr').first()).toBeVisible()
   const figures = await page.getByText(/^\d+ figures$/).textContent()
@@ -111,7 +112,7 @@ test('figures are brought in from a table after a look at each row; a wrong one 
     csv('colour.csv', 'name,family,beats,lead,colour\nA,waltz,1,1 left side,red\n'),
   )
   await expect(page.getByRole('alert')).toContainText(
-    'Nothing was brought in. “colour.csv” has a column “colour”',
+    'Nothing was imported. “colour.csv” has a column “colour”',
   )
   await box.setInputFiles(csv('formula.csv', 'name,family,beats,lead\n=1+1,waltz,1,1 left side\n'))
   await expect(page.getByRole('alert')).toContainText('“=1+1” in column name looks like a formula')
@@ -171,7 +172,7 @@ test('the glossary shows all that a word means', async ({ page }) => {
   await expect(box).toContainText('rumba')
   await expect(box).toContainText('two-step, also called so')
   await page.getByLabel('Search the glossary').fill('limp')
-  await page.getByRole('checkbox', { name: 'Only words that mean more than one thing' }).check()
+  await tick(page.getByRole('checkbox', { name: 'Only words that mean more than one thing' }))
   await expect(page.getByText('No word has “limp” in it.')).toBeVisible()
   await page.getByRole('button', { name: 'By figure' }).click()
   await page.getByLabel('Search the glossary').fill('hitch six')

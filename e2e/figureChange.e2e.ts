@@ -1,4 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
+import { choose, tick } from './helpers/fields.ts'
 
 test('a figure is changed, its history kept, and made as it was again', async ({ page }) => {
   await page.goto('/figures/canter')
@@ -55,18 +56,18 @@ test('a figure is looked at the other way, a half of it is kept as a figure, and
   const feet = chart.locator('.track .foot')
   await expect(feet).toHaveText(['R', 'L', 'R', 'L'])
   await page.getByText('Danced as: as written').click()
-  await page.getByRole('checkbox', { name: 'the other way (mirrored)' }).check()
+  await tick(page.getByRole('checkbox', { name: 'opposite foot' }))
   await expect(page.getByText('Danced as: mirrored')).toBeVisible()
   await expect(feet).toHaveText(['L', 'R', 'L', 'R'])
   await expect(
     chart.getByText('1 left side, 2 right behind, 3 left side, 4 right touch'),
   ).toBeVisible()
-  await page.getByRole('checkbox', { name: 'half of it' }).check()
-  await page.getByRole('checkbox', { name: 'without its pause' }).check()
+  await tick(page.getByRole('checkbox', { name: 'half of it' }))
+  await tick(page.getByRole('checkbox', { name: 'without its pause' }))
   await expect(page.getByRole('alert')).toHaveText(
     /It cannot be danced so: “Reed vine” has no pause at its end/,
   )
-  await page.getByRole('checkbox', { name: 'without its pause' }).uncheck()
+  await tick(page.getByRole('checkbox', { name: 'without its pause' }), false)
   await page.getByRole('link', { name: 'Keep this as a figure' }).click()
   await expect(page.getByLabel('Figures, one after the other')).toHaveValue(
     'Reed vine (half, mirrored)',
@@ -149,9 +150,9 @@ test('a figure plays to a click, its steps lighting up, seen from either side', 
   await expect(page.locator('.step.lit')).toHaveCount(0)
   const path = picture.locator('.path').first()
   const asLead = (await path.getAttribute('d'))!
-  await page.getByLabel('Seen').selectOption('as the follow faces')
+  await choose(page.getByLabel('Seen'), 'as the follow faces')
   await expect(path).not.toHaveAttribute('d', asLead)
-  await page.getByLabel('Seen').selectOption('mirrored, as a teacher facing the class')
+  await choose(page.getByLabel('Seen'), 'mirrored, as a teacher facing the class')
   await expect(path).not.toHaveAttribute('d', asLead)
 })
 
@@ -192,7 +193,7 @@ test('two figures that are one become one in the sheets; one that nothing uses i
   await page.getByLabel('Search figures').fill('float')
   await page.getByRole('link', { name: 'Float' }).click()
   await page.getByRole('button', { name: 'Make one with another' }).click()
-  await page.getByLabel('The other one').selectOption('Drift')
+  await choose(page.getByLabel('The other one'), 'Drift')
   await expect(page.getByText('Its steps are the same.')).toBeVisible()
   await page.getByRole('button', { name: 'Make “Drift” part of this one' }).click()
   await expect(page.getByText('“Drift” is now this figure in 1 sheet.')).toBeVisible()
@@ -219,14 +220,13 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
 }) => {
   await page.goto('/figures')
   await page.getByRole('link', { name: 'Groups' }).click()
-  await page
-    .getByLabel('Lists and sheets are for this group')
-    .selectOption('Wednesdays in the Tar Loft')
+  await choose(page.getByLabel('Lists and sheets are for this group'), 'Wednesdays in the Tar Loft')
   await page.getByLabel('Find a figure they know').fill('whisk')
-  await page
-    .getByRole('row', { name: /Whisk slow foxtrot, intermediate above them/ })
-    .getByRole('checkbox')
-    .check()
+  await tick(
+    page
+      .getByRole('row', { name: /Whisk slow foxtrot, intermediate above them/ })
+      .getByRole('checkbox'),
+  )
   await expect(
     page.getByRole('row', { name: /Whisk slow foxtrot, intermediate taught/ }),
   ).toBeVisible()
@@ -238,11 +238,11 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
 
   await page.getByRole('link', { name: 'All figures' }).click()
   const narrow = page.getByRole('group', { name: 'Narrow the list' })
-  await narrow.getByLabel('Wednesdays in the Tar Loft').selectOption('what they know')
+  await choose(narrow.getByLabel('Wednesdays in the Tar Loft'), 'what they know')
   // Thirteen are taught, and a composite of two of them is known with them.
   await expect(narrow.getByText(/^14 of \d+ figures$/)).toBeVisible()
-  await narrow.getByLabel('Dance').selectOption('waltz')
-  await narrow.getByLabel('May follow').selectOption('Box')
+  await choose(narrow.getByLabel('Dance'), 'waltz')
+  await choose(narrow.getByLabel('May follow'), 'Box')
   const following = (name: string) =>
     page.locator('tbody th').getByRole('link', { name, exact: true })
   await expect(following('Left turning box')).toBeVisible()
@@ -253,9 +253,7 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
   await page.getByText(/^Notes \(\d+\)$/).click()
   await expect(page.getByText(/^Teach before: .*Wednesdays in the Tar Loft/).first()).toBeVisible()
   await page.goto('/figures/groups')
-  await page
-    .getByLabel('Lists and sheets are for this group')
-    .selectOption('For nobody in particular')
+  await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
   await page.goto('/sheets/lanterns-at-the-weir')
   await expect(page.locator('.block').first()).toBeVisible()
   await expect(page.getByText(/^Teach before:/)).toHaveCount(0)

@@ -15,10 +15,10 @@ test('a sheet file cut in half, or of another kind, is refused in a sentence and
   await page.goto('/sheets')
   await expect(page.locator('.shelf li')).not.toHaveCount(0)
   const shelf = await page.locator('.shelf li').count()
-  const bring = page.getByLabel('Bring in a file')
+  const bring = page.getByLabel('Import a file')
   await bring.setInputFiles(file('half.json', sheet.slice(0, 3000)))
   await expect(page.getByRole('alert')).toContainText(
-    /The file was not brought in. “half.json” stops being readable at line \d+/,
+    /The file was not imported. “half.json” stops being readable at line \d+/,
   )
   await bring.setInputFiles(
     file('odd.json', JSON.stringify({ ...JSON.parse(sheet), colour: 'blue' })),
@@ -32,9 +32,7 @@ test('a sheet file is brought in, once more as a copy', async ({ page }) => {
   await page.goto('/sheets')
   const renamed = JSON.parse(sheet)
   renamed.routine = { ...renamed.routine, id: 'brought-in', title: 'Lanterns brought in' }
-  await page
-    .getByLabel('Bring in a file')
-    .setInputFiles(file('again.json', JSON.stringify(renamed)))
+  await page.getByLabel('Import a file').setInputFiles(file('again.json', JSON.stringify(renamed)))
   await expect(page.getByRole('status').filter({ hasText: 'Lanterns brought in' })).toBeVisible()
   await page.getByRole('link', { name: 'Lanterns brought in', exact: true }).click()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()

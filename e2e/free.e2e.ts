@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
+import { choose } from './helpers/fields.ts'
 
 interface Probe {
   clock: { advanceTo(at: number): void; now(): number }
@@ -21,7 +22,7 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
   page,
 }) => {
   await page.goto('/free?clock=manual')
-  await page.getByLabel('Dance').selectOption('waltz')
+  await choose(page.getByLabel('Dance'), 'waltz')
   await expect(page.getByText(/^They begin in /)).toBeVisible()
   await page.getByRole('button', { name: 'Begin' }).click()
   const offers = page.getByRole('region', { name: 'Next figure' }).getByRole('button')
@@ -90,7 +91,7 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
 
 test('where no phrase closes it says so and cannot begin', async ({ page }) => {
   await page.goto('/free')
-  await page.getByLabel('Dance').selectOption('paso doble')
+  await choose(page.getByLabel('Dance'), 'paso doble')
   await expect(page.getByText('No phrase of these figures closes as it began.')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled()
 })

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
+import { choose } from './helpers/fields.ts'
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
@@ -21,7 +22,7 @@ test('a display and a remote in the hall: in by a code, at the lectern’s beat,
   await page.keyboard.press('i')
   const dialog = page.getByRole('dialog', { name: 'Second screens' })
   await expect(dialog.getByText('Off: nothing of Dellop can be reached')).toBeVisible()
-  await dialog.getByLabel('Address of this machine').selectOption('127.0.0.1')
+  await choose(dialog.getByLabel('Address of this machine'), '127.0.0.1')
   await dialog.getByRole('button', { name: 'Switch on' }).click()
   const context = await browser.newContext()
   const display = await context.newPage()
@@ -72,11 +73,11 @@ test('a display and a remote in the hall: in by a code, at the lectern’s beat,
   await expect(display.getByRole('button')).toHaveCount(0)
   await page.keyboard.press('i')
   await dialog.getByRole('listitem').filter({ hasText: 'display' }).getByRole('button').click()
-  await expect(display.getByLabel('The six digits that the lectern shows')).toBeVisible({
+  await expect(display.getByLabel('The six digits on the calling screen')).toBeVisible({
     timeout: 15_000,
   })
-  await display.getByLabel('The six digits that the lectern shows').fill('12 34 56')
-  await display.getByRole('button', { name: 'Come in' }).click()
+  await display.getByLabel('The six digits on the calling screen').fill('12 34 56')
+  await display.getByRole('button', { name: 'Join' }).click()
   await expect(display.getByRole('alert')).toContainText('That code is not good')
   await dialog.getByRole('button', { name: 'Switch off' }).click()
   await expect(dialog.getByText('Off: nothing of Dellop can be reached')).toBeVisible()

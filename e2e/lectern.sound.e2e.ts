@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
+import { tick } from './helpers/fields.ts'
 
 /** What goes to the loudspeakers, heard on its way there: how loud left and right are. */
 async function listenIn(page: Page): Promise<() => Promise<{ left: number; right: number }>> {
@@ -66,12 +67,12 @@ test('volume, sides and fading out are heard; the stand-in says cues beside the 
     .poll(async () => (await loudness()).left + (await loudness()).right)
     .toBeLessThan(0.002)
   // With the music silent, what is heard is the stand-in.
-  await dialog.getByLabel('The stand-in says the cues').check()
+  await tick(dialog.getByLabel('The practice voice says the cues'))
   await expect(dialog.getByText('It says each cue at its moment.')).toBeVisible({ timeout: 60_000 })
   await expect
     .poll(async () => (await loudness()).left, { intervals: [50], timeout: 30_000 })
     .toBeGreaterThan(0.005)
-  await dialog.getByLabel('The stand-in says the cues').uncheck()
+  await tick(dialog.getByLabel('The practice voice says the cues'), false)
   await dialog.getByLabel('Volume').fill('90')
   await expect.poll(async () => (await loudness()).left).toBeGreaterThan(0.01)
   await dialog.getByRole('button', { name: 'Fade out over 8 seconds' }).click()

@@ -1,6 +1,7 @@
 import type { Route } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { bringText } from './helpers/sheets.ts'
+import { choose, chosen } from './helpers/fields.ts'
 
 const SEQUENCE =
   'dance: two-step\nschool: sequence\nbar: 2 beats of 1/4\ntempo: 104\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\ntune: thimble-bridge\npart A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\norder\n  A x4\n'
@@ -23,7 +24,7 @@ test('words fade as a part comes again, and a group that knows the dance is told
 test('the schools are explained, and two of them are compared on one sheet', async ({ page }) => {
   await page.goto('/sheets/eel-pots')
   await page.getByRole('tab', { name: 'About' }).click()
-  await page.getByRole('link', { name: 'The schools, explained' }).click()
+  await page.getByRole('link', { name: 'The calling styles, explained' }).click()
   await expect(page.getByRole('heading', { level: 2 })).toHaveText([
     'This evening',
     'Round',
@@ -37,12 +38,12 @@ test('the schools are explained, and two of them are compared on one sheet', asy
     'Mixer',
     'Teaching',
     'Gentle',
-    'Two schools on one sheet',
+    'Two calling styles on one sheet',
   ])
-  await page.getByLabel('Sheet', { exact: true }).selectOption('Sluice Gate Two-Step')
+  await choose(page.getByLabel('Sheet', { exact: true }), 'Sluice Gate Two-Step')
   await expect(page.getByRole('combobox', { name: /^First school/ })).toHaveValue('sequence')
   await expect(page.locator('td.other').first()).toBeVisible()
-  await page.getByRole('combobox', { name: /^Second school/ }).selectOption('sequence')
+  await choose(page.getByRole('combobox', { name: /^Second school/ }), 'sequence')
   await expect(page.locator('td.other')).toHaveCount(0)
 })
 
@@ -95,12 +96,12 @@ test('a school is copied, changed, chosen for a sheet, and forgotten only when n
   await expect(page.getByRole('heading', { name: 'Sequence, my way your own' })).toBeVisible()
   await page.goBack()
   await page.getByRole('tab', { name: 'About' }).click()
-  await page.getByRole('combobox', { name: /^School/ }).selectOption('Sequence, my way')
+  await choose(page.getByRole('combobox', { name: /^School/ }), 'Sequence, my way')
   await expect(page.locator('.page .ribbon .text').filter({ hasText: /^vine four$/ })).toHaveCount(
     4,
   )
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
-  await page.getByRole('link', { name: 'The schools, explained' }).click()
+  await page.getByRole('link', { name: 'The calling styles, explained' }).click()
   await page.getByRole('button', { name: 'Forget Sequence, my way' }).click()
   await expect(page.getByRole('alert')).toContainText('“My way” is called by this school')
 })
@@ -111,9 +112,7 @@ test('a club, and an evening, have their own school: while its group is chosen, 
   await bringText(page, 'At the club', SEQUENCE)
   const sheet = page.url()
   await page.goto('/figures/groups')
-  await page
-    .getByLabel('Lists and sheets are for this group')
-    .selectOption('For nobody in particular')
+  await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
   // The answers about the new group come while its name is being typed, which must not take it
   // away.
   let typed = (): void => undefined
@@ -133,15 +132,13 @@ test('a club, and an evening, have their own school: while its group is chosen, 
   await page.getByLabel('Name of the group').fill('The Tide Club')
   typed()
   await chosenByItself
-  await expect(
-    page.getByLabel('Lists and sheets are for this group').locator('option:checked'),
-  ).toHaveText(/^Group \d+$/)
+  await expect(chosen(page.getByLabel('Lists and sheets are for this group'))).toHaveText(
+    /^Group \d+$/,
+  )
   await page.getByLabel('Name of the group').press('Tab')
-  await page.getByLabel('They are called by').selectOption('Round')
-  const chosen = page.getByLabel('Lists and sheets are for this group')
-  await expect(chosen.getByRole('option', { name: 'The Tide Club' })).toBeAttached()
+  await choose(page.getByLabel('They are called by'), 'Round')
   // The first group is chosen by itself.
-  await chosen.selectOption('The Tide Club')
+  await choose(page.getByLabel('Lists and sheets are for this group'), 'The Tide Club')
   await page.goto(sheet)
   await expect(page.getByText(/called the round way/)).toBeVisible()
   await page.getByRole('tab', { name: 'About' }).click()
@@ -151,16 +148,14 @@ test('a club, and an evening, have their own school: while its group is chosen, 
     ),
   ).toBeVisible()
   await page.goto('/figures/groups')
-  await page
-    .getByLabel('Lists and sheets are for this group')
-    .selectOption('For nobody in particular')
+  await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
   await page.waitForLoadState('networkidle')
   await page.goto(sheet)
   await expect(page.getByText(/called the sequence way/)).toBeVisible()
   const tonight = async (label: string): Promise<void> => {
     await page.goto('/schools')
     const kept = page.waitForResponse((response) => response.url().endsWith('/api/settings/edits'))
-    await page.getByLabel('Tonight’s school').selectOption(label)
+    await choose(page.getByLabel('Tonight’s calling style'), label)
     await kept
     await page.goto(sheet)
   }

@@ -1,13 +1,14 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { boxOf } from './helpers/sheets.ts'
+import { choose } from './helpers/fields.ts'
 
 /** An empty sheet of its own for each test. */
 async function newSheet(page: Page, title: string): Promise<void> {
   await page.goto('/sheets')
   await page.getByRole('button', { name: 'New sheet' }).click()
   await page.getByLabel('Name of the dance').fill(title)
-  await page.getByLabel('Tune').selectOption({ label: 'Lamps Along the Staithe' })
+  await choose(page.getByLabel('Tune'), 'Lamps Along the Staithe')
   await page.getByRole('button', { name: 'Start writing' }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
 }
@@ -140,7 +141,7 @@ test('passes are added, moved and taken out of the order', async ({ page }) => {
   await page.getByRole('button', { name: 'New part' }).click()
   await page.getByRole('textbox', { name: 'Name of the part' }).fill('B')
   await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'Add a pass' }).click()
+  await page.getByRole('button', { name: 'Add a time through' }).click()
   await page.getByRole('menuitem', { name: 'A' }).click()
   await expect(page.locator('.chip')).toHaveText([/^A/, /^B/, /^A/])
 })
@@ -154,14 +155,14 @@ test('a figure is danced another way in any respect, and the page says whether t
   await expect(page.getByText('It ends as it began.')).toBeVisible()
   await blocks(page).first().click()
   await page.getByText('Danced as: as written').click()
-  await page.getByLabel('turning in all').selectOption('1/4 to the left')
+  await choose(page.getByLabel('turning in all'), '1/4 to the left')
   await expect(blocks(page)).toHaveText([/Balance left and right, turning 1\/4/])
   await expect(
     page.getByText(
       /^It ends otherwise than it began: the .* ends facing line of dance, not the wall/,
     ),
   ).toBeVisible()
-  await page.getByLabel('ends in').selectOption('tandem')
+  await choose(page.getByLabel('ends in'), 'tandem')
   await expect(page.getByText(/it ends in tandem, not in butterfly\.$/)).toBeVisible()
   await page.getByRole('button', { name: 'As written again' }).click()
   await expect(page.getByText('It ends as it began.')).toBeVisible()

@@ -1,23 +1,24 @@
 import { expect, test } from './helpers/dellop.ts'
+import { choose, chosen } from './helpers/fields.ts'
 
 test('a sheet is timed on other music, and back by undo', async ({ page }) => {
   await page.goto('/sheets/lanterns-at-the-weir')
   const music = page.getByLabel('Timed on')
-  await expect(music.locator('option:checked')).toHaveText('Lamps Along the Staithe')
+  await expect(chosen(music)).toHaveText('Lamps Along the Staithe')
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
-  await music.selectOption({ label: 'No tune yet' })
+  await choose(music, 'No tune yet')
   await expect(
     page.getByText('No tune any more: the cues are timed at an even tempo.'),
   ).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toHaveCount(0)
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.reload()
-  await expect(music.locator('option:checked')).toHaveText('No tune yet')
-  await music.selectOption({ label: 'Lamps Along the Staithe' })
+  await expect(chosen(music)).toHaveText('No tune yet')
+  await choose(music, 'Lamps Along the Staithe')
   await expect(page.getByText('The cues are timed on “Lamps Along the Staithe” now.')).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(music.locator('option:checked')).toHaveText('No tune yet')
+  await expect(chosen(music)).toHaveText('No tune yet')
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
   await page.getByRole('link', { name: 'Open the tune' }).click()

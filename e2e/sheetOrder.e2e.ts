@@ -1,5 +1,6 @@
 import { expect, test } from './helpers/dellop.ts'
 import { blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
+import { choose } from './helpers/fields.ts'
 
 const A = 'part A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\n'
 
@@ -47,7 +48,7 @@ test('one pass is danced otherwise, set beside another, and made the part', asyn
   await page.getByRole('tab', { name: 'Pass' }).click()
   await expect(page.getByText('1 change only this time')).toBeVisible()
   await expect(page.getByText('instead of Limp four: Vine four')).toBeVisible()
-  await page.getByText('Beside another pass').click()
+  await page.getByText('Beside another time through').click()
   await expect(page.getByText('1 place differs.')).toBeVisible()
   await page.getByRole('button', { name: 'Every time so' }).click()
   await expect.poll(async () => (await names(page))[3]).toBe('Vine four')
@@ -65,11 +66,11 @@ test('a pass is mirrored, repeated, tied to the music and made a fill; its part 
   await page.getByRole('textbox', { name: 'Times' }).fill('3')
   await page.getByRole('textbox', { name: 'Times' }).press('Enter')
   await expect(chips(page)).toHaveCount(4)
-  await page.getByLabel('Belongs at').selectOption('section B')
+  await choose(page.getByLabel('Starts at'), 'section B')
   await page.getByRole('tab', { name: 'Figure' }).click()
   await expect(page.getByText('A begins 16 counts before “B”, where it belongs.')).toBeVisible()
   await page.getByRole('tab', { name: 'Pass' }).click()
-  await page.getByLabel('Kind').selectOption('fill')
+  await choose(page.getByLabel('Kind'), 'fill')
   await expect(page.getByText(/by 16 counts: /)).toBeVisible()
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Verse')
   await page.getByRole('textbox', { name: 'Name', exact: true }).press('Enter')
@@ -86,7 +87,7 @@ test('what a figure carries beside its steps is kept: marks, remarks for one rol
   await page.getByLabel('Remark for the follow').fill('look left')
   await page.getByLabel('Remark for the follow').press('Enter')
   await blocks(page).nth(1).click()
-  await page.getByLabel('How long').selectOption('one of several')
+  await choose(page.getByLabel('How long'), 'one of several')
   await page.getByLabel('Lengths in counts, with commas').fill('4, 12')
   await page.getByLabel('Lengths in counts, with commas').press('Enter')
   await page.getByRole('button', { name: 'Text beside the page' }).click()
@@ -101,7 +102,7 @@ test('the heading is written, and directions are said as the formation says them
 }) => {
   await bringText(page, 'Heading', `${TWO_STEP}${A}order\n  A\n`)
   await page.getByRole('tab', { name: 'About' }).click()
-  await page.getByLabel('Formation').selectOption('lines')
+  await choose(page.getByLabel('Formation'), 'lines')
   await expect(page.locator('header').getByText(/lines, butterfly, facing 3 o’clock/)).toBeVisible()
   await page.getByLabel('Year').fill('2024')
   await page.getByRole('textbox', { name: 'Lead', exact: true }).fill('gent')
@@ -113,7 +114,7 @@ test('the heading is written, and directions are said as the formation says them
   await expect(page.getByLabel('Year')).toHaveValue('2024')
   await expect(page.getByLabel('Tags, with commas')).toHaveValue('tea dance, march')
   await page.goto('/sheets')
-  await page.getByLabel('Tag').selectOption('tea dance')
+  await choose(page.getByLabel('Tag'), 'tea dance')
   await expect(page.locator('.shelf li')).toHaveCount(1)
 })
 
@@ -122,8 +123,8 @@ test('a part is borrowed from another sheet and says where it came from', async 
   await blocks(page).first().click()
   await page.getByRole('tab', { name: 'Pass' }).click()
   await page.getByText('Borrow a part').click()
-  await page.getByLabel('From the sheet').selectOption('Sluice Gate Two-Step')
-  await page.getByRole('combobox', { name: /^Part/ }).selectOption('Ending')
+  await choose(page.getByLabel('From the sheet'), 'Sluice Gate Two-Step')
+  await choose(page.getByRole('combobox', { name: /^Part/ }), 'Ending')
   await page.getByRole('button', { name: 'Take it in' }).click()
   await chips(page).nth(1).click()
   await expect(page.getByText('Borrowed from “Sluice Gate Two-Step”')).toBeVisible()

@@ -20,7 +20,7 @@ test('a repair is seen on the page before it is taken, left, and taken', async (
   await page.keyboard.press('Escape')
   await expect.poll(() => names(page)).toEqual(before)
   await finding.getByRole('button', { name: /^Mirror Limp four/ }).click()
-  await page.getByRole('button', { name: 'Take it' }).press('Enter')
+  await page.getByRole('button', { name: 'Apply' }).press('Enter')
   await expect(finding).toHaveCount(0)
   await expect
     .poll(() => names(page))
@@ -69,7 +69,7 @@ test('a dance that is too short is fitted to its tune, and another tune is found
   await expect(page.getByRole('status', { name: /^Preview/ })).toContainText(
     '136 counts in all instead of 104',
   )
-  await page.getByRole('button', { name: 'Take it' }).click()
+  await page.getByRole('button', { name: 'Apply' }).click()
   await expect(page.getByText('They end together.')).toBeVisible()
   await expect(chips(page)).toHaveCount(5)
   await expect(page.getByText('Thimble Bridge (chosen now)')).toBeVisible()

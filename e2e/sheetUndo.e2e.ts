@@ -1,5 +1,6 @@
 import { expect, test } from './helpers/dellop.ts'
 import { blocks, bringText, chips, TWO_STEP } from './helpers/sheets.ts'
+import { choose } from './helpers/fields.ts'
 
 test('everything that is done to a sheet can be taken back, one by one, to the very same text', async ({
   page,
@@ -23,23 +24,23 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await page.getByText('May be left out').click()
   await page.getByText('They change roles at its end').click()
   await blocks(page).nth(2).click()
-  await page.getByLabel('How long').selectOption('to the next phrase')
+  await choose(page.getByLabel('How long'), 'to the next phrase')
   await blocks(page).nth(0).click()
   await page.keyboard.press('Shift+ArrowRight')
   await page.keyboard.press('Control+d')
   await page.getByRole('tab', { name: 'Pass' }).click()
   await chips(page).nth(0).click()
   await page.getByRole('button', { name: 'Every time so' }).click()
-  await page.getByRole('combobox', { name: /^Facing/ }).selectOption('a half to the right round')
-  await page.getByRole('combobox', { name: /^Ends in/ }).selectOption('closed')
+  await choose(page.getByRole('combobox', { name: /^Facing/ }), 'a half to the right round')
+  await choose(page.getByRole('combobox', { name: /^Ends in/ }), 'closed')
   await page.getByRole('button', { name: 'Copy the part' }).click()
   await chips(page).nth(1).click()
   await page.getByRole('button', { name: 'Take out B altogether' }).click()
   await page.getByRole('tab', { name: 'About' }).click()
-  await page.getByRole('combobox', { name: /^Formation/ }).selectOption('ring')
-  await page.getByRole('combobox', { name: /^Hold/ }).selectOption('closed')
+  await choose(page.getByRole('combobox', { name: /^Formation/ }), 'ring')
+  await choose(page.getByRole('combobox', { name: /^Hold/ }), 'closed')
   await page.getByRole('tab', { name: 'History' }).click()
-  await page.getByRole('button', { name: 'Put it away' }).click()
+  await page.getByRole('button', { name: 'Archive it' }).click()
   await saved()
   await expect.poll(state).not.toEqual(before)
 
@@ -59,9 +60,9 @@ test('a finding that is left so stays listed with its reason, and can be taken u
     `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`,
   )
   const finding = page.locator('.finding', { hasText: 'A is 4 counts short' })
-  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await finding.getByRole('button', { name: 'It is meant so' }).click()
   await finding.getByLabel('Why is it right as it is?').fill('the band stops here')
-  await finding.getByRole('button', { name: 'Leave it so' }).click()
+  await finding.getByRole('button', { name: 'It is meant so' }).click()
   await expect(finding).toHaveCount(0)
   await page.getByText('Overruled (1)').click()
   await expect(page.getByText('the band stops here')).toBeVisible()
@@ -70,6 +71,6 @@ test('a finding that is left so stays listed with its reason, and can be taken u
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(finding).toHaveCount(0)
   await page.getByText('Overruled (1)').click()
-  await page.getByRole('button', { name: 'Mend it after all' }).click()
+  await page.getByRole('button', { name: 'Fix it after all' }).click()
   await expect(finding).toHaveCount(1)
 })

@@ -11,9 +11,9 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
   await expect(page.getByText('64 of 68 bars')).toBeVisible()
 
   await page.getByRole('button', { name: 'Add Box before Box' }).click()
-  await expect(page.getByText('0 things to mend instead of 1')).toBeVisible()
-  await page.getByRole('button', { name: 'Take it' }).click()
-  await expect(page.getByText('Nothing to mend.')).toBeVisible()
+  await expect(page.getByText('0 things to fix instead of 1')).toBeVisible()
+  await page.getByRole('button', { name: 'Apply' }).click()
+  await expect(page.getByText('Nothing to fix.')).toBeVisible()
   await expect(page.getByText('68 of 68 bars')).toBeVisible()
 
   await page.getByRole('button', { name: /^Twirl vine, bar 3 of A, first time/ }).click()
@@ -21,7 +21,7 @@ test('a stranger opens the draft, mends its slip, changes a wording and calls th
   await expect(page.locator('.ribbon', { hasText: 'twirl her under' }).first()).toBeVisible()
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
 
-  await page.getByRole('link', { name: 'Take to the lectern' }).click()
+  await page.getByRole('link', { name: 'Call this dance' }).click()
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByTestId('next-cue')).toHaveText('wait four bars')

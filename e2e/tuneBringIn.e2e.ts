@@ -58,7 +58,7 @@ test('another recording is laid beside the first; the same file and the same nam
   await expect(page.getByRole('alert')).toContainText(
     '“weir band” has a recording from a file named “weir_band.wav” already, and this is another one. What is it?',
   )
-  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
@@ -152,7 +152,7 @@ test('what is no sound, or not of a length to dance to, is refused in a sentence
   ): Promise<void> => {
     await fileBox(page).setInputFiles(file(name, buffer))
     await expect(page.getByRole('alert')).toContainText(sentence, { timeout: 30_000 })
-    await expect(page.getByRole('alert')).toContainText('The tune was not brought in. ')
+    await expect(page.getByRole('alert')).toContainText('The tune was not imported. ')
   }
   await refused(
     'letter.mp3',

@@ -55,13 +55,17 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
 }) => {
   test.setTimeout(120_000)
   await page.goto('/voice')
-  await page.getByText('the spoken stand-in', { exact: true }).click()
+  await page.getByText('the practice voice', { exact: true }).click()
   await expect(page.getByText('Kept.', { exact: true })).toBeVisible()
   await page.goto('/sheets/lanterns-at-the-weir')
   await page.getByRole('tab', { name: 'Cues' }).click()
-  await expect(page.getByText(/wordings have not been said by the stand-in yet/)).toBeVisible()
+  await expect(
+    page.getByText(/wordings have not been said by the practice voice yet/),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Have them said' }).click()
-  await expect(page.getByText('All wordings are planned as the stand-in says them.')).toBeVisible({
+  await expect(
+    page.getByText('All wordings are planned as the practice voice says them.'),
+  ).toBeVisible({
     timeout: 60_000,
   })
   // Heard: the cue is said when its moment comes, by the music's own clock.
@@ -72,7 +76,7 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
   await page.getByText('Music', { exact: true }).last().click()
   const [recording] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
-    page.getByRole('button', { name: 'Take it along as WAV' }).click(),
+    page.getByRole('button', { name: 'Export as WAV' }).click(),
   ])
   expect(recording.suggestedFilename()).toBe('lanterns-at-the-weir-practice-100.wav')
   const { samples, rate } = samplesOf(readFileSync(await recording.path()))
@@ -120,7 +124,7 @@ test('in a practice recording the music lies sample by sample where the recordin
   await panel.getByText('Voice', { exact: true }).last().click()
   const [track] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
-    panel.getByRole('button', { name: 'Take it along as WAV' }).click(),
+    panel.getByRole('button', { name: 'Export as WAV' }).click(),
   ])
   const made = samplesOf(readFileSync(await track.path()))
   const { tunes } = (await (await page.request.get('/api/tunes')).json()) as {

@@ -73,7 +73,7 @@ test('a dozen cues read to the microphone are measured, fitted, shown and kept',
   await expect(page.getByText('carry a margin of at least')).toHaveCount(0)
   // It is kept over a reload, and forgotten when that is wished.
   await page.goto('/voice')
-  await page.getByRole('button', { name: 'Forget my voice' }).click()
+  await page.getByRole('button', { name: 'Delete my voice' }).click()
   await expect(page.getByText('Kept.', { exact: true })).toBeVisible()
   await expect(page.getByRole('radio', { name: 'the usual voice' })).toBeChecked()
 })

@@ -9,7 +9,7 @@ export async function bringText(page: Page, title: string, text: string): Promis
     mimeType: 'text/plain',
     buffer: Buffer.from(`title: ${title}\n${text}`),
   })
-  await expect(page.getByText(`“${title}” is on the shelf`)).toBeVisible()
+  await expect(page.getByText(`“${title}” is among your sheets`)).toBeVisible()
   await page.getByRole('link', { name: title, exact: true }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
   await expect(page.locator('.page')).toBeVisible()

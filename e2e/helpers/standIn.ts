@@ -15,7 +15,7 @@ const PAUSE_SECONDS = 1.1
 const FIRST_SECONDS = 4
 
 /**
- * Texts as the spoken stand-in says them, one after the other with pauses between, as a WAV file
+ * Texts as the practice voice says them, one after the other with pauses between, as a WAV file
  * for a microphone; and how long each truly is.
  */
 export async function spokenByStandIn(

@@ -17,6 +17,7 @@ export {
   sheetSchema,
   sheetSummarySchema,
   type CallPack,
+  type NewSheet,
   type Revision,
   type SheetState,
   type SheetSummary,

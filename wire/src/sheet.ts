@@ -2,7 +2,7 @@ import { idSchema, isRecord, upgrader, type Unread } from '@dellop/core/document
 import { sheetFileSchema, upgradeSheetFile } from '@dellop/core/file'
 import { figureSchema } from '@dellop/core/figure'
 import { groupSchema, upgradeGroup } from '@dellop/core/group'
-import { routineSchema } from '@dellop/core/routine'
+import { FORMATIONS, routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
 import { z } from 'zod'
@@ -33,7 +33,11 @@ export type SheetState = z.infer<typeof sheetSchema>
 export const newSheetSchema = z.strictObject({
   title: z.string().trim().min(1, 'a title was expected').max(120),
   tuneId: idSchema.nullable(),
+  dance: z.string().trim().min(1).max(40).optional(),
+  schoolId: idSchema.optional(),
+  formation: z.enum(FORMATIONS).optional(),
 })
+export type NewSheet = z.infer<typeof newSheetSchema>
 export const importSheetSchema = z.strictObject({ file: sheetFileSchema })
 export const importedSheetSchema = z.object({
   id: idSchema,

@@ -204,10 +204,18 @@ export function setWording(
   kind: 'full' | 'short' | 'keyWord',
   text: string,
 ): Edit[] | null {
+  return setSlotField(slot, 'wordings', withWording(slot, kind, text))
+}
+
+/** A slot's own words with one of them as given; an empty one falls back to the figure's. */
+export function withWording(
+  slot: Slot,
+  kind: 'full' | 'short' | 'keyWord',
+  text: string,
+): Slot['wordings'] {
   const now = slot.wordings ?? { full: null, short: null, keyWord: null }
   const next = { ...now, [kind]: text.trim() === '' ? null : text }
-  const to = next.full === null && next.short === null && next.keyWord === null ? null : next
-  return setSlotField(slot, 'wordings', to)
+  return next.full === null && next.short === null && next.keyWord === null ? null : next
 }
 
 /** A pass over a part, once through, with nothing other than the part. */

@@ -20,6 +20,6 @@ export const allSheets = async (
 
 export async function findSheet(manager: EntityManager, id: string): Promise<SheetEntity> {
   const sheet = await manager.findOneBy(SheetEntity, { id })
-  if (!sheet) throw new HttpProblem('not-found', 'There is no such sheet on the shelf.')
+  if (!sheet) throw new HttpProblem('not-found', 'There is no such sheet.')
   return sheet
 }

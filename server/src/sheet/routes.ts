@@ -9,7 +9,7 @@ import { callPack, exportSheet, importSheet, listSheets, newSheet, readSheet } f
 
 export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'listSheets', async () => ({ sheets: await listSheets(services) }))
-  serve(router, 'newSheet', ({ body, once }) => newSheet(services, body.title, body.tuneId, once))
+  serve(router, 'newSheet', ({ body, once }) => newSheet(services, body, once))
   serve(router, 'importSheet', ({ body, once }) => importSheet(services, body.file, once))
   serve(router, 'getSheet', ({ params }) => readSheet(services, params['id']!))
   serve(router, 'editSheet', ({ params, body }) =>

@@ -1,7 +1,7 @@
 import { figureIdsOf, usedFigures, type SheetFile } from '@dellop/core/file'
-import { emptyRoutine, freshPass, type Routine } from '@dellop/core/routine'
+import { freshRoutine, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
-import type { CallPack, SheetState, SheetSummary } from '@dellop/wire'
+import type { CallPack, NewSheet, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { allGroups } from '../group/service.ts'
@@ -47,29 +47,22 @@ export async function readSheet({ database }: Services, id: string): Promise<She
 /** An empty sheet: one part, danced once, so that the page of phrases has a row to write in. */
 export async function newSheet(
   services: Services,
-  title: string,
-  tuneId: string | null,
+  { tuneId, ...beginning }: NewSheet,
   once: Once | null,
 ): Promise<SheetState> {
   const tune = tuneId === null ? null : await findTune(services.database.source.manager, tuneId)
-  const { newId } = services
-  const part = { id: newId(), label: 'A', slots: [] }
-  const empty = emptyRoutine(newId(), title)
+  const begun = freshRoutine(
+    { ...beginning, ...(beginning.dance === undefined && tune ? { dance: tune.dance } : {}) },
+    services.newId,
+  )
   const music = tune
     ? {
-        dance: tune.dance,
         recordingId: tune.recordings[0]?.id ?? null,
         metre: tune.metre,
         bpm: tune.bpm,
       }
     : {}
-  const routine: Routine = {
-    ...empty,
-    ...music,
-    tuneId,
-    parts: [part],
-    passes: [freshPass(newId(), part.id)],
-  }
+  const routine: Routine = { ...begun, ...music, tuneId }
   return services.database.write(async (manager) => {
     await insertSheet(manager, routine, services.nowMs())
     return { routine, revision: 0 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
 
 const notices = ref('')
 
@@ -26,10 +27,9 @@ onMounted(async () => {
     <section aria-labelledby="licence-head">
       <h2 id="licence-head">{{ words.about.licence }}</h2>
       <p>{{ words.about.licenceText }}</p>
-      <details v-if="notices">
-        <summary>{{ words.about.notices }}</summary>
+      <Folded v-if="notices" :title="words.about.notices">
         <pre tabindex="0">{{ notices }}</pre>
-      </details>
+      </Folded>
     </section>
   </div>
 </template>

@@ -1,23 +1,28 @@
 <script setup lang="ts">
+import en from 'element-plus/es/locale/lang/en'
 import { useRoute } from 'vue-router'
 import { words } from '../words/index.ts'
 import AppBar from './AppBar.vue'
 import { takeUpdate, updateWaiting } from './offline.ts'
 
 const route = useRoute()
+/** An empty text is a choice like any other; only what is not there is none. */
+const NOTHING = [undefined, null]
 </script>
 
 <template>
-  <a class="skip" href="#main">{{ words.nav.skip }}</a>
-  <AppBar v-if="!route.meta.whole" />
-  <div v-if="updateWaiting && !route.meta.whole" class="update" role="status">
-    {{ words.app.updateWaiting }}
-    <button class="textlink" @click="takeUpdate">{{ words.app.update }}</button>
-  </div>
-  <main id="main" tabindex="-1">
-    <!-- Another sheet, tune or figure is another view: nothing of the one before is carried into it. -->
-    <RouterView :key="route.path" />
-  </main>
+  <el-config-provider :locale="en" :empty-values="NOTHING" :message="{ max: 3, grouping: true }">
+    <a class="skip" href="#main">{{ words.nav.skip }}</a>
+    <AppBar v-if="!route.meta.whole" />
+    <div v-if="updateWaiting && !route.meta.whole" class="update" role="status">
+      {{ words.app.updateWaiting }}
+      <el-button link @click="takeUpdate">{{ words.app.update }}</el-button>
+    </div>
+    <main id="main" tabindex="-1">
+      <!-- Another sheet, tune or figure is another view: nothing of the one before is carried into it. -->
+      <RouterView :key="route.path" />
+    </main>
+  </el-config-provider>
 </template>
 
 <style scoped>

@@ -1,16 +1,26 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router'
+import { ChevronDown } from '@lucide/vue'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { words } from '../words/index.ts'
 
 const route = useRoute()
+const router = useRouter()
+/** In the order of the work. */
 const links = [
   { to: '/tunes', name: words.nav.tunes },
   { to: '/figures', name: words.nav.figures },
   { to: '/sheets', name: words.nav.sheets },
+]
+/** What is set once and then left alone. */
+const settings = [
+  { to: '/schools', name: words.nav.schools },
   { to: '/voice', name: words.nav.voice },
+  { to: '/figures/groups', name: words.nav.groups },
   { to: '/about', name: words.nav.about },
 ]
-const isHere = (path: string): boolean => route.path.startsWith(path)
+const isSetting = computed(() => settings.some(({ to }) => route.path.startsWith(to)))
+const isHere = (path: string): boolean => !isSetting.value && route.path.startsWith(path)
 </script>
 
 <template>
@@ -25,8 +35,19 @@ const isHere = (path: string): boolean => route.path.startsWith(path)
         :aria-current="isHere(link.to) ? 'page' : undefined"
         >{{ link.name }}</RouterLink
       >
+      <el-dropdown class="settings" trigger="click" @command="router.push($event)">
+        <el-button text :class="{ here: isSetting }"
+          >{{ words.nav.settings }}<ChevronDown :size="16" aria-hidden="true"
+        /></el-button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item v-for="one in settings" :key="one.to" :command="one.to">{{
+              one.name
+            }}</el-dropdown-item>
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
     </nav>
-    <div id="bar-action" class="action" />
   </header>
 </template>
 
@@ -35,10 +56,11 @@ const isHere = (path: string): boolean => route.path.startsWith(path)
   display: flex;
   align-items: center;
   gap: 2rem;
-  min-height: 52px;
+  min-height: 48px;
   padding: 0 1.5rem;
-  background: #2a1a35;
-  color: #f7efe2;
+  background: var(--bar);
+  color: var(--on-ink);
+  --focus: 0 0 0 2px var(--bar), 0 0 0 5px #f2b134;
 }
 .name {
   font-family: var(--font-head);
@@ -52,13 +74,14 @@ const isHere = (path: string): boolean => route.path.startsWith(path)
 }
 nav {
   display: flex;
+  flex: 1;
   gap: 1.25rem;
   align-self: stretch;
 }
 nav a {
   display: flex;
   align-items: center;
-  color: #d8cbe0;
+  color: var(--on-ink-soft);
   text-decoration: none;
   border-bottom: 3px solid transparent;
   border-top: 3px solid transparent;
@@ -71,8 +94,22 @@ nav a.here {
   font-weight: 700;
   border-bottom-color: #f2b134;
 }
-.action {
+.settings {
   margin-left: auto;
+  align-self: center;
+}
+.settings .el-button {
+  --el-button-text-color: var(--on-ink-soft);
+  --el-button-hover-text-color: #fff;
+  --el-fill-color-light: var(--bar-hover);
+  --el-fill-color: var(--bar-hover);
+  font-weight: 400;
+  font-size: 1rem;
+  padding: 0 8px;
+}
+.settings .el-button.here {
+  --el-button-text-color: #fff;
+  font-weight: 700;
 }
 @media (max-width: 640px) {
   .bar {

@@ -78,7 +78,7 @@ export const router = createRouter({
       path: '/sheets/:id',
       name: 'sheet',
       component: () => import('../routine/SheetView.vue'),
-      meta: { title: words.nav.sheets },
+      meta: { title: words.nav.sheets, whole: true },
     },
     {
       path: '/schools',

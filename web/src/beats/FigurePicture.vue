@@ -13,6 +13,7 @@ import {
 import { type FloorPoint } from '@dellop/core/move'
 import { computed, ref } from 'vue'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Everyone from above: bodies, feet with their paths, hands that are joined; seen from either role,
@@ -193,14 +194,12 @@ const told = computed(() =>
       </g>
     </svg>
     <figcaption>
-      <label v-if="!isAlone || danced.figure.dancers === 'solo'"
-        >{{ say.seen }}
-        <select v-model="seenFrom" class="pick">
-          <option value="lead">{{ hasPartner ? say.from(roles.lead) : say.plain }}</option>
-          <option v-if="hasPartner" value="follow">{{ say.from(roles.follow) }}</option>
-          <option value="mirrored">{{ say.mirrored }}</option>
-        </select></label
-      >
+      <Labelled v-if="!isAlone || danced.figure.dancers === 'solo'" :label="say.seen"
+        ><el-select v-model="seenFrom" class="pick"
+          ><el-option value="lead" :label="hasPartner ? say.from(roles.lead) : say.plain" />
+          <el-option v-if="hasPartner" value="follow" :label="say.from(roles.follow)" />
+          <el-option value="mirrored" :label="say.mirrored" /></el-select
+      ></Labelled>
       <span class="soft">{{ say.caption }}</span>
     </figcaption>
   </figure>

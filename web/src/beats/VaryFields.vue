@@ -8,6 +8,8 @@ import {
 } from '@dellop/core/figure'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * How a figure is looked at: mirrored, a half, with another ending or amount of turn. The figure
@@ -35,111 +37,98 @@ function toggleOption(name: string): void {
 }
 const TURNS = [-16, -12, -8, -6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6, 8, 12, 16]
 const number = (event: Event): number => Number((event.target as HTMLSelectElement).value)
-const text = (event: Event): string | null => (event.target as HTMLSelectElement).value || null
 </script>
 
 <template>
-  <details class="vary-box" :open="!isWritten">
-    <summary>{{ say.title }}: {{ isWritten ? say.written : variationText(variation) }}</summary>
+  <Folded
+    class="vary-box"
+    :open="!isWritten"
+    :title="`${say.title}: ${isWritten ? say.written : variationText(variation)}`"
+  >
     <fieldset class="vary">
       <legend class="unseen">{{ say.title }}</legend>
-      <label
-        ><input
-          type="checkbox"
-          :checked="variation.reflected"
-          @change="set({ reflected: !variation.reflected })"
-        />
-        {{ say.mirrored }}</label
+      <el-checkbox
+        :model-value="variation.reflected"
+        @change="set({ reflected: !variation.reflected })"
+        >{{ say.mirrored }}</el-checkbox
       >
-      <label
-        ><input
-          type="checkbox"
-          :checked="variation.cut !== null"
-          @change="set({ cut: variation.cut ? null : { type: 'half' } })"
-        />
-        {{ say.half }}</label
+      <el-checkbox
+        :model-value="variation.cut !== null"
+        @change="set({ cut: variation.cut ? null : { type: 'half' } })"
+        >{{ say.half }}</el-checkbox
       >
-      <label
-        ><input
-          type="checkbox"
-          :checked="variation.withoutPause === true"
-          @change="setOrDrop('withoutPause', variation.withoutPause ? null : true)"
-        />
-        {{ say.noPause }}</label
+      <el-checkbox
+        :model-value="variation.withoutPause === true"
+        @change="setOrDrop('withoutPause', variation.withoutPause ? null : true)"
+        >{{ say.noPause }}</el-checkbox
       >
-      <label v-for="option in figure.options ?? []" :key="option.name"
-        ><input
-          type="checkbox"
-          :checked="chosen(option.name)"
-          @change="toggleOption(option.name)"
-        />
-        {{ option.name }}</label
+      <el-checkbox
+        v-for="option in figure.options ?? []"
+        :key="option.name"
+        :model-value="chosen(option.name)"
+        @change="toggleOption(option.name)"
+        >{{ option.name }}</el-checkbox
       >
-      <label v-if="figure.endings"
-        >{{ say.ending }}
-        <select
+      <Labelled v-if="figure.endings" :label="say.ending"
+        ><el-select
           class="pick"
-          :value="variation.ending ?? ''"
-          @change="setOrDrop('ending', text($event))"
-        >
-          <option value="">{{ say.ownEnding }}</option>
-          <option v-for="ending in figure.endings" :key="ending.name">{{ ending.name }}</option>
-        </select></label
-      >
-      <label
-        >{{ say.turning }}
-        <select
+          :model-value="variation.ending ?? ''"
+          @change="setOrDrop('ending', $event)"
+          ><el-option value="" :label="say.ownEnding" />
+          <el-option
+            v-for="ending in figure.endings"
+            :key="ending.name"
+            :value="ending.name"
+            :label="ending.name" /></el-select
+      ></Labelled>
+      <Labelled :label="say.turning"
+        ><el-select
           class="pick"
-          :value="variation.turn === undefined ? '' : String(variation.turn)"
-          @change="setOrDrop('turn', text($event) === null ? null : number($event))"
-        >
-          <option value="">{{ say.ownTurn }}</option>
-          <option v-for="turn in TURNS" :key="turn" :value="String(turn)">
-            {{ words.figures.turn(turn).replace('turns ', '') }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ say.times }}
-        <select class="pick" :value="variation.times" @change="set({ times: number($event) })">
-          <option v-for="n in 8" :key="n" :value="n">{{ n }}</option>
-        </select></label
-      >
-      <label
-        >{{ say.countFrom }}
-        <select
+          :model-value="variation.turn === undefined ? '' : String(variation.turn)"
+          @change="setOrDrop('turn', $event === null ? null : number($event))"
+          ><el-option value="" :label="say.ownTurn" />
+          <el-option
+            v-for="turn in TURNS"
+            :key="turn"
+            :value="String(turn)"
+            :label="words.figures.turn(turn).replace('turns ', '')" /></el-select
+      ></Labelled>
+      <Labelled :label="say.times"
+        ><el-select
           class="pick"
-          :value="variation.countFrom ?? figure.countFrom ?? 1"
+          :model-value="variation.times"
+          @change="set({ times: number($event) })"
+          ><el-option v-for="n in 8" :key="n" :value="n" :label="n" /></el-select
+      ></Labelled>
+      <Labelled :label="say.countFrom"
+        ><el-select
+          class="pick"
+          :model-value="variation.countFrom ?? figure.countFrom ?? 1"
           @change="
             setOrDrop(
               'countFrom',
               number($event) === (figure.countFrom ?? 1) ? null : number($event),
             )
           "
-        >
-          <option v-for="n in 4" :key="n" :value="n">{{ n }}</option>
-        </select></label
-      >
-      <label v-if="figure.dancers === 'couple'"
-        >{{ say.hold }}
-        <select
+          ><el-option v-for="n in 4" :key="n" :value="n" :label="n" /></el-select
+      ></Labelled>
+      <Labelled v-if="figure.dancers === 'couple'" :label="say.hold"
+        ><el-select
           class="pick"
-          :value="variation.exitHold ?? ''"
-          @change="set({ exitHold: text($event) })"
-        >
-          <option value="">{{ say.ownEnding }}</option>
-          <option v-for="hold in HOLD_IDS" :key="hold">{{ hold }}</option>
-        </select></label
-      >
+          :model-value="variation.exitHold ?? ''"
+          @change="set({ exitHold: $event })"
+          ><el-option value="" :label="say.ownEnding" />
+          <el-option v-for="hold in HOLD_IDS" :key="hold" :value="hold" :label="hold" /></el-select
+      ></Labelled>
       <template v-if="!isWritten">
-        <button class="textlink" type="button" @click="emit('change', AS_WRITTEN)">
+        <el-button link @click="emit('change', AS_WRITTEN)">
           {{ say.reset }}
-        </button>
+        </el-button>
         <slot v-if="problem === null" />
       </template>
       <p v-if="problem" class="wrong" role="alert">{{ say.refused }}{{ problem }}</p>
     </fieldset>
-  </details>
+  </Folded>
 </template>
 
 <style scoped>

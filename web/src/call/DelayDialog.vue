@@ -78,15 +78,16 @@ function use(seconds: number): void {
     </p>
     <p class="soft">{{ words.lectern.delayNow(ms(props.delaySeconds)) }}</p>
     <div class="actions keep-key">
-      <button
-        class="button main"
+      <el-button
+        type="primary"
+        size="large"
         :disabled="!measured"
         @click="measured && use(Math.max(0, measured.delaySeconds))"
       >
         {{ words.lectern.delayUse }}
-      </button>
-      <button class="button" @click="begin">{{ words.lectern.delayAgain }}</button>
-      <button class="button" @click="use(0)">{{ words.lectern.delayZero }}</button>
+      </el-button>
+      <el-button size="large" @click="begin">{{ words.lectern.delayAgain }}</el-button>
+      <el-button size="large" @click="use(0)">{{ words.lectern.delayZero }}</el-button>
     </div>
   </el-dialog>
 </template>

@@ -36,6 +36,7 @@ import { keepCall, type CallKeeper } from './callKeeper.ts'
 import type { FreeCall } from './free.ts'
 import { freeStore } from './stores.ts'
 import { useWakeLock } from './wakeLock.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Calling without a sheet: figure by figure, or phrase by phrase, from what the group has covered.
@@ -292,31 +293,28 @@ onBeforeUnmount(() => {
       <h1 id="free-head">{{ words.lectern.free.title }}</h1>
       <p class="soft">{{ words.lectern.free.lead }}</p>
       <template v-if="ready">
-        <label
-          >{{ words.lectern.free.dance }}
-          <select v-model="dance">
-            <option v-for="one in dances" :key="one" :value="one">{{ one }}</option>
-          </select></label
-        >
-        <label
-          >{{ words.lectern.free.tune }}
-          <select v-model="tuneId">
-            <option value="">{{ words.lectern.free.noTune }}</option>
-            <option v-for="one in library.tunes" :key="one.id" :value="one.id">
-              {{ one.title }}
-            </option>
-          </select></label
-        >
-        <label v-if="!tune"
-          >{{ words.lectern.free.bpm
-          }}<input v-model="bpm" inputmode="decimal" :placeholder="String(usualBpm)"
-        /></label>
+        <Labelled :label="words.lectern.free.dance"
+          ><el-select v-model="dance"
+            ><el-option v-for="one in dances" :key="one" :value="one" :label="one" /></el-select
+        ></Labelled>
+        <Labelled :label="words.lectern.free.tune"
+          ><el-select v-model="tuneId"
+            ><el-option value="" :label="words.lectern.free.noTune" />
+            <el-option
+              v-for="one in library.tunes"
+              :key="one.id"
+              :value="one.id"
+              :label="one.title" /></el-select
+        ></Labelled>
+        <Labelled v-if="!tune" :label="words.lectern.free.bpm"
+          ><el-input v-model="bpm" inputmode="decimal" :placeholder="String(usualBpm)"
+        /></Labelled>
         <p>{{ words.lectern.free.figures(figures.length, library.group?.name ?? null) }}</p>
         <p v-if="!start" role="status">{{ words.lectern.free.never }}</p>
         <p v-else>{{ words.lectern.free.stand(words.hold(start.hold)) }}</p>
-        <button class="button main" :disabled="!start" @click="begin">
+        <el-button type="primary" size="large" :disabled="!start" @click="begin">
           {{ words.lectern.free.begin }}
-        </button>
+        </el-button>
       </template>
       <RouterLink :to="{ name: 'sheets' }">{{ words.lectern.free.leave }}</RouterLink>
     </section>
@@ -394,16 +392,15 @@ onBeforeUnmount(() => {
         <button class="main-key" @click="free.key()">
           {{ moving ? words.lectern.pause : over ? words.lectern.theEnd : words.lectern.start }}
         </button>
-        <label class="check"
-          ><input v-model="free.surprise.value" type="checkbox" />
-          {{ words.lectern.free.surprise }} (0)</label
+        <el-checkbox v-model="free.surprise.value" class="check"
+          >{{ words.lectern.free.surprise }} (0)</el-checkbox
         >
-        <button class="button small" @click="free.putBack()">
+        <el-button @click="free.putBack()">
           {{ words.lectern.free.putBack }}
-        </button>
-        <button class="button small" :disabled="free.taken.value.length === 0" @click="toSheet">
+        </el-button>
+        <el-button :disabled="free.taken.value.length === 0" @click="toSheet">
           {{ words.lectern.free.toSheet }}
-        </button>
+        </el-button>
         <RouterLink :to="{ name: 'sheets' }">{{ words.lectern.free.leave }}</RouterLink>
         <p class="soft">{{ words.lectern.free.keys }}</p>
       </footer>

@@ -3,6 +3,7 @@ import type { Landmark } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { TapUnit } from '@dellop/core/call'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Following music that is not played from here: what is tapped, how far off the last tap was, the
@@ -45,17 +46,14 @@ const told = computed(() => {
     <button class="key-box own-key" @click="emit('nudge', 0.5)">
       <kbd class="count">.</kbd>{{ words.lectern.band.later }}
     </button>
-    <label class="own-key"
-      >{{ words.lectern.band.unit }}
-      <select
-        :value="unit"
-        @change="emit('unit', ($event.target as HTMLSelectElement).value as TapUnit)"
-      >
-        <option v-for="(label, id) in words.lectern.band.units" :key="id" :value="id">
-          {{ label }}
-        </option>
-      </select></label
-    >
+    <Labelled class="own-key" :label="words.lectern.band.unit"
+      ><el-select :model-value="unit" @change="emit('unit', $event as TapUnit)"
+        ><el-option
+          v-for="(label, id) in words.lectern.band.units"
+          :key="id"
+          :value="id"
+          :label="label" /></el-select
+    ></Labelled>
     <output class="told" data-testid="tap-told">{{ told }}</output>
   </section>
 </template>

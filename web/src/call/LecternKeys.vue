@@ -73,31 +73,31 @@ function pretend(controller: number): void {
           >{{ words.lectern.commands[command] }}
           <em v-if="'isHeld' in one">({{ words.lectern.held }})</em></span
         >
-        <button
+        <el-button
           v-if="learning !== command"
-          class="button small"
           :aria-label="words.lectern.teach(words.lectern.commands[command])"
           @click="learning = command"
         >
           {{ words.lectern.teach('').replace(/: $/, '') }}
-        </button>
-        <button v-else class="button small" @click="learning = null">
+        </el-button>
+        <el-button v-else @click="learning = null">
           {{ words.lectern.teachCancel }}
-        </button>
+        </el-button>
       </li>
     </ul>
     <p>
-      <button class="button small" @click="emit('forget')">{{ words.lectern.forgetKeys }}</button>
+      <el-button @click="emit('forget')">{{ words.lectern.forgetKeys }}</el-button>
     </p>
     <p v-if="devices.midi === 'impossible'">{{ words.lectern.midiNo }}</p>
     <p v-else-if="devices.midi === 'allowed'">{{ words.lectern.midiOn }}</p>
     <p v-else>
-      <button class="button small" @click="useMidi">{{ words.lectern.midi }}</button>
+      <el-button @click="useMidi">{{ words.lectern.midi }}</el-button>
     </p>
     <p>{{ words.lectern.pretend }}</p>
     <p>
-      <button class="button" @click="pretend(67)">{{ words.lectern.pretendLeft }}</button>{{ ' '
-      }}<button class="button" @click="pretend(64)">{{ words.lectern.pretendRight }}</button>
+      <el-button size="large" @click="pretend(67)">{{ words.lectern.pretendLeft }}</el-button>{{
+        ' '
+      }}<el-button size="large" @click="pretend(64)">{{ words.lectern.pretendRight }}</el-button>
     </p>
   </el-dialog>
 </template>

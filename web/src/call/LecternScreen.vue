@@ -30,6 +30,7 @@ import { signalsOf } from './lecternKeys.ts'
 import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
 import { linkName } from './wayWords.ts'
+import Labelled from '../ui/Labelled.vue'
 
 const props = defineProps<{
   lectern: Lectern
@@ -399,22 +400,19 @@ const started = computed(() => call.value.state !== 'waiting')
           </button>
         </li>
       </ul>
-      <label v-if="canPlay && !started" class="own-key"
-        >{{ words.lectern.from }}
-        <select
-          :value="lectern.isElsewhere ? 'elsewhere' : 'recording'"
-          @change="
-            emit('music', ($event.target as HTMLSelectElement).value as 'recording' | 'elsewhere')
-          "
-        >
-          <option v-for="(label, id) in words.lectern.fromWhat" :key="id" :value="id">
-            {{ label }}
-          </option>
-        </select></label
-      >
-      <label v-if="!lectern.isElsewhere" class="volume own-key"
-        >{{ words.lectern.volume }} <input v-model.number="volume" type="range" min="0" max="100"
-      /></label>
+      <Labelled v-if="canPlay && !started" class="own-key" :label="words.lectern.from"
+        ><el-select
+          :model-value="lectern.isElsewhere ? 'elsewhere' : 'recording'"
+          @change="emit('music', $event as 'recording' | 'elsewhere')"
+          ><el-option
+            v-for="(label, id) in words.lectern.fromWhat"
+            :key="id"
+            :value="id"
+            :label="label" /></el-select
+      ></Labelled>
+      <Labelled v-if="!lectern.isElsewhere" class="volume own-key" :label="words.lectern.volume"
+        ><el-slider v-model="volume" :min="0" :max="100"
+      /></Labelled>
       <RouterLink
         v-if="call.state === 'ended' && callId()"
         class="leave own-key"

@@ -5,6 +5,7 @@ import { renderSVG } from 'uqr'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** Second screens: switched on with what that means, let in by a code, sent away again. */
 const shown = defineModel<boolean>({ required: true })
@@ -71,25 +72,31 @@ onBeforeUnmount(() => stopLooking())
         }}
       </p>
       <p v-if="status.address === null">
-        <label
-          >{{ words.lectern.screens.address }}
-          <select v-model="address" class="pick">
-            <option v-for="one in status.addresses" :key="one" :value="one">
-              {{ one === '127.0.0.1' ? `${one} (${words.lectern.screens.onlyHere})` : one }}
-            </option>
-          </select></label
-        >
-        <button class="button main" @click="set(address)">
+        <Labelled :label="words.lectern.screens.address"
+          ><el-select v-model="address" class="pick"
+            ><el-option
+              v-for="one in status.addresses"
+              :key="one"
+              :value="one"
+              :label="
+                one === '127.0.0.1' ? `${one} (${words.lectern.screens.onlyHere})` : one
+              " /></el-select
+        ></Labelled>
+        <el-button type="primary" size="large" @click="set(address)">
           {{ words.lectern.screens.switchOn }}
-        </button>
+        </el-button>
       </p>
       <template v-else>
         <p class="row">
-          <button class="button" @click="ask('see')">{{ words.lectern.screens.codeSee }}</button>
-          <button class="button" @click="ask('control')">
+          <el-button size="large" @click="ask('see')">{{
+            words.lectern.screens.codeSee
+          }}</el-button>
+          <el-button size="large" @click="ask('control')">
             {{ words.lectern.screens.codeControl }}
-          </button>
-          <button class="button" @click="set(null)">{{ words.lectern.screens.switchOff }}</button>
+          </el-button>
+          <el-button size="large" @click="set(null)">{{
+            words.lectern.screens.switchOff
+          }}</el-button>
         </p>
         <div v-if="code" class="code">
           <img :src="picture" :alt="code.url" width="200" height="200" />
@@ -109,9 +116,9 @@ onBeforeUnmount(() => stopLooking())
         <ul>
           <li v-for="screen in status.screens" :key="screen.id">
             {{ words.lectern.screens.screen(screen.right, screen.connected) }}
-            <button class="button small" @click="remove(screen.id)">
+            <el-button @click="remove(screen.id)">
               {{ words.lectern.screens.remove }}
-            </button>
+            </el-button>
           </li>
         </ul>
       </template>

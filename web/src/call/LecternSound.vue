@@ -10,6 +10,7 @@ import {
 } from '../sound/lecternVoice.ts'
 import type { Player } from '../sound/player.ts'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** How it sounds: loudness, sides, fading out, the stand-in, and which loudspeakers for what. */
 const props = defineProps<{
@@ -32,11 +33,11 @@ onMounted(async () => {
   if (outputsArePossible()) outputs.value = await soundOutputs(words.lectern.outputNumber)
 })
 
-async function speak(event: Event): Promise<void> {
+async function speak(wanted: unknown): Promise<void> {
   stop?.abort()
   speaks.value = false
   told.value = ''
-  if (!(event.target as HTMLInputElement).checked) return
+  if (wanted !== true) return
   stop = new AbortController()
   progress.value = 0
   try {
@@ -53,8 +54,7 @@ async function speak(event: Event): Promise<void> {
   }
 }
 
-async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
-  const id = (event.target as HTMLSelectElement).value
+async function choose(whose: 'music' | 'voice', id: string): Promise<void> {
   const isSet = await (whose === 'music'
     ? setOutput(audioContext(), id)
     : props.voice.setOutput(id))
@@ -65,36 +65,36 @@ async function choose(whose: 'music' | 'voice', event: Event): Promise<void> {
 <template>
   <el-dialog v-model="shown" :title="words.lectern.soundTitle" width="min(36rem, 94vw)">
     <div class="fields">
-      <label
-        >{{ words.lectern.volume }}
-        <input v-model.number="volume" type="range" min="0" max="100" :disabled="!player"
-      /></label>
-      <label
-        >{{ words.lectern.balance }}
-        <input v-model.number="balance" type="range" min="-100" max="100" :disabled="!player"
-      /></label>
+      <Labelled :label="words.lectern.volume"
+        ><el-slider v-model="volume" :min="0" :max="100" :disabled="!player"
+      /></Labelled>
+      <Labelled :label="words.lectern.balance"
+        ><el-slider v-model="balance" :min="-100" :max="100" :disabled="!player"
+      /></Labelled>
       <p>
-        <button class="button" :disabled="!player" @click="emit('fade')">
+        <el-button size="large" :disabled="!player" @click="emit('fade')">
           {{ words.lectern.fade }}
-        </button>
+        </el-button>
       </p>
-      <label class="check"
-        ><input type="checkbox" :checked="speaks || progress !== null" @change="speak" />
-        {{ words.lectern.speakCues }}</label
-      >
+      <el-checkbox :model-value="speaks || progress !== null" class="check" @change="speak">{{
+        words.lectern.speakCues
+      }}</el-checkbox>
       <p role="status">
         {{ progress === null ? told : words.lectern.speakPreparing(Math.round(progress * 100)) }}
       </p>
       <template v-if="outputsArePossible() && outputs.length > 0">
-        <label v-for="whose in ['music', 'voice'] as const" :key="whose"
-          >{{ whose === 'music' ? words.lectern.musicOutput : words.lectern.voiceOutput }}
-          <select class="pick" @change="choose(whose, $event)">
-            <option value="">{{ words.lectern.usualOutput }}</option>
-            <option v-for="output in outputs" :key="output.id" :value="output.id">
-              {{ output.name }}
-            </option>
-          </select></label
-        >
+        <Labelled
+          v-for="whose in ['music', 'voice'] as const"
+          :key="whose"
+          :label="whose === 'music' ? words.lectern.musicOutput : words.lectern.voiceOutput"
+          ><el-select class="pick" @change="choose(whose, $event)"
+            ><el-option value="" :label="words.lectern.usualOutput" />
+            <el-option
+              v-for="output in outputs"
+              :key="output.id"
+              :value="output.id"
+              :label="output.name" /></el-select
+        ></Labelled>
       </template>
       <p v-else class="soft">{{ words.lectern.outputsNo }}</p>
       <p class="soft">{{ words.lectern.loud }}</p>

@@ -210,10 +210,10 @@ onBeforeUnmount(() => {
 <template>
   <div v-if="failure" class="message" role="alert">
     <p>{{ failure }}</p>
-    <button class="button" @click="load">{{ words.app.again }}</button>
-    <RouterLink class="button" :to="{ name: 'sheet', params: { id } }">{{
+    <el-button size="large" @click="load">{{ words.app.again }}</el-button>
+    <el-button tag="router-link" size="large" :to="{ name: 'sheet', params: { id } }">{{
       words.lectern.leave
-    }}</RouterLink>
+    }}</el-button>
   </div>
   <p v-else-if="!lectern || !sheet || !voice" class="message" role="status">
     {{ words.lectern.notReady }}

@@ -8,9 +8,10 @@ import { useRoute } from 'vue-router'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { randomId } from '../app/randomId.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { keptCall, sendCalls } from './callKeeper.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * After the dance: what was planned against what was called, and what went wrong made into remarks
@@ -100,8 +101,8 @@ async function remark(happening: Happening, index: number): Promise<void> {
 const slotIn = (routine: Routine, slotId: string | undefined) =>
   routine.parts.flatMap(({ slots }) => slots).find((slot) => slot.id === slotId)
 
-async function keep(field: 'where' | 'caller', event: Event): Promise<void> {
-  const text = (event.target as HTMLInputElement).value.trim()
+async function keep(field: 'where' | 'caller', typed: string): Promise<void> {
+  const text = typed.trim()
   localStorage.setItem(`dellop-${field}`, text)
   log.value = { ...log.value!, [field]: text }
   await api('putCall', { params: { id }, body: { call: log.value } }).catch(
@@ -122,6 +123,9 @@ async function setForgotten(isForgotten: boolean): Promise<void> {
   }
 }
 onMounted(load)
+/** What became of a planned cue, in words. */
+const becameOf = ({ why, given }: NonNullable<typeof report.value>['cues'][number]): string =>
+  why ? words.lectern.report.why[why] : words.lectern.report.given(given)
 </script>
 
 <template>
@@ -139,15 +143,16 @@ onMounted(load)
     <template v-else-if="log && forgotten">
       <p class="told" role="status">
         {{ words.lectern.report.forgotten }}
-        <button class="textlink" @click="setForgotten(false)">
+        <el-button link @click="setForgotten(false)">
           {{ words.lectern.report.keepAgain }}
-        </button>
+        </el-button>
       </p>
       <p class="actions">
-        <RouterLink
-          class="button"
+        <el-button
+          tag="router-link"
+          size="large"
           :to="log.sheetId ? { name: 'sheet', params: { id: log.sheetId } } : { name: 'sheets' }"
-          >{{ log.sheetId ? words.lectern.report.back : words.lectern.free.leave }}</RouterLink
+          >{{ log.sheetId ? words.lectern.report.back : words.lectern.free.leave }}</el-button
         >
       </p>
     </template>
@@ -158,14 +163,12 @@ onMounted(load)
         {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}
       </p>
       <div class="fields two">
-        <label
-          >{{ words.lectern.report.where
-          }}<input v-entry="log.where" maxlength="120" @change="keep('where', $event)"
-        /></label>
-        <label
-          >{{ words.lectern.report.caller
-          }}<input v-entry="log.caller" maxlength="120" @change="keep('caller', $event)"
-        /></label>
+        <Labelled :label="words.lectern.report.where"
+          ><EntryInput :value="log.where" maxlength="120" @change="keep('where', $event)"
+        /></Labelled>
+        <Labelled :label="words.lectern.report.caller"
+          ><EntryInput :value="log.caller" maxlength="120" @change="keep('caller', $event)"
+        /></Labelled>
       </div>
       <template v-if="report">
         <h2>{{ words.lectern.report.happened }}</h2>
@@ -181,53 +184,46 @@ onMounted(load)
             >
             <template v-if="one.kind === 'marked' && one.slot">
               <span v-if="remarked.has(i)">{{ words.lectern.report.remarked }}</span>
-              <button v-else class="button small" @click="remark(one, i)">
+              <el-button v-else @click="remark(one, i)">
                 {{ words.lectern.report.toRemark }}
-              </button>
+              </el-button>
             </template>
           </li>
         </ol>
         <h2>{{ words.lectern.report.planned }}</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{{ words.lectern.report.part }}</th>
-              <th scope="col">{{ words.lectern.report.cue }}</th>
-              <th scope="col">{{ words.lectern.report.became }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="cue in report.cues" :key="cue.key" :class="{ not: cue.given !== 1 }">
-              <td>{{ partOf(cue.slot.key) }}</td>
-              <td>{{ cue.text }}</td>
-              <td>
-                {{
-                  cue.why
-                    ? words.lectern.report.why[cue.why]
-                    : words.lectern.report.given(cue.given)
-                }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <el-table
+          :data="[...report.cues]"
+          row-key="key"
+          :row-class-name="({ row }: { row: { given: number } }) => (row.given === 1 ? '' : 'not')"
+        >
+          <el-table-column :label="words.lectern.report.part" min-width="140">
+            <template #default="{ row }">{{ partOf(row.slot.key) }}</template>
+          </el-table-column>
+          <el-table-column prop="text" :label="words.lectern.report.cue" min-width="220" />
+          <el-table-column :label="words.lectern.report.became" min-width="180">
+            <template #default="{ row }">{{ becameOf(row) }}</template>
+          </el-table-column>
+        </el-table>
       </template>
       <p v-else-if="log.sheetId === null">{{ words.lectern.report.free }}</p>
       <p class="actions">
-        <RouterLink
+        <el-button
           v-if="log.sheetId"
-          class="button"
+          tag="router-link"
+          size="large"
           :to="{ name: 'sheet', params: { id: log.sheetId } }"
-          >{{ words.lectern.report.back }}</RouterLink
+          >{{ words.lectern.report.back }}</el-button
         >
-        <RouterLink
+        <el-button
           v-if="log.sheetId"
-          class="button"
+          tag="router-link"
+          size="large"
           :to="{ name: 'lectern', params: { id: log.sheetId } }"
-          >{{ words.lectern.report.callAgain }}</RouterLink
+          >{{ words.lectern.report.callAgain }}</el-button
         >
-        <button class="button" @click="setForgotten(true)">
+        <el-button size="large" @click="setForgotten(true)">
           {{ words.lectern.report.forget }}
-        </button>
+        </el-button>
       </p>
     </template>
   </div>

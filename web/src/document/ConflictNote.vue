@@ -24,12 +24,12 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
         <p>
           {{ words.sheet.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
         </p>
-        <button class="button small" @click="emit('useMine', i)">{{ words.sheet.useMine }}</button>
+        <el-button @click="emit('useMine', i)">{{ words.sheet.useMine }}</el-button>
       </template>
       <p v-else>
         {{ conflict.type === 'moved' ? words.sheet.conflictMoved : words.sheet.conflictRemoved }}
       </p>
-      <button class="button small" @click="emit('dismiss', i)">{{ words.sheet.dismiss }}</button>
+      <el-button @click="emit('dismiss', i)">{{ words.sheet.dismiss }}</el-button>
     </div>
   </section>
 </template>

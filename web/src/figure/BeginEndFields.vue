@@ -11,6 +11,8 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { FigureDraft } from './figureDraft.ts'
 import StepLineField from './StepLineField.vue'
+import Labelled from '../ui/Labelled.vue'
+import Folded from '../ui/Folded.vue'
 
 /**
  * How it begins and ends: holds, facings, what of that is hard, hands on the way, other endings,
@@ -40,7 +42,6 @@ const facings = computed(() =>
   }),
 )
 const ITEMS = ['feet', 'holds', 'facings'] as const
-const text = (event: Event): string => (event.target as HTMLInputElement).value
 </script>
 
 <template>
@@ -49,24 +50,24 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value
     <template v-if="written.dancers !== 'solo'">
       <div role="group" :aria-label="say.holds">
         <span class="field-label">{{ say.holds }}</span>
-        <label v-for="hold in HOLD_IDS" :key="hold" class="hold"
-          ><input
-            type="checkbox"
-            :checked="written.holds.includes(hold)"
-            @change="change('holds', toggled(written.holds, hold))"
-          />
-          {{ hold }}</label
+        <el-checkbox
+          v-for="hold in HOLD_IDS"
+          :key="hold"
+          :model-value="written.holds.includes(hold)"
+          class="hold"
+          @change="change('holds', toggled(written.holds, hold))"
+          >{{ hold }}</el-checkbox
         >
       </div>
-      <label
-        ><span class="field-label">{{ words.figures.endsIn }}</span>
-        <select :value="written.exitHold ?? ''" @change="change('exitHold', text($event) || null)">
-          <option value="">{{ words.figures.keepsHold }}</option>
-          <option v-for="hold in HOLD_IDS" :key="hold">{{ hold }}</option>
-        </select>
-      </label>
+      <Labelled :label="words.figures.endsIn"
+        ><el-select
+          :model-value="written.exitHold ?? ''"
+          @change="change('exitHold', $event || null)"
+          ><el-option value="" :label="words.figures.keepsHold" />
+          <el-option v-for="hold in HOLD_IDS" :key="hold" :value="hold" :label="hold" /></el-select
+      ></Labelled>
     </template>
-    <details
+    <Folded
       :open="
         written.facings.length > 0 ||
         written.holdChanges !== '' ||
@@ -74,55 +75,54 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value
         written.options !== '' ||
         written.half !== ''
       "
+      :title="say.moreEnds"
     >
-      <summary>{{ say.moreEnds }}</summary>
       <div class="inner">
         <div role="group" :aria-label="say.facings">
           <span class="field-label">{{ say.facings }}</span>
-          <select
+          <el-select
             class="pick"
-            :value="written.frame"
+            :model-value="written.frame"
             :aria-label="say.frame"
-            @change="change('frame', text($event) as WrittenFigure['frame'])"
-          >
-            <option v-for="frame in FRAMES" :key="frame" :value="frame">
-              {{ say.frames[frame] }}
-            </option>
-          </select>
-          <label v-for="one in facings" :key="one.facing" class="hold"
-            ><input
-              type="checkbox"
-              :checked="written.facings.includes(one.facing)"
-              @change="change('facings', toggled(written.facings, one.facing))"
-            />
-            {{ one.text }}</label
+            @change="change('frame', $event as WrittenFigure['frame'])"
+            ><el-option
+              v-for="frame in FRAMES"
+              :key="frame"
+              :value="frame"
+              :label="say.frames[frame]"
+          /></el-select>
+          <el-checkbox
+            v-for="one in facings"
+            :key="one.facing"
+            :model-value="written.facings.includes(one.facing)"
+            class="hold"
+            @change="change('facings', toggled(written.facings, one.facing))"
+            >{{ one.text }}</el-checkbox
           >
         </div>
         <div role="group" :aria-label="say.hard">
           <span class="field-label">{{ say.hard }}</span>
-          <label v-for="item in ITEMS" :key="item" class="hold"
-            ><input
-              type="checkbox"
-              :checked="written.strictness[item] === 'hard'"
-              @change="
-                change('strictness', {
-                  ...written.strictness,
-                  [item]: written.strictness[item] === 'hard' ? 'soft' : 'hard',
-                })
-              "
-            />
-            {{ say.hardItems[item] }}</label
+          <el-checkbox
+            v-for="item in ITEMS"
+            :key="item"
+            :model-value="written.strictness[item] === 'hard'"
+            class="hold"
+            @change="
+              change('strictness', {
+                ...written.strictness,
+                [item]: written.strictness[item] === 'hard' ? 'soft' : 'hard',
+              })
+            "
+            >{{ say.hardItems[item] }}</el-checkbox
           >
         </div>
-        <label v-if="written.parts.trim() === ''"
-          ><span class="field-label">{{ say.hands }}</span>
-          <input
-            :value="written.holdChanges"
+        <Labelled v-if="written.parts.trim() === ''" :label="say.hands"
+          ><el-input
+            :model-value="written.holdChanges"
             :placeholder="say.handsExample"
             :aria-invalid="problemOf('holdChanges') !== null"
-            @input="change('holdChanges', text($event))"
-          />
-        </label>
+            @update:model-value="change('holdChanges', $event)"
+        /></Labelled>
         <p v-if="problemOf('holdChanges')" class="wrong" role="status">
           {{ problemOf('holdChanges')!.message }}
         </p>
@@ -142,21 +142,19 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value
           :hint="say.optionsExample"
           @change="(value) => change('options', value)"
         />
-        <label
-          ><span class="field-label">{{ say.half }}</span>
-          <input
+        <Labelled :label="say.half"
+          ><el-input
             class="short"
-            :value="written.half"
+            :model-value="written.half"
             inputmode="decimal"
             maxlength="6"
             :placeholder="say.halfUsual"
             :aria-invalid="problemOf('half') !== null"
-            @input="change('half', text($event))"
-          />
-        </label>
+            @update:model-value="change('half', $event)"
+        /></Labelled>
         <p v-if="problemOf('half')" class="wrong" role="status">{{ problemOf('half')!.message }}</p>
       </div>
-    </details>
+    </Folded>
   </fieldset>
 </template>
 

@@ -7,6 +7,7 @@ import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { changeFigure } from './changeFigure.ts'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
 
 /** What a figure was, newest first; each can be made what it is again. */
 const props = defineProps<{ figure: Figure }>()
@@ -44,10 +45,7 @@ async function goBack({ figure }: FigureVersion): Promise<void> {
 </script>
 
 <template>
-  <details @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
-    <summary>
-      <h2>{{ say.title }}</h2>
-    </summary>
+  <Folded heading :title="say.title" @toggle="isOpen = $event">
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="versions?.length === 1" class="soft">{{ say.none }}</p>
@@ -58,11 +56,11 @@ async function goBack({ figure }: FigureVersion): Promise<void> {
           >, {{ say.how[version.how] }}: {{ version.figure.name }},
           {{ words.format.counts(version.figure.lengthTicks / TICKS_PER_BEAT) }}</span
         >
-        <button v-if="i > 0" class="button small" @click="goBack(version)">{{ say.back }}</button>
+        <el-button v-if="i > 0" @click="goBack(version)">{{ say.back }}</el-button>
         <p class="soft line">{{ stepLineText(version.figure.lead) }}</p>
       </li>
     </ol>
-  </details>
+  </Folded>
 </template>
 
 <style scoped>

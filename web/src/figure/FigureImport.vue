@@ -5,12 +5,12 @@ import { computed, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { randomId } from '../app/randomId.ts'
+import PickFile from '../ui/PickFile.vue'
 import { words } from '../words/index.ts'
 
 /** Figures from a file, looked through row by row before any is brought in. */
 const library = useLibrary()
 const say = words.figures.bringIn
-const box = ref<HTMLInputElement | null>(null)
 const rows = shallowRef<readonly ImportRow[] | null>(null)
 const chosen = ref<ReadonlySet<number>>(new Set())
 const failure = ref('')
@@ -30,11 +30,7 @@ const sum = computed(() =>
 const why = ({ state, against, findings }: ImportRow): string =>
   [say.state[state](against?.name ?? ''), ...findings.map(({ message }) => message)].join(' ')
 
-async function take(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function take(file: File): Promise<void> {
   failure.value = told.value = ''
   rows.value = null
   if (file.size > LARGEST_BYTES) return void (failure.value = say.refused + say.large)
@@ -86,16 +82,7 @@ async function bring(): Promise<void> {
 
 <template>
   <div class="import">
-    <button class="button" @click="box?.click()">{{ say.button }}</button>
-    <input
-      ref="box"
-      class="unseen"
-      type="file"
-      accept=".csv,.json"
-      tabindex="-1"
-      :aria-label="say.button"
-      @change="take"
-    />
+    <PickFile size="large" :label="say.button" accept=".csv,.json" @pick="take" />
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <section v-if="rows" class="preview" aria-labelledby="import-head">
@@ -103,26 +90,21 @@ async function bring(): Promise<void> {
       <p>{{ sum }}</p>
       <ul>
         <li v-for="(row, i) in rows.slice(0, most)" :key="i">
-          <label
-            ><input
-              type="checkbox"
-              :checked="chosen.has(i)"
-              :disabled="!canCome(row)"
-              @change="toggle(i)"
-            />{{ ' ' }}<strong>{{ row.figure.name }}</strong
-            >{{ ' ' }}<span class="soft">{{ row.figure.family }}</span></label
+          <el-checkbox :model-value="chosen.has(i)" :disabled="!canCome(row)" @change="toggle(i)"
+            >{{ ' ' }}<strong>{{ row.figure.name }}</strong
+            >{{ ' ' }}<span class="soft">{{ row.figure.family }}</span></el-checkbox
           >
           <span>{{ why(row) }}</span>
         </li>
       </ul>
-      <button v-if="rows.length > most" class="button small" @click="most += PAGE">
+      <el-button v-if="rows.length > most" @click="most += PAGE">
         {{ words.figures.more(Math.min(PAGE, rows.length - most)) }}
-      </button>
+      </el-button>
       <div class="actions">
-        <button class="button main" :disabled="busy || chosen.size === 0" @click="bring">
+        <el-button type="primary" size="large" :disabled="busy || chosen.size === 0" @click="bring">
           {{ say.take(chosen.size) }}
-        </button>
-        <button class="button" :disabled="busy" @click="rows = null">{{ say.leave }}</button>
+        </el-button>
+        <el-button size="large" :disabled="busy" @click="rows = null">{{ say.leave }}</el-button>
       </div>
     </section>
   </div>

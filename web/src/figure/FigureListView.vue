@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { browseFigures, figureCsv, namesOf, startFoot, type Figure } from '@dellop/core/figure'
+import {
+  browseFigures,
+  figureCsv,
+  LEVELS,
+  namesOf,
+  startFoot,
+  type Figure,
+} from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -8,16 +15,23 @@ import { download } from '../app/download.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { words } from '../words/index.ts'
 import FigureImport from './FigureImport.vue'
+import Labelled from '../ui/Labelled.vue'
+import LongTable, { type LongColumn } from '../ui/LongTable.vue'
+import { useQueryState } from '../ui/queryState.ts'
 
+const oneOf =
+  <Text extends string>(texts: readonly Text[]) =>
+  (text: string): text is Text =>
+    (texts as readonly string[]).includes(text)
 const wish = reactive({
-  text: '',
-  family: '',
-  level: '' as '' | Figure['level'],
-  startFoot: '' as '' | 'left' | 'right',
-  endHold: '',
-  beats: '',
-  after: '',
-  group: '' as '' | 'covered' | 'within',
+  text: useQueryState('search', ''),
+  family: useQueryState('dance', ''),
+  level: useQueryState<'' | Figure['level']>('level', '', oneOf(['', ...LEVELS])),
+  startFoot: useQueryState<'' | 'left' | 'right'>('foot', '', oneOf(['', 'left', 'right'])),
+  endHold: useQueryState('ends', ''),
+  beats: useQueryState('counts', ''),
+  after: useQueryState('after', ''),
+  group: useQueryState<'' | 'covered' | 'within'>('group', '', oneOf(['', 'covered', 'within'])),
 })
 
 const { library, failure, loaded, load } = useLoadedLibrary(async () => {
@@ -58,10 +72,38 @@ const shown = computed(() =>
     group: library.known && wish.group !== '' ? { known: library.known, only: wish.group } : null,
   }),
 )
-/** Rows that are drawn at once: thousands would hold up every key. */
-const PAGE = 200
-const most = ref(PAGE)
-watch(shown, () => (most.value = PAGE))
+const columns: readonly LongColumn<Figure>[] = [
+  {
+    key: 'name',
+    title: words.figures.columns.name,
+    width: 250,
+    grow: 2,
+    by: (one) => one.name,
+    always: true,
+  },
+  {
+    key: 'family',
+    title: words.figures.columns.family,
+    width: 150,
+    by: (one) => one.family,
+    always: true,
+  },
+  { key: 'counts', title: words.figures.columns.length, width: 90, by: counts, number: true },
+  { key: 'starts', title: words.figures.columns.starts, width: 250, grow: 2, by: begins },
+  {
+    key: 'ends',
+    title: words.figures.columns.ends,
+    width: 140,
+    grow: 1,
+    by: (one) => one.exitHold ?? '',
+  },
+  {
+    key: 'level',
+    title: words.figures.columns.level,
+    width: 160,
+    by: (one) => LEVELS.indexOf(one.level),
+  },
+]
 const sorted = (list: readonly string[]): string[] =>
   [...new Set(list)].sort((a, b) => a.localeCompare(b))
 const families = computed(() => sorted(library.figures.map(({ family }) => family)))
@@ -101,8 +143,9 @@ function starts(figure: Figure): string {
   return foot ? words.figures.onFoot(foot) : words.figures.eitherShort
 }
 /** Where and how it begins: holds only for those who hold on to somebody. */
-const begins = (figure: Figure): string =>
-  [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
+function begins(figure: Figure): string {
+  return [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
+}
 </script>
 
 <template>
@@ -123,91 +166,89 @@ const begins = (figure: Figure): string =>
       </div>
     </header>
     <div class="files">
-      <RouterLink class="button main" :to="{ name: 'figure-write' }">{{
+      <el-button tag="router-link" type="primary" size="large" :to="{ name: 'figure-write' }">{{
         words.figures.write.button
-      }}</RouterLink>
-      <RouterLink class="button" :to="{ name: 'glossary' }">{{
+      }}</el-button>
+      <el-button tag="router-link" size="large" :to="{ name: 'glossary' }">{{
         words.figures.glossary.title
-      }}</RouterLink>
-      <RouterLink class="button" :to="{ name: 'groups' }">{{
+      }}</el-button>
+      <el-button tag="router-link" size="large" :to="{ name: 'groups' }">{{
         words.figures.groups.title
-      }}</RouterLink>
+      }}</el-button>
       <FigureImport />
-      <button
-        class="button"
+      <el-button
+        size="large"
         :disabled="shown.length === 0"
         @click="download('figures.csv', 'text/csv', figureCsv(shown))"
       >
         {{ words.figures.bringIn.asCsv }}
-      </button>
+      </el-button>
     </div>
     <p v-if="told" class="told" role="status">
-      {{ told }} <button class="textlink" @click="putBack">{{ words.figures.remove.undo }}</button>
+      {{ told }} <el-button link @click="putBack">{{ words.figures.remove.undo }}</el-button>
     </p>
     <div v-if="failure" role="alert">
       <p>{{ failure }}</p>
-      <button class="button small" @click="load">{{ words.app.again }}</button>
+      <el-button @click="load">{{ words.app.again }}</el-button>
     </div>
-    <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
+    <div v-else-if="!loaded" role="status" :aria-label="words.app.loading">
+      <el-skeleton :rows="8" animated />
+    </div>
     <template v-else>
       <div class="wishes" role="group" :aria-label="words.figures.narrow">
-        <label
-          >{{ words.figures.columns.family }}
-          <select v-model="wish.family" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="family in families" :key="family">{{ family }}</option>
-          </select></label
-        >
-        <label
-          >{{ words.figures.columns.level }}
-          <select v-model="wish.level" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="(text, level) in words.level" :key="level" :value="level">
-              {{ text }}
-            </option>
-          </select></label
-        >
-        <label
-          >{{ words.figures.startsOn }}
-          <select v-model="wish.startFoot" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option value="left">{{ words.figures.onFoot('left') }}</option>
-            <option value="right">{{ words.figures.onFoot('right') }}</option>
-          </select></label
-        >
-        <label
-          >{{ words.figures.endsIn }}
-          <select v-model="wish.endHold" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="hold in holds" :key="hold">{{ hold }}</option>
-          </select></label
-        >
-        <label
-          >{{ words.figures.columns.length }}
-          <select v-model="wish.beats" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="n in lengths" :key="n" :value="String(n)">{{ n }}</option>
-          </select></label
-        >
-        <label v-if="before.length > 0"
-          >{{ words.figures.afterLabel }}
-          <select v-model="wish.after" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="figure in before" :key="figure.id" :value="figure.id">
-              {{ figure.name }}
-            </option>
-          </select></label
-        >
-        <label v-if="library.group"
-          >{{ library.group.name }}
-          <select v-model="wish.group" class="pick">
-            <option value="">{{ words.figures.all }}</option>
-            <option v-for="(text, only) in words.figures.groups.wishes" :key="only" :value="only">
-              {{ text }}
-            </option>
-          </select></label
-        >
-        <button v-if="isWishing" class="textlink" @click="clear">{{ words.figures.clear }}</button>
+        <Labelled :label="words.figures.columns.family"
+          ><el-select v-model="wish.family" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option
+              v-for="family in families"
+              :key="family"
+              :value="family"
+              :label="family" /></el-select
+        ></Labelled>
+        <Labelled :label="words.figures.columns.level"
+          ><el-select v-model="wish.level" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option
+              v-for="(text, level) in words.level"
+              :key="level"
+              :value="level"
+              :label="text" /></el-select
+        ></Labelled>
+        <Labelled :label="words.figures.startsOn"
+          ><el-select v-model="wish.startFoot" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option value="left" :label="words.figures.onFoot('left')" />
+            <el-option value="right" :label="words.figures.onFoot('right')" /></el-select
+        ></Labelled>
+        <Labelled :label="words.figures.endsIn"
+          ><el-select v-model="wish.endHold" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option v-for="hold in holds" :key="hold" :value="hold" :label="hold" /></el-select
+        ></Labelled>
+        <Labelled :label="words.figures.columns.length"
+          ><el-select v-model="wish.beats" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option v-for="n in lengths" :key="n" :value="String(n)" :label="n" /></el-select
+        ></Labelled>
+        <Labelled v-if="before.length > 0" :label="words.figures.afterLabel"
+          ><el-select v-model="wish.after" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option
+              v-for="figure in before"
+              :key="figure.id"
+              :value="figure.id"
+              :label="figure.name" /></el-select
+        ></Labelled>
+        <Labelled v-if="library.group" :label="library.group.name"
+          ><el-select v-model="wish.group" class="pick"
+            ><el-option value="" :label="words.figures.all" />
+            <el-option
+              v-for="(text, only) in words.figures.groups.wishes"
+              :key="only"
+              :value="only"
+              :label="text" /></el-select
+        ></Labelled>
+        <el-button v-if="isWishing" link @click="clear">{{ words.figures.clear }}</el-button>
         <span class="soft" role="status">{{
           words.figures.found(shown.length, library.figures.length)
         }}</span>
@@ -215,38 +256,25 @@ const begins = (figure: Figure): string =>
       <p v-if="shown.length === 0">
         {{ library.figures.length === 0 ? words.figures.empty : words.figures.nothing(wish.text) }}
       </p>
-      <table v-else>
-        <thead>
-          <tr>
-            <th scope="col">{{ words.figures.columns.name }}</th>
-            <th scope="col">{{ words.figures.columns.family }}</th>
-            <th scope="col" class="number">{{ words.figures.columns.length }}</th>
-            <th scope="col">{{ words.figures.columns.starts }}</th>
-            <th scope="col">{{ words.figures.columns.ends }}</th>
-            <th scope="col">{{ words.figures.columns.level }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="figure in shown.slice(0, most)" :key="figure.id">
-            <th scope="row">
-              <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{
-                figure.name
-              }}</RouterLink>
-              <span v-if="figure.aliases.length > 0" class="soft alias">{{
-                namesOf(figure).slice(1).join(', ')
-              }}</span>
-            </th>
-            <td>{{ figure.family }}</td>
-            <td class="count number">{{ counts(figure) }}</td>
-            <td>{{ begins(figure) }}</td>
-            <td>{{ words.figures.endsShort(figure.exitHold) }}</td>
-            <td>{{ words.level[figure.level] }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <button v-if="shown.length > most" class="button" @click="most += PAGE">
-        {{ words.figures.more(Math.min(PAGE, shown.length - most)) }}
-      </button>
+      <LongTable v-else :columns="columns" :rows="shown" :label="words.figures.title" :above="290">
+        <template #name="{ row }">
+          <span
+            ><RouterLink class="name" :to="{ name: 'figure', params: { id: row.id } }">{{
+              row.name
+            }}</RouterLink>
+            <span v-if="row.aliases.length > 0" class="soft alias">{{
+              namesOf(row).slice(1).join(', ')
+            }}</span></span
+          >
+        </template>
+        <template #family="{ row }">{{ row.family }}</template>
+        <template #counts="{ row }"
+          ><span class="count">{{ counts(row) }}</span></template
+        >
+        <template #starts="{ row }">{{ begins(row) }}</template>
+        <template #ends="{ row }">{{ words.figures.endsShort(row.exitHold) }}</template>
+        <template #level="{ row }">{{ words.level[row.level] }}</template>
+      </LongTable>
     </template>
   </div>
 </template>
@@ -269,40 +297,15 @@ const begins = (figure: Figure): string =>
   align-items: center;
   margin-bottom: 0.75rem;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  background: var(--sheet);
+.wishes .pick {
+  width: 9.5rem;
 }
-th,
-td {
-  text-align: left;
-  padding: 0.55rem 0.8rem;
-  border-bottom: 1px solid var(--rule);
-  font-weight: 400;
-  vertical-align: baseline;
-}
-thead th {
-  font-weight: 600;
-  color: var(--ink-soft);
-  border-bottom: 2px solid var(--rule-strong);
-}
-tbody th a {
+.name {
   font-weight: 700;
-  font-size: 1.05rem;
   color: var(--feet-ink);
 }
 .alias {
-  margin-left: 0.6rem;
-  font-size: 0.9rem;
-}
-.number {
-  text-align: right;
-}
-@media (max-width: 700px) {
-  td:nth-child(n + 3),
-  thead th:nth-child(n + 3) {
-    display: none;
-  }
+  margin-left: 0.4rem;
+  font-size: 0.85rem;
 }
 </style>

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Makes another figure of the same dance one with this: its name becomes another name of this one.
@@ -51,19 +52,21 @@ async function merge(): Promise<void> {
     <h2 id="merge-head">{{ say.title(figure.name) }}</h2>
     <p class="soft">{{ say.help }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
-    <label
-      >{{ say.pick }}
-      <select v-model="otherId" class="pick">
-        <option value="">{{ say.none }}</option>
-        <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
-      </select></label
-    >
+    <Labelled :label="say.pick"
+      ><el-select v-model="otherId" class="pick"
+        ><el-option value="" :label="say.none" />
+        <el-option
+          v-for="one in others"
+          :key="one.id"
+          :value="one.id"
+          :label="one.name" /></el-select
+    ></Labelled>
     <p v-if="other" role="status">{{ isSame(other) ? say.same : say.differs }}</p>
     <div class="actions">
-      <button v-if="other" class="button" :disabled="busy" @click="merge">
+      <el-button v-if="other" size="large" :disabled="busy" @click="merge">
         {{ say.go(other.name) }}
-      </button>
-      <button class="button" @click="emit('close')">{{ say.leave }}</button>
+      </el-button>
+      <el-button size="large" @click="emit('close')">{{ say.leave }}</el-button>
     </div>
   </section>
 </template>

@@ -5,8 +5,9 @@ import { computed, ref, toRef, watch } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import FigurePicture from '../beats/FigurePicture.vue'
 import { useFigurePlayer } from '../beats/figurePlayer.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /** The beat chart and the picture from above, moving together to a click. */
 const props = defineProps<{
@@ -40,8 +41,8 @@ const beatsPerLine = computed(() =>
       ? 4
       : Math.min(props.beatsPerBar, 8),
 )
-function setBpm(event: Event): void {
-  const value = Number((event.target as HTMLInputElement).value)
+function setBpm(typed: string): void {
+  const value = Number(typed)
   if (value >= MIN_BPM && value <= MAX_BPM) bpm.value = value
 }
 </script>
@@ -60,29 +61,22 @@ function setBpm(event: Event): void {
     <div class="above">
       <h3>{{ say.title }}</h3>
       <div class="controls">
-        <button
-          class="button small"
-          @click="player.isPlaying.value ? player.stop() : player.start()"
-        >
+        <el-button @click="player.isPlaying.value ? player.stop() : player.start()">
           {{ player.isPlaying.value ? say.stop : say.play }}
-        </button>
-        <label
-          >{{ say.tempo }}
-          <input
-            v-entry="bpm"
+        </el-button>
+        <Labelled :label="say.tempo"
+          ><EntryInput
             class="bpm count"
+            :value="bpm"
             type="number"
             :min="MIN_BPM"
             :max="MAX_BPM"
             @change="setBpm"
-          />
-        </label>
-        <label v-if="holds.length > 1"
-          >{{ say.begunIn }}
-          <select v-model="hold" class="pick">
-            <option v-for="one in holds" :key="one">{{ one }}</option>
-          </select></label
-        >
+        /></Labelled>
+        <Labelled v-if="holds.length > 1" :label="say.begunIn"
+          ><el-select v-model="hold" class="pick"
+            ><el-option v-for="one in holds" :key="one" :value="one" :label="one" /></el-select
+        ></Labelled>
       </div>
       <p v-if="player.failure.value" role="alert">{{ say.silent }}</p>
       <FigurePicture :danced="danced" :roles="roles" :hold="hold" :tick="player.tick.value" />

@@ -129,12 +129,18 @@ async function remove(): Promise<void> {
           </p>
         </div>
         <div class="actions">
-          <RouterLink class="button" :to="{ name: 'figure-edit', params: { id: figure.id } }">{{
-            say.edit.button
-          }}</RouterLink>
-          <RouterLink class="button" :to="{ name: 'figure-write', query: { from: figure.id } }">{{
-            say.write.from
-          }}</RouterLink>
+          <el-button
+            tag="router-link"
+            size="large"
+            :to="{ name: 'figure-edit', params: { id: figure.id } }"
+            >{{ say.edit.button }}</el-button
+          >
+          <el-button
+            tag="router-link"
+            size="large"
+            :to="{ name: 'figure-write', query: { from: figure.id } }"
+            >{{ say.write.from }}</el-button
+          >
         </div>
       </header>
       <FigureMerge
@@ -150,8 +156,8 @@ async function remove(): Promise<void> {
         :aria-label="say.remove.sure(figure.name)"
       >
         <p>{{ say.remove.sure(figure.name) }}</p>
-        <button class="button" @click="remove">{{ say.remove.yes }}</button>
-        <button class="button" @click="open = null">{{ say.remove.no }}</button>
+        <el-button size="large" @click="remove">{{ say.remove.yes }}</el-button>
+        <el-button size="large" @click="open = null">{{ say.remove.no }}</el-button>
       </section>
       <div class="columns">
         <div>
@@ -190,8 +196,8 @@ async function remove(): Promise<void> {
           <FigureStages :figure="figure" :roles="roles" />
           <FigureHistory :figure="figure" />
           <div class="actions last">
-            <button class="button small" @click="open = 'merge'">{{ say.merge.button }}</button>
-            <button class="button small" @click="open = 'remove'">{{ say.remove.button }}</button>
+            <el-button @click="open = 'merge'">{{ say.merge.button }}</el-button>
+            <el-button @click="open = 'remove'">{{ say.remove.button }}</el-button>
           </div>
         </div>
         <div class="facts">

@@ -25,15 +25,14 @@ const longest = computed(() => plannedSeconds(voice.value, said.value.full))
     <header>
       <h2 id="words-head">{{ words.figures.wordings }}</h2>
       <div role="group" :aria-label="words.figures.wordings">
-        <button
+        <el-button
           v-for="one in CUE_LANGUAGES"
           :key="one"
-          class="button small"
           :aria-pressed="language === one"
           @click="language = one"
         >
           {{ words.figures.language[one] }}
-        </button>
+        </el-button>
       </div>
     </header>
     <p v-if="!figure.wordings[language]" class="soft">

@@ -21,6 +21,7 @@ import { useFigureDraft, type DraftStart, type FigureDraft } from './figureDraft
 import FigureStages from './FigureStages.vue'
 import SayFields from './SayFields.vue'
 import StepsFields from './StepsFields.vue'
+import Labelled from '../ui/Labelled.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -106,7 +107,6 @@ const otherwise = computed(() =>
     : [],
 )
 
-const text = (event: Event): string => (event.target as HTMLInputElement).value
 const change = <Field extends keyof WrittenFigure>(
   field: Field,
   value: WrittenFigure[Field],
@@ -158,91 +158,79 @@ function leave(): void {
         </p>
         <fieldset>
           <legend class="unseen">{{ say.whatItIs }}</legend>
-          <label
-            ><span class="field-label">{{ say.name }}</span
-            >{{ ' '
-            }}<input
+          <Labelled :label="say.name"
+            ><el-input
               id="figure-name"
-              :value="written.name"
+              :model-value="written.name"
               maxlength="60"
               :aria-invalid="problemOf('name') !== null"
-              @input="change('name', text($event))"
-          /></label>
+              @update:model-value="change('name', $event)"
+          /></Labelled>
           <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
           <p v-if="otherwise.length > 0" class="soft">
             {{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}
           </p>
           <div class="row">
-            <label
-              ><span class="field-label">{{ words.figures.columns.family }}</span>
-              <input
-                :value="written.family"
+            <Labelled :label="words.figures.columns.family"
+              ><el-input
+                :model-value="written.family"
                 list="families"
                 maxlength="40"
-                @input="change('family', text($event))"
-              />
-            </label>
+                @update:model-value="change('family', $event)"
+            /></Labelled>
             <datalist id="families">
               <option v-for="family in families" :key="family" :value="family" />
             </datalist>
-            <label v-if="!isMade"
-              ><span class="field-label">{{ words.figures.columns.length }}</span>
-              <input
+            <Labelled v-if="!isMade" :label="words.figures.columns.length"
+              ><el-input
                 class="short"
-                :value="written.beats"
+                :model-value="written.beats"
                 inputmode="decimal"
                 maxlength="6"
                 :aria-invalid="problemOf('beats') !== null"
-                @input="change('beats', text($event))"
-              />
-            </label>
-            <label
-              ><span class="field-label">{{ words.figures.columns.level }}</span>
-              <select
-                :value="written.level"
-                @change="change('level', text($event) as WrittenFigure['level'])"
-              >
-                <option v-for="(name, level) in words.level" :key="level" :value="level">
-                  {{ name }}
-                </option>
-              </select>
-            </label>
+                @update:model-value="change('beats', $event)"
+            /></Labelled>
+            <Labelled :label="words.figures.columns.level"
+              ><el-select
+                :model-value="written.level"
+                @change="change('level', $event as WrittenFigure['level'])"
+                ><el-option
+                  v-for="(name, level) in words.level"
+                  :key="level"
+                  :value="level"
+                  :label="name" /></el-select
+            ></Labelled>
           </div>
           <p v-if="shownProblem('beats')" class="wrong">{{ shownProblem('beats')!.message }}</p>
           <div class="row">
-            <label
-              ><span class="field-label">{{ say.dancers }}</span>
-              <select
-                :value="written.dancers"
-                @change="setDancers(text($event) as WrittenFigure['dancers'])"
-              >
-                <option v-for="(name, kind) in say.dancersKinds" :key="kind" :value="kind">
-                  {{ name }}
-                </option>
-              </select>
-            </label>
-            <label v-if="written.dancers === 'set'"
-              ><span class="field-label">{{ say.couples }}</span>
-              <input
+            <Labelled :label="say.dancers"
+              ><el-select
+                :model-value="written.dancers"
+                @change="setDancers($event as WrittenFigure['dancers'])"
+                ><el-option
+                  v-for="(name, kind) in say.dancersKinds"
+                  :key="kind"
+                  :value="kind"
+                  :label="name" /></el-select
+            ></Labelled>
+            <Labelled v-if="written.dancers === 'set'" :label="say.couples"
+              ><el-input
                 class="short"
-                :value="written.couples"
+                :model-value="written.couples"
                 maxlength="5"
                 :aria-invalid="problemOf('couples') !== null"
-                @input="change('couples', text($event))"
-              />
-            </label>
-            <label
-              ><span class="field-label">{{ say.countFrom }}</span>
-              <input
+                @update:model-value="change('couples', $event)"
+            /></Labelled>
+            <Labelled :label="say.countFrom"
+              ><el-input
                 class="short"
-                :value="written.countFrom"
+                :model-value="written.countFrom"
                 inputmode="numeric"
                 maxlength="2"
                 placeholder="1"
                 :aria-invalid="problemOf('countFrom') !== null"
-                @input="change('countFrom', text($event))"
-              />
-            </label>
+                @update:model-value="change('countFrom', $event)"
+            /></Labelled>
           </div>
           <p
             v-for="field in (['couples', 'countFrom'] as const).filter((one) => shownProblem(one))"
@@ -251,16 +239,15 @@ function leave(): void {
           >
             {{ shownProblem(field)!.message }}
           </p>
-          <label
-            ><span class="field-label">{{ say.aliases }}</span>
-            <input
+          <Labelled :label="say.aliases"
+            ><el-input
               id="figure-aliases"
-              :value="written.aliases"
+              :model-value="written.aliases"
               :placeholder="say.aliasesExample"
               maxlength="1200"
               :aria-invalid="problemOf('aliases') !== null"
-              @input="change('aliases', text($event))"
-          /></label>
+              @update:model-value="change('aliases', $event)"
+          /></Labelled>
           <p v-if="shownProblem('aliases')" class="wrong" role="status">
             {{ shownProblem('aliases')!.message }}
           </p>
@@ -269,16 +256,21 @@ function leave(): void {
         <BeginEndFields :draft="draft" />
         <SayFields :draft="draft" />
         <div class="actions">
-          <button class="button main" :disabled="!figure || stops || saving">
+          <el-button
+            type="primary"
+            size="large"
+            native-type="submit"
+            :disabled="!figure || stops || saving"
+          >
             {{ isEdit ? words.figures.edit.keep : say.keep }}
-          </button>
-          <button type="button" class="button" :disabled="!draft.canUndo.value" @click="draft.undo">
+          </el-button>
+          <el-button size="large" :disabled="!draft.canUndo.value" @click="draft.undo">
             {{ words.sheet.undo }}
-          </button>
-          <button type="button" class="button" @click="draft.startOver">{{ say.startOver }}</button>
-          <button v-if="isEdit" type="button" class="button" @click="leave">
+          </el-button>
+          <el-button size="large" @click="draft.startOver">{{ say.startOver }}</el-button>
+          <el-button v-if="isEdit" size="large" @click="leave">
             {{ words.figures.edit.leave }}
-          </button>
+          </el-button>
         </div>
       </div>
       <div class="shown">

@@ -4,6 +4,8 @@ import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
 import { hindranceWords } from './facts.ts'
+import Labelled from '../ui/Labelled.vue'
+import Folded from '../ui/Folded.vue'
 
 /**
  * What of the same dance may come next, what one change would let in and by which link, and what
@@ -42,12 +44,10 @@ const sections = computed(() => [
   <section aria-labelledby="follow-head">
     <h2 id="follow-head">{{ say.mayFollow }}</h2>
     <p v-if="group" class="soft">{{ say.forGroup(group) }}</p>
-    <label v-if="holds.length > 1 && figure.exitHold === null" class="begun"
-      >{{ say.begunIn }}
-      <select v-model="hold" class="pick">
-        <option v-for="one in holds" :key="one">{{ one }}</option>
-      </select></label
-    >
+    <Labelled v-if="holds.length > 1 && figure.exitHold === null" class="begun" :label="say.begunIn"
+      ><el-select v-model="hold" class="pick"
+        ><el-option v-for="one in holds" :key="one" :value="one" :label="one" /></el-select
+    ></Labelled>
     <p v-if="fitting.length === 0" class="soft">{{ say.noneFollows }}</p>
     <ul v-else class="list">
       <li v-for="one in fitting" :key="one.figure.id">
@@ -58,8 +58,7 @@ const sections = computed(() => [
       </li>
     </ul>
     <template v-for="(section, i) in sections" :key="i">
-      <details v-if="section.list.length > 0">
-        <summary>{{ section.title(section.list.length) }}</summary>
+      <Folded v-if="section.list.length > 0" :title="section.title(section.list.length)">
         <ul>
           <li v-for="one in section.list" :key="one.figure.id">
             <RouterLink :to="{ name: 'figure', params: { id: one.figure.id } }">{{
@@ -77,7 +76,7 @@ const sections = computed(() => [
             </span>
           </li>
         </ul>
-      </details>
+      </Folded>
     </template>
   </section>
 </template>

@@ -48,18 +48,15 @@ watch([shown, figures], () => (most.value = PAGE))
     <p v-else-if="!loaded" role="status">{{ words.app.loading }}</p>
     <template v-else>
       <div class="only" role="group" :aria-label="say.title">
-        <button
+        <el-button
           v-for="(name, key) in say.by"
           :key="key"
-          class="button small"
           :aria-pressed="by === key"
           @click="by = key"
         >
           {{ name }}
-        </button>
-        <label v-if="by === 'word'"
-          ><input v-model="severalOnly" type="checkbox" /> {{ say.several }}</label
-        >
+        </el-button>
+        <el-checkbox v-if="by === 'word'" v-model="severalOnly">{{ say.several }}</el-checkbox>
       </div>
       <p v-if="total === 0">{{ say.nothing(text) }}</p>
       <dl v-else-if="by === 'figure'">
@@ -96,9 +93,9 @@ watch([shown, figures], () => (most.value = PAGE))
           </dd>
         </div>
       </dl>
-      <button v-if="total > most" class="button" @click="most += PAGE">
+      <el-button v-if="total > most" size="large" @click="most += PAGE">
         {{ words.figures.more(Math.min(PAGE, total - most)) }}
-      </button>
+      </el-button>
     </template>
   </div>
 </template>

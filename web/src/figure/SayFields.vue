@@ -10,12 +10,12 @@ import {
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { FigureDraft } from './figureDraft.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** What is said of it, what there is to know, and what to take care of. */
 const props = defineProps<{ draft: FigureDraft }>()
 const say = words.figures.write
 const written = computed(() => props.draft.written.value)
-const text = (event: Event): string => (event.target as HTMLInputElement).value
 function word(language: CueLanguageId, kind: WordingKind, value: string): void {
   props.draft.change('words', {
     ...written.value.words,
@@ -53,28 +53,25 @@ function wordCaution(kind: Caution['kind'], value: string): void {
       role="group"
       :aria-label="words.figures.language[language]"
     >
-      <label v-for="kind in WORDING_KINDS" :key="kind"
-        ><span class="field-label">{{
-          say.words(words.figures.language[language], words.sheet[kind])
-        }}</span>
-        <input
-          :value="written.words[language][kind]"
+      <Labelled
+        v-for="kind in WORDING_KINDS"
+        :key="kind"
+        :label="say.words(words.figures.language[language], words.sheet[kind])"
+        ><el-input
+          :model-value="written.words[language][kind]"
           :lang="language"
           maxlength="60"
           :placeholder="language === 'en' ? written.name.toLowerCase() : ''"
-          @input="word(language, kind, text($event))"
-        />
-      </label>
+          @update:model-value="word(language, kind, $event)"
+      /></Labelled>
     </div>
-    <label
-      ><span class="field-label">{{ words.figures.remarks }}</span
-      >{{ ' '
-      }}<input
+    <Labelled :label="words.figures.remarks"
+      ><el-input
         id="figure-remarks"
-        :value="written.remarks"
+        :model-value="written.remarks"
         maxlength="500"
-        @input="draft.change('remarks', text($event))"
-    /></label>
+        @update:model-value="draft.change('remarks', $event)"
+    /></Labelled>
     <div role="group" :aria-label="words.figures.cautions">
       <span class="field-label">{{ words.figures.cautions }}</span>
       <div
@@ -83,20 +80,18 @@ function wordCaution(kind: Caution['kind'], value: string): void {
         class="caution"
         :class="{ on: cautionOf(kind) }"
       >
-        <label class="hold"
-          ><input
-            type="checkbox"
-            :checked="cautionOf(kind) !== undefined"
-            @change="toggleCaution(kind)"
-          />
-          {{ words.caution[kind] }}</label
+        <el-checkbox
+          :model-value="cautionOf(kind) !== undefined"
+          class="hold"
+          @change="toggleCaution(kind)"
+          >{{ words.caution[kind] }}</el-checkbox
         >
-        <input
+        <el-input
           v-if="cautionOf(kind)"
-          :value="cautionOf(kind)!.text"
+          :model-value="cautionOf(kind)!.text"
           maxlength="200"
           :aria-label="say.cautionText(words.caution[kind])"
-          @input="wordCaution(kind, text($event))"
+          @update:model-value="wordCaution(kind, $event)"
         />
       </div>
       <p class="soft">{{ words.figures.careFooter }}</p>

@@ -9,8 +9,9 @@ import {
 } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * The same steps as the line, count by count: what is typed under a count is written into the line.
@@ -91,8 +92,8 @@ const name = (layer: Layer, at: number): string =>
     momentText(at, props.division),
   )
 
-function type(layer: Layer, at: number, event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim()
+function type(layer: Layer, at: number, typed: string): void {
+  const text = typed.trim()
   const others = cells.value.filter((cell) => cell.layer !== layer || cell.at !== at)
   cells.value = (text === '' ? others : [...others, { layer, at, text }]).sort(
     (a, b) => LAYERS.indexOf(a.layer) - LAYERS.indexOf(b.layer) || a.at - b.at,
@@ -118,6 +119,7 @@ function add(): void {
 
 <template>
   <div class="grid-box">
+    <!-- A grid of fields, counts across and layers down: no list of records. -->
     <table>
       <caption class="unseen">
         {{
@@ -136,8 +138,8 @@ function add(): void {
         <tr v-for="layer in layers" :key="layer">
           <th scope="row" class="soft">{{ words.beats.layer[layer] }}</th>
           <td v-for="at in moments" :key="at">
-            <input
-              v-entry="textAt(layer, at)"
+            <EntryInput
+              :value="textAt(layer, at)"
               :aria-label="name(layer, at)"
               :aria-invalid="isWrong(layer, at)"
               spellcheck="false"
@@ -149,28 +151,24 @@ function add(): void {
       </tbody>
     </table>
     <div class="more">
-      <label
-        >{{ say.add }}
-        <input
+      <Labelled :label="say.add"
+        ><el-input
           v-model="added"
           class="added count"
           :placeholder="say.example"
           maxlength="8"
           @keydown.enter.prevent="add"
-        />
-      </label>
-      <button type="button" class="button small" :disabled="added.trim() === ''" @click="add">
+      /></Labelled>
+      <el-button :disabled="added.trim() === ''" @click="add">
         {{ say.addIt }}
-      </button>
-      <button
+      </el-button>
+      <el-button
         v-for="layer in (['arms', 'head'] as const).filter((one) => !layers.includes(one))"
         :key="layer"
-        type="button"
-        class="button small"
         @click="asked = [...asked, layer]"
       >
         {{ say.layer(words.beats.layer[layer]) }}
-      </button>
+      </el-button>
       <span v-if="problem" class="wrong" role="status">{{ problem }}</span>
     </div>
   </div>
@@ -196,19 +194,11 @@ th {
 td {
   padding: 0.1rem;
 }
-td input {
+td .el-input {
   width: 7.5rem;
-  min-height: 34px;
-  font: inherit;
-  font-size: 0.9rem;
-  color: var(--ink);
-  background: var(--paper);
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  padding: 0 0.3rem;
 }
-td input[aria-invalid='true'] {
-  border: 2px solid var(--wrong);
+td .el-input:has([aria-invalid='true']) :deep(.el-input__wrapper) {
+  box-shadow: inset 0 0 0 2px var(--wrong);
 }
 .more {
   display: flex;
@@ -219,13 +209,7 @@ td input[aria-invalid='true'] {
   font-size: 0.9rem;
 }
 .added {
-  width: 4.5rem;
-  min-height: 34px;
-  color: var(--ink);
-  background: var(--paper);
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  padding: 0 0.3rem;
+  width: 6rem;
 }
 .wrong {
   color: var(--wrong);

@@ -24,16 +24,17 @@ const wrong = computed(() =>
 <template>
   <div>
     <label class="field-label" :for="id">{{ label }}</label>
-    <textarea
+    <el-input
       :id="id"
-      :value="text"
-      rows="3"
+      type="textarea"
+      :model-value="text"
+      :rows="3"
       spellcheck="false"
       maxlength="8000"
       :placeholder="hint"
       :aria-invalid="problem !== null"
       :aria-describedby="problem ? `${id}-problem` : undefined"
-      @input="emit('change', ($event.target as HTMLTextAreaElement).value)"
+      @update:model-value="emit('change', $event)"
     />
     <div v-if="problem" :id="`${id}-problem`" class="wrong" role="status">
       <p v-if="offset !== null" class="marked" aria-hidden="true">

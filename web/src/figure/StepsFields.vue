@@ -5,6 +5,8 @@ import { words } from '../words/index.ts'
 import type { FigureDraft } from './figureDraft.ts'
 import StepGrid from './StepGrid.vue'
 import StepLineField from './StepLineField.vue'
+import Folded from '../ui/Folded.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * What is danced: steps of one's own, as a line and count by count, or other figures one after the
@@ -38,8 +40,7 @@ const change = <Field extends keyof WrittenFigure>(
         :hint="say.example"
         @change="(text) => change('lead', text)"
       />
-      <details>
-        <summary>{{ say.grid.open }}</summary>
+      <Folded :title="say.grid.open">
         <StepGrid
           :label="words.role.lead"
           :text="written.lead"
@@ -47,26 +48,16 @@ const change = <Field extends keyof WrittenFigure>(
           :division="draft.division.value"
           @change="(text) => change('lead', text)"
         />
-      </details>
-      <label
-        ><span class="field-label">{{
-          written.dancers === 'solo' ? say.everyoneLine : say.followLine
-        }}</span>
-        <select
-          :value="written.followKind"
-          @change="
-            change(
-              'followKind',
-              ($event.target as HTMLSelectElement).value as WrittenFigure['followKind'],
-            )
-          "
-        >
-          <option value="opposite">{{ words.figures.opposite }}</option>
-          <option value="alike">{{ words.figures.alike }}</option>
-          <option value="same">{{ words.figures.sameSteps }}</option>
-          <option value="own">{{ say.own }}</option>
-        </select>
-      </label>
+      </Folded>
+      <Labelled :label="written.dancers === 'solo' ? say.everyoneLine : say.followLine"
+        ><el-select
+          :model-value="written.followKind"
+          @change="change('followKind', $event as WrittenFigure['followKind'])"
+          ><el-option value="opposite" :label="words.figures.opposite" />
+          <el-option value="alike" :label="words.figures.alike" />
+          <el-option value="same" :label="words.figures.sameSteps" />
+          <el-option value="own" :label="say.own" /></el-select
+      ></Labelled>
       <template v-if="written.followKind === 'own'">
         <StepLineField
           id="follow-line"
@@ -76,8 +67,7 @@ const change = <Field extends keyof WrittenFigure>(
           :hint="say.example"
           @change="(text) => change('follow', text)"
         />
-        <details>
-          <summary>{{ say.grid.open }}</summary>
+        <Folded :title="say.grid.open">
           <StepGrid
             :label="words.role.follow"
             :text="written.follow"
@@ -85,7 +75,7 @@ const change = <Field extends keyof WrittenFigure>(
             :division="draft.division.value"
             @change="(text) => change('follow', text)"
           />
-        </details>
+        </Folded>
       </template>
       <StepLineField
         v-if="written.dancers === 'set'"
@@ -97,8 +87,7 @@ const change = <Field extends keyof WrittenFigure>(
         @change="(text) => change('others', text)"
       />
     </template>
-    <details :open="isMade">
-      <summary>{{ say.parts }}</summary>
+    <Folded :open="isMade" :title="say.parts">
       <p class="soft">{{ say.partsHelp }}</p>
       <StepLineField
         id="parts-line"
@@ -108,7 +97,7 @@ const change = <Field extends keyof WrittenFigure>(
         :hint="say.partsExample"
         @change="(text) => change('parts', text)"
       />
-    </details>
+    </Folded>
   </fieldset>
 </template>
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { LEVELS, searchFigures } from '@dellop/core/figure'
+import { LEVELS, searchFigures, type Figure } from '@dellop/core/figure'
 import { cover, emptyGroup, knownFigures, type Group } from '@dellop/core/group'
 import { computed, ref, shallowRef } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { randomId } from '../app/randomId.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
+import EntryInput from '../ui/EntryInput.vue'
 
 /**
  * Who dances: how far each group is and what it has been taught. One can be chosen, for all lists
@@ -83,23 +84,27 @@ async function putBack(): Promise<void> {
   removed.value = null
   openId.value = group.id
 }
-const text = (event: Event): string => (event.target as HTMLInputElement).value
-function rename(group: Group, event: Event): void {
-  const name = text(event).trim()
+function rename(group: Group, text: string): void {
+  const name = text.trim()
   if (name !== '') void keep({ ...group, name })
 }
 /** Without a school of its own a group is called as each sheet has it. */
 function setSchool({ schoolId: _, ...group }: Group, schoolId: string): void {
   void keep(schoolId === '' ? group : { ...group, schoolId })
 }
-function setTimes(group: Group, figureId: string, event: Event): void {
-  const times = Math.max(0, Math.min(100_000, Math.round(Number(text(event)) || 0)))
+function setTimes(group: Group, figureId: string, text: string): void {
+  const times = Math.max(0, Math.min(100_000, Math.round(Number(text) || 0)))
   void keep({
     ...group,
     taught: group.taught.map((one) => (one.id === figureId ? { ...one, times } : one)),
   })
 }
 const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id }) => id === figureId)
+const listed = computed(() =>
+  shown.value.slice(0, most.value).map((one) => ({ id: one.figure.id, ...one })),
+)
+const levelNamed = ({ level }: Figure): string => words.level[level]
+const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage]
 </script>
 
 <template>
@@ -112,35 +117,36 @@ const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id })
         <h1>{{ say.title }}</h1>
         <p class="soft">{{ say.lead }}</p>
       </div>
-      <button class="button main" :disabled="!loaded" @click="add">{{ say.add }}</button>
+      <el-button type="primary" size="large" :disabled="!loaded" @click="add">{{
+        say.add
+      }}</el-button>
     </header>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="removed" class="told" role="status">
       {{ say.removed(removed.name) }}
-      <button class="textlink" @click="putBack">{{ say.undo }}</button>
+      <el-button link @click="putBack">{{ say.undo }}</el-button>
     </p>
     <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
     <p v-else-if="library.groups.length === 0" class="empty">{{ say.empty }}</p>
     <template v-else>
-      <label class="chosen"
-        >{{ say.chosen }}
-        <select
+      <Labelled class="chosen" :label="say.chosen"
+        ><el-select
           class="pick"
-          :value="library.settings.groupId ?? ''"
-          @change="choose(text($event) || null)"
-        >
-          <option value="">{{ say.nobody }}</option>
-          <option v-for="group in library.groups" :key="group.id" :value="group.id">
-            {{ group.name }}
-          </option>
-        </select></label
-      >
+          :model-value="library.settings.groupId ?? ''"
+          @change="choose($event || null)"
+          ><el-option value="" :label="say.nobody" />
+          <el-option
+            v-for="group in library.groups"
+            :key="group.id"
+            :value="group.id"
+            :label="group.name" /></el-select
+      ></Labelled>
       <div class="columns">
         <ul class="groups">
           <li v-for="group in library.groups" :key="group.id">
-            <button class="button" :aria-pressed="group.id === openId" @click="openId = group.id">
+            <el-button size="large" :aria-pressed="group.id === openId" @click="openId = group.id">
               {{ group.name }}
-            </button>
+            </el-button>
             <span class="soft"
               >{{ words.level[group.level] }}, {{ say.covered(group.taught.length) }}</span
             >
@@ -148,84 +154,79 @@ const isTaught = (figureId: string): boolean => open.value!.taught.some(({ id })
         </ul>
         <section v-if="open && known" :aria-label="open.name">
           <div class="row">
-            <label
-              ><span class="field-label">{{ say.name }}</span
-              >{{ ' '
-              }}<input
-                v-entry="open.name"
-                class="field"
-                maxlength="60"
-                @change="rename(open, $event)"
-              />
-            </label>
-            <label
-              ><span class="field-label">{{ say.level }}</span>
-              <select
-                class="field"
-                :value="open.level"
-                @change="keep({ ...open, level: text($event) as Group['level'] })"
-              >
-                <option v-for="level in LEVELS" :key="level" :value="level">
-                  {{ words.level[level] }}
-                </option>
-              </select>
-            </label>
-            <label
-              ><span class="field-label">{{ say.school }}</span>
-              <select
-                class="field"
-                :value="open.schoolId ?? ''"
-                @change="setSchool(open, text($event))"
-              >
-                <option value="">{{ say.ownSchool }}</option>
-                <option v-for="school in library.schools" :key="school.id" :value="school.id">
-                  {{ school.name }}
-                </option>
-              </select>
-            </label>
-            <label
-              ><span class="field-label">{{ say.search }}</span
-              >{{ ' ' }}<input v-model="search" class="field" type="search" />
-            </label>
+            <Labelled :label="say.name"
+              ><EntryInput :value="open.name" maxlength="60" @change="rename(open, $event)"
+            /></Labelled>
+            <Labelled :label="say.level"
+              ><el-select
+                :model-value="open.level"
+                @change="keep({ ...open, level: $event as Group['level'] })"
+                ><el-option
+                  v-for="level in LEVELS"
+                  :key="level"
+                  :value="level"
+                  :label="words.level[level]" /></el-select
+            ></Labelled>
+            <Labelled :label="say.school"
+              ><el-select :model-value="open.schoolId ?? ''" @change="setSchool(open, $event)"
+                ><el-option value="" :label="say.ownSchool" />
+                <el-option
+                  v-for="school in library.schools"
+                  :key="school.id"
+                  :value="school.id"
+                  :label="school.name" /></el-select
+            ></Labelled>
+            <Labelled :label="say.search"><el-input v-model="search" type="search" /></Labelled>
           </div>
-          <label><input v-model="taughtOnly" type="checkbox" /> {{ say.only }}</label>
-          <table>
-            <tbody>
-              <tr v-for="{ figure, coverage } in shown.slice(0, most)" :key="figure.id">
-                <td>
-                  <label
-                    ><input
-                      type="checkbox"
-                      :checked="isTaught(figure.id)"
-                      @change="keep(cover(open!, figure.id, !isTaught(figure.id)))"
-                    />
-                    {{ figure.name }}</label
-                  >
-                </td>
-                <td class="soft">{{ figure.family }}, {{ words.level[figure.level] }}</td>
-                <td class="soft">{{ say.state[coverage] }}</td>
-                <td class="times">
-                  <label v-if="isTaught(figure.id)"
-                    ><input
-                      v-entry="known.times(figure.id)"
-                      class="field count"
-                      type="number"
-                      min="0"
-                      max="100000"
-                      :aria-label="say.timesOf(figure.name)"
-                      @change="setTimes(open!, figure.id, $event)"
-                    />
-                    {{ say.times }}</label
-                  >
-                </td>
-              </tr>
-            </tbody>
-          </table>
-          <button v-if="shown.length > most" class="button small" @click="most += PAGE">
+          <el-checkbox v-model="taughtOnly">{{ say.only }}</el-checkbox>
+          <el-table
+            :data="listed"
+            :show-header="false"
+            row-key="id"
+            :empty-text="words.figures.nothing(search)"
+          >
+            <el-table-column min-width="220">
+              <template #default="{ row }">
+                <el-checkbox
+                  :model-value="isTaught(row.figure.id)"
+                  @change="keep(cover(open!, row.figure.id, !isTaught(row.figure.id)))"
+                  >{{ row.figure.name }}</el-checkbox
+                >
+              </template>
+            </el-table-column>
+            <el-table-column min-width="180">
+              <template #default="{ row }"
+                ><span class="soft"
+                  >{{ row.figure.family }}, {{ levelNamed(row.figure) }}</span
+                ></template
+              >
+            </el-table-column>
+            <el-table-column min-width="130">
+              <template #default="{ row }"
+                ><span class="soft">{{ stateOf(row.coverage) }}</span></template
+              >
+            </el-table-column>
+            <el-table-column width="150">
+              <template #default="{ row }">
+                <EntryInput
+                  v-if="isTaught(row.figure.id)"
+                  class="count"
+                  :value="known.times(row.figure.id)"
+                  type="number"
+                  min="0"
+                  max="100000"
+                  :aria-label="say.timesOf(row.figure.name)"
+                  @change="setTimes(open!, row.figure.id, $event)"
+                  ><template #prefix>{{ say.times }}</template></EntryInput
+                >
+              </template>
+            </el-table-column>
+          </el-table>
+          <el-button v-if="shown.length > most" @click="most += PAGE">
             {{ words.figures.more(Math.min(PAGE, shown.length - most)) }}
-          </button>
+          </el-button>
           <p class="end">
-            <button class="button small" @click="forget(open)">{{ say.remove }}</button>
+            <el-button @click="forget(open)">{{ say.remove }}</el-button>
           </p>
         </section>
       </div>

@@ -6,7 +6,8 @@ import type { SilenceReason } from '@dellop/core/cue'
 import { Pin } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
-import { layoutLine, ribbonHeight } from './lineLayout.ts'
+import type { Density } from './density.ts'
+import { layoutLine, ribbonHeight, tierBottom } from './lineLayout.ts'
 import type { Shown } from './shown.ts'
 import { useRibbonDrag } from './ribbonDrag.ts'
 
@@ -19,6 +20,7 @@ const props = defineProps<{
   /** What stands above the beats. */
   counting: Counting
   beatPx: number
+  density: Density
   selectedKey: string | null
   tabKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
@@ -27,6 +29,8 @@ const props = defineProps<{
   /** What stands below each figure of its state, where that is shown. */
   strip: ((slot: DancedSlot) => string) | null
   place: (slotKey: string) => string
+  /** Whether lengths are told in bars. */
+  inBars: boolean
   /** Which of the two lanes are shown. */
   shown: Shown
 }>()
@@ -67,7 +71,7 @@ const shownNames = computed(() =>
       .join(' '),
   ),
 )
-const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value))
+const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value, props.density))
 
 const labels = computed(() => {
   const beats = Math.round((props.line.end - props.line.start) / TICKS_PER_BEAT)
@@ -183,13 +187,14 @@ function drop(event: DragEvent, key: string): void {
             joined: box.ribbon.said.wording.joined,
             pinned: box.ribbon.isPinned,
             moving: dragged?.key === box.ribbon.key,
+            tight: box.tight,
           },
         ]"
         :style="{
           left: `${box.left + draggedBy(box.ribbon.key, box.ribbon.start)}px`,
           width: `${box.width}px`,
-          height: `${ribbonHeight(box.lines)}px`,
-          bottom: `${box.tier * (ribbonHeight(box.lines) + 3)}px`,
+          height: `${ribbonHeight(box.lines, density)}px`,
+          bottom: `${tierBottom(box.tier, box.lines, density)}px`,
         }"
         :data-slot="box.ribbon.slotKey"
         :data-cue="box.ribbon.key"
@@ -227,9 +232,9 @@ function drop(event: DragEvent, key: string): void {
       />
     </div>
     <div
-      v-if="shown.danced"
+      v-if="shown.danced && (line.blocks.length > 0 || hole)"
       class="danced"
-      :style="{ minHeight: `${layout.blockLines * 19 + 17}px` }"
+      :style="{ minHeight: `${layout.blockLines * density.text + density.block}px` }"
     >
       <button
         v-for="(block, i) in line.blocks"
@@ -287,7 +292,7 @@ function drop(event: DragEvent, key: string): void {
         :style="{ left: `${hole.left}px`, width: `${hole.width - 1}px` }"
         @click="emit('fill')"
       >
-        {{ words.sheet.open(hole.counts) }}
+        {{ words.sheet.openIn(hole.counts, inBars ? metre.beatsPerBar : null) }}
       </button>
     </div>
     <div v-if="strip && shown.danced" class="strip">

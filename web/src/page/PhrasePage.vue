@@ -5,6 +5,7 @@ import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
+import { DENSITIES, lineHeight, type Density } from './density.ts'
 import { barsPerLineFor } from './lineLayout.ts'
 import { forgetWidths } from './measure.ts'
 import PhraseRow from './PhraseRow.vue'
@@ -20,6 +21,7 @@ const props = defineProps<{
   fresh?: ReadonlySet<string>
   strip?: ((slot: DancedSlot) => string) | null
   shown?: Shown
+  density?: Density
 }>()
 const emit = defineEmits<{
   select: [key: string]
@@ -34,7 +36,7 @@ const page = ref<HTMLElement | null>(null)
 const width = ref(700)
 const drawn = ref(0)
 const dragged = ref<string | null>(null)
-const SIDES_PX = 84 + 64
+const SIDES_PX = 82 + 64
 const NARROW_SIDES_PX = 56
 const NO_KEYS: ReadonlySet<string> = new Set()
 const NO_MARKS: ReadonlyMap<string, 'stop' | 'mend' | 'note'> = new Map()
@@ -80,7 +82,7 @@ function measure(): void {
   const all = page.value?.clientWidth ?? 0
   if (all === 0) return
   width.value = all - (all < 700 ? NARROW_SIDES_PX : SIDES_PX) - 8
-  barsPerLine.value = barsPerLineFor(width.value, props.metre.beatsPerBar)
+  barsPerLine.value = barsPerLineFor(width.value, props.metre.beatsPerBar, density.value)
 }
 
 let observer: ResizeObserver | null = null
@@ -93,7 +95,20 @@ onMounted(() => {
   })
 })
 onBeforeUnmount(() => observer?.disconnect())
-watch(() => props.metre.beatsPerBar, measure)
+watch([() => props.metre.beatsPerBar, () => props.density], measure)
+
+const density = computed(() => props.density ?? DENSITIES.usual)
+/** The density as the style sheets read it. */
+const sizes = computed(() => ({
+  '--letters': `${density.value.font}px`,
+  '--counts': `${density.value.counts}px`,
+  '--text': `${density.value.text}px`,
+  '--ribbon': `${density.value.ribbon}px`,
+  '--lead': `${density.value.lead}px`,
+  '--block': `${density.value.block}px`,
+  '--gap': `${density.value.gap}px`,
+  '--row': `${lineHeight(density.value)}px`,
+}))
 
 function drop(target: string, behind: boolean): void {
   if (dragged.value && dragged.value !== target) emit('dropOn', dragged.value, target, behind)
@@ -110,7 +125,7 @@ defineExpose({ reveal })
 </script>
 
 <template>
-  <div ref="page" class="page" role="group" :aria-label="words.sheet.page">
+  <div ref="page" class="page" :style="sizes" role="group" :aria-label="words.sheet.page">
     <p class="unseen">{{ words.sheet.pageHelp }}</p>
     <PhraseRow
       v-for="row in rows"
@@ -119,6 +134,7 @@ defineExpose({ reveal })
       :metre="metre"
       :counting="counting(row)"
       :beat-px="beatPx"
+      :density="density"
       :selected-key="inRow(row, selectedKey)"
       :tab-key="inRow(row, tabKey)"
       :marks="marksOf(row)"

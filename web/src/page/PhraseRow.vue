@@ -4,14 +4,17 @@ import { AFTER_THE_DANCE, type PhraseRow } from '@dellop/core/sheet'
 import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
+import type { Density } from './density.ts'
 import PhraseLine from './PhraseLine.vue'
 import type { Shown } from './shown.ts'
+import { isInBars } from './units.ts'
 
 const props = defineProps<{
   row: PhraseRow
   metre: Metre
   counting: Counting
   beatPx: number
+  density: Density
   selectedKey: string | null
   tabKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
@@ -31,8 +34,13 @@ const emit = defineEmits<{
 
 const bar = computed(() => ticksPerBar(props.metre))
 const firstBar = computed(() => Math.floor(props.row.start / bar.value) + 1)
-const danced = computed(() => beatsOfTicks((props.row.end - props.row.start) as Tick))
-const wanted = computed(() => beatsOfTicks(props.row.phraseTicks))
+/** Sums are told in the unit the row is counted in. */
+const inBars = computed(() => isInBars(props.counting, props.metre))
+const inUnit = (ticks: number): number =>
+  Math.round((beatsOfTicks(ticks as Tick) / (inBars.value ? props.metre.beatsPerBar : 1)) * 100) /
+  100
+const danced = computed(() => inUnit(props.row.end - props.row.start))
+const wanted = computed(() => inUnit(props.row.phraseTicks))
 const off = computed(() => danced.value !== wanted.value)
 const time = computed(() =>
   props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : '',
@@ -68,7 +76,7 @@ function sizeOf(label: string): string[] {
 <template>
   <section
     class="row"
-    :class="{ first: row.first }"
+    :class="{ first: row.first, outside: !row.pass && !row.music }"
     :aria-label="
       row.pass ? `${row.pass.part.label}, ${time}, ${words.sheet.bar(firstBar)}` : outside.name
     "
@@ -98,8 +106,7 @@ function sizeOf(label: string): string[] {
         <span class="count soft bar">{{ words.sheet.bar(firstBar) }}</span>
       </template>
       <template v-else>
-        <span class="label long">{{ outside.name }}</span>
-        <span class="soft time">{{ outside.note }}</span>
+        <span class="label long" :title="outside.note">{{ outside.name }}</span>
       </template>
     </header>
     <div class="lines">
@@ -113,6 +120,7 @@ function sizeOf(label: string): string[] {
         :metre="metre"
         :counting="counting"
         :beat-px="beatPx"
+        :density="density"
         :selected-key="selectedKey"
         :tab-key="tabKey"
         :marks="marks"
@@ -120,6 +128,7 @@ function sizeOf(label: string): string[] {
         :fresh="fresh"
         :strip="strip"
         :shown="shown"
+        :in-bars="inBars"
         :place="place"
         @select="emit('select', $event)"
         @extend="emit('extend', $event)"
@@ -141,7 +150,7 @@ function sizeOf(label: string): string[] {
           }}</span
         ></span
       >
-      <span class="soft">{{ words.sheet.of(wanted) }}</span>
+      <span class="soft">{{ words.sheet.of(wanted, inBars) }}</span>
     </footer>
   </section>
 </template>
@@ -149,25 +158,29 @@ function sizeOf(label: string): string[] {
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 84px auto 64px;
+  grid-template-columns: 82px auto 64px;
   justify-content: start;
-  padding: 10px 0 4px;
   content-visibility: auto;
-  contain-intrinsic-size: auto 260px;
+  contain-intrinsic-size: auto var(--row);
 }
+/* The rule between parts takes no room of its own. */
 .row.first {
-  border-top: 2px solid var(--rule);
+  box-shadow: inset 0 1px 0 var(--rule);
+}
+.row.outside {
+  --gap: 4px;
 }
 .margin {
   display: flex;
   flex-direction: column;
   align-items: flex-start;
-  padding-top: 14px;
+  padding-top: calc(var(--counts) / 2);
+  line-height: 1.2;
 }
 .label {
   font-family: var(--font-head);
   font-weight: 800;
-  font-size: 2.5rem;
+  font-size: 2rem;
   line-height: 1;
   color: var(--music);
 }
@@ -184,18 +197,19 @@ function sizeOf(label: string): string[] {
 }
 .time,
 .bar {
-  font-size: 0.85rem;
+  font-size: 0.8rem;
 }
 .sum {
   display: flex;
   flex-direction: column;
   justify-content: end;
-  padding: 0 0 18px 12px;
-  font-size: 0.85rem;
+  padding: 0 0 calc(var(--gap) + 2px) 10px;
+  font-size: 0.8rem;
+  line-height: 1.2;
 }
 .total {
   font-weight: 700;
-  font-size: 1.15rem;
+  font-size: 0.95rem;
   color: var(--feet-ink);
 }
 .sum.off .total {

@@ -2,9 +2,9 @@
 const known = new Map<string, number>()
 let context: CanvasRenderingContext2D | null = null
 
-/** Fonts of the page; sizes are those of the style sheets. */
-export const RIBBON_FONT = "600 15px 'Atkinson Hyperlegible Next Variable', sans-serif"
-export const BLOCK_FONT = "600 15px 'Atkinson Hyperlegible Next Variable', sans-serif"
+/** A font of the page, as the style sheets have it. */
+export const pageFont = (px: number, weight: 400 | 600): string =>
+  `${weight} ${px}px 'Atkinson Hyperlegible Next Variable', sans-serif`
 
 /** Width in pixels of a text in a font. Without a canvas (tests) a rough width of the letters. */
 export function textWidth(text: string, font: string): number {
@@ -13,10 +13,13 @@ export function textWidth(text: string, font: string): number {
   if (width !== undefined) return width
   context ??= globalThis.document?.createElement('canvas').getContext('2d') ?? null
   if (context) context.font = font
-  const measured = context ? context.measureText(text).width : text.length * 7.6
+  const measured = context ? context.measureText(text).width : text.length * 7.6 * sizeOf(font)
   known.set(key, measured)
   return measured
 }
+
+/** A font's size against the usual one of the page. */
+const sizeOf = (font: string): number => Number(/(\d+)px/.exec(font)?.[1] ?? 15) / 15
 
 /** Widths measured before the fonts had arrived are forgotten. */
 export const forgetWidths = (): void => known.clear()

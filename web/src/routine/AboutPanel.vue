@@ -5,19 +5,19 @@ import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/r
 import type { School } from '@dellop/core/school'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /** The heading of a sheet: what it is, who it is for, how they start. */
 const props = defineProps<{ routine: Routine; school: School; schools: readonly School[] }>()
 const emit = defineEmits<{ set: [field: keyof Routine & string, value: unknown] }>()
 
-const text = (event: Event): string => (event.target as HTMLInputElement).value.trim()
 const orNothing = (value: string): string | undefined => (value === '' ? undefined : value)
-const number = (event: Event, least: number, most: number): number | undefined => {
-  const value = Number(text(event))
-  return text(event) !== '' && Number.isFinite(value)
+const number = (text: string, least: number, most: number): number | undefined => {
+  const value = Number(text)
+  return text !== '' && Number.isFinite(value)
     ? Math.min(most, Math.max(least, Math.round(value)))
     : undefined
 }
@@ -58,63 +58,56 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       }}</RouterLink>
     </p>
     <div class="two">
-      <label
-        >{{ words.sheets.head.dance
-        }}<input
-          v-entry="routine.dance"
-          maxlength="40"
-          @change="emit('set', 'dance', text($event))"
-      /></label>
-      <label
-        >{{ words.sheets.head.year
-        }}<input
-          v-entry="routine.year ?? ''"
+      <Labelled :label="words.sheets.head.dance"
+        ><EntryInput :value="routine.dance" maxlength="40" @change="emit('set', 'dance', $event)"
+      /></Labelled>
+      <Labelled :label="words.sheets.head.year"
+        ><EntryInput
+          :value="routine.year ?? ''"
           inputmode="numeric"
           @change="emit('set', 'year', number($event, 1500, 2200))"
-      /></label>
-      <label
-        >{{ words.sheets.head.level }}
-        <select
-          :value="routine.level ?? ''"
-          @change="emit('set', 'level', orNothing(text($event)))"
-        >
-          <option value="">{{ words.sheets.head.noLevel }}</option>
-          <option v-for="level in LEVELS" :key="level" :value="level">
-            {{ words.sheets.head.levels[level] }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.head.formation }}
-        <select
-          :value="routine.formation ?? ''"
-          @change="emit('set', 'formation', orNothing(text($event)))"
-        >
-          <option value="">{{ words.sheets.head.noFormation }}</option>
-          <option v-for="formation in FORMATIONS" :key="formation" :value="formation">
-            {{ words.sheets.head.formations[formation] }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.head.couples
-        }}<input
-          v-entry="routine.couples ?? ''"
+      /></Labelled>
+      <Labelled :label="words.sheets.head.level"
+        ><el-select
+          :model-value="routine.level ?? ''"
+          @change="emit('set', 'level', orNothing($event))"
+          ><el-option value="" :label="words.sheets.head.noLevel" />
+          <el-option
+            v-for="level in LEVELS"
+            :key="level"
+            :value="level"
+            :label="words.sheets.head.levels[level]" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.head.formation"
+        ><el-select
+          :model-value="routine.formation ?? ''"
+          @change="emit('set', 'formation', orNothing($event))"
+          ><el-option value="" :label="words.sheets.head.noFormation" />
+          <el-option
+            v-for="formation in FORMATIONS"
+            :key="formation"
+            :value="formation"
+            :label="words.sheets.head.formations[formation]" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.head.couples"
+        ><EntryInput
+          :value="routine.couples ?? ''"
           inputmode="numeric"
           @change="emit('set', 'couples', number($event, 1, 200))"
-      /></label>
-      <label
-        >{{ words.sheets.head.unit }}
-        <select :value="routine.unit ?? ''" @change="emit('set', 'unit', orNothing(text($event)))">
-          <option value="">{{ words.sheets.head.asSchool }}</option>
-          <option v-for="unit in UNITS" :key="unit" :value="unit">
-            {{ words.sheets.head.units[unit] }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.head.phrase
-        }}<el-input-number
+      /></Labelled>
+      <Labelled :label="words.sheets.head.unit"
+        ><el-select
+          :model-value="routine.unit ?? ''"
+          @change="emit('set', 'unit', orNothing($event))"
+          ><el-option value="" :label="words.sheets.head.asSchool" />
+          <el-option
+            v-for="unit in UNITS"
+            :key="unit"
+            :value="unit"
+            :label="words.sheets.head.units[unit]" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.head.phrase"
+        ><el-input-number
           :model-value="routine.phraseBeats"
           :min="1"
           :max="512"
@@ -122,12 +115,10 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           :controls="false"
           class="phrase"
           @change="(beats) => emit('set', 'phraseBeats', beats ?? undefined)"
-        />
-        <span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></label
+        /><span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></Labelled
       >
-      <label
-        >{{ words.sheets.head.slow
-        }}<el-input-number
+      <Labelled :label="words.sheets.head.slow"
+        ><el-input-number
           :model-value="routine.slowBeats"
           :min="0.5"
           :max="4"
@@ -137,46 +128,44 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           :controls="false"
           class="phrase"
           @change="(beats) => emit('set', 'slowBeats', beats ?? undefined)"
-        />
-      </label>
-      <label
-        >{{ words.sheets.head.told
-        }}<input
-          v-entry="routine.told ?? ''"
+      /></Labelled>
+      <Labelled :label="words.sheets.head.told"
+        ><EntryInput
+          :value="routine.told ?? ''"
           maxlength="300"
-          @change="emit('set', 'told', orNothing(text($event)))"
-        /><span class="soft">{{ words.sheets.head.toldNote }}</span></label
+          @change="emit('set', 'told', orNothing($event))"
+        /><span class="soft">{{ words.sheets.head.toldNote }}</span></Labelled
       >
-      <label
-        >{{ words.sheets.head.school }}
-        <select :value="routine.schoolId" @change="emit('set', 'schoolId', text($event))">
-          <option v-for="one in schools" :key="one.id" :value="one.id">{{ one.name }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.head.language }}
-        <select :value="routine.language" @change="emit('set', 'language', text($event))">
-          <option v-for="(label, id) in words.sheets.head.languages" :key="id" :value="id">
-            {{ label }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.head.lead
-        }}<input
-          v-entry="routine.roleLabels?.lead ?? ''"
+      <Labelled :label="words.sheets.head.school"
+        ><el-select :model-value="routine.schoolId" @change="emit('set', 'schoolId', $event)"
+          ><el-option
+            v-for="one in schools"
+            :key="one.id"
+            :value="one.id"
+            :label="one.name" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.head.language"
+        ><el-select :model-value="routine.language" @change="emit('set', 'language', $event)"
+          ><el-option
+            v-for="(label, id) in words.sheets.head.languages"
+            :key="id"
+            :value="id"
+            :label="label" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.head.lead"
+        ><EntryInput
+          :value="routine.roleLabels?.lead ?? ''"
           :placeholder="school.roleLabels.lead"
           maxlength="20"
-          @change="setLabel('lead', text($event))"
-      /></label>
-      <label
-        >{{ words.sheets.head.follow
-        }}<input
-          v-entry="routine.roleLabels?.follow ?? ''"
+          @change="setLabel('lead', $event)"
+      /></Labelled>
+      <Labelled :label="words.sheets.head.follow"
+        ><EntryInput
+          :value="routine.roleLabels?.follow ?? ''"
           :placeholder="school.roleLabels.follow"
           maxlength="20"
-          @change="setLabel('follow', text($event))"
-      /></label>
+          @change="setLabel('follow', $event)"
+      /></Labelled>
     </div>
     <p v-if="school.id !== routine.schoolId" class="told">
       {{ words.sheets.head.otherSchool(school.name) }}
@@ -184,65 +173,60 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
     <p>
       <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>
     </p>
-    <label
-      >{{ words.sheets.head.bpm
-      }}<input
-        v-entry="routine.bpm"
+    <Labelled :label="words.sheets.head.bpm"
+      ><EntryInput
+        :value="routine.bpm"
         inputmode="decimal"
         @change="emit('set', 'bpm', number($event, 20, 400) ?? routine.bpm)"
-    /></label>
-    <label
-      >{{ words.sheets.head.source
-      }}<input
-        v-entry="routine.source ?? ''"
+    /></Labelled>
+    <Labelled :label="words.sheets.head.source"
+      ><EntryInput
+        :value="routine.source ?? ''"
         maxlength="300"
-        @change="emit('set', 'source', orNothing(text($event)))"
-    /></label>
-    <label
-      >{{ words.sheets.head.tags
-      }}<input v-entry="routine.tags?.join(', ') ?? ''" @change="setTags(text($event))"
-    /></label>
-    <label
-      >{{ words.sheets.head.remark
-      }}<textarea
-        v-entry="routine.remark"
-        class="field"
+        @change="emit('set', 'source', orNothing($event))"
+    /></Labelled>
+    <Labelled :label="words.sheets.head.tags"
+      ><EntryInput :value="routine.tags?.join(', ') ?? ''" @change="setTags($event)"
+    /></Labelled>
+    <Labelled :label="words.sheets.head.remark"
+      ><EntryInput
+        :value="routine.remark"
+        type="textarea"
         rows="3"
         maxlength="2000"
-        @change="emit('set', 'remark', text($event))"
-      />
-    </label>
+        @change="emit('set', 'remark', $event)"
+    /></Labelled>
     <h3>{{ words.sheets.head.start }}</h3>
-    <label
-      >{{ words.sheets.head.hold }}
-      <select :value="routine.start.hold" @change="setStart({ hold: text($event) })">
-        <option v-for="hold in HOLD_IDS" :key="hold" :value="hold">{{ words.hold(hold) }}</option>
-      </select></label
-    >
+    <Labelled :label="words.sheets.head.hold"
+      ><el-select :model-value="routine.start.hold" @change="setStart({ hold: $event })"
+        ><el-option
+          v-for="hold in HOLD_IDS"
+          :key="hold"
+          :value="hold"
+          :label="words.hold(hold)" /></el-select
+    ></Labelled>
     <div class="two">
       <template v-for="role in ['lead', 'follow'] as const" :key="role">
-        <label
-          >{{ words.sheets.head.faces(rolesOf(routine, school)[role]) }}
-          <select
-            :value="routine.start[role].facing"
-            @change="setRole(role, { facing: Number(text($event)) as Facing })"
-          >
-            <option v-for="facing in FACINGS" :key="facing" :value="facing">
-              {{ facingWords(routine, facing) }}
-            </option>
-          </select></label
-        >
-        <label
-          >{{ words.sheets.head.free(rolesOf(routine, school)[role]) }}
-          <select
-            :value="freeFoot(routine.start[role].weight) ?? 'both'"
-            @change="setFree(role, text($event))"
-          >
-            <option v-for="foot in ['left', 'right', 'both'] as const" :key="foot" :value="foot">
-              {{ words.sheets.head.feet[foot] }}
-            </option>
-          </select></label
-        >
+        <Labelled :label="words.sheets.head.faces(rolesOf(routine, school)[role])"
+          ><el-select
+            :model-value="routine.start[role].facing"
+            @change="setRole(role, { facing: Number($event) as Facing })"
+            ><el-option
+              v-for="facing in FACINGS"
+              :key="facing"
+              :value="facing"
+              :label="facingWords(routine, facing)" /></el-select
+        ></Labelled>
+        <Labelled :label="words.sheets.head.free(rolesOf(routine, school)[role])"
+          ><el-select
+            :model-value="freeFoot(routine.start[role].weight) ?? 'both'"
+            @change="setFree(role, $event)"
+            ><el-option
+              v-for="foot in ['left', 'right', 'both'] as const"
+              :key="foot"
+              :value="foot"
+              :label="words.sheets.head.feet[foot]" /></el-select
+        ></Labelled>
       </template>
     </div>
   </section>

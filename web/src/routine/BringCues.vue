@@ -4,6 +4,7 @@ import { readCues } from '@dellop/core/file'
 import { matchCues, type MatchedCues, type Sheet } from '@dellop/core/sheet'
 import { ref, shallowRef } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import PickFile from '../ui/PickFile.vue'
 import { words } from '../words/index.ts'
 
 /**
@@ -17,11 +18,7 @@ const problem = ref('')
 const name = ref('')
 const found = shallowRef<MatchedCues | null>(null)
 
-async function bring(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  input.value = ''
-  if (!file) return
+async function bring(file: File): Promise<void> {
   name.value = file.name
   found.value = null
   const read = readCues(new Uint8Array(await file.arrayBuffer()))
@@ -38,10 +35,7 @@ function see(): void {
   <section aria-labelledby="bring-head">
     <h2 id="bring-head">{{ text.title }}</h2>
     <p class="soft">{{ text.how }}</p>
-    <label class="button small file"
-      >{{ text.choose
-      }}<input class="unseen" type="file" accept=".vtt,.csv,text/vtt,text/csv" @change="bring"
-    /></label>
+    <PickFile :label="text.choose" accept=".vtt,.csv,text/vtt,text/csv" @pick="bring" />
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <div v-if="found" role="status">
       <p>
@@ -57,9 +51,9 @@ function see(): void {
           </li>
         </ul>
       </template>
-      <button v-if="found.edits.length > 0" class="button small" @click="see">
+      <el-button v-if="found.edits.length > 0" @click="see">
         {{ text.see }}
-      </button>
+      </el-button>
       <p v-else class="well">{{ text.same }}</p>
     </div>
   </section>

@@ -2,6 +2,7 @@
 import { comparePasses, type DancedPass, type DancedSlot } from '@dellop/core/routine'
 import { computed, ref, watch } from 'vue'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
 
 /** A pass beside another, figure against figure, with what differs. */
 const props = defineProps<{ pass: DancedPass; others: readonly DancedPass[] }>()
@@ -26,60 +27,36 @@ const title = (pass: DancedPass): string =>
 </script>
 
 <template>
-  <details class="compare">
-    <summary>{{ words.sheets.pass.compare }}</summary>
+  <Folded class="compare" :title="words.sheets.pass.compare">
     <label class="field-label" for="compare-with">{{ words.sheets.pass.compareWith }}</label>
-    <select id="compare-with" v-model="otherKey" class="pick">
-      <option v-for="one in others" :key="one.key" :value="one.key">{{ title(one) }}</option>
-    </select>
+    <el-select id="compare-with" v-model="otherKey" class="pick"
+      ><el-option v-for="one in others" :key="one.key" :value="one.key" :label="title(one)"
+    /></el-select>
     <p>{{ differ === 0 ? words.sheets.pass.same : words.sheets.pass.differ(differ) }}</p>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">{{ title(pass) }}</th>
-          <th scope="col">{{ title(other) }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(row, i) in rows" :key="i" :class="{ other: !row.same }">
-          <td>
-            <button v-if="row.a" class="plain" @click="emit('go', row.a.key)">
-              {{ name(row.a) }}</button><span v-else class="soft">{{ name(null) }}</span>
-          </td>
-          <td><span v-if="!row.same" aria-hidden="true">≠ </span>{{ name(row.b) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </details>
+    <el-table
+      :data="[...rows]"
+      size="small"
+      :row-class-name="({ row }: { row: { same: boolean } }) => (row.same ? '' : 'other')"
+    >
+      <el-table-column :label="title(pass)">
+        <template #default="{ row }">
+          <el-button v-if="row.a" link @click="emit('go', row.a.key)">{{ name(row.a) }}</el-button>
+          <span v-else class="soft">{{ name(null) }}</span>
+        </template>
+      </el-table-column>
+      <el-table-column :label="title(other)">
+        <template #default="{ row }"
+          ><span v-if="!row.same" aria-hidden="true">≠ </span>{{ name(row.b) }}</template
+        >
+      </el-table-column>
+    </el-table>
+  </Folded>
 </template>
 
 <style scoped>
-summary {
-  font-weight: 600;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9rem;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.2rem 0.35rem;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-  width: 50%;
-}
-.other td {
+.compare :deep(.other td) {
   background: var(--voice-tint);
   font-weight: 600;
-}
-.plain {
-  border: 0;
-  background: none;
-  padding: 0;
-  text-align: left;
-  cursor: pointer;
 }
 .pick {
   width: 100%;

@@ -10,6 +10,8 @@ import { words } from '../words/index.ts'
 const props = defineProps<{
   suggest: (text: string) => { figure: Figure; fits: boolean }[]
   allowWords: boolean
+  /** Whether one has been added already, and another may follow. */
+  again: boolean
 }>()
 const emit = defineEmits<{ pick: [figureId: string]; words: [text: string]; cancel: [] }>()
 
@@ -54,7 +56,12 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
 </script>
 
 <template>
-  <div class="picker" @keydown.esc.stop.prevent="emit('cancel')">
+  <div
+    class="picker"
+    role="dialog"
+    :aria-label="words.sheet.pickLabel"
+    @keydown.esc.stop.prevent="emit('cancel')"
+  >
     <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
     <el-autocomplete
       id="figure-picker"
@@ -76,7 +83,10 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
         >
       </template>
     </el-autocomplete>
-    <button class="button small" @click="emit('cancel')">{{ words.shelf.cancel }}</button>
+    <el-button @click="emit('cancel')">{{
+      again ? words.sheet.pickDone : words.shelf.cancel
+    }}</el-button>
+    <p class="soft again" role="status">{{ again ? words.sheet.pickAgain : '' }}</p>
   </div>
 </template>
 
@@ -89,7 +99,16 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
   border: 2px solid var(--feet);
   border-radius: 8px;
   background: var(--sheet);
-  margin-bottom: 1rem;
+  position: fixed;
+  right: 12px;
+  top: 96px;
+  z-index: 20;
+  width: min(26rem, calc(100vw - 24px));
+  box-shadow: 0 8px 30px rgb(42 26 53 / 25%);
+}
+.again {
+  grid-column: 1 / -1;
+  font-size: 0.85rem;
 }
 .field-label {
   grid-column: 1 / -1;

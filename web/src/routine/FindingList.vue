@@ -4,6 +4,7 @@ import type { ListedFinding } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
 import { useHeldRepairs } from './heldRepairs.ts'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
 
 const props = defineProps<{
   findings: readonly ListedFinding[]
@@ -75,16 +76,15 @@ function confirm(finding: ListedFinding): void {
       role="group"
       :aria-label="words.sheets.filter.label"
     >
-      <button
+      <el-button
         v-for="kind in FILTERS"
         :key="kind"
-        class="button small"
         :aria-pressed="filter === kind"
         :disabled="counted[kind] === 0 && kind !== 'all'"
         @click="filter = kind"
       >
         {{ words.sheets.filter[kind] }} {{ counted[kind] }}
-      </button>
+      </el-button>
     </div>
     <ul>
       <li
@@ -93,72 +93,76 @@ function confirm(finding: ListedFinding): void {
         class="finding"
         :class="{ stop: finding.severity === 'stop' }"
       >
-        <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
+        <el-button text class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
           <span v-if="finding.severity === 'stop'" class="severity">{{
             words.severity[finding.severity]
           }}</span>
           {{ words.finding.message(finding) }}
-        </button>
+        </el-button>
         <p class="sum count">{{ words.finding.sum(finding) }}</p>
         <div class="repairs" v-bind="kept(finding)">
           <span v-if="isSearching(finding)" class="quiet">{{ words.sheet.searchingRepairs }}</span>
-          <button
+          <el-button
             v-for="repair in shown(finding)"
             :key="words.finding.repair(repair)"
-            class="textlink"
+            link
             @click="emit('see', repair)"
           >
             {{ words.finding.repair(repair) }}
-          </button>
-          <button
+          </el-button>
+          <el-button
             v-if="asking !== idOf(finding)"
-            class="textlink quiet"
+            link
+            class="quiet"
             @click="asking = idOf(finding)"
           >
             {{ words.sheet.overrule }}
-          </button>
+          </el-button>
         </div>
         <form v-if="asking === idOf(finding)" class="reason" @submit.prevent="confirm(finding)">
           <label class="field-label" :for="`why-${idOf(finding)}`">{{
             words.sheet.overruleWhy
           }}</label>
           <el-input :id="`why-${idOf(finding)}`" v-model="reason" maxlength="300" />
-          <button class="button small">{{ words.sheet.overrule }}</button>
+          <el-button native-type="submit">{{ words.sheet.overrule }}</el-button>
         </form>
       </li>
     </ul>
-    <details v-if="notes.length > 0" :open="filter === 'note'">
-      <summary>{{ words.sheet.notes }} ({{ notes.length }})</summary>
+    <Folded
+      v-if="notes.length > 0"
+      :open="filter === 'note'"
+      :title="`${words.sheet.notes} (${notes.length})`"
+    >
       <ul>
         <li v-for="finding in notes" :key="idOf(finding)" class="note">
-          <button class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
+          <el-button text class="message" @click="emit('go', finding.slotKeys[0] ?? '')">
             {{ words.finding.message(finding) }}
-          </button>
+          </el-button>
           <p class="sum count">{{ words.finding.sum(finding) }}</p>
           <div class="repairs" v-bind="kept(finding)">
-            <button
+            <el-button
               v-for="repair in shown(finding)"
               :key="words.finding.repair(repair)"
-              class="textlink quiet"
+              link
+              class="quiet"
               @click="emit('see', repair)"
             >
               {{ words.finding.repair(repair) }}
-            </button>
+            </el-button>
           </div>
         </li>
       </ul>
-    </details>
-    <details v-if="overruled.length > 0">
-      <summary>{{ words.sheet.overruled }} ({{ overruled.length }})</summary>
+    </Folded>
+    <Folded v-if="overruled.length > 0" :title="`${words.sheet.overruled} (${overruled.length})`">
       <ul>
         <li v-for="finding in overruled" :key="idOf(finding)" class="note">
           {{ words.finding.message(finding) }} <em>{{ finding.overruled }}</em>
-          <button class="textlink quiet" @click="emit('takeUp', finding)">
+          <el-button link class="quiet" @click="emit('takeUp', finding)">
             {{ words.sheets.filter.takeUp }}
-          </button>
+          </el-button>
         </li>
       </ul>
-    </details>
+    </Folded>
   </section>
 </template>
 

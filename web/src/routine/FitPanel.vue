@@ -77,7 +77,7 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     <template v-if="sheet.musicEnd === null">
       <p class="soft">{{ words.sheets.fit.noTune }}</p>
       <label class="field-label" for="fit-seconds">{{ words.sheets.fit.seconds }}</label>
-      <input id="fit-seconds" v-model="seconds" class="field" inputmode="decimal" />
+      <el-input id="fit-seconds" v-model="seconds" inputmode="decimal" />
     </template>
     <p v-if="sheet.timeline.openFrom !== null" class="told">{{ words.sheets.fit.open }}</p>
     <template v-else-if="fit">
@@ -97,13 +97,14 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
         <p v-if="found.offers.length === 0">{{ words.sheets.fit.none }}</p>
         <ol class="offers">
           <li v-for="(offer, i) in found.offers" :key="i">
-            <button
+            <el-button
+              text
               class="offer"
               :aria-label="words.sheets.preview.see(words.sheets.fit.offer(offer))"
               @click="emit('see', words.sheets.fit.offer(offer), offer)"
             >
               {{ words.sheets.fit.offer(offer) }}
-            </button>
+            </el-button>
             <p class="soft">
               {{
                 offer.kind === 'tempo'
@@ -128,17 +129,13 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
         {{
           words.sheets.fit.window(fastest.slowestBpm, fastest.fastestBpm, fastest.firstToBreak.text)
         }}
-        <button class="textlink" @click="emit('go', fastest.firstToBreak.slotKey)">
+        <el-button link @click="emit('go', fastest.firstToBreak.slotKey)">
           {{ words.sheets.fit.windowGo }}
-        </button>
+        </el-button>
       </p>
-      <button
-        v-if="fastest.firstToBreak && !isWidening"
-        class="button small"
-        @click="isWidening = true"
-      >
+      <el-button v-if="fastest.firstToBreak && !isWidening" @click="isWidening = true">
         {{ words.sheets.fit.widenAsk }}
-      </button>
+      </el-button>
       <p v-else-if="isWidening && shorter.length === 0" class="soft">
         {{ words.sheets.fit.widenNone }}
       </p>
@@ -146,7 +143,8 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
         <p>{{ words.sheets.fit.widen }}</p>
         <ul class="offers">
           <li v-for="offer in shorter" :key="offer.text">
-            <button
+            <el-button
+              text
               class="offer"
               :aria-label="
                 words.sheets.preview.see(words.sheets.fit.shorter(offer.text, offer.fastestBpm))
@@ -154,7 +152,7 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
               @click="emit('see', words.sheets.fit.shorter(offer.text, offer.fastestBpm), offer)"
             >
               {{ words.sheets.fit.shorter(offer.text, offer.fastestBpm) }}
-            </button>
+            </el-button>
           </li>
         </ul>
       </template>
@@ -163,14 +161,15 @@ const over = computed(() => (fit.value ? Math.round(Math.abs(fit.value.overBeats
     <p v-if="shelf.length === 0" class="soft">{{ words.sheets.fit.shelfNone }}</p>
     <ol class="offers">
       <li v-for="one in shelf" :key="one.tune.id">
-        <button
+        <el-button
           v-if="one.tune.id !== sheet.routine.tuneId"
+          text
           class="offer"
           :aria-label="words.sheets.fit.shelfTake(one.tune.title)"
           @click="emit('music', one.tune)"
         >
           {{ one.tune.title }}
-        </button>
+        </el-button>
         <strong v-else>{{ one.tune.title }} ({{ words.sheets.fit.shelfNow }})</strong>
         <p class="soft">{{ words.sheets.fit.tune(one) }}</p>
       </li>

@@ -9,6 +9,7 @@ import { words } from '../words/index.ts'
 import { weighedTexts, type HearingWish } from './hearing.ts'
 import { useHearing } from './useHearing.ts'
 import { lengthKey } from '@dellop/core/cue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Hear the sheet before saying it: the stand-in over the music, a phrase again and again, and all
@@ -88,51 +89,49 @@ const unmeasured = computed(() =>
       {{ text.how }} <RouterLink :to="{ name: 'voice' }">{{ words.voice.title }}</RouterLink>
     </p>
     <div class="row">
-      <button
+      <el-button
         v-if="!isPlaying"
-        class="button main small"
+        type="primary"
         :disabled="isBusy()"
         @click="play(wish(true), loop)"
       >
         {{ text.play }}
-      </button>
-      <button v-else class="button main small" @click="stop">{{ text.stop }}</button>
-      <label
-        >{{ text.where }}
-        <select v-model="where" class="pick">
-          <option value="whole">{{ text.wheres.whole }}</option>
-          <option value="pass" :disabled="!pass">{{ text.wheres.pass }}</option>
-          <option value="phrase" :disabled="!phrase">{{ text.wheres.phrase }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.tunes.speed }}
-        <select v-model="speed" class="pick">
-          <option v-for="n in SPEEDS" :key="n" :value="n">{{ words.tunes.percent(n) }}</option>
-        </select></label
-      >
+      </el-button>
+      <el-button v-else type="primary" @click="stop">{{ text.stop }}</el-button>
+      <Labelled :label="text.where"
+        ><el-select v-model="where" class="pick"
+          ><el-option value="whole" :label="text.wheres.whole" />
+          <el-option value="pass" :disabled="!pass" :label="text.wheres.pass" />
+          <el-option value="phrase" :disabled="!phrase" :label="text.wheres.phrase" /></el-select
+      ></Labelled>
+      <Labelled :label="words.tunes.speed"
+        ><el-select v-model="speed" class="pick"
+          ><el-option
+            v-for="n in SPEEDS"
+            :key="n"
+            :value="n"
+            :label="words.tunes.percent(n)" /></el-select
+      ></Labelled>
     </div>
     <p v-if="isPlaying" class="now" data-testid="heard-now">
       <span class="count">{{ words.format.clock(Math.max(0, now.heard)) }}</span>
       {{ now.text ?? text.waiting }}
     </p>
     <div class="grid">
-      <label
-        >{{ text.voiceLevel
-        }}<input v-model.number="levels.voice" type="range" min="0" max="1.5" step="0.05"
-      /></label>
-      <label
-        >{{ text.musicLevel
-        }}<input v-model.number="levels.music" type="range" min="0" max="1.5" step="0.05"
-      /></label>
-      <label
-        >{{ text.marks }}
-        <select v-model="marks" class="pick">
-          <option v-for="(label, kind) in text.markKinds" :key="kind" :value="kind">
-            {{ label }}
-          </option>
-        </select></label
-      >
+      <Labelled :label="text.voiceLevel"
+        ><el-slider v-model="levels.voice" :min="0" :max="1.5" :step="0.05"
+      /></Labelled>
+      <Labelled :label="text.musicLevel"
+        ><el-slider v-model="levels.music" :min="0" :max="1.5" :step="0.05"
+      /></Labelled>
+      <Labelled :label="text.marks"
+        ><el-select v-model="marks" class="pick"
+          ><el-option
+            v-for="(label, kind) in text.markKinds"
+            :key="kind"
+            :value="kind"
+            :label="label" /></el-select
+      ></Labelled>
     </div>
     <el-checkbox v-model="loop">{{ text.loop }}</el-checkbox>
     <el-checkbox v-model="apart">{{ text.apart }}</el-checkbox>
@@ -142,23 +141,21 @@ const unmeasured = computed(() =>
         text.withMusic
       }}</el-checkbox>
       <el-checkbox v-model="withVoice">{{ text.withVoice }}</el-checkbox>
-      <button
-        class="button small"
+      <el-button
         :disabled="isBusy() || (!withMusic && !withVoice && marks === 'none')"
         @click="takeRecording"
       >
         {{ text.record }}
-      </button>
+      </el-button>
     </div>
     <p v-if="unmeasured > 0" class="told">
       {{ text.unmeasured(unmeasured) }}
-      <button class="button small" :disabled="isBusy()" @click="measureAll">
+      <el-button :disabled="isBusy()" @click="measureAll">
         {{ text.measure }}
-      </button>
+      </el-button>
     </p>
     <p v-if="working" class="told working" role="status">
-      <span>{{ working }}</span>{{ ' '
-      }}<button class="button small" @click="cancel">{{ text.cancel }}</button>
+      <span>{{ working }}</span>{{ ' ' }}<el-button @click="cancel">{{ text.cancel }}</el-button>
     </p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

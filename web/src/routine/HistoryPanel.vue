@@ -21,6 +21,7 @@ import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { words } from '../words/index.ts'
 import CallsOfSheet from './CallsOfSheet.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /** What was changed when, how it was then, branches, and ways out of Dellop. */
 const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; saved: boolean }>()
@@ -124,35 +125,35 @@ const CUE_FILES = {
   <section aria-labelledby="history-head">
     <h2 id="take-head">{{ words.sheets.history.takeAlong }}</h2>
     <div class="row">
-      <RouterLink class="button small" :to="{ name: 'sheet-print', params: { id } }">{{
+      <el-button tag="router-link" :to="{ name: 'sheet-print', params: { id } }">{{
         words.sheets.history.print
-      }}</RouterLink>
+      }}</el-button>
       <a class="button small" :href="`/api/sheets/${id}/file`" download>{{
         words.sheets.history.asFile
       }}</a>
-      <button class="button small" @click="asText">{{ words.sheets.history.asText }}</button>
-      <button class="button small" @click="asMarkdown">
+      <el-button @click="asText">{{ words.sheets.history.asText }}</el-button>
+      <el-button @click="asMarkdown">
         {{ words.sheets.history.asMarkdown }}
-      </button>
+      </el-button>
     </div>
     <div class="row" role="group" :aria-label="words.sheets.history.cues">
       <span class="soft">{{ words.sheets.history.cues }}</span>
-      <button v-for="(write, kind) in CUE_FILES" :key="kind" class="button small" @click="write">
+      <el-button v-for="(write, kind) in CUE_FILES" :key="kind" @click="write">
         {{ words.sheets.history.cueFiles[kind] }}
-      </button>
+      </el-button>
     </div>
     <p v-if="sheet.routine.archived" class="told">{{ words.sheets.history.isAway }}</p>
     <form class="branch" @submit.prevent="branch">
       <label class="field-label" for="branch-title">{{ words.sheets.history.branchTitle }}</label>
-      <input id="branch-title" v-model="title" class="field" maxlength="120" />
+      <el-input id="branch-title" v-model="title" maxlength="120" />
       <p class="soft">{{ words.sheets.history.branchNote }}</p>
       <div class="row">
-        <button class="button small" :disabled="title.trim() === ''">
+        <el-button native-type="submit" :disabled="title.trim() === ''">
           {{ words.sheets.history.branch }}
-        </button>
-        <button type="button" class="button small" @click="emit('away', !sheet.routine.archived)">
+        </el-button>
+        <el-button @click="emit('away', !sheet.routine.archived)">
           {{ sheet.routine.archived ? words.sheets.history.takeOut : words.sheets.history.putAway }}
-        </button>
+        </el-button>
       </div>
     </form>
     <h2 id="history-head">{{ words.sheets.history.title }}</h2>
@@ -164,34 +165,34 @@ const CUE_FILES = {
       class="pair"
       @submit.prevent="from !== null && compare(from, to)"
     >
-      <label
-        >{{ words.sheets.history.from }}
-        <select class="pick" :value="from ?? ''" @change="from = chosen($event)">
-          <option value=""></option>
-          <option v-for="state in states" :key="state.revision" :value="state.revision">
-            {{ state.label }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.history.to }}
-        <select class="pick" :value="to ?? ''" @change="to = chosen($event)">
-          <option value="">{{ words.sheets.history.now }}</option>
-          <option v-for="state in states" :key="state.revision" :value="state.revision">
-            {{ state.label }}
-          </option>
-        </select></label
-      >
-      <button class="button small" :disabled="from === null">
+      <Labelled :label="words.sheets.history.from"
+        ><el-select class="pick" :model-value="from ?? ''" @change="from = chosen($event)"
+          ><el-option value="" :label="''" />
+          <el-option
+            v-for="state in states"
+            :key="state.revision"
+            :value="state.revision"
+            :label="state.label" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.history.to"
+        ><el-select class="pick" :model-value="to ?? ''" @change="to = chosen($event)"
+          ><el-option value="" :label="words.sheets.history.now" />
+          <el-option
+            v-for="state in states"
+            :key="state.revision"
+            :value="state.revision"
+            :label="state.label" /></el-select
+      ></Labelled>
+      <el-button native-type="submit" :disabled="from === null">
         {{ words.sheets.history.compareThese }}
-      </button>
+      </el-button>
     </form>
     <div v-if="compared" class="told" role="status">
       <p>{{ words.sheets.history.compared(compared.words.length, compared.toNow) }}</p>
       <ul>
         <li v-for="line in compared.words" :key="line">{{ line }}</li>
       </ul>
-      <button class="textlink" @click="compared = null">{{ words.sheets.history.close }}</button>
+      <el-button link @click="compared = null">{{ words.sheets.history.close }}</el-button>
     </div>
     <p v-if="!revisions && !failure" role="status">{{ words.sheets.history.loading }}</p>
     <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
@@ -207,12 +208,12 @@ const CUE_FILES = {
           </li>
         </ul>
         <p class="row">
-          <button class="textlink" @click="compare(revision.revision - 1)">
+          <el-button link @click="compare(revision.revision - 1)">
             {{ words.sheets.history.compare }}
-          </button>
-          <button class="textlink" @click="goBack(revision.revision - 1)">
+          </el-button>
+          <el-button link @click="goBack(revision.revision - 1)">
             {{ words.sheets.history.back }}
-          </button>
+          </el-button>
         </p>
       </li>
     </ol>

@@ -13,8 +13,10 @@ import type { SheetSummary } from '@dellop/wire'
 import { computed, ref } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
+import Folded from '../ui/Folded.vue'
 
 /** What belongs to a part every time it is danced, and borrowing one from another sheet. */
 const props = defineProps<{ sheet: Sheet; part: Part }>()
@@ -23,8 +25,6 @@ const emit = defineEmits<{
   edits: [edits: readonly Edit[] | null, label: string]
 }>()
 
-const text = (event: Event): string =>
-  (event.target as HTMLInputElement | HTMLSelectElement).value.trim()
 const definitions = computed(() =>
   props.sheet.routine.parts.filter(
     ({ id, versionOf }) => id !== props.part.id && versionOf === undefined,
@@ -75,75 +75,73 @@ function take(): void {
       }}</RouterLink>
     </p>
     <div class="two">
-      <label
-        >{{ words.sheets.pass.label
-        }}<input
-          v-entry="part.label"
+      <Labelled :label="words.sheets.pass.label"
+        ><EntryInput
+          :value="part.label"
           maxlength="30"
-          @change="text($event) && emit('set', 'label', text($event))"
-      /></label>
-      <label
-        >{{ words.sheets.pass.lesson
-        }}<input
-          v-entry="part.lesson ?? ''"
+          @change="$event && emit('set', 'label', $event)"
+      /></Labelled>
+      <Labelled :label="words.sheets.pass.lesson"
+        ><EntryInput
+          :value="part.lesson ?? ''"
           :placeholder="words.sheets.pass.noLesson"
           inputmode="numeric"
-          @change="emit('set', 'lesson', lessonOf(text($event)))"
-      /></label>
+          @change="emit('set', 'lesson', lessonOf($event))"
+      /></Labelled>
     </div>
-    <label
-      >{{ words.sheets.pass.unit }}
-      <select :value="part.unit ?? ''" @change="emit('set', 'unit', text($event) || undefined)">
-        <option value="">{{ words.sheets.pass.asSheet }}</option>
-        <option v-for="unit in UNITS" :key="unit" :value="unit">
-          {{ words.sheets.head.units[unit] }}
-        </option>
-      </select></label
-    >
-    <label v-if="definitions.length > 0"
-      >{{ words.sheets.pass.versionOf }}
-      <select
-        :value="part.versionOf ?? ''"
-        @change="emit('set', 'versionOf', text($event) || undefined)"
-      >
-        <option value="">{{ words.sheets.pass.isDefinition }}</option>
-        <option v-for="one in definitions" :key="one.id" :value="one.id">{{ one.label }}</option>
-      </select></label
-    >
+    <Labelled :label="words.sheets.pass.unit"
+      ><el-select :model-value="part.unit ?? ''" @change="emit('set', 'unit', $event || undefined)"
+        ><el-option value="" :label="words.sheets.pass.asSheet" />
+        <el-option
+          v-for="unit in UNITS"
+          :key="unit"
+          :value="unit"
+          :label="words.sheets.head.units[unit]" /></el-select
+    ></Labelled>
+    <Labelled v-if="definitions.length > 0" :label="words.sheets.pass.versionOf"
+      ><el-select
+        :model-value="part.versionOf ?? ''"
+        @change="emit('set', 'versionOf', $event || undefined)"
+        ><el-option value="" :label="words.sheets.pass.isDefinition" />
+        <el-option
+          v-for="one in definitions"
+          :key="one.id"
+          :value="one.id"
+          :label="one.label" /></el-select
+    ></Labelled>
     <div class="row">
-      <button
-        class="button small"
+      <el-button
         @click="emit('edits', copyPart(sheet.routine, part.id, randomId), words.done.partAdded)"
       >
         {{ words.sheets.pass.copyPart }}
-      </button>
-      <button
-        class="button small"
-        @click="emit('edits', removePart(sheet.routine, part.id), words.done.partRemoved)"
-      >
+      </el-button>
+      <el-button @click="emit('edits', removePart(sheet.routine, part.id), words.done.partRemoved)">
         {{ words.sheets.pass.removePart(part.label) }}
-      </button>
+      </el-button>
     </div>
-    <details @toggle="($event.target as HTMLDetailsElement).open && openShelf()">
-      <summary>{{ words.sheets.pass.borrow }}</summary>
+    <Folded :title="words.sheets.pass.borrow" @toggle="$event && openShelf()">
       <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
-      <label
-        >{{ words.sheets.pass.borrowSheet }}
-        <select :value="from?.id ?? ''" @change="openSheet(text($event))">
-          <option value=""></option>
-          <option v-for="one in shelf" :key="one.id" :value="one.id">{{ one.title }}</option>
-        </select></label
-      >
+      <Labelled :label="words.sheets.pass.borrowSheet"
+        ><el-select :model-value="from?.id ?? ''" @change="openSheet($event)"
+          ><el-option value="" :label="''" />
+          <el-option
+            v-for="one in shelf"
+            :key="one.id"
+            :value="one.id"
+            :label="one.title" /></el-select
+      ></Labelled>
       <template v-if="from">
-        <label
-          >{{ words.sheets.pass.borrowPart }}
-          <select v-model="partId">
-            <option v-for="one in from.parts" :key="one.id" :value="one.id">{{ one.label }}</option>
-          </select></label
-        >
-        <button class="button small" @click="take">{{ words.sheets.pass.borrowTake }}</button>
+        <Labelled :label="words.sheets.pass.borrowPart"
+          ><el-select v-model="partId"
+            ><el-option
+              v-for="one in from.parts"
+              :key="one.id"
+              :value="one.id"
+              :label="one.label" /></el-select
+        ></Labelled>
+        <el-button @click="take">{{ words.sheets.pass.borrowTake }}</el-button>
       </template>
-    </details>
+    </Folded>
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
+import Folded from '../ui/Folded.vue'
 
 /** Where passes take the floor: which way they face, and who dances with whom. */
 const props = defineProps<{ sheet: Sheet }>()
@@ -72,8 +73,7 @@ const returns = computed(() => {
       </li>
     </ol>
   </div>
-  <details v-if="showsWalls">
-    <summary>{{ words.sheets.pass.walls }}</summary>
+  <Folded v-if="showsWalls" :title="words.sheets.pass.walls">
     <ol>
       <li v-for="wall in walls" :key="wall.pass.key">
         {{
@@ -89,7 +89,7 @@ const returns = computed(() => {
       </li>
     </ol>
     <p>{{ words.sheets.pass.home(turnedInAll) }}</p>
-  </details>
+  </Folded>
 </template>
 
 <style scoped>

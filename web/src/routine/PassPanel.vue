@@ -14,11 +14,12 @@ import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
 import { randomId } from '../app/randomId.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
+import Labelled from '../ui/Labelled.vue'
+import EntryInput from '../ui/EntryInput.vue'
 
 /**
  * One pass of the order: how it is danced, how it differs from its part, and where it belongs in
@@ -33,12 +34,11 @@ const emit = defineEmits<{
 }>()
 
 const pass = computed(() => props.pass.pass)
-const text = (event: Event): string => (event.target as HTMLInputElement | HTMLSelectElement).value
 const set = (field: keyof Pass & string, value: unknown): void =>
   emit('pass', pass.value, field, value)
-const whole = (event: Event, least: number, most: number, otherwise: number): number => {
-  const value = Math.round(Number(text(event)))
-  return Number.isFinite(value) && text(event) !== ''
+const whole = (text: string, least: number, most: number, otherwise: number): number => {
+  const value = Math.round(Number(text))
+  return Number.isFinite(value) && text.trim() !== ''
     ? Math.min(most, Math.max(least, value))
     : otherwise
 }
@@ -132,105 +132,100 @@ const others = computed(() =>
       }}
     </h2>
     <div class="two">
-      <label
-        >{{ words.sheets.pass.kind }}
-        <select :value="pass.kind" @change="setKind(text($event) as Pass['kind'])">
-          <option v-for="kind in KINDS" :key="kind" :value="kind">
-            {{ words.sheets.pass.kinds[kind] }}
-          </option>
-        </select></label
-      >
-      <label v-if="!pass.fill"
-        >{{ words.sheets.pass.times
-        }}<input
-          v-entry="pass.times"
+      <Labelled :label="words.sheets.pass.kind"
+        ><el-select :model-value="pass.kind" @change="setKind($event as Pass['kind'])"
+          ><el-option
+            v-for="kind in KINDS"
+            :key="kind"
+            :value="kind"
+            :label="words.sheets.pass.kinds[kind]" /></el-select
+      ></Labelled>
+      <Labelled v-if="!pass.fill" :label="words.sheets.pass.times"
+        ><EntryInput
+          :value="pass.times"
           inputmode="numeric"
           @change="set('times', whole($event, 1, 64, pass.times))"
-      /></label>
-      <label
-        >{{ words.sheets.pass.rotate }}
-        <select
-          :value="pass.rotate ?? 0"
-          @change="set('rotate', Number(text($event)) || undefined)"
-        >
-          <option v-for="n in ROTATIONS" :key="n" :value="n">
-            {{ words.sheets.pass.rotations(n) }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.pass.exitHold }}
-        <select :value="pass.exitHold ?? ''" @change="set('exitHold', text($event) || undefined)">
-          <option value="">{{ words.sheets.pass.ownHold }}</option>
-          <option v-for="hold in HOLD_IDS" :key="hold" :value="hold">{{ words.hold(hold) }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.pass.stretch }}
-        <select :value="pass.stretch?.from ?? ''" @change="setStretch('from', text($event))">
-          <option value="">{{ words.sheets.pass.whole }}</option>
-          <option v-for="slot in slots" :key="slot.id" :value="slot.id">
-            {{ nameOf(slot.id) }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.pass.stretchTo }}
-        <select :value="pass.stretch?.to ?? ''" @change="setStretch('to', text($event))">
-          <option value="">{{ words.sheets.pass.wholeTo }}</option>
-          <option v-for="slot in slots" :key="slot.id" :value="slot.id">
-            {{ nameOf(slot.id) }}
-          </option>
-        </select></label
-      >
+      /></Labelled>
+      <Labelled :label="words.sheets.pass.rotate"
+        ><el-select
+          :model-value="pass.rotate ?? 0"
+          @change="set('rotate', Number($event) || undefined)"
+          ><el-option
+            v-for="n in ROTATIONS"
+            :key="n"
+            :value="n"
+            :label="words.sheets.pass.rotations(n)" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.pass.exitHold"
+        ><el-select
+          :model-value="pass.exitHold ?? ''"
+          @change="set('exitHold', $event || undefined)"
+          ><el-option value="" :label="words.sheets.pass.ownHold" />
+          <el-option
+            v-for="hold in HOLD_IDS"
+            :key="hold"
+            :value="hold"
+            :label="words.hold(hold)" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.pass.stretch"
+        ><el-select :model-value="pass.stretch?.from ?? ''" @change="setStretch('from', $event)"
+          ><el-option value="" :label="words.sheets.pass.whole" />
+          <el-option
+            v-for="slot in slots"
+            :key="slot.id"
+            :value="slot.id"
+            :label="nameOf(slot.id)" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.pass.stretchTo"
+        ><el-select :model-value="pass.stretch?.to ?? ''" @change="setStretch('to', $event)"
+          ><el-option value="" :label="words.sheets.pass.wholeTo" />
+          <el-option
+            v-for="slot in slots"
+            :key="slot.id"
+            :value="slot.id"
+            :label="nameOf(slot.id)" /></el-select
+      ></Labelled>
     </div>
     <el-checkbox :model-value="pass.reflected" @change="set('reflected', $event === true)">{{
       words.sheets.pass.mirrored
     }}</el-checkbox>
-    <label
-      >{{ words.sheets.pass.tie }}
-      <select :value="tieValue" @change="setTie(text($event))">
-        <option value="">{{ words.sheets.pass.noTie }}</option>
-        <option v-if="tieValue && !tieKnown" :value="tieValue">{{ pass.tie!.label }}</option>
-        <option
+    <Labelled :label="words.sheets.pass.tie"
+      ><el-select :model-value="tieValue" @change="setTie($event)"
+        ><el-option value="" :label="words.sheets.pass.noTie" />
+        <el-option v-if="tieValue && !tieKnown" :value="tieValue" :label="pass.tie!.label" />
+        <el-option
           v-for="place in places"
           :key="`${place.to}:${place.label}`"
           :value="`${place.to}:${place.label}`"
-        >
-          {{
+          :label="
             place.to === 'section'
               ? words.sheets.pass.tieSection(place.label)
               : words.sheets.pass.tieLandmark(place.label)
-          }}
-        </option>
-      </select></label
-    >
+          " /></el-select
+    ></Labelled>
     <template v-if="pass.fill">
-      <label
-        >{{ words.sheets.pass.fill }}
-        <select
-          :value="pass.fill.until"
-          @change="set('fill', { ...pass.fill, until: text($event) })"
-        >
-          <option v-for="(label, until) in words.sheets.pass.fillUntil" :key="until" :value="until">
-            {{ label }}
-          </option>
-        </select></label
-      >
+      <Labelled :label="words.sheets.pass.fill"
+        ><el-select
+          :model-value="pass.fill.until"
+          @change="set('fill', { ...pass.fill, until: $event })"
+          ><el-option
+            v-for="(label, until) in words.sheets.pass.fillUntil"
+            :key="until"
+            :value="until"
+            :label="label" /></el-select
+      ></Labelled>
       <div class="two">
-        <label
-          >{{ words.sheets.pass.least
-          }}<input
-            v-entry="pass.fill.min"
+        <Labelled :label="words.sheets.pass.least"
+          ><EntryInput
+            :value="pass.fill.min"
             inputmode="numeric"
             @change="
               set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })
             "
-        /></label>
-        <label
-          >{{ words.sheets.pass.most
-          }}<input
-            v-entry="pass.fill.max"
+        /></Labelled>
+        <Labelled :label="words.sheets.pass.most"
+          ><EntryInput
+            :value="pass.fill.max"
             inputmode="numeric"
             @change="
               set('fill', {
@@ -238,7 +233,7 @@ const others = computed(() =>
                 max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max),
               })
             "
-        /></label>
+        /></Labelled>
       </div>
       <p v-if="props.pass.filled" class="count">
         {{
@@ -253,20 +248,17 @@ const others = computed(() =>
       </p>
     </template>
     <template v-if="pass.kind === 'ending' || pass.finish">
-      <label
-        >{{ words.sheets.pass.finish }}
-        <select
-          :value="pass.finish?.how ?? ''"
-          @change="
-            set('finish', text($event) === '' ? undefined : { ...pass.finish, how: text($event) })
-          "
-        >
-          <option value="">{{ words.sheets.pass.noFinish }}</option>
-          <option v-for="(label, how) in words.sheets.pass.finishes" :key="how" :value="how">
-            {{ label }}
-          </option>
-        </select></label
-      >
+      <Labelled :label="words.sheets.pass.finish"
+        ><el-select
+          :model-value="pass.finish?.how ?? ''"
+          @change="set('finish', $event === '' ? undefined : { ...pass.finish, how: $event })"
+          ><el-option value="" :label="words.sheets.pass.noFinish" />
+          <el-option
+            v-for="(label, how) in words.sheets.pass.finishes"
+            :key="how"
+            :value="how"
+            :label="label" /></el-select
+      ></Labelled>
       <template v-if="pass.finish">
         <el-checkbox
           :model-value="pass.finish.spin === true"
@@ -287,13 +279,15 @@ const others = computed(() =>
       role="group"
       :aria-label="words.sheets.pass.shift"
     >
-      <label v-for="role in ['lead', 'follow'] as const" :key="role"
-        >{{ words.sheets.pass.shiftBy(shiftRoles[role])
-        }}<input
-          v-entry="pass.shift?.[role] ?? 0"
+      <Labelled
+        v-for="role in ['lead', 'follow'] as const"
+        :key="role"
+        :label="words.sheets.pass.shiftBy(shiftRoles[role])"
+        ><EntryInput
+          :value="pass.shift?.[role] ?? 0"
           inputmode="numeric"
           @change="setShift(role, whole($event, -32, 32, 0))"
-      /></label>
+      /></Labelled>
     </div>
     <template v-if="changes.length > 0">
       <h3>{{ words.sheets.pass.changes(changes.length) }}</h3>
@@ -304,20 +298,16 @@ const others = computed(() =>
         </li>
       </ul>
       <div class="row">
-        <button
-          class="button small"
+        <el-button
           @click="
             emit('edits', promoteChanges(sheet.routine, pass.id, randomId), words.done.promoted)
           "
         >
           {{ words.sheets.pass.promote }}
-        </button>
-        <button
-          class="button small"
-          @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)"
-        >
+        </el-button>
+        <el-button @click="emit('edits', clearChanges(sheet.routine, pass.id), words.done.pass)">
           {{ words.sheets.pass.clear }}
-        </button>
+        </el-button>
       </div>
     </template>
     <p v-else-if="!pass.stretch && !pass.reflected" class="soft">

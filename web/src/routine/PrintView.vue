@@ -13,6 +13,7 @@ import PrintedCues from './PrintedCues.vue'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
 import { facingWords } from '../page/standing.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** A sheet as it goes on paper: what is shown here is what is printed. */
 const route = useRoute()
@@ -66,39 +67,37 @@ const print = (): void => window.print()
 
 <template>
   <p v-if="failure" class="view failure" role="alert">
-    {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
+    {{ failure }} <el-button @click="load">{{ words.app.again }}</el-button>
   </p>
   <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
   <template v-else>
     <div class="controls">
-      <RouterLink class="button small" :to="{ name: 'sheet', params: { id } }">{{
+      <el-button tag="router-link" :to="{ name: 'sheet', params: { id } }">{{
         words.sheets.print.back
-      }}</RouterLink>
-      <label
-        >{{ words.sheets.print.paper }}
-        <select v-model="paper" class="pick">
-          <option v-for="(label, key) in words.sheets.print.papers" :key="key" :value="key">
-            {{ label }}
-          </option>
-        </select></label
-      >
-      <label v-if="!isAllAlike(sheet.timeline)"
-        >{{ words.sheets.print.who }}
-        <select v-model="who" class="pick">
-          <option value="both">{{ words.sheets.print.both }}</option>
-          <option value="lead">{{ roles.lead }}</option>
-          <option value="follow">{{ roles.follow }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.sheets.print.depth }}
-        <select v-model="depth" class="pick">
-          <option v-for="(label, key) in words.sheets.print.depths" :key="key" :value="key">
-            {{ label }}
-          </option>
-        </select></label
-      >
-      <button class="button small main" @click="print">{{ words.sheets.print.go }}</button>
+      }}</el-button>
+      <Labelled :label="words.sheets.print.paper"
+        ><el-select v-model="paper" class="pick"
+          ><el-option
+            v-for="(label, key) in words.sheets.print.papers"
+            :key="key"
+            :value="key"
+            :label="label" /></el-select
+      ></Labelled>
+      <Labelled v-if="!isAllAlike(sheet.timeline)" :label="words.sheets.print.who"
+        ><el-select v-model="who" class="pick"
+          ><el-option value="both" :label="words.sheets.print.both" />
+          <el-option value="lead" :label="roles.lead" />
+          <el-option value="follow" :label="roles.follow" /></el-select
+      ></Labelled>
+      <Labelled :label="words.sheets.print.depth"
+        ><el-select v-model="depth" class="pick"
+          ><el-option
+            v-for="(label, key) in words.sheets.print.depths"
+            :key="key"
+            :value="key"
+            :label="label" /></el-select
+      ></Labelled>
+      <el-button type="primary" @click="print">{{ words.sheets.print.go }}</el-button>
       <span class="soft">{{ words.sheets.print.hint }}</span>
     </div>
     <article class="paper" :class="paper">

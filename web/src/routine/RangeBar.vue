@@ -23,14 +23,14 @@ const told = computed(() =>
   >
     <template v-if="range.length > 0">
       <span role="status">{{ told }}</span>
-      <button class="button small" @click="run('copy')">{{ words.sheets.range.copy }}</button>
-      <button class="button small" @click="run('cut')">{{ words.sheets.range.cut }}</button>
-      <button class="button small" @click="run('duplicate')">{{ words.sheets.range.again }}</button>
-      <button class="button small" @click="run('remove')">{{ words.sheet.remove }}</button>
+      <el-button @click="run('copy')">{{ words.sheets.range.copy }}</el-button>
+      <el-button @click="run('cut')">{{ words.sheets.range.cut }}</el-button>
+      <el-button @click="run('duplicate')">{{ words.sheets.range.again }}</el-button>
+      <el-button @click="run('remove')">{{ words.sheet.remove }}</el-button>
     </template>
-    <button v-if="copied > 0" class="button small" @click="run('paste')">
+    <el-button v-if="copied > 0" @click="run('paste')">
       {{ words.sheets.range.paste(copied) }}
-    </button>
+    </el-button>
   </section>
 </template>
 
@@ -41,5 +41,10 @@ const told = computed(() =>
   gap: 0.3rem 0.6rem;
   align-items: center;
   font-size: 0.9rem;
+  padding: 0.4rem 0.8rem;
+  border: 1px solid var(--music);
+  border-radius: 8px;
+  background: var(--music-tint);
+  box-shadow: 0 4px 18px rgb(42 26 53 / 20%);
 }
 </style>

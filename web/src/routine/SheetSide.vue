@@ -7,7 +7,8 @@ import { takeUp, type Part, type Pass, type Routine, type Scope } from '@dellop/
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
-import { computed, nextTick, ref, toRaw, toRef } from 'vue'
+import { MoreHorizontal } from '@lucide/vue'
+import { computed, toRaw, toRef } from 'vue'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import AboutPanel from './AboutPanel.vue'
@@ -19,7 +20,10 @@ import HistoryPanel from './HistoryPanel.vue'
 import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
 import type { PageKey } from './pageCommands.ts'
+import { ALWAYS_THERE, ON_ASKING, type Side } from './sides.ts'
 import SlotPanel from './SlotPanel.vue'
+import TimedOn from './TimedOn.vue'
+import type { MusicChoice } from './timedOn.ts'
 import { useRepairs } from './useRepairs.ts'
 import { repairWorker } from '../workers/repairing.ts'
 
@@ -39,31 +43,25 @@ const props = defineProps<{
   run: (id: PageKey) => void
 }>()
 const scope = defineModel<Scope>('scope', { required: true })
+const side = defineModel<Side>('side', { required: true })
 const emit = defineEmits<{
   go: [key: string]
   see: [label: string, edits: readonly Edit[]]
   overrule: [finding: ListedFinding, reason: string]
-  music: [tune: Tune]
+  tune: [tune: Tune]
+  music: [choice: MusicChoice | null]
   back: [routine: Routine]
 }>()
 
-const SIDES = ['figure', 'cues', 'pass', 'music', 'about', 'history'] as const
-type Side = (typeof SIDES)[number]
-const side = ref<Side>('figure')
 const selected = computed(() => props.page.selected.value)
 const selectedPass = computed(() => props.page.selectedPass.value)
 const wrong = computed(
   () => props.page.open.value.filter(({ severity }) => severity !== 'note').length,
 )
 
-/** Arrow keys go from tab to tab, as in every row of tabs. */
-function step(event: KeyboardEvent, by: number): void {
-  event.preventDefault()
-  event.stopPropagation()
-  const at = (SIDES.indexOf(side.value) + by + SIDES.length) % SIDES.length
-  side.value = SIDES[at]!
-  void nextTick(() => document.getElementById(`side-${side.value}`)?.focus())
-}
+const tabs = computed(() =>
+  ALWAYS_THERE.includes(side.value) ? ALWAYS_THERE : [...ALWAYS_THERE, side.value],
+)
 const library = useLibrary()
 const { repairsOf, isSearching } = useRepairs(
   toRef(() => props.sheet),
@@ -71,42 +69,34 @@ const { repairsOf, isSearching } = useRepairs(
   repairWorker,
 )
 const repair = (one: Repair): void => emit('see', words.finding.repair(one), one.edits)
-defineExpose({ show: (wanted: Side) => (side.value = wanted) })
 </script>
 
 <template>
   <aside class="side" :aria-label="words.sheets.side.label">
-    <slot />
-    <div class="tabs" role="tablist" :aria-label="words.sheets.side.label">
-      <button
-        v-for="one in SIDES"
-        :id="`side-${one}`"
-        :key="one"
-        role="tab"
-        :aria-selected="side === one"
-        aria-controls="side-panel"
-        :tabindex="side === one ? 0 : -1"
-        @click="side = one"
-        @keydown.left="step($event, -1)"
-        @keydown.right="step($event, 1)"
-      >
-        {{ words.sheets.side[one] }}
-      </button>
+    <div class="head">
+      <el-tabs v-model="side" class="tabs">
+        <el-tab-pane v-for="one in tabs" :key="one" :name="one">
+          <template #label
+            >{{ words.sheets.side[one]
+            }}<el-badge v-if="one === 'fix' && wrong > 0" class="badge" :value="wrong"
+          /></template>
+        </el-tab-pane>
+      </el-tabs>
+      <el-dropdown trigger="click" @command="side = $event">
+        <el-button class="more" text :aria-label="words.sheets.side.more"
+          ><MoreHorizontal :size="18" aria-hidden="true"
+        /></el-button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item v-for="one in ON_ASKING" :key="one" :command="one">{{
+              words.sheets.side[one]
+            }}</el-dropdown-item>
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
     </div>
-    <div id="side-panel" role="tabpanel" :aria-labelledby="`side-${side}`" class="panel">
+    <div class="panel">
       <template v-if="side === 'figure'">
-        <FindingList
-          :class="{ last: wrong === 0 }"
-          :findings="sheet.findings"
-          :repairs-of="repairsOf"
-          :is-searching="isSearching"
-          @go="emit('go', $event)"
-          @see="repair"
-          @overrule="(finding, reason) => emit('overrule', finding, reason)"
-          @take-up="
-            commands.take(takeUp(sheet.routine, $event.code, $event.subject), words.done.takeUp)
-          "
-        />
         <SlotPanel
           v-if="selected && selectedPass"
           v-model:scope="scope"
@@ -140,14 +130,32 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
         />
         <p v-else class="soft">{{ words.sheets.pass.none }}</p>
       </template>
-      <FitPanel
-        v-else-if="side === 'music'"
-        :sheet="sheet"
-        :tunes="tunes"
-        @see="(label, offer) => emit('see', label, offer.edits)"
-        @music="emit('music', $event)"
+      <FindingList
+        v-else-if="side === 'fix'"
+        :findings="sheet.findings"
+        :repairs-of="repairsOf"
+        :is-searching="isSearching"
         @go="emit('go', $event)"
+        @see="repair"
+        @overrule="(finding, reason) => emit('overrule', finding, reason)"
+        @take-up="
+          commands.take(takeUp(sheet.routine, $event.code, $event.subject), words.done.takeUp)
+        "
       />
+      <template v-else-if="side === 'music'">
+        <TimedOn
+          :routine="sheet.routine"
+          :tunes="tunes"
+          @choose="(choice) => emit('music', choice)"
+        />
+        <FitPanel
+          :sheet="sheet"
+          :tunes="tunes"
+          @see="(label, offer) => emit('see', label, offer.edits)"
+          @music="emit('tune', $event)"
+          @go="emit('go', $event)"
+        />
+      </template>
       <AboutPanel
         v-else-if="side === 'about'"
         :routine="sheet.routine"
@@ -169,46 +177,40 @@ defineExpose({ show: (wanted: Side) => (side.value = wanted) })
 
 <style scoped>
 .side {
-  padding: 0.8rem 1.25rem 3rem;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+}
+.head {
   display: flex;
-  flex-direction: column;
-  gap: 1rem;
-  position: sticky;
-  top: 0;
-  align-self: start;
-  max-height: 100vh;
-  overflow-y: auto;
+  align-items: center;
+  padding: 0 6px 0 14px;
 }
 .tabs {
-  display: flex;
-  border-bottom: 2px solid var(--rule-strong);
+  flex: 1;
+  min-width: 0;
 }
-.tabs button {
-  flex: auto;
-  min-height: 38px;
-  padding: 0 0.2rem;
-  font-size: 0.95rem;
-  border: 0;
-  border-bottom: 4px solid transparent;
-  background: none;
-  cursor: pointer;
+.tabs :deep(.el-tabs__header) {
+  margin: 0;
 }
-.tabs button[aria-selected='true'] {
-  font-weight: 700;
-  border-bottom-color: var(--music);
+.tabs :deep(.el-tabs__content) {
+  display: none;
+}
+.tabs :deep(.el-tabs__item) {
+  height: 40px;
+  padding: 0 9px;
+}
+.badge {
+  margin-left: 4px;
+}
+.more {
+  padding: 0 6px;
 }
 .panel {
   display: flex;
   flex-direction: column;
-  gap: 1.5rem;
-}
-.last {
-  order: 1;
-}
-@media (max-width: 900px) {
-  .side {
-    position: static;
-    max-height: none;
-  }
+  gap: 0.9rem;
+  padding: 10px 14px 3rem;
+  overflow-y: auto;
 }
 </style>

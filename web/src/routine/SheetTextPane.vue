@@ -196,7 +196,7 @@ onBeforeUnmount(() => {
   <section class="pane" :aria-label="say.title">
     <header>
       <h2>{{ say.title }}</h2>
-      <button class="button small" @click="emit('close')">{{ say.close }}</button>
+      <el-button @click="emit('close')">{{ say.close }}</el-button>
     </header>
     <p class="soft help">{{ say.help }}</p>
     <p v-if="problem" class="failure" role="status">{{ say.unread }}{{ problem }}</p>

@@ -18,6 +18,7 @@ import {
   ref,
   watch,
 } from 'vue'
+import { ElMessage } from 'element-plus'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -29,15 +30,20 @@ import ConflictNote from '../document/ConflictNote.vue'
 import FigurePicker from './FigurePicker.vue'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
-import PageToolbar from './PageToolbar.vue'
+import PageView from './PageView.vue'
+import RangeBar from './RangeBar.vue'
 import PreviewBar from './PreviewBar.vue'
 import { randomId } from '../app/randomId.ts'
 import { useSheetActions } from './sheetActions.ts'
 import { useSheetDocument } from './sheetDocument.ts'
-import SheetHead from './SheetHead.vue'
+import SheetBar from './SheetBar.vue'
 import { useSheetPage } from './sheetPage.ts'
 import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
+import { isSide, type Side } from './sides.ts'
+import { clipboard } from './clipboard.ts'
+import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
+import { useNarrow } from '../ui/narrow.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
 /** The text editor is large and not always wanted. */
@@ -55,20 +61,49 @@ const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } =
 
 const failure = ref<string | null>(null)
 const told = ref('')
-const musicSaid = ref('')
 const textShown = ref(false)
 const phrasePage = ref<InstanceType<typeof PhrasePage> | null>(null)
-const { choose, openAdd, openReplace, pick, picking, fill, drop, travel, run, keysShown } =
-  useSheetActions({
-    document: document_,
-    page,
-    commands,
-    told,
-    reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
-    toLectern: () => void router.push({ name: 'lectern', params: { id } }),
-  })
+const {
+  choose,
+  openAdd,
+  openReplace,
+  pick,
+  picking,
+  pickedTimes,
+  leavePicker,
+  fill,
+  drop,
+  travel,
+  run,
+  keysShown,
+} = useSheetActions({
+  document: document_,
+  page,
+  commands,
+  told,
+  reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
+  toLectern: () => void router.push({ name: 'lectern', params: { id } }),
+})
 const shown = ref<Shown>(ALL_SHOWN)
+const density = ref(keptDensity())
+watch(density, keepDensity)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
+/** What stands beside the page; a link to a sheet keeps it. */
+const side = ref<Side>(isSide(route.query['tab']) ? route.query['tab'] : 'figure')
+watch(side, (tab) => void router.replace({ query: tab === 'figure' ? {} : { tab } }))
+const narrow = useNarrow()
+/** On a narrow screen the panel lies over the page from below, when it is asked for. */
+const drawer = ref(false)
+function showSide(wanted: Side): void {
+  side.value = wanted
+  drawer.value = true
+}
+function fromMenu(what: 'print' | 'text' | 'about' | 'history' | 'keys'): void {
+  if (what === 'print') void router.push({ name: 'sheet-print', params: { id } })
+  else if (what === 'text') textShown.value = true
+  else if (what === 'keys') keysShown.value = true
+  else showSide(what)
+}
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
 
 async function load(): Promise<void> {
@@ -92,6 +127,12 @@ watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
 watch(selectedKey, () => (scope.value = 'part'))
+function select(key: string): void {
+  page.select(key)
+  if (!narrow.value) return
+  side.value = 'figure'
+  drawer.value = true
+}
 
 /** Shows what edits would make of the page, before they are made. */
 function see(label: string, edits: readonly Edit[]): void {
@@ -121,7 +162,7 @@ const leaveSo = (finding: ListedFinding, reason: string): boolean =>
 
 function chooseMusic(choice: MusicChoice | null): void {
   commands.setMusic(choice?.tune.id ?? null, choice?.recording?.id ?? null)
-  musicSaid.value = musicTold(choice)
+  ElMessage({ message: musicTold(choice), type: 'info', duration: 6000 })
 }
 
 function goToPass(pass: DancedPass): void {
@@ -131,116 +172,143 @@ function goToPass(pass: DancedPass): void {
 </script>
 
 <template>
-  <Teleport defer to="#bar-action">
-    <RouterLink class="button main" :to="{ name: 'lectern', params: { id } }">{{
-      words.sheet.toLectern
-    }}</RouterLink>
-  </Teleport>
   <div v-if="failure" class="view" role="alert">
     <p>{{ failure }}</p>
-    <button class="button" @click="load">{{ words.app.again }}</button>
+    <p class="actions">
+      <el-button type="primary" @click="load">{{ words.app.again }}</el-button>
+      <el-button tag="router-link" :to="{ name: 'sheets' }">{{ words.sheet.back }}</el-button>
+    </p>
   </div>
-  <p v-else-if="!sheet" class="view" role="status">{{ words.app.loading }}</p>
+  <div v-else-if="!sheet" class="view" role="status" :aria-label="words.app.loading">
+    <el-skeleton :rows="8" animated />
+  </div>
   <div v-else class="sheet">
-    <SheetHead
+    <SheetBar
       :sheet="sheet"
-      :tunes="library.tunes"
+      :round="page.slots.value.length > 0 ? roundTold : ''"
       :saving="document_.saving.value"
+      :is-saved="document_.isSaved.value"
       :can-undo="document_.canUndo.value"
       :can-redo="document_.canRedo.value"
       @title="commands.setHeader('title', $event)"
-      @by="commands.setHeader('by', $event)"
-      @music="chooseMusic"
+      @fix="showSide('fix')"
       @undo="travel('undo')"
       @redo="travel('redo')"
-      @keys="keysShown = true"
+      @menu="fromMenu"
     />
-    <p class="unseen" role="status">{{ told }}</p>
-    <p v-if="musicSaid" class="told" role="status">
-      {{ musicSaid }}
-      <button class="textlink" @click="musicSaid = ''">{{ words.app.close }}</button>
-    </p>
-    <div class="body" :class="{ texting: textShown }">
-      <div class="paper">
-        <ConflictNote
-          :conflicts="document_.conflicts.value"
-          @use-mine="document_.takeMine($event, words.done.repair)"
-          @dismiss="document_.settle($event)"
-        />
-        <button
-          class="button small beside"
-          :aria-pressed="textShown"
-          @click="textShown = !textShown"
-        >
-          {{ words.sheetText.beside }}
-        </button>
-        <OrderStrip
-          :passes="sheet.timeline.passes"
-          :parts="sheet.routine.parts"
-          :current-pass="selectedPass?.key ?? null"
-          @go="goToPass"
-          @add="commands.passOver"
-          @new-part="commands.newPart"
-          @remove="commands.dropPass"
-          @move="commands.movePass"
-        />
-        <PageToolbar
-          v-model:laid-by="page.laidBy.value"
-          v-model:known="page.known.value"
-          v-model:shown="shown"
-          v-model:strip="stripShown"
-          :range="page.range.value"
-          :run="run"
-          :fading="sheet.school.fading !== null"
-        />
-        <PreviewBar
-          v-if="page.preview.value && page.previewed.value && page.standing.value"
-          :label="page.preview.value.label"
-          :before="page.standing.value"
-          :after="page.previewed.value"
-          @take="takePreview"
-          @leave="page.preview.value = null"
-        />
-        <p v-if="page.slots.value.length > 0" class="soft round" role="status">{{ roundTold }}</p>
-        <PhrasePage
-          ref="phrasePage"
-          v-model:bars-per-line="barsPerLine"
-          :rows="rows"
-          :metre="sheet.routine.metre"
-          :counting="counting"
-          :selected-key="selectedKey"
-          :marks="marks"
-          :in-range="page.rangeKeys.value"
-          :fresh="page.fresh.value"
-          :strip="strip"
-          :shown="shown"
-          @select="page.select"
-          @extend="page.extendTo"
-          @drop-on="drop"
-          @open="openReplace"
-          @fill="fill"
-        />
-        <button
-          v-if="page.slots.value.length === 0"
-          class="button main"
-          @click="openAdd(null, null)"
-        >
-          {{ words.sheet.firstFigure }}
-        </button>
-      </div>
-      <SheetTextPane
-        v-if="textShown"
-        class="text"
-        :sheet="sheet"
-        :figures="library.figures"
-        :findings="page.open.value"
-        :edit="(edits) => document_.edit(edits, words.done.text, 'text')"
-        @go="choose($event)"
-        @close="textShown = false"
+    <div class="strip">
+      <OrderStrip
+        :passes="sheet.timeline.passes"
+        :parts="sheet.routine.parts"
+        :current-pass="selectedPass?.key ?? null"
+        @go="goToPass"
+        @add="commands.passOver"
+        @new-part="commands.newPart"
+        @remove="commands.dropPass"
+        @move="commands.movePass"
       />
+      <PageView
+        v-model:laid-by="page.laidBy.value"
+        v-model:known="page.known.value"
+        v-model:shown="shown"
+        v-model:strip="stripShown"
+        v-model:text="textShown"
+        v-model:density="density"
+        :fading="sheet.school.fading !== null"
+      />
+    </div>
+    <p class="unseen" role="status">{{ told }}</p>
+    <el-splitter class="body">
+      <el-splitter-panel :min="320">
+        <div class="paper">
+          <ConflictNote
+            :conflicts="document_.conflicts.value"
+            @use-mine="document_.takeMine($event, words.done.repair)"
+            @dismiss="document_.settle($event)"
+          />
+          <PhrasePage
+            ref="phrasePage"
+            v-model:bars-per-line="barsPerLine"
+            :rows="rows"
+            :metre="sheet.routine.metre"
+            :counting="counting"
+            :selected-key="selectedKey"
+            :marks="marks"
+            :in-range="page.rangeKeys.value"
+            :fresh="page.fresh.value"
+            :strip="strip"
+            :shown="shown"
+            :density="DENSITIES[density]"
+            @select="select"
+            @extend="page.extendTo"
+            @drop-on="drop"
+            @open="openReplace"
+            @fill="fill"
+          />
+          <el-empty v-if="page.slots.value.length === 0" :description="words.sheet.emptyPage">
+            <el-button type="primary" size="large" @click="openAdd(null, null)">
+              {{ words.sheet.firstFigure }}
+            </el-button>
+          </el-empty>
+          <div class="over">
+            <RangeBar :range="page.range.value" :copied="clipboard.length" :run="run" />
+            <PreviewBar
+              v-if="page.preview.value && page.previewed.value && page.standing.value"
+              :label="page.preview.value.label"
+              :before="page.standing.value"
+              :after="page.previewed.value"
+              @take="takePreview"
+              @leave="page.preview.value = null"
+            />
+          </div>
+        </div>
+      </el-splitter-panel>
+      <el-splitter-panel v-if="textShown" :size="narrow ? '60%' : 480" :min="280">
+        <SheetTextPane
+          class="text"
+          :sheet="sheet"
+          :figures="library.figures"
+          :findings="page.open.value"
+          :edit="(edits) => document_.edit(edits, words.done.text, 'text')"
+          @go="choose($event)"
+          @close="textShown = false"
+        />
+      </el-splitter-panel>
+      <el-splitter-panel v-else-if="!narrow" :size="340" :min="290" :max="620">
+        <SheetSide
+          v-model:scope="scope"
+          v-model:side="side"
+          :sheet="page.standing.value ?? sheet"
+          :page="page"
+          :commands="commands"
+          :voice="voice"
+          :tunes="library.tunes"
+          :schools="library.schools"
+          :figures="library.figures"
+          :saved="document_.isSaved.value"
+          :run="run"
+          @go="choose($event, true)"
+          @see="see"
+          @overrule="leaveSo"
+          @tune="chooseTune"
+          @music="chooseMusic"
+          @back="goBack"
+        />
+      </el-splitter-panel>
+    </el-splitter>
+    <el-drawer
+      v-if="narrow"
+      v-model="drawer"
+      direction="btt"
+      size="62%"
+      :modal="false"
+      modal-penetrable
+      :title="words.sheets.side.label"
+      class="side-drawer"
+    >
       <SheetSide
-        v-else
         v-model:scope="scope"
+        v-model:side="side"
         :sheet="page.standing.value ?? sheet"
         :page="page"
         :commands="commands"
@@ -253,60 +321,78 @@ function goToPass(pass: DancedPass): void {
         @go="choose($event, true)"
         @see="see"
         @overrule="leaveSo"
-        @music="chooseTune"
+        @tune="chooseTune"
+        @music="chooseMusic"
         @back="goBack"
-      >
-        <FigurePicker
-          v-if="picking"
-          :suggest="
-            (text) =>
-              page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))
-          "
-          :allow-words="picking.for === 'add'"
-          @pick="pick"
-          @words="pick(null, $event)"
-          @cancel="picking = null"
-        />
-      </SheetSide>
-    </div>
+      />
+    </el-drawer>
+    <FigurePicker
+      v-if="picking"
+      :key="pickedTimes"
+      :again="pickedTimes > 0"
+      :suggest="
+        (text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))
+      "
+      :allow-words="picking.for === 'add'"
+      @pick="pick"
+      @words="pick(null, $event)"
+      @cancel="leavePicker"
+    />
     <KeysDialog v-model="keysShown" />
   </div>
 </template>
 
 <style scoped>
-.body {
+.sheet {
+  height: 100dvh;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 330px;
+  grid-template-rows: auto auto minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr);
+}
+.strip {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  height: 40px;
+  padding: 0 14px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--paper);
+}
+.body {
+  min-height: 0;
 }
 .paper {
   background: var(--sheet);
-  padding: 1rem 1rem 4rem 1.5rem;
-  border-right: 1px solid var(--rule);
-  min-height: 70vh;
+  padding: 0 6px 4rem 14px;
+  min-height: 100%;
+  position: relative;
 }
-.body.texting {
-  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+/* What is told over the page lies over it, so that nothing under the hand moves. */
+.over {
+  position: sticky;
+  bottom: 8px;
+  z-index: 5;
+  display: grid;
+  gap: 6px;
+  height: 0;
+  align-content: end;
 }
 .text {
-  position: sticky;
-  top: 0;
-  align-self: start;
-  max-height: 100vh;
+  height: 100%;
 }
-.round {
-  margin-bottom: 0.4rem;
-}
-.beside {
-  float: right;
+.actions {
+  display: flex;
+  gap: 0.5rem;
+  margin-top: 0.8rem;
 }
 @media (max-width: 900px) {
-  .body,
-  .body.texting {
-    grid-template-columns: minmax(0, 1fr);
+  .strip {
+    flex-wrap: wrap;
+    height: auto;
+    padding: 2px 10px 4px;
   }
   .paper {
-    padding: 0.75rem;
-    border: 0;
+    padding: 0 0.5rem 4rem 0.6rem;
   }
 }
 </style>

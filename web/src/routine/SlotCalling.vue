@@ -2,8 +2,9 @@
 import type { DancedSlot, Slot } from '@dellop/core/routine'
 import { CUE_MODES, type School } from '@dellop/core/school'
 import { computed } from 'vue'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import Folded from '../ui/Folded.vue'
+import EntryInput from '../ui/EntryInput.vue'
 
 /**
  * How one figure is called: when, what one role is told besides, and what is announced while it is
@@ -13,7 +14,6 @@ const props = defineProps<{ slotDanced: DancedSlot; roles: School['roleLabels'] 
 const emit = defineEmits<{ field: [field: 'mode' | 'roleCues' | 'announce', value: unknown] }>()
 
 const slot = computed(() => props.slotDanced.slot)
-const text = (event: Event): string => (event.target as HTMLInputElement).value
 function setRoles(change: Partial<NonNullable<Slot['roleCues']>>): void {
   const next = { lead: '', follow: '', first: 'lead' as const, ...slot.value.roleCues, ...change }
   emit('field', 'roleCues', next.lead.trim() === '' && next.follow.trim() === '' ? undefined : next)
@@ -21,50 +21,49 @@ function setRoles(change: Partial<NonNullable<Slot['roleCues']>>): void {
 </script>
 
 <template>
-  <details class="calling">
-    <summary>{{ words.cues.calling }}</summary>
+  <Folded class="calling" :title="words.cues.calling">
     <label class="field-label" for="slot-mode">{{ words.cues.mode }}</label>
-    <select
+    <el-select
       id="slot-mode"
-      :value="slot.mode ?? ''"
-      @change="emit('field', 'mode', text($event) || undefined)"
-    >
-      <option value="">{{ words.cues.asSheet }}</option>
-      <option v-for="mode in CUE_MODES" :key="mode" :value="mode">
-        {{ words.cues.modes[mode] }}
-      </option>
-    </select>
+      :model-value="slot.mode ?? ''"
+      @change="emit('field', 'mode', $event || undefined)"
+      ><el-option value="" :label="words.cues.asSheet" />
+      <el-option
+        v-for="mode in CUE_MODES"
+        :key="mode"
+        :value="mode"
+        :label="words.cues.modes[mode]"
+    /></el-select>
     <template v-for="role in ['lead', 'follow'] as const" :key="role">
       <label class="field-label" :for="`cue-${role}`">{{ words.cues.roleCue(roles[role]) }}</label>
-      <input
+      <EntryInput
         :id="`cue-${role}`"
-        v-entry="slot.roleCues?.[role] ?? ''"
-        class="field"
+        :value="slot.roleCues?.[role] ?? ''"
         maxlength="80"
-        @change="setRoles({ [role]: text($event) })"
+        @change="setRoles({ [role]: $event })"
       />
     </template>
     <template v-if="slot.roleCues">
       <label class="field-label" for="cue-first">{{ words.cues.roleFirst }}</label>
-      <select
+      <el-select
         id="cue-first"
-        :value="slot.roleCues.first"
-        @change="setRoles({ first: text($event) as 'lead' })"
-      >
-        <option v-for="role in ['lead', 'follow'] as const" :key="role" :value="role">
-          {{ roles[role] }}
-        </option>
-      </select>
+        :model-value="slot.roleCues.first"
+        @change="setRoles({ first: $event as 'lead' })"
+        ><el-option
+          v-for="role in ['lead', 'follow'] as const"
+          :key="role"
+          :value="role"
+          :label="roles[role]"
+      /></el-select>
     </template>
     <label class="field-label" for="slot-announce">{{ words.cues.announce }}</label>
-    <input
+    <EntryInput
       id="slot-announce"
-      v-entry="slot.announce ?? ''"
-      class="field"
+      :value="slot.announce ?? ''"
       maxlength="120"
-      @change="emit('field', 'announce', text($event).trim() || undefined)"
+      @change="emit('field', 'announce', $event.trim() || undefined)"
     />
-  </details>
+  </Folded>
 </template>
 
 <style scoped>

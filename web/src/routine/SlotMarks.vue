@@ -3,8 +3,9 @@ import type { DancedSlot, SlotContent } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Folded from '../ui/Folded.vue'
 
 /**
  * What a slot carries besides its figure: how long words take, marks, remarks for one role, and
@@ -65,33 +66,26 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
 <template>
   <div v-if="content" class="fields">
     <label class="field-label" for="slot-text">{{ words.sheets.slot.text }}</label>
-    <input
+    <EntryInput
       id="slot-text"
-      v-entry="content.text"
+      :value="content.text"
       maxlength="200"
-      @change="emit('content', { ...content, text: ($event.target as HTMLInputElement).value })"
+      @change="emit('content', { ...content, text: $event })"
     />
     <label class="field-label" for="slot-length-kind">{{ words.sheets.slot.lengthKind }}</label>
-    <select
-      id="slot-length-kind"
-      :value="lengthKind"
-      @change="setKind(($event.target as HTMLSelectElement).value)"
-    >
-      <option v-for="(label, kind) in words.sheets.slot.lengths" :key="kind" :value="kind">
-        {{ label }}
-      </option>
-    </select>
+    <el-select id="slot-length-kind" :model-value="lengthKind" @change="setKind($event)"
+      ><el-option
+        v-for="(label, kind) in words.sheets.slot.lengths"
+        :key="kind"
+        :value="kind"
+        :label="label"
+    /></el-select>
     <template v-if="lengthKind === 'choice'">
       <label class="field-label" for="slot-choices">{{ words.sheets.slot.choices }}</label>
-      <input
-        id="slot-choices"
-        v-entry="choicesText"
-        @change="setChoices(($event.target as HTMLInputElement).value)"
-      />
+      <EntryInput id="slot-choices" :value="choicesText" @change="setChoices($event)" />
     </template>
   </div>
-  <details class="marks">
-    <summary>{{ words.sheets.slot.marks }}</summary>
+  <Folded class="marks" :title="words.sheets.slot.marks">
     <el-checkbox :model-value="slot.hard === true" @change="emit('field', 'hard', flag($event))">{{
       words.sheets.slot.hard
     }}</el-checkbox>
@@ -105,36 +99,29 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
     }}</el-checkbox>
     <div v-if="(slotDanced.figure?.cautions.length ?? 0) > 0" class="fields">
       <label class="field-label" for="slot-caution">{{ words.sheets.slot.caution }}</label>
-      <select
+      <el-select
         id="slot-caution"
-        :value="slot.caution ?? 'figure'"
-        @change="
-          emit(
-            'field',
-            'caution',
-            ($event.target as HTMLSelectElement).value === 'figure'
-              ? undefined
-              : (($event.target as HTMLSelectElement).value as 'shown'),
-          )
-        "
-      >
-        <option v-for="(label, kind) in words.sheets.slot.cautions" :key="kind" :value="kind">
-          {{ label }}
-        </option>
-      </select>
+        :model-value="slot.caution ?? 'figure'"
+        @change="emit('field', 'caution', $event === 'figure' ? undefined : ($event as 'shown'))"
+        ><el-option
+          v-for="(label, kind) in words.sheets.slot.cautions"
+          :key="kind"
+          :value="kind"
+          :label="label"
+      /></el-select>
     </div>
     <div v-for="role in ['lead', 'follow'] as const" :key="role" class="fields">
       <label class="field-label" :for="`slot-${role}`">{{
         words.sheets.slot.remarkFor(roles[role])
       }}</label>
-      <input
+      <EntryInput
         :id="`slot-${role}`"
-        v-entry="slot.roleRemarks?.[role] ?? ''"
+        :value="slot.roleRemarks?.[role] ?? ''"
         maxlength="300"
-        @change="setRemark(role, ($event.target as HTMLInputElement).value)"
+        @change="setRemark(role, $event)"
       />
     </div>
-  </details>
+  </Folded>
 </template>
 
 <style scoped>

@@ -3,7 +3,19 @@ import type { Planned, Voice } from '@dellop/core/cue'
 import { rolesOf, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed } from 'vue'
+import {
+  ArrowLeft,
+  ArrowRight,
+  FlipHorizontal2,
+  Minus,
+  Plus,
+  Repeat2,
+  Replace,
+  SquareSplitHorizontal,
+  Trash2,
+  VolumeX,
+} from '@lucide/vue'
+import { computed, type Component } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
@@ -53,56 +65,82 @@ const isSettled = computed(
     props.slotDanced.slot.content.type === 'words' &&
     props.slotDanced.slot.content.lengthTicks !== null,
 )
+const scopes = computed(() => [
+  { value: 'part', label: words.sheet.scopePart(props.pass.part.label) },
+  { value: 'pass', label: words.sheet.scopePass },
+])
+interface Action {
+  readonly id: PageKey
+  readonly label: string
+  readonly icon: Component
+  readonly pressed?: boolean
+}
+/** What is done to the figure most often, as icons with their names. */
+const actions = computed((): readonly Action[] => {
+  const { sheet: say } = words
+  const half = variation.value?.cut?.type === 'half'
+  return [
+    { id: 'add', label: say.addAfter, icon: Plus },
+    { id: 'replace', label: say.replace, icon: Replace },
+    ...(isFigure.value
+      ? ([
+          {
+            id: 'halve',
+            label: half ? say.wholeAgain : say.halve,
+            icon: SquareSplitHorizontal,
+            pressed: half,
+          },
+          { id: 'more', label: say.more, icon: Repeat2 },
+          ...((variation.value?.times ?? 1) > 1
+            ? [{ id: 'less', label: say.less, icon: Minus } as const]
+            : []),
+          {
+            id: 'reflect',
+            label: say.reflect,
+            icon: FlipHorizontal2,
+            pressed: variation.value?.reflected === true,
+          },
+        ] as const)
+      : []),
+    ...(props.slotDanced.changed
+      ? []
+      : ([
+          { id: 'move-before', label: say.earlierSlot, icon: ArrowLeft },
+          { id: 'move-after', label: say.laterSlot, icon: ArrowRight },
+        ] as const)),
+    ...(props.slotDanced.slot.say === 'nothing'
+      ? []
+      : ([{ id: 'silence', label: say.silent, icon: VolumeX }] as const)),
+    { id: 'remove', label: say.remove, icon: Trash2 },
+  ]
+})
 const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT)
 </script>
 
 <template>
-  <div class="panel">
-    <h2>{{ name }}</h2>
-    <p class="soft">{{ place }} · {{ words.format.counts(lengthBeats) }}</p>
-    <fieldset v-if="!slotDanced.changed" class="scope">
-      <legend class="unseen">{{ words.sheet.scope }}</legend>
-      <el-radio-group v-model="scope">
-        <el-radio value="part">{{ words.sheet.scopePart(pass.part.label) }}</el-radio>
-        <el-radio value="pass">{{ words.sheet.scopePass }}</el-radio>
-      </el-radio-group>
-    </fieldset>
-    <div class="actions">
-      <button class="button small" @click="run('add')">{{ words.sheet.addAfter }}</button>
-      <button class="button small" @click="run('replace')">{{ words.sheet.replace }}</button>
-      <template v-if="isFigure">
-        <button
-          class="button small"
-          :aria-pressed="variation?.cut?.type === 'half'"
-          @click="run('halve')"
-        >
-          {{ variation?.cut?.type === 'half' ? words.sheet.wholeAgain : words.sheet.halve }}
-        </button>
-        <button class="button small" @click="run('more')">{{ words.sheet.more }}</button>
-        <button v-if="(variation?.times ?? 1) > 1" class="button small" @click="run('less')">
-          {{ words.sheet.less }}
-        </button>
-        <button class="button small" :aria-pressed="variation?.reflected" @click="run('reflect')">
-          {{ words.sheet.reflect }}
-        </button>
-      </template>
-      <template v-if="!slotDanced.changed">
-        <button class="button small" @click="run('move-before')">
-          {{ words.sheet.earlierSlot }}
-        </button>
-        <button class="button small" @click="run('move-after')">{{ words.sheet.laterSlot }}</button>
-      </template>
-      <button class="button small" @click="commands.remove(slotDanced)">
-        {{ words.sheet.remove }}
-      </button>
+  <div class="slot-panel">
+    <div class="who">
+      <h2>{{ name }}</h2>
+      <el-segmented
+        v-if="!slotDanced.changed"
+        v-model="scope"
+        size="small"
+        :options="scopes"
+        :aria-label="words.sheet.scope"
+      />
     </div>
-    <VaryFields
-      v-if="variation && slotDanced.figure"
-      :figure="slotDanced.figure"
-      :variation="variation"
-      :problem="slotDanced.problem?.message ?? null"
-      @change="commands.danceAs(slotDanced, $event)"
-    />
+    <p class="soft place">{{ place }} · {{ words.format.counts(lengthBeats) }}</p>
+    <div class="actions" role="group" :aria-label="words.sheet.actions">
+      <el-tooltip v-for="one in actions" :key="one.id" :content="one.label">
+        <el-button
+          class="icon"
+          :aria-label="one.label"
+          :aria-pressed="one.pressed"
+          @click="run(one.id)"
+          ><component :is="one.icon" :size="17" aria-hidden="true"
+        /></el-button>
+      </el-tooltip>
+    </div>
     <div v-if="!isFigure && (isSettled || slotDanced.open)" class="length">
       <label class="field-label" for="slot-beats">{{ words.sheet.length }}</label>
       <el-input-number
@@ -129,11 +167,6 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       :pin="slotDanced.slot.pin"
       @pin="commands.pin(slotDanced, $event)"
     />
-    <SlotCalling
-      :slot-danced="slotDanced"
-      :roles="roles"
-      @field="(field, value) => commands.slotField(slotDanced, field, value)"
-    />
     <section v-if="slotDanced.danced" :aria-label="words.sheet.steps">
       <BeatChart
         :danced="slotDanced.danced"
@@ -142,7 +175,6 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
         :beats-per-line="3"
       />
     </section>
-    <StateAtBeat :sheet="sheet" :slot-danced="slotDanced" />
     <template v-if="slotDanced.slot.caution !== 'hidden'">
       <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
         <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
@@ -151,6 +183,19 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
         {{ words.sheets.print.defer }}
       </p>
     </template>
+    <VaryFields
+      v-if="variation && slotDanced.figure"
+      :figure="slotDanced.figure"
+      :variation="variation"
+      :problem="slotDanced.problem?.message ?? null"
+      @change="commands.danceAs(slotDanced, $event)"
+    />
+    <SlotCalling
+      :slot-danced="slotDanced"
+      :roles="roles"
+      @field="(field, value) => commands.slotField(slotDanced, field, value)"
+    />
+    <StateAtBeat :sheet="sheet" :slot-danced="slotDanced" />
     <div>
       <label class="field-label" for="slot-remark">{{ words.sheet.remark }}</label>
       <el-input
@@ -170,34 +215,39 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
 </template>
 
 <style scoped>
-.panel {
+.slot-panel {
   display: flex;
   flex-direction: column;
-  gap: 0.9rem;
+  gap: 0.55rem;
 }
-.panel > p:first-of-type {
-  margin-top: -0.7rem;
-  font-size: 0.95rem;
+.who {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  justify-content: space-between;
 }
-.scope {
-  border: 0;
-  padding: 0;
-  margin: 0;
+h2 {
+  font-size: 1.15rem;
+  min-width: 0;
 }
-.scope :deep(.el-radio) {
-  height: 28px;
-  margin-right: 1.25rem;
+.who :deep(.el-segmented) {
+  flex: none;
+}
+.place {
+  font-size: 0.85rem;
+  margin-top: -0.45rem;
 }
 .actions {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem;
+  gap: 3px;
 }
-.actions .button {
-  padding: 0 0.55rem;
-  font-size: 0.9rem;
+.icon {
+  padding: 0;
+  width: 31px;
+  height: 31px;
 }
-.actions .button[aria-pressed='true'] {
+.icon[aria-pressed='true'] {
   background: var(--feet-tint);
   border-color: var(--feet);
 }

@@ -40,11 +40,10 @@ const lines = computed(() => {
     :aria-label="words.sheets.view.atBeat"
   >
     <label class="field-label" for="state-beat">{{ words.sheets.view.atBeat }}: {{ beat }}</label>
-    <input
+    <el-slider
       id="state-beat"
-      v-model.number="beat"
-      type="range"
-      min="1"
+      v-model="beat"
+      :min="1"
       :max="beats"
       :aria-valuetext="words.sheets.view.beat(beat)"
     />

@@ -4,6 +4,7 @@ import type { Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { musicChoices, musicKey, musicNote, type MusicChoice } from './timedOn.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** The music that the sheet is timed on, to be chosen anew. */
 const props = defineProps<{ routine: Routine; tunes: readonly Tune[] }>()
@@ -11,24 +12,21 @@ const emit = defineEmits<{ choose: [choice: MusicChoice | null] }>()
 const choices = computed(() => musicChoices(props.tunes, props.routine))
 const chosen = computed(() => musicKey(props.tunes, props.routine))
 const note = computed(() => musicNote(props.tunes, props.routine))
-const choose = (event: Event): void =>
-  emit(
-    'choose',
-    choices.value.find(({ key }) => key === (event.target as HTMLSelectElement).value) ?? null,
-  )
+const choose = (wanted: string): void =>
+  emit('choose', choices.value.find(({ key }) => key === wanted) ?? null)
 </script>
 
 <template>
   <span class="timed">
-    <label>
-      {{ words.sheet.timedOn }}
-      <select class="pick" :value="chosen" @change="choose">
-        <option value="">{{ words.shelf.noTune }}</option>
-        <option v-for="choice in choices" :key="choice.key" :value="choice.key">
-          {{ choice.text }}
-        </option>
-      </select>
-    </label>
+    <Labelled :label="words.sheet.timedOn"
+      ><el-select class="pick" :model-value="chosen" @change="choose"
+        ><el-option value="" :label="words.shelf.noTune" />
+        <el-option
+          v-for="choice in choices"
+          :key="choice.key"
+          :value="choice.key"
+          :label="choice.text" /></el-select
+    ></Labelled>
     <RouterLink
       v-if="routine.tuneId && chosen"
       :to="{ name: 'tune', params: { id: routine.tuneId } }"

@@ -3,6 +3,8 @@ import type { Move, Planned } from '@dellop/core/cue'
 import type { Slot } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { computed } from 'vue'
+import Folded from '../ui/Folded.vue'
+import Labelled from '../ui/Labelled.vue'
 import { words } from '../words/index.ts'
 
 /** Why a cue stands where it stands, what it would cost elsewhere, and the cuer's pin. */
@@ -46,17 +48,22 @@ const sentences = computed((): string[] => {
   ]
 })
 
+/** Every moment at which these words could be said. */
+const moves = computed((): readonly Move[] => (props.planned.said ? props.planned.why.moves() : []))
+const at = computed(() => moves.value.findIndex(isHere))
 /** Moments around the one it has: what the same words would cost there. */
 const AROUND = 3
-const around = computed((): readonly Move[] => {
-  const { planned } = props
-  if (!planned.said) return []
-  const moves = planned.why.moves()
-  const at = moves.findIndex(({ said }) => said.startTick === planned.said.startTick)
-  return moves.slice(Math.max(0, at - AROUND), at + AROUND + 1)
-})
+const around = computed(() =>
+  moves.value.slice(Math.max(0, at.value - AROUND), at.value + AROUND + 1),
+)
+const leadOf = (i: number): string => {
+  const move = moves.value[i]
+  return move ? words.cues.ends(move.said.leadBeats) : ''
+}
 const startOf = ({ said }: Move): number => said.startTick - props.planned.slot.stepTick
-const isHere = ({ said }: Move): boolean => said.startTick === props.planned.said?.startTick
+function isHere({ said }: Move): boolean {
+  return said.startTick === props.planned.said?.startTick
+}
 const isPinned = computed(() => props.pin?.startTicks !== undefined)
 
 function pinStart(startTicks: number | undefined): void {
@@ -73,65 +80,88 @@ function pinWording(value: string): void {
 
 <template>
   <section aria-labelledby="why-head">
-    <h3 id="why-head">{{ words.sheet.why }}</h3>
-    <p v-for="sentence in sentences" :key="sentence" class="why">{{ sentence }}</p>
-    <template v-if="around.length > 1">
-      <p id="elsewhere" class="field-label">{{ words.cues.elsewhere }}</p>
-      <div class="moves" role="group" aria-labelledby="elsewhere">
-        <button
-          v-for="move in around"
-          :key="move.said.startTick"
-          class="move count"
-          :class="{ here: isHere(move) }"
-          :aria-pressed="isHere(move) && isPinned"
-          @click="pinStart(startOf(move))"
-        >
-          <span aria-hidden="true">{{
-            words.cues.elsewhereOf(move.said.leadBeats, move.extraCost)
-          }}</span><span class="unseen">{{
-            words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost)
-          }}</span>
-        </button>
-      </div>
+    <template v-if="moves.length > 1 && planned.said">
+      <p class="field-label">
+        {{ words.cues.lead(planned.said.leadBeats) }}
+        <el-button v-if="isPinned" link class="unpin" @click="pinStart(undefined)">
+          {{ words.cues.unpin }}
+        </el-button>
+      </p>
+      <el-slider
+        class="lead"
+        :model-value="at"
+        :min="0"
+        :max="moves.length - 1"
+        :aria-label="words.cues.leadSlider"
+        :format-tooltip="leadOf"
+        :format-value-text="leadOf"
+        @change="pinStart(startOf(moves[$event as number]!))"
+      />
     </template>
-    <p v-if="isPinned" class="why">{{ words.cues.pinnedHere }}</p>
-    <div class="pins">
-      <button v-if="isPinned" class="button small" @click="pinStart(undefined)">
-        {{ words.cues.unpin }}
-      </button>
-      <button
-        v-else-if="planned.said"
-        class="button small"
-        @click="pinStart(planned.said.startTick - planned.slot.stepTick)"
-      >
-        {{ words.cues.pinHere }}
-      </button>
-      <template v-if="planned.said || pin?.wording">
-        <label for="pin-words">{{ words.cues.pinWording }}</label>
-        <select
-          id="pin-words"
-          class="pick"
-          :value="pin?.wording ?? 'free'"
-          @change="pinWording(($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="(label, kind) in words.cues.pinWordings" :key="kind" :value="kind">
-            {{ label }}
-          </option>
-        </select>
+    <h3 id="why-head" class="unseen">{{ words.sheet.why }}</h3>
+    <p class="why">{{ sentences[0] }}</p>
+    <Folded :title="words.cues.more">
+      <p v-for="sentence in sentences.slice(1)" :key="sentence">{{ sentence }}</p>
+      <template v-if="around.length > 1">
+        <p id="elsewhere" class="field-label">{{ words.cues.elsewhere }}</p>
+        <div class="moves" role="group" aria-labelledby="elsewhere">
+          <el-button
+            v-for="move in around"
+            :key="move.said.startTick"
+            class="move count"
+            :class="{ here: isHere(move) }"
+            :aria-pressed="isHere(move) && isPinned"
+            @click="pinStart(startOf(move))"
+          >
+            <span aria-hidden="true">{{
+              words.cues.elsewhereOf(move.said.leadBeats, move.extraCost)
+            }}</span><span class="unseen">{{
+              words.cues.elsewhereLabel(move.said.leadBeats, move.extraCost)
+            }}</span>
+          </el-button>
+        </div>
       </template>
-    </div>
+      <p v-if="isPinned">{{ words.cues.pinnedHere }}</p>
+      <div class="pins">
+        <el-button
+          v-if="!isPinned && planned.said"
+          @click="pinStart(planned.said.startTick - planned.slot.stepTick)"
+        >
+          {{ words.cues.pinHere }}
+        </el-button>
+        <Labelled v-if="planned.said || pin?.wording" :label="words.cues.pinWording"
+          ><el-select :model-value="pin?.wording ?? 'free'" @change="pinWording($event)"
+            ><el-option
+              v-for="(label, kind) in words.cues.pinWordings"
+              :key="kind"
+              :value="kind"
+              :label="label" /></el-select
+        ></Labelled>
+      </div>
+    </Folded>
   </section>
 </template>
 
 <style scoped>
-h3 {
-  font-size: 1rem;
-  margin-bottom: 0.35rem;
+.field-label {
+  display: flex;
+  justify-content: space-between;
+  margin: 0;
+  font-size: 0.85rem;
+}
+.unpin {
+  font-size: 0.85rem;
+}
+.lead {
+  height: 24px;
+  padding: 0 8px;
+  --el-slider-main-bg-color: var(--voice-edge);
+  --el-slider-button-size: 16px;
 }
 .why {
   border-left: 4px solid var(--voice-edge);
-  background: var(--sheet);
-  padding: 0.2rem 0.6rem;
+  background: var(--voice-tint);
+  padding: 0.3rem 0.6rem;
   font-size: 0.9rem;
 }
 .moves {
@@ -140,11 +170,9 @@ h3 {
   gap: 0.25rem;
 }
 .move {
-  border: 1px solid var(--rule-strong);
-  background: var(--sheet);
-  padding: 0.15rem 0.4rem;
+  height: 28px;
+  padding: 0 0.4rem;
   font-size: 0.85rem;
-  cursor: pointer;
 }
 .move.here {
   background: var(--voice-tint);
@@ -152,10 +180,12 @@ h3 {
   font-weight: 700;
 }
 .pins {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem 1rem;
+  display: grid;
+  gap: 0.5rem;
   margin-top: 0.5rem;
+  justify-items: start;
+}
+.pins > :last-child {
+  width: 100%;
 }
 </style>

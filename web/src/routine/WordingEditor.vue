@@ -11,6 +11,7 @@ import {
 } from '@dellop/core/cue'
 import { WORDING_KINDS, type WordingKind } from '@dellop/core/figure'
 import type { DancedSlot } from '@dellop/core/routine'
+import { Timer } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -90,11 +91,16 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
 
 <template>
   <section aria-labelledby="say-head">
-    <h3 id="say-head">{{ words.sheet.say }}</h3>
-    <div v-if="!silent">
-      <div v-for="kind in kinds" :key="kind" class="wording" :class="{ chosen: chosen === kind }">
+    <h3 id="say-head" class="unseen">{{ words.sheet.say }}</h3>
+    <div v-if="!silent" class="wordings">
+      <div
+        v-for="kind in kinds"
+        :key="kind"
+        class="wording"
+        :class="[kind, { chosen: chosen === kind }]"
+      >
         <label class="field-label" :for="`say-${kind}`"
-          >{{ words.sheet[kind] }}
+          >{{ words.sheet.sayKind[kind] }}
           <strong v-if="chosen === kind" class="tag">{{ words.sheet.chosen }}</strong></label
         >
         <el-input
@@ -102,78 +108,73 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
           :model-value="textOf(kind)"
           :placeholder="ownOf(kind)"
           maxlength="120"
+          :style="{ '--share': `${Math.round((100 * spoken(kind)) / longest)}%` }"
           @update:model-value="emit('word', kind, $event)"
-        />
-        <div class="length" aria-hidden="true">
-          <span :style="{ width: `${(100 * spoken(kind)) / longest}%` }" />
-        </div>
-        <span class="count seconds">{{ words.format.seconds(spoken(kind)) }}</span>
-        <button
-          v-if="isOwn(kind)"
-          class="textlink time"
-          :aria-label="words.voice.timeItLabel(textOf(kind) || ownOf(kind))"
-          @click="time(kind)"
         >
-          {{ words.voice.timeIt }}
-        </button>
+          <template #suffix>
+            <span class="count seconds">{{ spoken(kind).toFixed(2) }}</span>
+            <el-tooltip v-if="isOwn(kind)" :content="words.voice.timeIt">
+              <el-button
+                text
+                class="time"
+                :aria-label="words.voice.timeItLabel(textOf(kind) || ownOf(kind))"
+                @click="time(kind)"
+                ><Timer :size="15" aria-hidden="true"
+              /></el-button>
+            </el-tooltip>
+          </template>
+        </el-input>
       </div>
     </div>
     <p v-if="timing.state === 'reading' || timing.state === 'asking'" class="told" role="status">
       {{ timing.state === 'asking' ? words.voice.asking : words.voice.timeItSay(timed) }}
-      <button class="button small" @click="stop">{{ words.voice.stop }}</button>
+      <el-button @click="stop">{{ words.voice.stop }}</el-button>
     </p>
     <p v-else-if="timing.state === 'trouble'" class="failure" role="alert">
       {{ words.voice.trouble[timing.trouble] }}
     </p>
     <p v-else-if="told" class="told" role="status">{{ told }}</p>
-    <button class="textlink" @click="emit('silence')">
-      {{ silent ? words.sheet.spoken : words.sheet.silent }}
-    </button>
+    <p v-if="silent">
+      <el-button @click="emit('silence')">{{ words.sheet.spoken }}</el-button>
+    </p>
   </section>
 </template>
 
 <style scoped>
-h3 {
-  font-size: 1rem;
-  margin-bottom: 0.35rem;
+.wordings {
+  display: grid;
+  gap: 4px;
 }
 .wording {
   display: grid;
-  grid-template-columns: 1fr 64px;
-  gap: 0 0.75rem;
+  grid-template-columns: 4.1rem minmax(0, 1fr);
   align-items: center;
-  margin-bottom: 0.6rem;
 }
 .wording .field-label {
-  grid-column: 1 / -1;
   margin: 0;
+  font-size: 0.85rem;
+  line-height: 1.1;
 }
 .tag {
+  display: block;
   color: var(--voice-ink);
 }
-.length {
-  grid-column: 1;
-  height: 5px;
-  margin-top: 2px;
+/* How long the words take, drawn behind them. */
+.wording :deep(.el-input__wrapper) {
+  padding: 0 2px 0 8px;
+  background: linear-gradient(to right, var(--voice-tint) var(--share), transparent var(--share));
 }
-.length span {
-  display: block;
-  height: 100%;
-  background: var(--voice-edge);
-}
-.wording.chosen .length span {
-  background: var(--voice);
-}
-.time {
-  grid-column: 2;
-  grid-row: 3;
-  justify-self: end;
-  font-size: 0.85rem;
+.wording.chosen :deep(.el-input__wrapper) {
+  border-bottom: 3px solid var(--voice-edge);
 }
 .seconds {
-  grid-column: 2;
-  grid-row: 2;
-  text-align: right;
-  font-size: 0.9rem;
+  font-size: 0.85rem;
+  color: var(--ink-soft);
+  padding-right: 4px;
+}
+.time {
+  height: 28px;
+  padding: 0 5px;
+  margin-left: 2px;
 }
 </style>

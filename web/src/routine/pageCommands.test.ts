@@ -88,7 +88,7 @@ describe('commands of the page', () => {
     clipboard.value = []
     const without = PAGE_COMMANDS.filter(({ can }) => !can(stage(null).stage)).map(({ id }) => id)
     expect(without).toEqual(
-      'replace remove move-before move-after halve more less reflect words cue-earlier cue-later cue-free extend-before extend-after copy cut paste duplicate redo'.split(
+      'replace remove move-before move-after halve more less reflect silence words cue-earlier cue-later cue-free extend-before extend-after copy cut paste duplicate redo'.split(
         ' ',
       ),
     )

@@ -9,6 +9,7 @@ export interface ChosenEdits {
   readonly repeat: (slot: DancedSlot, by: 1 | -1) => void
   readonly reflect: (slot: DancedSlot) => void
   readonly pin: (slot: DancedSlot, to: undefined) => void
+  readonly silence: (slot: DancedSlot) => void
   /** How many were copied. */
   readonly copy: () => number
   readonly cut: () => void
@@ -88,6 +89,7 @@ export const PAGE_COMMANDS = [
   moving(ofChosen('more', ['r'], (commands, slot) => commands.repeat(slot, 1))),
   moving(ofChosen('less', ['shift+r'], (commands, slot) => commands.repeat(slot, -1))),
   moving(ofChosen('reflect', ['o'], (commands, slot) => commands.reflect(slot))),
+  ofChosen('silence', ['s'], (commands, slot) => commands.silence(slot)),
   command('words', ['w'], ({ toWords }) => toWords(), isChosen),
   command('cue-earlier', ['['], ({ nudge }) => nudge(-1), isChosen),
   command('cue-later', [']'], ({ nudge }) => nudge(1), isChosen),

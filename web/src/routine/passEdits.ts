@@ -33,7 +33,7 @@ export function passEdits(hands: SheetHands) {
   const dropPass = (passId: string): boolean =>
     document.edit(removePass(routine(), passId), say.passRemoved)
 
-  function movePass(passId: string, by: 1 | -1): void {
+  function movePass(passId: string, by: number): void {
     const { passes } = routine()
     const from = passes.findIndex((pass) => pass.id === passId)
     if (!passes[from + by]) return

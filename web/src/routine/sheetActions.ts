@@ -53,11 +53,25 @@ export function useSheetActions({
     choose(key)
     run('replace')
   }
+  /** Figures added since the picker was opened: it stays open for the next one. */
+  const pickedTimes = ref(0)
   function pick(figureId: string | null, text = ''): void {
     const now = picking.value
+    if (now?.for === 'replace') {
+      leavePicker()
+      if (figureId) commands.replace(now.slot, figureId)
+      revealChosen()
+    }
+    if (now?.for === 'add') {
+      commands.add(figureId, text, now.after, now.partId)
+      pickedTimes.value++
+      picking.value = { ...now, after: selected.value }
+      void nextTick(() => selectedKey.value && reveal(selectedKey.value, false))
+    }
+  }
+  function leavePicker(): void {
     picking.value = null
-    if (now?.for === 'replace' && figureId) commands.replace(now.slot, figureId)
-    if (now?.for === 'add') commands.add(figureId, text, now.after, now.partId)
+    pickedTimes.value = 0
     revealChosen()
   }
   const fill = (row: PhraseRow): void =>
@@ -116,5 +130,18 @@ export function useSheetActions({
   onMounted(() => window.addEventListener('keydown', onKey))
   onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 
-  return { choose, openAdd, openReplace, pick, picking, fill, drop, travel, run, keysShown }
+  return {
+    choose,
+    openAdd,
+    openReplace,
+    pick,
+    picking,
+    pickedTimes,
+    leavePicker,
+    fill,
+    drop,
+    travel,
+    run,
+    keysShown,
+  }
 }

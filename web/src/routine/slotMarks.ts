@@ -3,11 +3,13 @@ import {
   setFieldAt,
   setSlotField,
   setWording,
+  withWording,
   wordsContent,
   type DancedSlot,
   type Slot,
   type SlotContent,
 } from '@dellop/core/routine'
+import type { WordingKind } from '@dellop/core/figure'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -20,17 +22,39 @@ export function slotMarks(hands: SheetHands) {
   const { document, scope } = hands
   const keepPlace = inPlace(hands)
 
-  function word(slot: DancedSlot, kind: 'full' | 'short' | 'keyWord', text: string): void {
-    document.edit(setWording(slot.slot, kind, text), say.wording, `wording:${slot.slot.id}:${kind}`)
+  /**
+   * For this time alone the first change makes a slot of its own, which is then the chosen one;
+   * what is typed after that is a change of it.
+   */
+  const isFirstOfPass = (slot: DancedSlot): boolean => scope() === 'pass' && !slot.changed
+
+  function word(slot: DancedSlot, kind: WordingKind, text: string): void {
+    if (isFirstOfPass(slot))
+      keepPlace(
+        slot,
+        setFieldAt(slot, 'wordings', withWording(slot.slot, kind, text), 'pass', randomId),
+        say.wording,
+      )
+    else
+      document.edit(
+        setWording(slot.slot, kind, text),
+        say.wording,
+        `wording:${slot.slot.id}:${kind}`,
+      )
   }
 
-  const silence = (slot: DancedSlot): boolean =>
-    document.edit(
-      setSlotField(slot.slot, 'say', slot.slot.say === 'cue' ? 'nothing' : 'cue'),
+  const silence = (slot: DancedSlot): void =>
+    keepPlace(
+      slot,
+      setFieldAt(slot, 'say', slot.slot.say === 'cue' ? 'nothing' : 'cue', scope(), randomId),
       say.silence,
     )
-  const remark = (slot: DancedSlot, text: string): boolean =>
-    document.edit(setSlotField(slot.slot, 'remark', text), say.remark, `remark:${slot.slot.id}`)
+  function remark(slot: DancedSlot, text: string): void {
+    if (isFirstOfPass(slot))
+      keepPlace(slot, setFieldAt(slot, 'remark', text, 'pass', randomId), say.remark)
+    else
+      document.edit(setSlotField(slot.slot, 'remark', text), say.remark, `remark:${slot.slot.id}`)
+  }
 
   function wordsLength(slot: DancedSlot, beats: number): void {
     if (slot.slot.content.type === 'words')

@@ -5,6 +5,7 @@ import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { computed, ref } from 'vue'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** What two schools say of the same routine, figure by figure. */
 const props = defineProps<{ routine: Routine }>()
@@ -47,51 +48,43 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
 
 <template>
   <div class="choose">
-    <label
-      >{{ words.schools.first }}
-      <select v-model="first" class="pick">
-        <option v-for="school in library.schools" :key="school.id" :value="school.id">
-          {{ school.name }}
-        </option>
-      </select></label
-    >
-    <label
-      >{{ words.schools.second }}
-      <select v-model="second" class="pick">
-        <option v-for="school in library.schools" :key="school.id" :value="school.id">
-          {{ school.name }}
-        </option>
-      </select></label
-    >
+    <Labelled :label="words.schools.first"
+      ><el-select v-model="first" class="pick"
+        ><el-option
+          v-for="school in library.schools"
+          :key="school.id"
+          :value="school.id"
+          :label="school.name" /></el-select
+    ></Labelled>
+    <Labelled :label="words.schools.second"
+      ><el-select v-model="second" class="pick"
+        ><el-option
+          v-for="school in library.schools"
+          :key="school.id"
+          :value="school.id"
+          :label="school.name" /></el-select
+    ></Labelled>
   </div>
-  <table>
-    <thead>
-      <tr>
-        <th scope="col">{{ words.schools.slot }}</th>
-        <th v-for="(id, i) in [first, second]" :key="i" scope="col">
-          {{ library.schoolFor(id).name }} <span class="soft sum">{{ sums[i] }}</span>
-        </th>
-      </tr>
-    </thead>
-    <tbody>
-      <template v-for="row in rows" :key="row.key">
-        <tr v-if="row.pass" class="pass">
-          <th scope="rowgroup" colspan="3">{{ row.pass }}</th>
-        </tr>
-        <tr>
-          <th scope="row">{{ row.name }}</th>
-          <td
-            v-for="(cue, i) in row.cues"
-            :key="i"
-            :class="{ other: told(row.cues[0]!) !== told(row.cues[1]!) }"
-          >
-            {{ told(cue) }}
-            <span v-if="cue.said" class="soft">{{ words.schools.leadOf(cue.said.leadBeats) }}</span>
-          </td>
-        </tr>
+  <el-table :data="rows" row-key="key">
+    <el-table-column :label="words.schools.slot" min-width="180">
+      <template #default="{ row }">
+        <strong v-if="row.pass" class="pass">{{ row.pass }}</strong>{{ row.name }}
       </template>
-    </tbody>
-  </table>
+    </el-table-column>
+    <el-table-column v-for="(id, i) in [first, second]" :key="i" min-width="200">
+      <template #header
+        >{{ library.schoolFor(id).name }} <span class="soft sum">{{ sums[i] }}</span></template
+      >
+      <template #default="{ row }">
+        <span :class="{ other: told(row.cues[0]) !== told(row.cues[1]) }">{{
+          told(row.cues[i])
+        }}</span>
+        <span v-if="row.cues[i].said" class="soft">
+          {{ words.schools.leadOf(row.cues[i].said.leadBeats) }}</span
+        >
+      </template>
+    </el-table-column>
+  </el-table>
 </template>
 
 <style scoped>
@@ -101,24 +94,8 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
   gap: 1rem;
   margin: 0.8rem 0;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  background: var(--sheet);
-}
-th,
-td {
-  text-align: left;
-  padding: 0.35rem 0.6rem;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-  font-weight: 400;
-}
-thead th,
-.pass th {
-  font-weight: 700;
-}
-.pass th {
+.pass {
+  display: block;
   color: var(--music);
 }
 .other {

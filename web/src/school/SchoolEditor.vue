@@ -9,6 +9,7 @@ import {
 import { validate } from '@dellop/core/document'
 import { onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** A school of one's own: everything that is heard on the group can be changed. */
 const props = defineProps<{ school: School }>()
@@ -105,49 +106,47 @@ function save(): void {
 
 <template>
   <form class="fields editor" @submit.prevent="save" @keydown.esc.prevent="emit('cancel')">
-    <label
-      >{{ words.schools.fields.name
-      }}<input ref="first" v-model="form.name" maxlength="60" required
-    /></label>
-    <label
-      >{{ words.schools.fields.about
-      }}<textarea v-model="form.about" class="field" rows="3" maxlength="1000" />
-    </label>
+    <Labelled :label="words.schools.fields.name"
+      ><el-input ref="first" v-model="form.name" maxlength="60" required
+    /></Labelled>
+    <Labelled :label="words.schools.fields.about"
+      ><el-input v-model="form.about" type="textarea" :rows="3" maxlength="1000"
+    /></Labelled>
     <div class="grid">
-      <label v-for="field in NUMBERS" :key="field"
-        >{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal"
-      /></label>
-      <label
-        >{{ words.schools.fields.countIn }}<input v-model="form.countIn" maxlength="60"
-      /></label>
-      <label
-        >{{ words.schools.fields.group }}
-        <select v-model="form.group">
-          <option v-for="(label, group) in words.schools.groups" :key="group" :value="group">
-            {{ label }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.cues.mode }}
-        <select v-model="form.mode">
-          <option v-for="mode in CUE_MODES" :key="mode" :value="mode">
-            {{ words.cues.modes[mode] }}
-          </option>
-        </select></label
-      >
-      <label
-        >{{ words.schools.fields.lead }}<input v-model="form.lead" maxlength="20" required
-      /></label>
-      <label
-        >{{ words.schools.fields.follow }}<input v-model="form.follow" maxlength="20" required
-      /></label>
+      <Labelled v-for="field in NUMBERS" :key="field" :label="words.schools.fields[field]"
+        ><el-input v-model="form[field]" inputmode="decimal"
+      /></Labelled>
+      <Labelled :label="words.schools.fields.countIn"
+        ><el-input v-model="form.countIn" maxlength="60"
+      /></Labelled>
+      <Labelled :label="words.schools.fields.group"
+        ><el-select v-model="form.group"
+          ><el-option
+            v-for="(label, group) in words.schools.groups"
+            :key="group"
+            :value="group"
+            :label="label" /></el-select
+      ></Labelled>
+      <Labelled :label="words.cues.mode"
+        ><el-select v-model="form.mode"
+          ><el-option
+            v-for="mode in CUE_MODES"
+            :key="mode"
+            :value="mode"
+            :label="words.cues.modes[mode]" /></el-select
+      ></Labelled>
+      <Labelled :label="words.schools.fields.lead"
+        ><el-input v-model="form.lead" maxlength="20" required
+      /></Labelled>
+      <Labelled :label="words.schools.fields.follow"
+        ><el-input v-model="form.follow" maxlength="20" required
+      /></Labelled>
     </div>
     <el-checkbox v-model="form.fades">{{ words.schools.fields.fades }}</el-checkbox>
     <div v-if="form.fades" class="grid">
-      <label v-for="field in FADING" :key="field"
-        >{{ words.schools.fields[field] }}<input v-model="form[field]" inputmode="decimal"
-      /></label>
+      <Labelled v-for="field in FADING" :key="field" :label="words.schools.fields[field]"
+        ><el-input v-model="form[field]" inputmode="decimal"
+      /></Labelled>
     </div>
     <fieldset>
       <legend>{{ words.schools.fields.amounts }}</legend>
@@ -167,10 +166,10 @@ function save(): void {
     </fieldset>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <div class="row">
-      <button class="button main small">{{ words.schools.save }}</button>
-      <button type="button" class="button small" @click="emit('cancel')">
+      <el-button type="primary" native-type="submit">{{ words.schools.save }}</el-button>
+      <el-button @click="emit('cancel')">
         {{ words.schools.cancel }}
-      </button>
+      </el-button>
     </div>
   </form>
 </template>

@@ -60,7 +60,7 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
       </div>
     </header>
     <p v-if="failure" class="failure" role="alert">
-      {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
+      {{ failure }} <el-button @click="load">{{ words.app.again }}</el-button>
     </p>
     <p v-else-if="!ready" role="status">{{ words.app.loading }}</p>
     <template v-if="ready">
@@ -68,17 +68,18 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
         <h2 id="tonight-head">{{ words.schools.tonight.title }}</h2>
         <p class="soft">{{ words.schools.tonight.how }}</p>
         <label class="field-label" for="tonight">{{ words.schools.tonight.pick }}</label>
-        <select
+        <el-select
           id="tonight"
           class="pick"
-          :value="library.tonight?.id ?? ''"
-          @change="pickTonight(($event.target as HTMLSelectElement).value)"
-        >
-          <option value="">{{ words.schools.tonight.none }}</option>
-          <option v-for="school in library.schools" :key="school.id" :value="school.id">
-            {{ school.name }}
-          </option>
-        </select>
+          :model-value="library.tonight?.id ?? ''"
+          @change="pickTonight($event)"
+          ><el-option value="" :label="words.schools.tonight.none" />
+          <el-option
+            v-for="school in library.schools"
+            :key="school.id"
+            :value="school.id"
+            :label="school.name"
+        /></el-select>
       </section>
       <article v-for="school in library.schools" :key="school.id" class="school">
         <h2>
@@ -130,16 +131,16 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
           </li>
         </ul>
         <div class="actions">
-          <button class="button small" @click="copy(school)">
+          <el-button @click="copy(school)">
             {{ words.schools.copy(school.name) }}
-          </button>
+          </el-button>
           <template v-if="isOwn(school)">
-            <button class="button small" @click="editing = school">
+            <el-button @click="editing = school">
               {{ words.schools.change(school.name) }}
-            </button>
-            <button class="button small" @click="forget(school)">
+            </el-button>
+            <el-button @click="forget(school)">
               {{ words.schools.remove(school.name) }}
-            </button>
+            </el-button>
           </template>
         </div>
         <SchoolEditor
@@ -159,16 +160,10 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
       <section class="compare" aria-labelledby="compare-head">
         <h2 id="compare-head">{{ words.schools.compare }}</h2>
         <label class="field-label" for="compare-sheet">{{ words.schools.compareSheet }}</label>
-        <select
-          id="compare-sheet"
-          class="pick"
-          @change="open(($event.target as HTMLSelectElement).value)"
-        >
-          <option value="">{{ words.schools.choose }}</option>
-          <option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id">
-            {{ sheet.title }}
-          </option>
-        </select>
+        <el-select id="compare-sheet" class="pick" @change="open($event)"
+          ><el-option value="" :label="words.schools.choose" />
+          <el-option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id" :label="sheet.title"
+        /></el-select>
         <ComparedSchools v-if="routine" :key="routine.id" :routine="routine" />
       </section>
     </template>

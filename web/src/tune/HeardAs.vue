@@ -55,27 +55,20 @@ const name = (choice: { beatsPerBar: number; shift: number }): string =>
   <section class="heard">
     <p>{{ words.tunes.heardAs(bpm, beatsPerBar, percent) }} {{ words.tunes.heardPick }}</p>
     <div class="choices">
-      <button
-        v-for="one in tempi"
-        :key="one"
-        class="button small"
-        :disabled="listening"
-        @click="emit('tempo', one)"
-      >
+      <el-button v-for="one in tempi" :key="one" :disabled="listening" @click="emit('tempo', one)">
         {{ words.tunes.pickTempo(one) }}
-      </button>
-      <button
+      </el-button>
+      <el-button
         v-for="one in bars"
         :key="`${one.beatsPerBar} ${one.shift}`"
-        class="button small"
         :disabled="listening"
         @click="emit('bars', one.beatsPerBar, one.shift)"
       >
         {{ name(one) }}
-      </button>
-      <button v-if="usual" class="button small" :disabled="listening" @click="emit('dance')">
+      </el-button>
+      <el-button v-if="usual" :disabled="listening" @click="emit('dance')">
         {{ words.tunes.listenAs(usual.dance, usual.range[0], usual.range[1]) }}
-      </button>
+      </el-button>
     </div>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { words } from '../words/index.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** What can be done to the beats, each one click and most one key. */
 defineProps<{
@@ -35,87 +36,72 @@ const METRES = [2, 3, 4, 5, 6, 8, 9, 12]
   <section class="mend" :aria-label="words.tunes.mend">
     <div>
       <h3>{{ words.tunes.tempo_ }}</h3>
-      <button class="button small" @click="emit('half')">{{ words.tunes.half }}</button>
-      <button class="button small" @click="emit('double')">{{ words.tunes.double }}</button>
-      <button class="button small" @click="emit('off')">{{ words.tunes.off }}</button>
+      <el-button @click="emit('half')">{{ words.tunes.half }}</el-button>
+      <el-button @click="emit('double')">{{ words.tunes.double }}</el-button>
+      <el-button @click="emit('off')">{{ words.tunes.off }}</el-button>
     </div>
     <div>
       <h3>{{ words.tunes.bars_ }}</h3>
-      <button class="button small" :disabled="chosenBeat === null" @click="emit('one')">
+      <el-button :disabled="chosenBeat === null" @click="emit('one')">
         {{ words.tunes.one }}
-      </button>
-      <label class="metre"
-        >{{ words.tunes.metre }}
-        <select
-          class="pick"
-          :value="beatsPerBar"
-          @change="emit('metre', Number(($event.target as HTMLSelectElement).value))"
-        >
-          <option v-for="n in METRES" :key="n" :value="n">{{ n }}</option>
-        </select></label
-      >
+      </el-button>
+      <Labelled class="metre" :label="words.tunes.metre"
+        ><el-select class="pick" :model-value="beatsPerBar" @change="emit('metre', Number($event))"
+          ><el-option v-for="n in METRES" :key="n" :value="n" :label="n" /></el-select
+      ></Labelled>
     </div>
     <div>
       <h3>{{ words.tunes.tapping }}</h3>
-      <button
-        class="button small tap"
+      <el-button
+        class="tap"
         @pointerdown.prevent="emit('tap')"
         @keydown.enter.prevent="emit('tap')"
       >
         {{ words.tunes.tap }}
-      </button>
-      <label><input v-model="anyKey" type="checkbox" /> {{ words.tunes.anyKey }}</label>
-      <button
-        class="button small"
-        :disabled="taps < tapsNeeded || listening"
-        @click="emit('listenNear')"
-      >
+      </el-button>
+      <el-checkbox v-model="anyKey">{{ words.tunes.anyKey }}</el-checkbox>
+      <el-button :disabled="taps < tapsNeeded || listening" @click="emit('listenNear')">
         {{ words.tunes.useTaps(taps, tapsNeeded) }}
-      </button>
-      <button
-        class="button small"
-        :disabled="taps < tapsNeeded || listening"
-        @click="emit('retap')"
-      >
+      </el-button>
+      <el-button :disabled="taps < tapsNeeded || listening" @click="emit('retap')">
         {{ words.tunes.retap(taps, tapsNeeded) }}
-      </button>
+      </el-button>
     </div>
     <div>
       <h3>{{ words.tunes.anchors }}</h3>
-      <button class="button small" :disabled="chosenBeat === null" @click="emit('anchor')">
+      <el-button :disabled="chosenBeat === null" @click="emit('anchor')">
         {{ words.tunes.anchorHere }}
-      </button>
-      <button class="button small" :disabled="chosenBeat === null" @click="emit('letGo')">
+      </el-button>
+      <el-button :disabled="chosenBeat === null" @click="emit('letGo')">
         {{ words.tunes.anchorFree }}
-      </button>
+      </el-button>
       <span class="soft">{{ words.tunes.anchorHelp }}</span>
     </div>
     <div>
       <h3>{{ words.tunes.freeTime }}</h3>
-      <button
-        class="button small"
+      <el-button
         :class="{ main: choosingEnd }"
         :disabled="chosenBeat === null"
         @click="emit('free')"
       >
         {{ choosingEnd ? words.tunes.freeEnd : words.tunes.freeStart }}
-      </button>
-      <button v-if="choosingEnd" class="button small" @click="emit('freeStop')">
+      </el-button>
+      <el-button v-if="choosingEnd" @click="emit('freeStop')">
         {{ words.tunes.freeStop }}
-      </button>
+      </el-button>
       <span v-for="one in free" :key="one.index" class="one">
         {{ one.text }}
-        <button class="textlink" @click="emit('countAgain', one.index, one.atBeat)">
+        <el-button link @click="emit('countAgain', one.index, one.atBeat)">
           {{ words.tunes.freeCount }}
-        </button>
+        </el-button>
       </span>
     </div>
     <div>
       <h3>{{ words.tunes.place_ }}</h3>
-      <button class="button small" @click="emit('nudge', -0.01)">
+      <el-button @click="emit('nudge', -0.01)">
         {{ words.tunes.nudgeBack }}
-      </button>
-      <button class="button small" @click="emit('nudge', 0.01)">{{ words.tunes.nudgeOn }}</button>
+      </el-button>
+      <el-button @click="emit('nudge', 0.01)">{{ words.tunes.nudgeOn }}</el-button>
     </div>
   </section>
 </template>

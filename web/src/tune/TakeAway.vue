@@ -6,6 +6,7 @@ import { sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { words } from '../words/index.ts'
 import { practiceTrack, type TrackWish } from './practiceTrack.ts'
+import Labelled from '../ui/Labelled.vue'
 
 /** The beats and phrases as files that other programs read, and tracks to practise with. */
 const props = defineProps<{ tune: Tune; recording: Recording; buffer: AudioBuffer | null }>()
@@ -82,44 +83,41 @@ async function make({ mark, music }: (typeof tracks)[number]): Promise<void> {
   <section aria-labelledby="take-head">
     <h2 id="take-head">{{ words.tunes.takeAway }}</h2>
     <div class="files">
-      <button v-for="file in files" :key="file.text" class="button small" @click="file.take()">
+      <el-button v-for="file in files" :key="file.text" @click="file.take()">
         {{ file.text }}
-      </button>
+      </el-button>
     </div>
     <div class="files">
-      <button
+      <el-button
         v-for="track in tracks"
         :key="track.text"
-        class="button small"
         :disabled="busy || (track.music && !buffer)"
         @click="make(track)"
       >
         {{ track.text }}
-      </button>
-      <label
-        >{{ words.tunes.speed }}
-        <select v-model="speed" class="pick">
-          <option v-for="n in SPEEDS" :key="n" :value="n">{{ words.tunes.percent(n) }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.tunes.countWay }}
-        <select v-model="ones" class="pick">
-          <option value="plain">{{ words.tunes.countPlain }}</option>
-          <option value="numbered">{{ words.tunes.countNumbered }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.tunes.countVoice }}
-        <select v-model="language" class="pick">
-          <option value="en">{{ words.tunes.countEnglish }}</option>
-          <option value="de">{{ words.tunes.countGerman }}</option>
-        </select></label
-      >
+      </el-button>
+      <Labelled :label="words.tunes.speed"
+        ><el-select v-model="speed" class="pick"
+          ><el-option
+            v-for="n in SPEEDS"
+            :key="n"
+            :value="n"
+            :label="words.tunes.percent(n)" /></el-select
+      ></Labelled>
+      <Labelled :label="words.tunes.countWay"
+        ><el-select v-model="ones" class="pick"
+          ><el-option value="plain" :label="words.tunes.countPlain" />
+          <el-option value="numbered" :label="words.tunes.countNumbered" /></el-select
+      ></Labelled>
+      <Labelled :label="words.tunes.countVoice"
+        ><el-select v-model="language" class="pick"
+          ><el-option value="en" :label="words.tunes.countEnglish" />
+          <el-option value="de" :label="words.tunes.countGerman" /></el-select
+      ></Labelled>
     </div>
     <div v-if="busy" class="told making" role="status">
       <span>{{ working }}</span>{{ ' '
-      }}<button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
+      }}<el-button @click="stopping?.abort()">{{ words.tunes.stop }}</el-button>
     </div>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { DANCE_TEMPI, tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /** What the tune is: name, dance, tempo in both units, bars, length; saving, undo, play. */
 const props = defineProps<{
@@ -28,9 +29,7 @@ const facts = computed(() => {
     ...length,
   ].join(' · ')
 })
-const valueOf = (event: Event): string => (event.target as HTMLInputElement).value.trim()
-function rename(event: Event): void {
-  const title = valueOf(event)
+function rename(title: string): void {
   if (title !== '') emit('change', { ...props.tune, title }, words.tunes.done.title)
 }
 </script>
@@ -39,26 +38,24 @@ function rename(event: Event): void {
   <header class="view-head">
     <div class="names">
       <h1>
-        <input
-          v-entry="tune.title"
+        <EntryInput
           class="title"
+          :value="tune.title"
           :aria-label="words.tunes.title_"
           maxlength="120"
           @change="rename"
         />
       </h1>
       <p class="soft">
-        <label
-          >{{ words.tunes.dance }}
-          <input
-            v-entry="tune.dance"
+        <Labelled :label="words.tunes.dance"
+          ><EntryInput
             class="dance"
+            :value="tune.dance"
             list="dances"
             maxlength="40"
             :placeholder="words.tunes.danceHint"
-            @change="emit('change', { ...tune, dance: valueOf($event) }, words.tunes.done.dance)"
-          />
-        </label>
+            @change="emit('change', { ...tune, dance: $event }, words.tunes.done.dance)"
+        /></Labelled>
         <span class="facts">{{ facts }}</span>
       </p>
       <datalist id="dances">
@@ -67,18 +64,16 @@ function rename(event: Event): void {
     </div>
     <div class="actions">
       <span class="soft" role="status">{{ saving }}</span>
-      <button class="button small" :disabled="!canUndo" @click="emit('undo')">
+      <el-button :disabled="!canUndo" @click="emit('undo')">
         {{ words.sheet.undo }}
-      </button>
-      <button class="button small" :disabled="!canRedo" @click="emit('redo')">
+      </el-button>
+      <el-button :disabled="!canRedo" @click="emit('redo')">
         {{ words.sheet.redo }}
-      </button>
-      <label class="clicks"
-        ><input v-model="clicks" type="checkbox" /> {{ words.tunes.clicks }}</label
-      >
-      <button class="button main" :disabled="!playable" @click="emit('play')">
+      </el-button>
+      <el-checkbox v-model="clicks" class="clicks">{{ words.tunes.clicks }}</el-checkbox>
+      <el-button type="primary" size="large" :disabled="!playable" @click="emit('play')">
         {{ playing ? words.tunes.pause : words.tunes.play }}
-      </button>
+      </el-button>
     </div>
   </header>
 </template>

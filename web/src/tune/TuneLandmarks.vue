@@ -55,24 +55,26 @@ function placeOf({ at }: Landmark): string {
         <span class="count soft"
           >{{ placeOf(one) }} · {{ words.format.clock(timeOf(one.at)) }}</span
         >
-        <button
+        <el-button
           v-if="playable"
-          class="textlink"
+          link
           :aria-label="`${words.tunes.play} ${one.text}`"
           @click="emit('play', timeOf(one.at) - 2)"
         >
           {{ words.tunes.play }}
-        </button>
-        <button
+        </el-button>
+        <el-button
           v-if="one.kind === 'start' && one.at !== tune.danceStart"
-          class="textlink quiet"
+          link
+          class="quiet"
           @click="emit('change', { ...tune, danceStart: one.at }, words.tunes.done.start)"
         >
           {{ words.tunes.landmarkStart }}
-        </button>
+        </el-button>
         <strong v-else-if="one.at === tune.danceStart">{{ words.tunes.starts }}</strong>
-        <button
-          class="textlink quiet"
+        <el-button
+          link
+          class="quiet"
           :aria-label="`${words.tunes.takeOut} ${one.text}`"
           @click="
             change(
@@ -82,22 +84,22 @@ function placeOf({ at }: Landmark): string {
           "
         >
           {{ words.tunes.takeOut }}
-        </button>
+        </el-button>
       </li>
     </ul>
     <form @submit.prevent="add">
-      <input
+      <el-input
         v-model="text"
         :aria-label="words.tunes.landmarkText"
         :placeholder="words.tunes.landmarkText"
         maxlength="120"
       />
-      <select v-model="kind" :aria-label="words.tunes.landmarkKind">
-        <option v-for="one in KINDS" :key="one" :value="one">{{ words.tunes.kinds[one] }}</option>
-      </select>
-      <button class="button small" :disabled="text.trim() === '' || chosenBeat === null">
+      <el-select v-model="kind" :aria-label="words.tunes.landmarkKind"
+        ><el-option v-for="one in KINDS" :key="one" :value="one" :label="words.tunes.kinds[one]"
+      /></el-select>
+      <el-button native-type="submit" :disabled="text.trim() === '' || chosenBeat === null">
         {{ words.tunes.landmarkAdd }}
-      </button>
+      </el-button>
       <span v-if="chosenBeat === null" class="soft">{{ words.tunes.landmarkNeeds }}</span>
     </form>
   </section>

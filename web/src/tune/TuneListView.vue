@@ -4,6 +4,8 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import LongTable, { type LongColumn } from '../ui/LongTable.vue'
+import PickFile from '../ui/PickFile.vue'
 import { words } from '../words/index.ts'
 import {
   bringInRecording,
@@ -22,7 +24,6 @@ const failure = ref('')
 const told = ref('')
 const busy = ref(false)
 const loaded = ref(false)
-const fileBox = ref<HTMLInputElement | null>(null)
 
 onMounted(async () => {
   try {
@@ -53,12 +54,32 @@ const asking = shallowRef<{ readonly file: File; readonly tune: Tune } | null>(n
 /** A tune to go to from what was told. */
 const found = shallowRef<Tune | null>(null)
 
-function chosen(event: Event): void {
-  const box = event.target as HTMLInputElement
-  const file = box.files?.[0]
-  box.value = ''
-  if (file) void bring(file)
-}
+const columns: readonly LongColumn<Tune>[] = [
+  {
+    key: 'title',
+    title: words.tunes.columns.title,
+    width: 260,
+    grow: 2,
+    by: (one) => one.title,
+    always: true,
+  },
+  { key: 'dance', title: words.tunes.dance, width: 150, grow: 1, by: (one) => one.dance },
+  {
+    key: 'length',
+    title: words.tunes.columns.length,
+    width: 250,
+    grow: 1,
+    by: (one) => tuneBars(one).bars,
+  },
+  { key: 'tempo', title: words.tunes.columns.tempo, width: 170, by: tuneBpm, always: true },
+  {
+    key: 'recordings',
+    title: words.tunes.columns.recordings,
+    width: 120,
+    by: (one) => one.recordings.length,
+    number: true,
+  },
+]
 
 const recordingsOf = (
   tune: Tune,
@@ -141,17 +162,13 @@ function drop(event: DragEvent): void {
         <p class="soft">{{ words.tunes.lead }}</p>
       </div>
       <div>
-        <button class="button main" :disabled="busy || stopping !== null" @click="fileBox?.click()">
-          {{ words.tunes.bring }}
-        </button>
-        <input
-          ref="fileBox"
-          class="unseen"
-          type="file"
+        <PickFile
+          type="primary"
+          size="large"
+          :label="words.tunes.bring"
+          :disabled="busy || stopping !== null"
           accept=".abc,.mid,.midi,.xml,.musicxml,.mxl,.wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*"
-          tabindex="-1"
-          :aria-label="words.tunes.bring"
-          @change="chosen"
+          @pick="bring($event)"
         />
       </div>
     </header>
@@ -159,12 +176,13 @@ function drop(event: DragEvent): void {
     <p v-if="busy" role="status" class="told">{{ words.tunes.playing }}</p>
     <div v-if="progress" class="told progress" role="status">
       <span>{{ progressText(progress) }}</span>
-      <progress
-        :value="progress.step === 'listening' ? progress.share : undefined"
-        max="1"
+      <el-progress
+        class="bar"
+        :percentage="progress.step === 'listening' ? Math.round(progress.share * 100) : 0"
+        :indeterminate="progress.step !== 'listening'"
         :aria-label="progressText(progress)"
       />
-      <button class="button small" @click="stopping?.abort()">{{ words.tunes.stop }}</button>
+      <el-button @click="stopping?.abort()">{{ words.tunes.stop }}</el-button>
     </div>
     <p v-if="told" role="status" class="told">
       {{ told }}
@@ -175,50 +193,41 @@ function drop(event: DragEvent): void {
     <div v-if="asking" class="told" role="alert">
       <p>{{ words.tunes.sameName(asking.file.name, asking.tune.title) }}</p>
       <div class="answers">
-        <button class="button small" @click="asOther(asking.file, asking.tune)">
+        <el-button @click="asOther(asking.file, asking.tune)">
           {{ words.tunes.asOther(asking.tune.title) }}
-        </button>
-        <button class="button small" @click="bring(asking.file, true)">
+        </el-button>
+        <el-button @click="bring(asking.file, true)">
           {{ words.tunes.asNew }}
-        </button>
-        <button class="button small" @click="asking = null">{{ words.tunes.notNow }}</button>
+        </el-button>
+        <el-button @click="asking = null">{{ words.tunes.notNow }}</el-button>
       </div>
     </div>
     <p v-if="failure" role="alert" class="failure">{{ failure }}</p>
-    <p v-if="loaded && library.tunes.length === 0" class="empty">{{ words.tunes.empty }}</p>
-    <ul v-else>
-      <li v-for="tune in library.tunes" :key="tune.id">
-        <RouterLink class="title" :to="{ name: 'tune', params: { id: tune.id } }">{{
-          tune.title
-        }}</RouterLink>
-        <span>{{ tune.dance }}</span>
-        <span class="soft">{{ bars(tune) }}</span>
-        <span class="count">{{ tempo(tune) }}</span>
-      </li>
-    </ul>
+    <el-empty
+      v-if="loaded && library.tunes.length === 0"
+      :description="words.tunes.empty"
+    ></el-empty>
+    <LongTable v-else :columns="columns" :rows="library.tunes" :label="words.tunes.title">
+      <template #title="{ row }"
+        ><RouterLink class="title" :to="{ name: 'tune', params: { id: row.id } }">{{
+          row.title
+        }}</RouterLink></template
+      >
+      <template #dance="{ row }">{{ row.dance }}</template>
+      <template #length="{ row }">{{ bars(row) }}</template>
+      <template #tempo="{ row }"
+        ><span class="count">{{ tempo(row) }}</span></template
+      >
+      <template #recordings="{ row }">{{ row.recordings.length }}</template>
+    </LongTable>
   </div>
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 2fr 0.8fr 1.7fr 2.1fr;
-  gap: 1rem;
-  align-items: baseline;
-  padding: 0.9rem 1rem;
-  background: var(--sheet);
-  border-bottom: 1px solid var(--rule);
-  border-left: 6px solid var(--music);
-}
 .title {
   font-family: var(--font-head);
   font-weight: 700;
-  font-size: 1.2rem;
+  font-size: 1.1rem;
   color: var(--ink);
 }
 .hint {
@@ -236,14 +245,7 @@ li {
   gap: 0.5rem;
   margin-top: 0.5rem;
 }
-.progress progress {
-  flex: 1 1 8rem;
-  accent-color: var(--feet);
-}
-@media (max-width: 700px) {
-  li {
-    grid-template-columns: 1fr;
-    gap: 0.2rem;
-  }
+.bar {
+  flex: 1 1 12rem;
 }
 </style>

@@ -10,9 +10,10 @@ import {
 } from '@dellop/core/tune'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
-import { vEntry } from '../ui/entry.ts'
 import { words } from '../words/index.ts'
 import { joined, renamed, resized, split } from './sections.ts'
+import EntryInput from '../ui/EntryInput.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * The tune as phrases, one a row, under the section they belong to with its sums; and where the
@@ -84,115 +85,98 @@ const intro = computed(() => {
 <template>
   <section aria-labelledby="phrases-head">
     <h2 id="phrases-head">{{ words.tunes.phrases }}</h2>
-    <label class="together"
-      ><input v-model="together" type="checkbox" /> {{ words.tunes.together }}</label
-    >
+    <el-checkbox v-model="together" class="together">{{ words.tunes.together }}</el-checkbox>
     <div v-for="(section, s) in sections" :key="section.sectionId" class="section">
       <div class="head">
         <span class="number count">{{ s + 1 }}</span>
-        <input
-          v-entry="section.label"
+        <EntryInput
           class="label"
+          :value="section.label"
           :aria-label="words.tunes.name"
           maxlength="30"
-          @change="rename(section.sectionId, ($event.target as HTMLInputElement).value)"
+          @change="rename(section.sectionId, $event)"
         />
         <span class="count soft">{{ sumOf(section) }}</span>
         <span class="count soft">{{ tempoOf(section) }}</span>
         <span v-if="section.others" class="soft">{{ section.others }}</span>
-        <button
+        <el-button
           v-if="s > 0"
-          class="textlink quiet"
+          link
+          class="quiet"
           :aria-label="words.tunes.joinName(s + 1, section.label)"
           @click="change(joined(tune.sections, section.sectionId), say.join)"
         >
           {{ words.tunes.join }}
-        </button>
+        </el-button>
       </div>
       <ol>
         <li v-for="(phrase, n) in section.phrases" :key="phrase.index">
           <span class="bars" :style="{ '--bars': Math.min(phrase.bars, 12) }"
             ><span v-for="bar in phrase.bars" :key="bar" class="bar count">{{ bar }}</span></span
           >
-          <button
-            class="button small"
+          <el-button
             :disabled="phrase.bars <= 1"
             :aria-label="words.tunes.shorter(phrase.label)"
             @click="change(resized(tune.sections, phrase.index, -1), say.bars)"
           >
             −
-          </button>
-          <button
-            class="button small"
+          </el-button>
+          <el-button
             :aria-label="words.tunes.longer(phrase.label)"
             @click="change(resized(tune.sections, phrase.index, 1), say.bars)"
           >
             +
-          </button>
+          </el-button>
           <span class="count soft">{{ words.format.clock(timeOf(phrase.start)) }}</span>
-          <button
+          <el-button
             v-if="playable"
-            class="textlink"
+            link
             :aria-label="words.tunes.playFrom(phrase.label, phrase.start / barTicks + 1)"
             @click="emit('play', timeOf(phrase.start))"
           >
             {{ words.tunes.play }}
-          </button>
+          </el-button>
           <strong v-if="holdsStart(phrase)" class="start"
             >{{ words.tunes.starts }}
-            <label
-              >{{ words.tunes.onCount }}
-              <select
+            <Labelled :label="words.tunes.onCount"
+              ><el-select
                 class="pick"
-                :value="startCount(phrase)"
-                @change="
-                  startAt(
-                    phrase.start +
-                      (Number(($event.target as HTMLSelectElement).value) - 1) * TICKS_PER_BEAT,
-                  )
-                "
-              >
-                <option v-for="count in tune.metre.beatsPerBar" :key="count" :value="count">
-                  {{ count }}
-                </option>
-                <option
+                :model-value="startCount(phrase)"
+                @change="startAt(phrase.start + (Number($event) - 1) * TICKS_PER_BEAT)"
+                ><el-option
+                  v-for="count in tune.metre.beatsPerBar"
+                  :key="count"
+                  :value="count"
+                  :label="count" />
+                <el-option
                   v-if="startCount(phrase) > tune.metre.beatsPerBar"
                   :value="startCount(phrase)"
-                >
-                  {{ startCount(phrase) }}
-                </option>
-              </select></label
-            ></strong
-          >
-          <button v-else class="textlink quiet" @click="startAt(phrase.start)">
+                  :label="startCount(phrase)" /></el-select></Labelled
+          ></strong>
+          <el-button v-else link class="quiet" @click="startAt(phrase.start)">
             {{ words.tunes.playStart }}
-          </button>
-          <button
+          </el-button>
+          <el-button
             v-if="n > 0"
-            class="textlink quiet"
+            link
+            class="quiet"
             :aria-label="words.tunes.splitName(phrase.label, n + 1)"
             @click="change(split(tune.sections, section.sectionId, n, randomId), say.split)"
           >
             {{ words.tunes.split }}
-          </button>
+          </el-button>
         </li>
       </ol>
     </div>
     <p class="count soft total">{{ sum }}</p>
     <label class="field-label" for="waiting">{{ words.tunes.waitLabel }}</label>
-    <input
+    <EntryInput
       id="waiting"
-      v-entry="tune.waiting"
       class="waiting"
+      :value="tune.waiting"
       maxlength="200"
       :placeholder="words.tunes.waitExample"
-      @change="
-        emit(
-          'change',
-          { ...tune, waiting: ($event.target as HTMLInputElement).value.trim() },
-          say.waiting,
-        )
-      "
+      @change="emit('change', { ...tune, waiting: $event.trim() }, say.waiting)"
     />
     <span class="soft">{{ intro }}</span>
   </section>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { usualBpm, type Recording, type Tune } from '@dellop/core/tune'
-import { computed, ref } from 'vue'
-import { vEntry } from '../ui/entry.ts'
+import { computed } from 'vue'
+import PickFile from '../ui/PickFile.vue'
 import { words } from '../words/index.ts'
 import { differencesText } from '../words/differences.ts'
+import EntryInput from '../ui/EntryInput.vue'
 
 /**
  * The recordings of the tune: which one is looked at, how the others differ, and bringing in one
@@ -22,7 +23,6 @@ const emit = defineEmits<{
   bring: [file: File]
   stop: []
 }>()
-const fileBox = ref<HTMLInputElement | null>(null)
 
 const factsOf = (recording: Recording): string =>
   words.tunes.recordingFacts(
@@ -31,12 +31,6 @@ const factsOf = (recording: Recording): string =>
   )
 const busy = computed(() => props.progress !== null)
 
-function chosen(event: Event): void {
-  const box = event.target as HTMLInputElement
-  const file = box.files?.[0]
-  box.value = ''
-  if (file) emit('bring', file)
-}
 function rename(recording: Recording, name: string): void {
   const next = name.trim().slice(0, 120)
   if (next !== '' && next !== recording.name) emit('rename', recording.id, next)
@@ -52,31 +46,31 @@ function rename(recording: Recording, name: string): void {
         :key="recording.id"
         :class="{ shown: recording.id === shownId }"
       >
-        <input
-          v-entry="recording.name"
+        <EntryInput
           class="name"
+          :value="recording.name"
           :aria-label="words.tunes.recordingName"
           maxlength="120"
-          @change="rename(recording, ($event.target as HTMLInputElement).value)"
+          @change="rename(recording, $event)"
         />
         <span class="count soft">{{ factsOf(recording) }}</span>
         <strong v-if="recording.id === shownId">{{ words.tunes.recordingShown }}</strong>
-        <button
+        <el-button
           v-else
-          class="button small"
           :aria-label="`${words.tunes.recordingShow}: ${recording.name}`"
           @click="emit('look', recording.id)"
         >
           {{ words.tunes.recordingShow }}
-        </button>
-        <button
+        </el-button>
+        <el-button
           v-if="tune.recordings.length > 1"
-          class="textlink quiet"
+          link
+          class="quiet"
           :aria-label="`${words.tunes.takeOut} ${recording.name}`"
           @click="emit('takeOut', recording.id)"
         >
           {{ words.tunes.takeOut }}
-        </button>
+        </el-button>
         <p v-if="recording.differences.length > 0" class="more">{{ differencesText(recording) }}</p>
         <p v-else-if="recording.layout" class="more soft">{{ words.tunes.recordingOnly }}</p>
       </li>
@@ -84,19 +78,13 @@ function rename(recording: Recording, name: string): void {
     <div v-if="progress" class="told progress" role="status">
       <span>{{ progress }}</span>
       <progress :value="share ?? undefined" max="1" :aria-label="progress" />
-      <button class="button small" @click="emit('stop')">{{ words.tunes.stop }}</button>
+      <el-button @click="emit('stop')">{{ words.tunes.stop }}</el-button>
     </div>
-    <button class="button small" :disabled="busy" @click="fileBox?.click()">
-      {{ words.tunes.recordingBring }}
-    </button>
-    <input
-      ref="fileBox"
-      class="unseen"
-      type="file"
+    <PickFile
+      :label="words.tunes.recordingBring"
       accept=".wav,.mp3,.m4a,.ogg,.oga,.flac,.opus,audio/*"
-      tabindex="-1"
-      :aria-label="words.tunes.recordingBring"
-      @change="chosen"
+      :disabled="busy"
+      @pick="emit('bring', $event)"
     />
   </section>
 </template>

@@ -4,6 +4,7 @@ import { speechSpans } from '@dellop/core/listen'
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { audioContext } from '../sound/audioContext.ts'
 import { useReadAloud } from '../sound/readAloud.ts'
+import PickFile from '../ui/PickFile.vue'
 import { words } from '../words/index.ts'
 
 const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
@@ -45,11 +46,7 @@ function work(): void {
   problem.value = result.ok ? '' : result.problem.message
 }
 
-async function bring(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  input.value = ''
-  if (!file) return
+async function bring(file: File): Promise<void> {
   fit.value = null
   problem.value = ''
   measured.value = texts.map(() => null)
@@ -96,6 +93,33 @@ const beatsBefore = (voice: Voice, one: string): number =>
   1 + (plannedSeconds(voice, one) * SHOWN_BPM) / 60
 const reading = computed(() => (now.value.state === 'reading' ? now.value : null))
 const isBusy = computed(() => now.value.state === 'asking' || now.value.state === 'reading')
+/** What was read, as the table shows it. */
+const readings = computed(() =>
+  texts.map((one, i) => {
+    const measuredSeconds = measured.value[i]
+    const reading_ = fit.value?.readings[i]
+    return {
+      text: one,
+      measured:
+        measuredSeconds === null || measuredSeconds === undefined
+          ? ''
+          : text.seconds(measuredSeconds),
+      predicted: reading_ ? text.seconds(reading_.predicted) : '',
+      off: reading_ ? text.off(reading_.residual) : '',
+    }
+  }),
+)
+const leads = computed(() =>
+  fit.value
+    ? texts
+        .filter((_, i) => i % 3 === 2)
+        .map((one) => ({
+          text: one,
+          usual: text.beats(beatsBefore(props.usual, one)),
+          mine: text.beats(beatsBefore(fit.value!.voice, one)),
+        }))
+    : [],
+)
 </script>
 
 <template>
@@ -103,19 +127,16 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
     <h2 id="measure-head">{{ text.measure }}</h2>
     <p class="soft">{{ text.how(texts.length) }}</p>
     <div class="row">
-      <button v-if="!isBusy" class="button main small" @click="begin">
+      <el-button v-if="!isBusy" type="primary" @click="begin">
         {{ fit ? text.again : text.start }}
-      </button>
-      <button v-else class="button small" @click="stop">{{ text.stop }}</button>
-      <label class="button small file" :class="{ off: isBusy }"
-        >{{ text.bring
-        }}<input
-          class="unseen"
-          type="file"
-          accept="audio/*,.wav,.mp3,.m4a,.ogg,.flac,.opus"
-          :disabled="isBusy"
-          @change="bring"
-      /></label>
+      </el-button>
+      <el-button v-else @click="stop">{{ text.stop }}</el-button>
+      <PickFile
+        :label="text.bring"
+        accept="audio/*,.wav,.mp3,.m4a,.ogg,.flac,.opus"
+        :disabled="isBusy"
+        @pick="bring"
+      />
     </div>
     <p class="soft">{{ text.bringHow }}</p>
     <p v-if="now.state === 'asking'" role="status">{{ text.asking }}</p>
@@ -128,28 +149,12 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
       {{ text.trouble[now.trouble] }}
     </p>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
-    <table v-if="measured.some((one) => one !== null)">
-      <thead>
-        <tr>
-          <th scope="col">{{ text.reading }}</th>
-          <th scope="col" class="num">{{ text.measured }}</th>
-          <th scope="col" class="num">{{ text.predicted }}</th>
-          <th scope="col" class="num">{{ text.residual }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(one, i) in texts" :key="one">
-          <th scope="row">{{ one }}</th>
-          <td class="num count">{{ measured[i] === null ? '' : text.seconds(measured[i]!) }}</td>
-          <td class="num count">
-            {{ fit?.readings[i] ? text.seconds(fit.readings[i]!.predicted) : '' }}
-          </td>
-          <td class="num count">
-            {{ fit?.readings[i] ? text.off(fit.readings[i]!.residual) : '' }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <el-table v-if="measured.some((one) => one !== null)" :data="readings" size="small">
+      <el-table-column prop="text" :label="text.reading" min-width="200" />
+      <el-table-column prop="measured" :label="text.measured" align="right" width="110" />
+      <el-table-column prop="predicted" :label="text.predicted" align="right" width="110" />
+      <el-table-column prop="off" :label="text.residual" align="right" width="110" />
+    </el-table>
     <template v-if="fit">
       <h3>{{ text.fit }}</h3>
       <LineChart
@@ -160,25 +165,14 @@ const isBusy = computed(() => now.value.state === 'asking' || now.value.state ==
       />
       <h3>{{ text.leads }}</h3>
       <p class="soft">{{ text.leadsTold(SHOWN_BPM) }}</p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">{{ text.reading }}</th>
-            <th scope="col" class="num">{{ text.leadUsual }}</th>
-            <th scope="col" class="num">{{ text.leadMine }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="one in texts.filter((_, i) => i % 3 === 2)" :key="one">
-            <th scope="row">{{ one }}</th>
-            <td class="num count">{{ text.beats(beatsBefore(usual, one)) }}</td>
-            <td class="num count">{{ text.beats(beatsBefore(fit.voice, one)) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <el-table :data="leads" size="small">
+        <el-table-column prop="text" :label="text.reading" min-width="200" />
+        <el-table-column prop="usual" :label="text.leadUsual" align="right" width="140" />
+        <el-table-column prop="mine" :label="text.leadMine" align="right" width="140" />
+      </el-table>
       <div class="row">
-        <button class="button main small" @click="emit('keep', fit.voice)">{{ text.keep }}</button>
-        <button class="button small" @click="fit = null">{{ text.drop }}</button>
+        <el-button type="primary" @click="emit('keep', fit.voice)">{{ text.keep }}</el-button>
+        <el-button @click="fit = null">{{ text.drop }}</el-button>
       </div>
     </template>
   </section>

@@ -7,6 +7,7 @@ import { download } from '../app/download.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
 import MeasureVoice from './MeasureVoice.vue'
+import Labelled from '../ui/Labelled.vue'
 
 /**
  * Whose speed cues are planned for: the usual voice, the cuer's own, or the stand-in's; and what
@@ -80,16 +81,18 @@ const takeAlong = (): void =>
     <h1>{{ text.title }}</h1>
     <p class="lead">{{ text.lead }}</p>
     <p v-if="failure" class="failure" role="alert">
-      {{ failure }} <button class="button small" @click="load">{{ words.app.again }}</button>
+      {{ failure }} <el-button @click="load">{{ words.app.again }}</el-button>
     </p>
     <p v-if="!ready && !failure" role="status">{{ words.app.loading }}</p>
     <template v-if="ready">
-      <label class="language"
-        >{{ text.language }}
-        <select v-model="language" class="pick">
-          <option v-for="(label, id) in text.languages" :key="id" :value="id">{{ label }}</option>
-        </select></label
-      >
+      <Labelled class="language" :label="text.language"
+        ><el-select v-model="language" class="pick"
+          ><el-option
+            v-for="(label, id) in text.languages"
+            :key="id"
+            :value="id"
+            :label="label" /></el-select
+      ></Labelled>
       <div class="columns">
         <section aria-labelledby="whose-head">
           <h2 id="whose-head">{{ text.whose }}</h2>
@@ -115,22 +118,21 @@ const takeAlong = (): void =>
             @change="$event && save({ wordsPerMinute: $event })"
           />
           <p class="along">
-            <button class="button small" @click="takeAlong">{{ text.fileTake }}</button>
+            <el-button @click="takeAlong">{{ text.fileTake }}</el-button>
           </p>
           <p class="soft">{{ text.fileUse }} <code>--voice</code></p>
-          <button v-if="isFitted" class="button small" @click="forget">{{ text.forget }}</button>
+          <el-button v-if="isFitted" @click="forget">{{ text.forget }}</el-button>
           <h2>{{ text.hall }}</h2>
           <p class="soft">{{ text.hallHow }}</p>
           <label class="hall"
             >{{ text.hallSeconds }}
-            <input
-              type="range"
-              min="0"
-              max="1.5"
-              step="0.1"
-              :value="settings.hallSeconds"
+            <el-slider
+              :min="0"
+              :max="1.5"
+              :step="0.1"
+              :model-value="settings.hallSeconds"
               :aria-valuetext="text.hallNow(settings.hallSeconds)"
-              @change="save({ hallSeconds: Number(($event.target as HTMLInputElement).value) })"
+              @change="save({ hallSeconds: Number($event) })"
             />
             <span class="count">{{ text.hallNow(settings.hallSeconds) }}</span></label
           >
@@ -139,9 +141,9 @@ const takeAlong = (): void =>
           <ul v-else class="single">
             <li v-for="[wording, seconds] in single" :key="wording">
               {{ text.timedAs(wording, seconds) }}
-              <button class="textlink" @click="saveOwn(withLength(own!, wording, null))">
+              <el-button link @click="saveOwn(withLength(own!, wording, null))">
                 {{ text.singleForget(wording) }}
-              </button>
+              </el-button>
             </li>
           </ul>
         </section>

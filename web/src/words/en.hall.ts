@@ -3,17 +3,17 @@ import type { HallCommand } from '@dellop/wire'
 /** English of the second screens: they load nothing but this. */
 export const hall = {
   display: 'A display for the hall',
-  remote: 'A remote for the lectern',
-  code: 'The six digits that the lectern shows',
-  enter: 'Come in',
+  remote: 'A remote for the calling screen',
+  code: 'The six digits on the calling screen',
+  enter: 'Join',
   coming: 'One moment',
-  away: '· the lectern is away, it is looked for',
+  away: '· the calling screen is away, it is looked for',
   intro: 'Introduction',
   after: 'Music goes on',
   next: (text: string) => `next: ${text}`,
   onlySee: 'This screen can only see.',
   done: (what: string) => `Sent: ${what}.`,
-  refused: 'The lectern was not reached.',
+  refused: 'The calling screen was not reached.',
   commands: {
     main: 'Start, stop, take the first',
     hold: 'Hold the cues',

@@ -5,8 +5,8 @@ export const tunes = {
   title: 'Tunes',
   lead: 'Music with its beats, bars and phrases.',
   empty:
-    'No tunes yet. Bring in a recording and Dellop finds its beat, or an ABC tune for the house band to play.',
-  bring: 'Bring in a recording or written music',
+    'No tunes yet. Import a recording and Dellop finds its beat, or an ABC tune for the house band to play.',
+  bring: 'Import a recording or written music',
   bringHint:
     'A recording as WAV, MP3, M4A, Ogg, FLAC or Opus, up to 20 minutes; or written music (ABC, MIDI, MusicXML) for the house band.',
   emptyScore: 'The file is empty; written music was expected.',
@@ -18,7 +18,7 @@ export const tunes = {
     `“${title}” has a recording from a file named “${file}” already, and this is another one. What is it?`,
   asOther: (title: string) => `Another recording of “${title}”`,
   asNew: 'A tune of its own',
-  notNow: 'Leave it',
+  notNow: 'Cancel',
   dropHere: 'Or drop it here.',
   reading: 'Reading the sound',
   listening: (percent: number) => `Listening for the beat: ${percent} %`,
@@ -38,7 +38,7 @@ export const tunes = {
   wider: 'Wider',
   shows: (from: string, to: string) => `${from} to ${to}`,
   barNumber: (n: number) => String(n),
-  mend: 'Mend the beats',
+  mend: 'Fix the beats',
   tempo_: 'How fast the beat is',
   half: 'Half as many beats',
   double: 'Twice as many',
@@ -57,7 +57,7 @@ export const tunes = {
   clicks: 'Click on the beats',
   mendKeys:
     'Space plays · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
-  takeAway: 'Take along',
+  takeAway: 'Export',
   asCsv: 'Beats as CSV',
   asMidi: 'Beats as MIDI',
   asVtt: 'Phrases as WebVTT',
@@ -89,8 +89,8 @@ export const tunes = {
     free: 'free time',
     counted: 'count free time',
     retap: 'move beats to the taps',
-    landmark: 'a landmark',
-    landmarkGone: 'take a landmark out',
+    landmark: 'a music cue',
+    landmarkGone: 'take a music cue out',
     split: 'a new section',
     join: 'join sections',
     recording: 'another recording',
@@ -99,11 +99,12 @@ export const tunes = {
   },
   tapTempo: (bpm: number) => `Tapped: ${bpm} a minute`,
   playing: 'The house band is playing it in. This takes a few seconds.',
-  notBrought: 'The tune was not brought in. ',
+  notBrought: 'The tune was not imported. ',
   brought: (title: string, bpm: number, beats: number) =>
     `“${title}” is ready: ${Math.round(bpm)} beats a minute, ${beats} to the bar. Listen whether that is right.`,
   bars: (bars: number, danced: number) => `${bars} bars, ${danced} of them danced`,
-  tempo: (bpm: number, bars: number) => `${bpm} beats a minute, ${bars} bars`,
+  tempo: (bpm: number, bars: number) => `${bars} MPM / ${bpm} BPM`,
+  columns: { title: 'Tune', length: 'Length', tempo: 'Tempo', recordings: 'Recordings' },
   sectionSum: (phrases: string, bars: number, beats: number, time: string) =>
     `${phrases}${bars === 1 ? ' bar' : ' bars'}, ${beats} beats, ${time}`,
   sumOf: (list: readonly number[]) =>
@@ -154,9 +155,9 @@ export const tunes = {
   retapRefused:
     'The taps have another tempo than the beats here, or run over free time: listen again near them instead. Nothing was changed.',
   anchorRefused: 'There is another beat in the way. Nothing was changed.',
-  landmarks: 'Landmarks',
+  landmarks: 'Music cues',
   landmarkEmpty:
-    'None yet. A landmark is a moment to hear: “pipes enter”, an accent, a change of character.',
+    'None yet. A music cue is a moment to hear: “pipes enter”, an accent, a change of character.',
   landmarkText: 'What is heard',
   landmarkKind: 'Kind',
   kinds: { start: 'a start', hit: 'an accent', character: 'a character', sung: 'sung words' },
@@ -169,12 +170,12 @@ export const tunes = {
   recordingName: 'Name of the recording',
   recordingShow: 'Look at it',
   recordingShown: 'shown',
-  recordingBring: 'Bring in another recording of this tune',
+  recordingBring: 'Import another recording of this tune',
   recordingOnly: 'Its phrases are its own.',
   recordingFacts: (time: string, bpm: number) => `${time}, ${Math.round(bpm)} beats a minute`,
   differs: (bars: number, after: string | null, at: number) =>
     `${Math.abs(bars)} ${Math.abs(bars) === 1 ? 'bar' : 'bars'} ${bars < 0 ? 'shorter' : 'longer'} ${after === null ? 'at the start' : `after ${after}`} (bar ${at})`,
-  recordingNot: 'The recording was not brought in. ',
+  recordingNot: 'The recording was not imported. ',
   otherSame: (name: string) =>
     `“${name}” was laid beside this recording: the same music, bar for bar.`,
   otherDiffers: (name: string, list: string) =>

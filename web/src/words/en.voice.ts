@@ -8,7 +8,7 @@ export const voice = {
   title: 'Your voice',
   lead: 'Every cue is planned by how long its words take to say. Choose whose speed that is, and measure your own.',
   whose: 'Cues are planned for',
-  choices: { usual: 'the usual voice', mine: 'my own voice', 'stand-in': 'the spoken stand-in' },
+  choices: { usual: 'the usual voice', mine: 'my own voice', 'stand-in': 'the practice voice' },
   about: {
     usual: (wpm: number, spread: number) =>
       `By the number of letters at ${wpm} words a minute. It misses single cues by about ${ms(spread)}, so that a margin of at least 0.15 s is planned on top.`,
@@ -21,7 +21,7 @@ export const voice = {
   },
   language: 'Language',
   languages: { en: 'English', de: 'German' },
-  pace: 'Words a minute, of the usual voice and the stand-in',
+  pace: 'Words a minute, of the usual voice and the practice voice',
   measure: 'Measure your voice',
   how: (n: number) =>
     `Read ${n} short cues aloud, one after the other, as you would in the hall. Each is measured until you are quiet again; your hands stay free. Nothing is sent anywhere, and the sound is not kept.`,
@@ -68,14 +68,14 @@ export const voice = {
   leadMine: 'Your voice',
   beats: (n: number) => (Math.round(n * 10) / 10).toFixed(1),
   keep: 'Keep this voice',
-  drop: 'Leave it',
+  drop: 'Cancel',
   saved: 'Kept.',
   kept: 'Kept. Cues are planned for your own voice now.',
-  forget: 'Forget my voice',
+  forget: 'Delete my voice',
   single: 'Wordings measured one by one',
   singleNone:
     'None. Beside each wording on a sheet, “time it” measures how long you take for just that.',
-  singleForget: (text: string) => `Forget “${text}”`,
+  singleForget: (text: string) => `Delete “${text}”`,
   timeIt: 'Time it',
   timeItLabel: (text: string) => `Time it: “${text}”`,
   timeItSay: (text: string) => `Say “${text}” now.`,

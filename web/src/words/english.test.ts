@@ -16,9 +16,9 @@ describe('English on the screen', () => {
     [-4, '-4 counts'],
   ])('%d: %s', (n, told) => expect(counts(n)).toBe(told))
   it('has a plural of its own where a word wants one', () =>
-    expect([plural(1, 'dance'), plural(3, 'thing to mend', 'things to mend')]).toEqual([
+    expect([plural(1, 'dance'), plural(3, 'thing to fix', 'things to fix')]).toEqual([
       '1 dance',
-      '3 things to mend',
+      '3 things to fix',
     ]))
   it('tells time as a clock and as a length', () => {
     expect([clock(0), clock(65.9), clock(600)]).toEqual(['0:00', '1:05', '10:00'])

@@ -1,0 +1,34 @@
+import { validate } from '../document/index.ts'
+import { freshRoutine, usualFormation } from './freshRoutine.ts'
+import { routineSchema } from './routine.ts'
+
+const ids = (): (() => string) => {
+  let n = 0
+  return () => `id-${++n}`
+}
+
+describe('a new sheet', () => {
+  it.each([
+    ['line dance', undefined, 'lines', 0, 'none'],
+    ['waltz', undefined, undefined, 2, 'butterfly'],
+    ['ring dance', undefined, 'ring', 6, 'ring'],
+    ['waltz', 'lines', 'lines', 0, 'none'],
+  ] as const)('of %s (%s) begins as such dances do', (dance, formation, shape, facing, hold) => {
+    const sheet = freshRoutine({ title: 'Withies', dance, ...(formation && { formation }) }, ids())
+    expect(validate(routineSchema, sheet, 'the sheet').ok).toBe(true)
+    expect(sheet.formation).toBe(shape)
+    expect(sheet.start.hold).toBe(hold)
+    expect(sheet.start.lead.facing).toBe(facing)
+  })
+
+  it('takes metre and tempo from its dance', () => {
+    const jig = freshRoutine({ title: 'Eel', dance: 'jig' }, ids())
+    expect(jig.metre.division).toBe(3)
+    expect(freshRoutine({ title: 'W', dance: 'waltz' }, ids()).metre.beatsPerBar).toBe(3)
+  })
+
+  it('knows what a dance is danced in by whole words only', () => {
+    expect(usualFormation('Line dance')).toBe('lines')
+    expect(usualFormation('outlined waltz')).toBeUndefined()
+  })
+})

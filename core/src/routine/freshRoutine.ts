@@ -1,0 +1,79 @@
+import type { NewId } from '../document/index.ts'
+import { startingState, type CoupleState } from '../figure/index.ts'
+import { CENTRE, WALL, type Facing } from '../move/index.ts'
+import { usualTempo } from '../tune/index.ts'
+import { freshPass } from './edits.ts'
+import { emptyRoutine } from './emptyRoutine.ts'
+import type { Formation, Routine } from './routine.ts'
+
+/** What a new sheet is asked: the rest follows from it, and can be changed. */
+export interface SheetBeginning {
+  readonly title: string
+  /** Left out: a waltz, or the tune's own. */
+  readonly dance?: string
+  readonly schoolId?: string
+  readonly formation?: Formation
+}
+
+const TWELVE: Facing = 0
+const alone = (facing: Facing, freeFoot: 'left' | 'right'): CoupleState => {
+  const weight = freeFoot === 'right' ? 'left' : 'right'
+  return { lead: { weight, facing }, follow: { weight, facing }, hold: 'none' }
+}
+
+/** How all stand as a dance in a formation usually begins. */
+export function usualStart(formation: Formation | undefined): CoupleState {
+  switch (formation) {
+    case 'lines':
+    case 'solo':
+      return alone(TWELVE, 'right')
+    case 'ring':
+      return { ...alone(CENTRE, 'left'), hold: 'ring' }
+    case 'set':
+      return { ...alone(CENTRE, 'right'), hold: 'ring' }
+    default:
+      return startingState('butterfly', WALL)
+  }
+}
+
+/** The formation that a dance is usually danced in; undefined for couples who go round the hall. */
+export function usualFormation(dance: string): Formation | undefined {
+  const name = dance.toLowerCase()
+  const found = (
+    [
+      ['lines', /\bline\b/],
+      ['ring', /\bring\b|\bmixer\b|\bcircle\b/],
+      ['set', /\b(?:set|square|longways|contra)\b/],
+      ['solo', /\bclog/],
+    ] as const
+  ).find(([, words]) => words.test(name))
+  return found?.[0]
+}
+
+/**
+ * A sheet with one empty part that is danced once, so that there is a row to write in. Metre and
+ * tempo are those of the dance, how they stand is that of the formation.
+ *
+ * @param newId Gives a fresh id each time.
+ */
+export function freshRoutine(
+  { title, dance, schoolId, formation }: SheetBeginning,
+  newId: NewId,
+): Routine {
+  const empty = emptyRoutine(newId(), title)
+  const part = { id: newId(), label: 'A', slots: [] }
+  const usual = dance === undefined ? null : usualTempo(dance)
+  const shape = formation ?? (dance === undefined ? undefined : usualFormation(dance))
+  return {
+    ...empty,
+    ...(dance === undefined ? {} : { dance }),
+    ...(usual
+      ? { metre: usual.metre, bpm: Math.round((usual.range[0] + usual.range[1]) / 2) }
+      : {}),
+    ...(schoolId === undefined ? {} : { schoolId }),
+    ...(shape === undefined ? {} : { formation: shape }),
+    start: usualStart(shape),
+    parts: [part],
+    passes: [freshPass(newId(), part.id)],
+  }
+}

@@ -1,0 +1,25 @@
+import type { Locator } from '@playwright/test'
+import { expect } from './dellop.ts'
+
+/**
+ * Chooses from a list as a person does: opens it, and takes the line that says so. The exact line
+ * goes before one that only begins so.
+ */
+export async function choose(field: Locator, text: string): Promise<void> {
+  await field.click()
+  const list = field.page().locator(`#${await field.getAttribute('aria-controls')}`)
+  const lines = list.getByRole('option', { includeHidden: false })
+  const exact = lines.filter({ has: field.page().getByText(text, { exact: true }) })
+  await ((await exact.count()) > 0 ? exact : lines.filter({ hasText: text })).first().click()
+  await expect(field).toHaveAttribute('aria-expanded', 'false')
+}
+
+/** What a list stands at. */
+export const chosen = (field: Locator): Locator =>
+  field.locator('xpath=ancestor::*[contains(@class,"el-select__selection")]')
+
+/** Ticks a box, or takes the tick away, by its words. */
+export async function tick(field: Locator, on = true): Promise<void> {
+  if ((await field.isChecked()) !== on) await field.locator('xpath=ancestor-or-self::label').click()
+  await expect(field).toBeChecked({ checked: on })
+}
