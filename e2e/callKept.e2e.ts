@@ -1,5 +1,5 @@
 import { expect, test, type Server } from './helpers/dellop.ts'
-import { bringText, BOXES } from './helpers/sheets.ts'
+import { beside, bringText, BOXES } from './helpers/sheets.ts'
 import { advance, openLectern, run, shownCues } from './helpers/lectern.ts'
 
 const WALTZ = `${BOXES}
@@ -120,7 +120,7 @@ test('a call is kept here when the server is gone, sent when it is back, once; a
   await page.evaluate(() => localStorage.clear())
   // It stands with the sheet's history too.
   await page.getByRole('link', { name: 'To the sheet' }).click()
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await expect(page.getByRole('heading', { name: 'Calls of this dance' })).toBeVisible()
   await page.locator(`a[href$="/calls/${call!.id}"]`).click()
   const forget = page.getByRole('button', { name: 'Delete this call' })

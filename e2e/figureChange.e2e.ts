@@ -16,7 +16,7 @@ test('a figure is changed, its history kept, and made as it was again', async ({
     page.getByText('Also called: Marsh canter [region the fens], Kanter [de]'),
   ).toBeVisible()
   await page.getByRole('heading', { name: 'History' }).click()
-  const versions = page.locator('details ol > li')
+  const versions = page.locator('.folded ol > li')
   await expect(versions).toHaveText([/changed: Canter/, /came with Dellop: Canter/])
   await versions.nth(1).getByRole('button', { name: 'Make it like this again' }).click()
   await expect(page.getByText('It is again as it was then.')).toBeVisible()
@@ -222,11 +222,10 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
   await page.getByRole('link', { name: 'Groups' }).click()
   await choose(page.getByLabel('Lists and sheets are for this group'), 'Wednesdays in the Tar Loft')
   await page.getByLabel('Find a figure they know').fill('whisk')
-  await tick(
-    page
-      .getByRole('row', { name: /Whisk slow foxtrot, intermediate above them/ })
-      .getByRole('checkbox'),
-  )
+  await page
+    .getByRole('row', { name: /Whisk slow foxtrot, intermediate above them/ })
+    .locator('label')
+    .click()
   await expect(
     page.getByRole('row', { name: /Whisk slow foxtrot, intermediate taught/ }),
   ).toBeVisible()
@@ -243,18 +242,19 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
   await expect(narrow.getByText(/^14 of \d+ figures$/)).toBeVisible()
   await choose(narrow.getByLabel('Dance'), 'waltz')
   await choose(narrow.getByLabel('May follow'), 'Box')
-  const following = (name: string) =>
-    page.locator('tbody th').getByRole('link', { name, exact: true })
+  const following = (name: string) => page.locator('.long').getByRole('link', { name, exact: true })
   await expect(following('Left turning box')).toBeVisible()
   await expect(following('Through, face, close')).toHaveCount(0)
 
   await page.goto('/sheets')
-  await page.getByRole('link', { name: 'Lanterns at the Weir' }).first().click()
+  await page.getByLabel('Search the sheets').fill('lanterns')
+  await page.getByRole('link', { name: 'Lanterns at the Weir', exact: true }).click()
+  await page.getByRole('tab', { name: 'To fix' }).click()
   await page.getByText(/^Notes \(\d+\)$/).click()
   await expect(page.getByText(/^Teach before: .*Wednesdays in the Tar Loft/).first()).toBeVisible()
   await page.goto('/figures/groups')
   await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
-  await page.goto('/sheets/lanterns-at-the-weir')
+  await page.goto('/sheets/lanterns-at-the-weir?tab=fix')
   await expect(page.locator('.block').first()).toBeVisible()
   await expect(page.getByText(/^Teach before:/)).toHaveCount(0)
 })

@@ -59,13 +59,13 @@ test('of two tabs that were closed without the server, both edits are there when
   const tabs = [await context.newPage(), await context.newPage()]
   for (const [i, tab] of tabs.entries()) {
     await tab.route('**/edits', (route) => route.abort())
-    await tab.goto(address)
+    await tab.goto(`${address}?tab=about`)
     if (i === 0) await title(tab).fill('Two closed tabs, renamed')
     else await author(tab).fill('Wren Ashdown-Vale')
     await expect(tab.getByText(/Not saved yet/)).toBeVisible()
   }
   for (const tab of tabs) await tab.close()
-  await page.goto(address)
+  await page.goto(`${address}?tab=about`)
   await expect(title(page)).toHaveValue('Two closed tabs, renamed')
   await expect(author(page)).toHaveValue('Wren Ashdown-Vale')
   await saved(page)

@@ -1,6 +1,6 @@
 import type { Route } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
-import { bringText } from './helpers/sheets.ts'
+import { beside, bringText } from './helpers/sheets.ts'
 import { choose, chosen } from './helpers/fields.ts'
 
 const SEQUENCE =
@@ -14,7 +14,9 @@ test('words fade as a part comes again, and a group that knows the dance is told
   await expect(said.first()).toHaveText('two side two-steps')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(1)
   await expect(said.filter({ hasText: /^vine$/ })).toHaveCount(3)
-  await page.getByRole('slider', { name: /^The group/ }).fill('4')
+  await page.getByRole('button', { name: 'View', exact: true }).click()
+  const known = page.getByRole('tooltip').getByRole('slider')
+  for (let n = 0; n < 4; n++) await known.press('ArrowRight')
   await expect(said.filter({ hasText: /^vine four$/ })).toHaveCount(0)
   await expect(said.first()).toHaveText('side two-step')
   await page.goto(page.url().replace('/sheets/', '/lectern/') + '?clock=manual')
@@ -23,7 +25,7 @@ test('words fade as a part comes again, and a group that knows the dance is told
 
 test('the schools are explained, and two of them are compared on one sheet', async ({ page }) => {
   await page.goto('/sheets/eel-pots')
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await page.getByRole('link', { name: 'The calling styles, explained' }).click()
   await expect(page.getByRole('heading', { level: 2 })).toHaveText([
     'This evening',
@@ -41,17 +43,17 @@ test('the schools are explained, and two of them are compared on one sheet', asy
     'Two calling styles on one sheet',
   ])
   await choose(page.getByLabel('Sheet', { exact: true }), 'Sluice Gate Two-Step')
-  await expect(page.getByRole('combobox', { name: /^First school/ })).toHaveValue('sequence')
-  await expect(page.locator('td.other').first()).toBeVisible()
-  await choose(page.getByRole('combobox', { name: /^Second school/ }), 'sequence')
-  await expect(page.locator('td.other')).toHaveCount(0)
+  await expect(chosen(page.getByLabel('First style'))).toHaveText('Sequence')
+  await expect(page.locator('.compare .other').first()).toBeVisible()
+  await choose(page.getByLabel('Second style'), 'Sequence')
+  await expect(page.locator('.compare .other')).toHaveCount(0)
 })
 
 test('the cues go out as timed text, and the page says how fast they can be called', async ({
   page,
 }) => {
   await page.goto('/sheets/pegs-on-a-line')
-  await page.getByRole('tab', { name: 'Music' }).click()
+  await beside(page, 'Music')
   await expect(
     page.getByText(
       /It can be called as it stands at \d+ to \d+ a minute\. The first that no longer fits is “/,
@@ -59,7 +61,7 @@ test('the cues go out as timed text, and the page says how fast they can be call
   ).toBeVisible()
   await page.getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.block:focus')).toBeVisible()
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   for (const [button, file] of [
     ['WebVTT', 'pegs-on-a-line.vtt'],
     ['SRT', 'pegs-on-a-line.srt'],
@@ -95,14 +97,14 @@ test('a school is copied, changed, chosen for a sheet, and forgotten only when n
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByRole('heading', { name: 'Sequence, my way your own' })).toBeVisible()
   await page.goBack()
-  await page.getByRole('tab', { name: 'About' }).click()
-  await choose(page.getByRole('combobox', { name: /^School/ }), 'Sequence, my way')
+  await beside(page, 'About')
+  await choose(page.getByRole('combobox', { name: /^Calling style/ }), 'Sequence, my way')
   await expect(page.locator('.page .ribbon .text').filter({ hasText: /^vine four$/ })).toHaveCount(
     4,
   )
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'The calling styles, explained' }).click()
-  await page.getByRole('button', { name: 'Forget Sequence, my way' }).click()
+  await page.getByRole('button', { name: 'Delete Sequence, my way' }).click()
   await expect(page.getByRole('alert')).toContainText('“My way” is called by this school')
 })
 
@@ -140,8 +142,9 @@ test('a club, and an evening, have their own school: while its group is chosen, 
   // The first group is chosen by itself.
   await choose(page.getByLabel('Lists and sheets are for this group'), 'The Tide Club')
   await page.goto(sheet)
+  await page.locator('.sum').first().click()
   await expect(page.getByText(/called the round way/)).toBeVisible()
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await expect(
     page.getByText(
       'It is called the round way now: the chosen group or this evening is, whatever the sheet says.',
@@ -158,6 +161,7 @@ test('a club, and an evening, have their own school: while its group is chosen, 
     await choose(page.getByLabel('Tonight’s calling style'), label)
     await kept
     await page.goto(sheet)
+    await page.locator('.sum').first().click()
   }
   await tonight('Set')
   await expect(page.getByText(/called the set way/)).toBeVisible()

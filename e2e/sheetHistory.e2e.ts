@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { blocks, bringText, names, TWO_STEP } from './helpers/sheets.ts'
+import { beside, blocks, bringText, names, TWO_STEP } from './helpers/sheets.ts'
 import { choose } from './helpers/fields.ts'
 
 const TEXT = `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Turning two-steps\norder\n  A\n`
@@ -9,7 +9,7 @@ test('what was changed is told in words, compared with now, and gone back to', a
   await blocks(page).nth(1).click()
   await page.keyboard.press('Delete')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await expect(page.getByText('A: Vine four taken out')).toBeVisible()
   await page.getByRole('button', { name: 'Compare with now' }).click()
   await expect(page.getByText('1 change from then to now:')).toBeVisible()
@@ -30,43 +30,46 @@ test('a branch goes its own way, and a sheet put away is off the shelf until it 
   page,
 }) => {
   await bringText(page, 'Trunk', TEXT)
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await page.getByLabel('Name of the branch').fill('Twig')
   await page.getByRole('button', { name: 'Make a branch' }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue('Twig')
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await expect(page.getByRole('link', { name: 'A branch of “Trunk”' })).toBeVisible()
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await page.getByRole('button', { name: 'Archive it' }).click()
-  await expect(page.getByText('This sheet is put away')).toBeVisible()
-  await page.getByRole('link', { name: 'Sheets' }).click()
+  await expect(page.getByText('This sheet is archived')).toBeVisible()
+  await page.getByRole('link', { name: 'All sheets' }).click()
+  await page.getByLabel('Search the sheets').fill('trunk')
   await expect(page.getByRole('link', { name: 'Trunk', exact: true })).toBeVisible()
+  await page.getByLabel('Search the sheets').fill('twig')
+  await expect(page.getByText('No sheet matches “twig”.')).toBeVisible()
   await expect(page.getByRole('link', { name: 'Twig', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: 'Archived' }).click()
   await page.getByRole('link', { name: 'Twig', exact: true }).click()
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await page.getByRole('button', { name: 'Restore it' }).click()
-  await expect(page.getByText('This sheet is put away')).toHaveCount(0)
+  await expect(page.getByText('This sheet is archived')).toHaveCount(0)
 })
 
 test('the shelf is searched by figure, maker, dance and tag, and sorted', async ({ page }) => {
   await page.goto('/sheets')
-  const titles = page.locator('.shelf .title')
+  const titles = page.locator('.long .title')
   await page.getByLabel('Search the sheets').fill('rocking chair')
   await expect(titles).toHaveText(['Pegs on a Line', 'Withy Bend'])
   await expect(page.getByText('with Rocking chair').first()).toBeVisible()
   await page.getByLabel('Search the sheets').fill('geese ottoline')
   await expect(titles).toHaveText(['Goosefoot Ring'])
   await page.getByLabel('Search the sheets').fill('')
-  await choose(page.getByLabel('Tag'), 'mixer')
+  await choose(page.getByRole('combobox', { name: 'Tag' }), 'mixer')
   await expect(titles).toHaveText(['Eight for the Geese'])
-  await choose(page.getByLabel('Tag'), '')
+  await choose(page.getByRole('combobox', { name: 'Tag' }), 'any')
   await choose(page.getByRole('combobox', { name: /^Dance/ }), 'rumba')
   await expect(titles).toHaveText(['Combing the Teasels'])
-  await choose(page.getByRole('combobox', { name: /^Dance/ }), '')
+  await choose(page.getByRole('combobox', { name: /^Dance/ }), 'any')
   await page.getByLabel('Search the sheets').fill('frisk pothook')
   await expect(titles).toHaveText(['Pegs on a Line', 'Tar Barrel Steps'])
-  await choose(page.getByLabel('Sort by'), 'dance')
+  await page.getByRole('columnheader', { name: 'Dance' }).click()
   await expect(titles).toHaveText(['Tar Barrel Steps', 'Pegs on a Line'])
   await page.getByLabel('Search the sheets').fill('no such dance')
   await expect(page.getByText('No sheet matches “no such dance”.')).toBeVisible()
@@ -82,10 +85,10 @@ test('a text that cannot be read is refused at its line, and a sheet goes out as
     buffer: Buffer.from('dance: waltz\npart A\n  Box (haf)\n'),
   })
   await expect(
-    page.getByText(/The file was not brought in.*Line 3: “haf” is no way to vary a figure/),
+    page.getByText(/The file was not imported.*Line 3: “haf” is no way to vary a figure/),
   ).toBeVisible()
   await page.goto('/sheets/eel-pots')
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   const [text] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Text', exact: true }).click(),
@@ -112,7 +115,7 @@ test('a sheet is printed on the paper that is chosen, short or with every step, 
     'On paper',
     TEXT.replace('Vine four', 'Vine four | hard | for lead "give weight" | for follow "look left"'),
   )
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await page.getByRole('link', { name: 'Print' }).click()
   await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible()
   const paper = page.locator('article.paper')

@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
+import { beside, blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
 import { choose } from './helpers/fields.ts'
 
 const A = 'part A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\n'
@@ -45,7 +45,7 @@ test('one pass is danced otherwise, set beside another, and made the part', asyn
     `${TWO_STEP}${A}order\n  A\n  A\n    instead of Limp four: Vine four\n`,
   )
   await chips(page).nth(1).click()
-  await page.getByRole('tab', { name: 'Pass' }).click()
+  await page.getByRole('tab', { name: 'Part' }).click()
   await expect(page.getByText('1 change only this time')).toBeVisible()
   await expect(page.getByText('instead of Limp four: Vine four')).toBeVisible()
   await page.getByText('Beside another time through').click()
@@ -62,15 +62,15 @@ test('a pass is mirrored, repeated, tied to the music and made a fill; its part 
 }) => {
   await bringText(page, 'Kinds', `${TWO_STEP}${A}order\n  A\n  A\n`)
   await chips(page).nth(1).click()
-  await page.getByRole('tab', { name: 'Pass' }).click()
+  await page.getByRole('tab', { name: 'Part' }).click()
   await page.getByRole('textbox', { name: 'Times' }).fill('3')
   await page.getByRole('textbox', { name: 'Times' }).press('Enter')
   await expect(chips(page)).toHaveCount(4)
   await choose(page.getByLabel('Starts at'), 'section B')
-  await page.getByRole('tab', { name: 'Figure' }).click()
+  await page.getByRole('tab', { name: 'To fix' }).click()
   await expect(page.getByText('A begins 16 counts before “B”, where it belongs.')).toBeVisible()
-  await page.getByRole('tab', { name: 'Pass' }).click()
-  await choose(page.getByLabel('Kind'), 'fill')
+  await page.getByRole('tab', { name: 'Part' }).click()
+  await choose(page.getByLabel('Kind'), 'repeat until')
   await expect(page.getByText(/by 16 counts: /)).toBeVisible()
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Verse')
   await page.getByRole('textbox', { name: 'Name', exact: true }).press('Enter')
@@ -101,27 +101,29 @@ test('the heading is written, and directions are said as the formation says them
   page,
 }) => {
   await bringText(page, 'Heading', `${TWO_STEP}${A}order\n  A\n`)
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await choose(page.getByLabel('Formation'), 'lines')
-  await expect(page.locator('header').getByText(/lines, butterfly, facing 3 o’clock/)).toBeVisible()
+  await page.locator('.sum').first().click()
+  await expect(page.getByText(/lines, butterfly, facing 3 o’clock/)).toBeVisible()
+  await page.keyboard.press('Escape')
   await page.getByLabel('Year').fill('2024')
   await page.getByRole('textbox', { name: 'Lead', exact: true }).fill('gent')
   await page.getByLabel('Tags, with commas').fill('tea dance, march')
   await page.getByLabel('Tags, with commas').press('Enter')
   await expect(page.getByText('gent faces')).toBeVisible()
   await page.reload()
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await expect(page.getByLabel('Year')).toHaveValue('2024')
   await expect(page.getByLabel('Tags, with commas')).toHaveValue('tea dance, march')
   await page.goto('/sheets')
-  await choose(page.getByLabel('Tag'), 'tea dance')
-  await expect(page.locator('.shelf li')).toHaveCount(1)
+  await choose(page.getByRole('combobox', { name: 'Tag' }), 'tea dance')
+  await expect(page.locator('.long .title')).toHaveCount(1)
 })
 
 test('a part is borrowed from another sheet and says where it came from', async ({ page }) => {
   await bringText(page, 'Borrower', `${TWO_STEP}${A}order\n  A\n`)
   await blocks(page).first().click()
-  await page.getByRole('tab', { name: 'Pass' }).click()
+  await page.getByRole('tab', { name: 'Part' }).click()
   await page.getByText('Borrow a part').click()
   await choose(page.getByLabel('From the sheet'), 'Sluice Gate Two-Step')
   await choose(page.getByRole('combobox', { name: /^Part/ }), 'Ending')

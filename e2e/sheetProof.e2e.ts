@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
+import { beside, blocks, bringText, chips, names, TWO_STEP } from './helpers/sheets.ts'
 
 test('a repair is seen on the page before it is taken, left, and taken', async ({ page }) => {
   await bringText(
@@ -7,6 +7,7 @@ test('a repair is seen on the page before it is taken, left, and taken', async (
     'Mended',
     `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Side two-step\n  Limp four\n  Side two-step\norder\n  A\n`,
   )
+  await page.getByRole('tab', { name: 'To fix' }).click()
   const finding = page.locator('.finding', { hasText: 'Limp four needs the lead’s left foot' })
   await expect(finding).toContainText(
     'Side two-step: left, right, left, so the weight is on the left',
@@ -14,7 +15,7 @@ test('a repair is seen on the page before it is taken, left, and taken', async (
   const before = await names(page)
   await finding.getByRole('button', { name: /^Mirror Limp four and all after it/ }).click()
   const preview = page.getByRole('status', { name: /^Preview: Mirror Limp four/ })
-  await expect(preview).toContainText('to mend')
+  await expect(preview).toContainText('to fix')
   await expect(page.locator('.block.fresh')).toHaveCount(2)
   await expect.poll(() => names(page)).not.toEqual(before)
   await page.keyboard.press('Escape')
@@ -37,11 +38,12 @@ test('findings can be narrowed to what stops the dance, and each leads to its pl
     'Many slips',
     `${TWO_STEP}part A\n  Side two-step\n  Side two-step\n  "limp" = ?\n  "four eights" = 4\n  Heron step = 4\norder\n  A x2\n`,
   )
+  await page.getByRole('tab', { name: 'To fix' }).click()
   const filters = page.getByRole('group', { name: 'Show' })
   await filters.getByRole('button', { name: /^stops/ }).click()
   await expect(page.locator('.finding').first()).toContainText('Stops the dance')
   await expect(page.locator('.finding:not(.stop)')).toHaveCount(0)
-  await filters.getByRole('button', { name: /^to mend/ }).click()
+  await filters.getByRole('button', { name: /^to fix/ }).click()
   await expect(
     page.getByText('“four eights” says “four eights”, and it takes 4 counts.'),
   ).toBeVisible()
@@ -62,7 +64,7 @@ test('a dance that is too short is fitted to its tune, and another tune is found
     'Fitted',
     `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\n  Two side two-steps\n  Vine four\n  Two-step box\n  Limp four\npart End\n  Two side two-steps (to none)\n  mixer: Bow and curtsey\norder\n  A x3\n  ending End\n`,
   )
-  await page.getByRole('tab', { name: 'Music' }).click()
+  await beside(page, 'Music')
   await expect(page.getByText(/^104 counts danced, 1 min 0 s · 136 counts of music/)).toBeVisible()
   await expect(page.getByText('The music goes on for 32 counts.')).toBeVisible()
   await page.getByRole('button', { name: 'See: A 4 times, not 3 times' }).click()
@@ -85,13 +87,15 @@ test('the same dance is laid by part or by music, with feet and facings below', 
   await page.goto('/sheets/pegs-on-a-line')
   await expect(blocks(page).first()).toBeVisible()
   const byPart = await names(page)
-  await page.getByRole('button', { name: 'By music' }).click()
+  await page.getByText('By music', { exact: true }).click()
   await expect(page.locator('.page .label').nth(1)).toHaveText('A')
   await expect(page.getByText('Bridge, once')).toBeVisible()
   await expect.poll(() => names(page)).toEqual(byPart)
   await page.getByRole('button', { name: 'Feet and facing' }).click()
   await expect(page.locator('.stripped').nth(7)).toHaveText('right free, 3 o’clock')
   await blocks(page).first().click()
-  await page.getByRole('slider', { name: /^State at a count/ }).fill('3')
+  const count = page.getByRole('slider', { name: /^State at a count/ })
+  await count.press('ArrowRight')
+  await count.press('ArrowRight')
   await expect(page.getByText('everyone right free, 12 o’clock')).toBeVisible()
 })

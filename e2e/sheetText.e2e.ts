@@ -29,11 +29,11 @@ test('a sheet is written as text beside its page, each following the other', asy
   await page.keyboard.press('End')
   await page.keyboard.type(' = 4')
   await expect(
-    page.getByText('Not on the page yet: Line 4: Box takes 3 counts here, and 4 is written'),
+    page.getByText('is not on the page yet; all else is. Line 4: Box takes 3 counts here, and 4'),
   ).toBeVisible()
   await expect(blocks.filter({ hasText: 'Box, half' })).toHaveCount(2)
   for (let i = 0; i < 4; i++) await page.keyboard.press('Backspace')
-  await expect(page.getByText('Not on the page yet:')).toBeHidden()
+  await expect(page.getByText('is not on the page yet')).toBeHidden()
 
   // What is done on the page stands in the text.
   await page.keyboard.press('Enter')

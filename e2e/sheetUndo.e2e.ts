@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { blocks, bringText, chips, TWO_STEP } from './helpers/sheets.ts'
+import { beside, blocks, bringText, chips, TWO_STEP } from './helpers/sheets.ts'
 import { choose } from './helpers/fields.ts'
 
 test('everything that is done to a sheet can be taken back, one by one, to the very same text', async ({
@@ -28,7 +28,7 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await blocks(page).nth(0).click()
   await page.keyboard.press('Shift+ArrowRight')
   await page.keyboard.press('Control+d')
-  await page.getByRole('tab', { name: 'Pass' }).click()
+  await page.getByRole('tab', { name: 'Part' }).click()
   await chips(page).nth(0).click()
   await page.getByRole('button', { name: 'Every time so' }).click()
   await choose(page.getByRole('combobox', { name: /^Facing/ }), 'a half to the right round')
@@ -36,10 +36,10 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await page.getByRole('button', { name: 'Copy the part' }).click()
   await chips(page).nth(1).click()
   await page.getByRole('button', { name: 'Take out B altogether' }).click()
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   await choose(page.getByRole('combobox', { name: /^Formation/ }), 'ring')
   await choose(page.getByRole('combobox', { name: /^Hold/ }), 'closed')
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   await page.getByRole('button', { name: 'Archive it' }).click()
   await saved()
   await expect.poll(state).not.toEqual(before)
@@ -59,6 +59,7 @@ test('a finding that is left so stays listed with its reason, and can be taken u
     'Taken up',
     `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Limp four\norder\n  A\n`,
   )
+  await page.getByRole('tab', { name: 'To fix' }).click()
   const finding = page.locator('.finding', { hasText: 'A is 4 counts short' })
   await finding.getByRole('button', { name: 'It is meant so' }).click()
   await finding.getByLabel('Why is it right as it is?').fill('the band stops here')

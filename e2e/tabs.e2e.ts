@@ -1,5 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
-import { bringText, TWO_STEP } from './helpers/sheets.ts'
+import { beside, bringText, TWO_STEP } from './helpers/sheets.ts'
 
 test('two tabs on one sheet merge what they can and show both where they cannot', async ({
   page,
@@ -43,15 +43,15 @@ test('what is being typed stays in its field while another tab changes the sheet
   await bringText(page, 'Typed in two tabs', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
   const other = await context.newPage()
   await other.goto(page.url())
-  await page.getByRole('tab', { name: 'About' }).click()
+  await beside(page, 'About')
   const source = page.getByLabel('Learned from')
   await source.fill('From a notebook')
+  await beside(other, 'About')
   await other.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk')
   await expect(page.getByRole('textbox', { name: 'Who made it' })).toHaveValue('Ottoline Frisk')
   await expect(source).toHaveValue('From a notebook')
   await source.press('Tab')
   await expect(page.getByText('Saved', { exact: true })).toBeVisible()
-  await other.getByRole('tab', { name: 'About' }).click()
   await expect(other.getByLabel('Learned from')).toHaveValue('From a notebook')
 })
 
@@ -64,6 +64,7 @@ test('what was written without the server is kept over a reload and sent when it
     `${TWO_STEP}part A\n  Vine four\norder\n  A\n`,
   )
   const id = page.url().split('/').at(-1)!
+  await beside(page, 'About')
   await page.route('**/edits', (route) => route.abort())
   await page.getByRole('textbox', { name: 'Who made it' }).fill('Ottoline Frisk of the Tar Loft')
   await expect(page.getByText(/Not saved yet/)).toBeVisible()

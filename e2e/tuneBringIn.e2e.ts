@@ -33,7 +33,7 @@ test('another recording is laid beside the first; the same file and the same nam
   const sumOfFirst = await page.locator('p.count').last().textContent()
   await page.getByRole('button', { name: 'Look at it' }).click()
   await expect(page.locator('p.count').last()).not.toHaveText(sumOfFirst!)
-  await expect(page.locator('header .facts')).toContainText(/\b(99|100|101)(\.\d)? beats a minute/)
+  await expect(page.locator('header .facts')).toContainText(/\b(99|100|101)(\.\d)? BPM/)
   await page.getByText('Saved', { exact: true }).waitFor()
   await page.reload()
   await expect(differences).toBeVisible()
@@ -133,17 +133,17 @@ test('MusicXML and MIDI are played in by the band, with their true beats', async
   await expect(page.getByText('4 + 4 = 8 bars')).toBeVisible()
   await page.goto('/tunes')
   await fileBox(page).setInputFiles(file('broken.mid', midi().subarray(0, 60)))
-  await expect(page.getByRole('alert')).toContainText('The tune was not brought in.')
+  await expect(page.getByRole('alert')).toContainText('The tune was not imported.')
   await fileBox(page).setInputFiles(file('broken.xml', Buffer.from(MUSICXML(8).slice(0, 700))))
-  await expect(page.getByRole('alert')).toContainText('The tune was not brought in.')
+  await expect(page.getByRole('alert')).toContainText('The tune was not imported.')
 })
 
 test('what is no sound, or not of a length to dance to, is refused in a sentence, and nothing is kept', async ({
   page,
 }) => {
   await page.goto('/tunes')
-  await expect(page.locator('main li').first()).toBeVisible()
-  const tunes = await page.locator('main li').count()
+  await expect(page.locator('.long .title').first()).toBeVisible()
+  const tunes = await page.locator('.long .title').count()
   const music = wav(struckTone(100, 12, RATE), RATE)
   const refused = async (
     name: string,
@@ -187,7 +187,7 @@ test('what is no sound, or not of a length to dance to, is refused in a sentence
     'The recording breaks off: it says that it is 12 s long, and 8 s of it are there.',
   )
   await page.reload()
-  await expect(page.locator('main li')).toHaveCount(tunes)
+  await expect(page.locator('.long .title')).toHaveCount(tunes)
 })
 
 test('six channels at 192 kHz are heard', async ({ page }) => {
@@ -203,12 +203,12 @@ test('six channels at 192 kHz are heard', async ({ page }) => {
 test('bringing in is stopped half way, and nothing is kept', async ({ page }) => {
   const played = playedWaltz('long_one', 'IAABALAABAA')
   await page.goto('/tunes')
-  await expect(page.locator('main li').first()).toBeVisible()
-  const tunes = await page.locator('main li').count()
+  await expect(page.locator('.long .title').first()).toBeVisible()
+  const tunes = await page.locator('.long .title').count()
   await fileBox(page).setInputFiles(played.path)
   await expect(page.getByText(/Listening for the beat: \d+ %/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
   await expect(page.getByText('Stopped. Nothing was kept.')).toBeVisible()
   await page.reload()
-  await expect(page.locator('main li')).toHaveCount(tunes)
+  await expect(page.locator('.long .title')).toHaveCount(tunes)
 })

@@ -43,7 +43,7 @@ test('counting is spoken on the beats, in either language, and can be stopped', 
 }) => {
   await page.goto('/tunes/lamps-along-the-staithe')
   const beats = secondsOf((await take(page, 'Beats as CSV')).bytes)
-  await choose(page.getByLabel('Counts in'), 'de')
+  await choose(page.getByLabel('Counts in'), 'German')
   const { samples, rate } = samplesOf((await take(page, 'Counting alone as WAV')).bytes)
   const loud = (from: number, to: number): number => {
     let most = 0

@@ -4,9 +4,10 @@ import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { samplesOf } from './helpers/sound.ts'
 import { spokenByStandIn } from './helpers/standIn.ts'
+import { beside } from './helpers/sheets.ts'
 
 const measured = async (page: Page): Promise<number[]> =>
-  (await page.locator('table').first().locator('tbody td:nth-child(2)').allTextContents()).map(
+  (await page.locator('.el-table__body').first().locator('td:nth-child(2)').allTextContents()).map(
     (text) => Number(text.replace(' s', '')),
   )
 
@@ -80,7 +81,7 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
   ])
   expect(recording.suggestedFilename()).toBe('lanterns-at-the-weir-practice-100.wav')
   const { samples, rate } = samplesOf(readFileSync(await recording.path()))
-  await page.getByRole('tab', { name: 'History' }).click()
+  await beside(page, 'History')
   const [csv] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'CSV', exact: true }).click(),

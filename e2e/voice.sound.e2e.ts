@@ -28,7 +28,7 @@ const test = base.extend<object, { spoken: Spoken }>({
 })
 
 const measured = async (page: Page): Promise<number[]> =>
-  (await page.locator('table').first().locator('tbody td:nth-child(2)').allTextContents()).map(
+  (await page.locator('.el-table__body').first().locator('td:nth-child(2)').allTextContents()).map(
     (text) => Number(text.replace(' s', '')),
   )
 

@@ -6,7 +6,8 @@ import { expect } from './dellop.ts'
  * goes before one that only begins so.
  */
 export async function choose(field: Locator, text: string): Promise<void> {
-  await field.click()
+  // What is chosen lies over the field itself.
+  await field.locator('xpath=ancestor::*[contains(@class,"el-select__wrapper")]').click()
   const list = field.page().locator(`#${await field.getAttribute('aria-controls')}`)
   const lines = list.getByRole('option', { includeHidden: false })
   const exact = lines.filter({ has: field.page().getByText(text, { exact: true }) })

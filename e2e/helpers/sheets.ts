@@ -10,7 +10,7 @@ export async function bringText(page: Page, title: string, text: string): Promis
     buffer: Buffer.from(`title: ${title}\n${text}`),
   })
   await expect(page.getByText(`“${title}” is among your sheets`)).toBeVisible()
-  await page.getByRole('link', { name: title, exact: true }).click()
+  await page.getByRole('link', { name: `Open “${title}”` }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
   await expect(page.locator('.page')).toBeVisible()
 }
@@ -50,4 +50,11 @@ export async function boxOf(
   for (const endMs = Date.now() + 10_000; box === null && Date.now() < endMs;)
     box = await one.boundingBox()
   return box ?? Promise.reject(new Error('it is not on the screen'))
+}
+
+/** Opens what has no tab of its own beside the page. */
+export async function beside(page: Page, what: 'Music' | 'About' | 'History'): Promise<void> {
+  await page.getByRole('button', { name: 'Music, heading, history' }).click()
+  await page.getByRole('menuitem', { name: what }).click()
+  await expect(page.getByRole('tab', { name: what, selected: true })).toBeVisible()
 }

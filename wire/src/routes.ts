@@ -236,6 +236,11 @@ export const ROUTES = {
     4 * MB,
   ),
   editTune: edits('/api/tunes/:id', 'a tune', tuneSchema),
+  removeTune: remove(
+    '/api/tunes/:id',
+    'Deletes a tune; sheets that were timed on it say so. Its recordings stay stored.',
+    removedSchema,
+  ),
   putMedia: post(
     '/api/media',
     'Stores a sound file by the hash of its bytes.',

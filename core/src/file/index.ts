@@ -22,6 +22,7 @@ export {
 export { tuneOfScore } from './tuneOfScore.ts'
 export { sheetFileOfText } from './sheetFileOfText.ts'
 export { sheetMarkdown } from './sheetMarkdown.ts'
+export { readSheetTextAsFar, type ReadAsFar, type UnreadLine } from './readAsFar.ts'
 export { readSheetText, type SheetTextOptions, type SheetTextRead } from './sheetText.ts'
 export { sheetText } from './sheetTextPrint.ts'
 export { figureBlocks } from './figureBlocks.ts'

@@ -2,7 +2,7 @@ import type Router from '@koa/router'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { editDocument } from '../document/accept.ts'
-import { importScore, listTunes, newTune, tuneAnswer, TUNES } from './service.ts'
+import { importScore, listTunes, newTune, removeTune, tuneAnswer, TUNES } from './service.ts'
 
 export function tuneRoutes(router: Router, services: Services): void {
   serve(router, 'listTunes', async () => ({ tunes: await listTunes(services) }))
@@ -11,6 +11,7 @@ export function tuneRoutes(router: Router, services: Services): void {
     tuneAnswer(services.database.source.manager, params['id']!),
   )
   serve(router, 'newTune', ({ body, once }) => newTune(services, body.tune, once))
+  serve(router, 'removeTune', ({ params, once }) => removeTune(services, params['id']!, once))
   serve(router, 'editTune', ({ params, body }) =>
     editDocument(services, TUNES, params['id']!, body),
   )

@@ -145,3 +145,15 @@ function childIds(id: string): () => string {
   let n = -1
   return () => (++n === 0 ? id : `${id}-${n}`.slice(-64))
 }
+
+export async function removeTune(
+  { database }: Services,
+  id: string,
+  once: Once | null = null,
+): Promise<{ id: string }> {
+  return database.write(async (manager) => {
+    const { affected } = await manager.delete(TuneEntity, { id })
+    if (!affected) throw new HttpProblem('not-found', 'There is no such tune here.')
+    return { id }
+  }, once)
+}

@@ -3,6 +3,7 @@ import { ChevronDown } from '@lucide/vue'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { words } from '../words/index.ts'
+import SearchAll from './SearchAll.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -16,6 +17,8 @@ const links = [
 const settings = [
   { to: '/schools', name: words.nav.schools },
   { to: '/voice', name: words.nav.voice },
+  { to: '/calls', name: words.nav.calls },
+  { to: '/help', name: words.nav.help },
   { to: '/figures/groups', name: words.nav.groups },
   { to: '/about', name: words.nav.about },
 ]
@@ -35,6 +38,7 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
         :aria-current="isHere(link.to) ? 'page' : undefined"
         >{{ link.name }}</RouterLink
       >
+      <span class="search"><SearchAll /></span>
       <el-dropdown class="settings" trigger="click" @command="router.push($event)">
         <el-button text :class="{ here: isSetting }"
           >{{ words.nav.settings }}<ChevronDown :size="16" aria-hidden="true"
@@ -94,8 +98,11 @@ nav a.here {
   font-weight: 700;
   border-bottom-color: #f2b134;
 }
-.settings {
+.search {
   margin-left: auto;
+  align-self: center;
+}
+.settings {
   align-self: center;
 }
 .settings .el-button {

@@ -119,6 +119,9 @@ export const useLibrary = defineStore('library', () => {
       a.title.localeCompare(b.title),
     ))
 
+  const dropTune = (id: string): void =>
+    void (tunes.value = tunes.value.filter((one) => one.id !== id))
+
   return {
     ...people,
     ...ways,
@@ -137,6 +140,7 @@ export const useLibrary = defineStore('library', () => {
     putFigures,
     dropFigure,
     putTune,
+    dropTune,
   }
 })
 

@@ -105,6 +105,18 @@ export const router = createRouter({
       meta: { title: words.lectern.free.open, whole: true },
     },
     {
+      path: '/calls',
+      name: 'calls',
+      component: () => import('../call/CallListView.vue'),
+      meta: { title: words.lectern.report.list },
+    },
+    {
+      path: '/help',
+      name: 'help',
+      component: () => import('../help/HelpView.vue'),
+      meta: { title: words.nav.help },
+    },
+    {
       path: '/calls/:id',
       name: 'call',
       component: () => import('../call/ReportView.vue'),

@@ -36,7 +36,7 @@ function toggleOption(name: string): void {
   setOrDrop('options', options.length === 0 ? null : options)
 }
 const TURNS = [-16, -12, -8, -6, -4, -3, -2, -1, 0, 1, 2, 3, 4, 6, 8, 12, 16]
-const number = (event: Event): number => Number((event.target as HTMLSelectElement).value)
+const number = (value: string | number): number => Number(value)
 </script>
 
 <template>
@@ -146,9 +146,6 @@ const number = (event: Event): number => Number((event.target as HTMLSelectEleme
   border-radius: 6px;
   margin: 0 0 1rem;
   padding: 0.4rem 0.8rem 0.5rem;
-}
-summary {
-  cursor: pointer;
 }
 .wrong {
   width: 100%;

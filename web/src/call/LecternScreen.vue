@@ -30,7 +30,6 @@ import { signalsOf } from './lecternKeys.ts'
 import { useSoundDesk } from './soundDesk.ts'
 import { useWakeLock } from './wakeLock.ts'
 import { linkName } from './wayWords.ts'
-import Labelled from '../ui/Labelled.vue'
 
 const props = defineProps<{
   lectern: Lectern
@@ -400,19 +399,28 @@ const started = computed(() => call.value.state !== 'waiting')
           </button>
         </li>
       </ul>
-      <Labelled v-if="canPlay && !started" class="own-key" :label="words.lectern.from"
-        ><el-select
-          :model-value="lectern.isElsewhere ? 'elsewhere' : 'recording'"
-          @change="emit('music', $event as 'recording' | 'elsewhere')"
-          ><el-option
-            v-for="(label, id) in words.lectern.fromWhat"
-            :key="id"
-            :value="id"
-            :label="label" /></el-select
-      ></Labelled>
-      <Labelled v-if="!lectern.isElsewhere" class="volume own-key" :label="words.lectern.volume"
-        ><el-slider v-model="volume" :min="0" :max="100"
-      /></Labelled>
+      <el-select
+        v-if="canPlay && !started"
+        class="own-key from"
+        :aria-label="words.lectern.from"
+        :model-value="lectern.isElsewhere ? 'elsewhere' : 'recording'"
+        @change="emit('music', $event as 'recording' | 'elsewhere')"
+        ><el-option
+          v-for="(label, id) in words.lectern.fromWhat"
+          :key="id"
+          :value="id"
+          :label="label"
+      /></el-select>
+      <div v-if="!lectern.isElsewhere" class="volume own-key">
+        <span aria-hidden="true">{{ words.lectern.volume }}</span>
+        <el-slider
+          v-model="volume"
+          :min="0"
+          :max="100"
+          :show-tooltip="false"
+          :aria-label="words.lectern.volume"
+        />
+      </div>
       <RouterLink
         v-if="call.state === 'ended' && callId()"
         class="leave own-key"

@@ -112,13 +112,4 @@ async function choose(whose: 'music' | 'voice', id: string): Promise<void> {
   gap: 0.6rem;
   align-items: center;
 }
-input[type='range'] {
-  width: 100%;
-  accent-color: var(--music);
-}
-input[type='checkbox'] {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--feet);
-}
 </style>

@@ -124,7 +124,8 @@ async function setForgotten(isForgotten: boolean): Promise<void> {
 }
 onMounted(load)
 /** What became of a planned cue, in words. */
-const becameOf = ({ why, given }: NonNullable<typeof report.value>['cues'][number]): string =>
+type ReportedCue = NonNullable<typeof report.value>['cues'][number]
+const becameOf = ({ why, given }: ReportedCue): string =>
   why ? words.lectern.report.why[why] : words.lectern.report.given(given)
 </script>
 
@@ -201,7 +202,7 @@ const becameOf = ({ why, given }: NonNullable<typeof report.value>['cues'][numbe
           </el-table-column>
           <el-table-column prop="text" :label="words.lectern.report.cue" min-width="220" />
           <el-table-column :label="words.lectern.report.became" min-width="180">
-            <template #default="{ row }">{{ becameOf(row) }}</template>
+            <template #default="{ row }">{{ becameOf(row as ReportedCue) }}</template>
           </el-table-column>
         </el-table>
       </template>

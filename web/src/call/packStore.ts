@@ -85,3 +85,27 @@ async function stored(id: string): Promise<Omit<KeptPack, 'kept'> | null> {
     return null
   }
 }
+
+/** A sheet that can be called from here without the server. */
+export interface KeptSheet {
+  readonly id: string
+  readonly title: string
+  readonly dance: string
+}
+
+/** The sheets that are kept here ready to be called, by title; none where the browser keeps nothing. */
+export async function keptSheets(): Promise<KeptSheet[]> {
+  try {
+    const ids = await (await database()).getAllKeys('pack')
+    const all = await Promise.all(
+      ids.map(async (id) => [String(id), await stored(String(id))] as const),
+    )
+    return all
+      .flatMap(([id, record]) =>
+        record ? [{ id, title: record.pack.routine.title, dance: record.pack.routine.dance }] : [],
+      )
+      .sort((a, b) => a.title.localeCompare(b.title))
+  } catch {
+    return []
+  }
+}

@@ -45,7 +45,4 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
 .conflict {
   padding-top: 0.5rem;
 }
-.conflict .button {
-  margin: 0.35rem 0.5rem 0 0;
-}
 </style>

@@ -314,9 +314,6 @@ async function remove(): Promise<void> {
   gap: 0.5rem;
 }
 .actions.last,
-.columns details {
-  margin-top: 1rem;
-}
 .sure {
   display: flex;
   flex-wrap: wrap;

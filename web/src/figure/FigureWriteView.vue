@@ -340,10 +340,6 @@ function leave(): void {
   font-size: 1.1rem;
   padding: 0;
 }
-.fields :deep(summary) {
-  cursor: pointer;
-  font-weight: 600;
-}
 .fields :deep(.row) {
   display: flex;
   flex-wrap: wrap;
@@ -351,9 +347,6 @@ function leave(): void {
 }
 .fields :deep(.row > label) {
   flex: 1 1 8rem;
-}
-.fields :deep(label > .field-label) {
-  display: block;
 }
 .actions {
   display: flex;

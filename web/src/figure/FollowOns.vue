@@ -98,8 +98,4 @@ li .usual {
   display: block;
   margin-bottom: 0.4rem;
 }
-details ul {
-  margin: 0.4rem 0 0;
-  padding-left: 1.2rem;
-}
 </style>

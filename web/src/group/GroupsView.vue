@@ -206,7 +206,7 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
                 ><span class="soft">{{ stateOf(row.coverage) }}</span></template
               >
             </el-table-column>
-            <el-table-column width="150">
+            <el-table-column width="230">
               <template #default="{ row }">
                 <EntryInput
                   v-if="isTaught(row.figure.id)"
@@ -252,9 +252,6 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
   gap: 0.75rem;
   align-content: start;
 }
-.groups .button {
-  width: 100%;
-}
 .row {
   display: flex;
   flex-wrap: wrap;
@@ -263,10 +260,6 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
 }
 .row > label {
   flex: 1 1 10rem;
-}
-.times .field {
-  width: 5rem;
-  min-height: 34px;
 }
 table {
   width: 100%;

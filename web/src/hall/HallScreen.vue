@@ -77,7 +77,8 @@ async function press(command: HallCommand): Promise<void> {
       <h1>{{ props.isRemote ? words.remote : words.display }}</h1>
       <label for="code">{{ words.code }}</label>
       <input id="code" v-model="code" inputmode="numeric" autocomplete="off" maxlength="8" />
-      <button class="button main">{{ state === 'coming' ? words.coming : words.enter }}</button>
+      <!-- A small page of its own for second screens: plain controls, no library to load. -->
+      <button class="enter">{{ state === 'coming' ? words.coming : words.enter }}</button>
       <p v-if="failure" role="alert">{{ failure }}</p>
     </form>
     <template v-else>
@@ -182,6 +183,16 @@ async function press(command: HallCommand): Promise<void> {
 .remote .title,
 .remote .said {
   font-size: 1.2rem;
+}
+.enter {
+  min-height: 44px;
+  padding: 0 1rem;
+  border: 0;
+  border-radius: 8px;
+  background: var(--voice);
+  color: #2a1a35;
+  font-weight: 700;
+  cursor: pointer;
 }
 .buttons {
   margin-top: auto;

@@ -61,6 +61,12 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <Labelled :label="words.sheets.head.dance"
         ><EntryInput :value="routine.dance" maxlength="40" @change="emit('set', 'dance', $event)"
       /></Labelled>
+      <Labelled :label="words.sheet.author"
+        ><el-input
+          :model-value="routine.by"
+          maxlength="120"
+          @update:model-value="emit('set', 'by', $event)"
+      /></Labelled>
       <Labelled :label="words.sheets.head.year"
         ><EntryInput
           :value="routine.year ?? ''"

@@ -59,7 +59,7 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
   <div
     class="picker"
     role="dialog"
-    :aria-label="words.sheet.pickLabel"
+    :aria-label="words.sheet.addHere"
     @keydown.esc.stop.prevent="emit('cancel')"
   >
     <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
@@ -78,7 +78,7 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
       <template #default="{ item }">
         <span class="name">{{ item.value }}</span>
         <span v-if="item.figure" class="hint" :class="{ fits: item.fits }"
-          >{{ counts(item.figure) }} ·
+          >{{ counts(item.figure) }} · {{ item.figure.family }} ·
           {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span
         >
       </template>

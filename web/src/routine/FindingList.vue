@@ -206,9 +206,6 @@ ul {
   flex-wrap: wrap;
   gap: 0.3rem 0.9rem;
 }
-.repairs .textlink {
-  border-color: var(--wrong);
-}
 .repairs .quiet {
   font-weight: 400;
   border-color: var(--rule-strong);
@@ -218,10 +215,6 @@ ul {
   flex-wrap: wrap;
   gap: 0.3rem;
   margin: 0.5rem 0;
-}
-.filters .button {
-  padding: 0 0.5rem;
-  font-size: 0.85rem;
 }
 .reason {
   margin-top: 0.5rem;
@@ -239,12 +232,5 @@ ul {
   border-left: 4px solid var(--feet);
   background: var(--feet-tint);
   padding: 0.5rem 0.7rem;
-}
-details {
-  margin-top: 0.75rem;
-}
-summary {
-  cursor: pointer;
-  font-weight: 600;
 }
 </style>

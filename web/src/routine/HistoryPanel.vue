@@ -67,10 +67,7 @@ const compare = (first: number, last: number | null = null): Promise<void> =>
       toNow: last === null,
     }
   })
-const chosen = (event: Event): number | null => {
-  const { value } = event.target as HTMLSelectElement
-  return value === '' ? null : Number(value)
-}
+const chosen = (value: string | number): number | null => (value === '' ? null : Number(value))
 /** All states that can be compared, newest first; 0 is as it came to the shelf. */
 const states = computed(() => [
   ...(revisions.value ?? []).map(({ revision, atMs }) => ({

@@ -35,9 +35,12 @@ const laneOptions = [
 <template>
   <div class="view-tools" role="group" :aria-label="words.sheets.view.label">
     <el-segmented v-model="laidBy" :options="laid" :aria-label="words.sheets.view.laid" />
-    <el-button :aria-pressed="strip" @click="strip = !strip">{{
-      words.sheets.view.strip
-    }}</el-button>
+    <el-button
+      :aria-pressed="strip"
+      :aria-label="words.sheets.view.stripLabel"
+      @click="strip = !strip"
+      >{{ words.sheets.view.strip }}</el-button
+    >
     <el-popover trigger="click" :width="300" placement="bottom-end">
       <template #reference>
         <el-button>{{ words.sheets.view.more }}</el-button>
@@ -64,7 +67,12 @@ const laneOptions = [
         </template>
       </div>
     </el-popover>
-    <el-button :aria-pressed="text" @click="text = !text">{{ words.sheetText.beside }}</el-button>
+    <el-button
+      :aria-pressed="text"
+      :aria-label="words.sheetText.besideLabel"
+      @click="text = !text"
+      >{{ words.sheetText.beside }}</el-button
+    >
   </div>
 </template>
 

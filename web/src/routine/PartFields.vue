@@ -146,8 +146,7 @@ function take(): void {
 </template>
 
 <style scoped>
-.part,
-details[open] {
+.part {
   display: grid;
   gap: 0.6rem;
 }
@@ -170,8 +169,5 @@ label {
 }
 h3 {
   font-size: 1.05rem;
-}
-summary {
-  font-weight: 600;
 }
 </style>

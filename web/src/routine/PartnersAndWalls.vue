@@ -96,9 +96,6 @@ const returns = computed(() => {
 h3 {
   font-size: 1.05rem;
 }
-summary {
-  font-weight: 600;
-}
 ol {
   margin: 0.3rem 0;
   padding-left: 1.4rem;

@@ -3,7 +3,6 @@ import { isToMend } from '@dellop/core/check'
 import type { Sheet } from '@dellop/core/sheet'
 import { ArrowLeft, Menu, Redo2, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
-import EntryInput from '../ui/EntryInput.vue'
 import { words } from '../words/index.ts'
 import SheetSum from './SheetSum.vue'
 
@@ -42,12 +41,12 @@ const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
         ><ArrowLeft :size="20" aria-hidden="true" /></el-button
     ></el-tooltip>
     <h1>
-      <EntryInput
+      <el-input
         class="title"
-        :value="sheet.routine.title"
+        :model-value="sheet.routine.title"
         :aria-label="words.sheet.title"
         maxlength="120"
-        @change="$event && emit('title', $event)"
+        @update:model-value="emit('title', $event)"
       />
     </h1>
     <SheetSum :sheet="sheet" :round="round" />

@@ -1,6 +1,12 @@
 <script setup lang="ts">
-import { diff, sameValue, type Edit } from '@dellop/core/document'
-import { readSheetText, sheetText, type SheetTextRead } from '@dellop/core/file'
+import { diff, sameValue, type Edit, type Problem } from '@dellop/core/document'
+import {
+  readSheetText,
+  readSheetTextAsFar,
+  sheetText,
+  type SheetTextRead,
+  type UnreadLine,
+} from '@dellop/core/file'
 import type { Figure } from '@dellop/core/figure'
 import { adoptIds, routineShape, type Routine } from '@dellop/core/routine'
 import type { ListedFinding, Sheet } from '@dellop/core/sheet'
@@ -11,6 +17,7 @@ import { browserTimers } from '../app/timers.ts'
 import { words } from '../words/index.ts'
 import { sheetOffers } from './sheetCompletion.ts'
 import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
+import { keepUnreadText, unreadText } from './unreadText.ts'
 
 /**
  * The sheet as a text beside its page: what is typed is on the page at once, what is done on the
@@ -31,12 +38,18 @@ const READ_AFTER_MS = 200
 
 let editor: SheetEditor | null = null
 /** The routine the text was last read as or written from, and where its lines are. */
-let stands: { routine: Routine; read: SheetTextRead } | null = null
+let stands: { routine: Routine; read: SheetTextRead; text: string } | null = null
+/** What could not be read of the text when the pane was last closed. */
+const left = ref<string | null>(null)
 /** Calls off the reading that what was typed waits for. */
 let callOff: (() => void) | null = null
 
-const readText = (text: string) =>
-  readSheetText(text, { figures: props.figures, base: props.sheet.routine, newId: randomId })
+const options = () => ({
+  figures: props.figures,
+  base: props.sheet.routine,
+  newId: randomId,
+})
+const readText = (text: string) => readSheetText(text, options())
 
 /** The text as the page has it. */
 function showPage(): void {
@@ -45,7 +58,7 @@ function showPage(): void {
   editor!.replace(text)
   const read = readText(text)
   problem.value = read.ok ? '' : read.problem.message
-  stands = read.ok ? { routine, read: read.value } : null
+  stands = read.ok ? { routine, read: read.value, text } : null
   mark()
 }
 
@@ -54,25 +67,41 @@ function typed(): void {
   callOff = browserTimers.after(READ_AFTER_MS, take)
 }
 
+/** A text that is no sheet at all: it stays here and is kept, the page is as it was. */
+function refuseAll(text: string, why: Problem): void {
+  problem.value = why.message
+  keepUnreadText(props.sheet.routine.id, text)
+  const from = Math.min(why.offset ?? 0, text.length)
+  const end = /\n|$/.exec(text.slice(from))!.index + from
+  editor!.setMarks([{ from, to: Math.max(end, from), severity: 'error', message: why.message }])
+}
+const markUnread = (unread: readonly UnreadLine[]): void => {
+  if (unread.length > 0)
+    editor!.setMarks(
+      unread.map(({ from, to, problem: { message } }) => ({
+        from,
+        to,
+        severity: 'error',
+        message,
+      })),
+    )
+}
+
 /** Puts what was typed on the page, as far as it can be read. */
 function take(): void {
   callOff = null
   if (!editor) return
   told.value = ''
-  const read = readText(editor.text())
-  if (!read.ok) {
-    problem.value = read.problem.message
-    const offset = Math.min(read.problem.offset ?? 0, editor.text().length)
-    const end = /\n|$/.exec(editor.text().slice(offset))!.index + offset
-    editor.setMarks([
-      { from: offset, to: Math.max(end, offset), severity: 'error', message: read.problem.message },
-    ])
-    return
-  }
-  problem.value = ''
+  const text = editor.text()
+  const read = readSheetTextAsFar(text, stands?.text ?? null, options())
+  if (!read.ok) return refuseAll(text, read.problem)
+  const { unread } = read.value
+  problem.value = unread[0]?.problem.message ?? ''
+  keepUnreadText(props.sheet.routine.id, unread.length > 0 ? text : null)
+  markUnread(unread)
   const from = stands?.routine ?? props.sheet.routine
-  const routine = adoptIds(from, read.value.routine)
-  stands = { routine, read: read.value }
+  const routine = adoptIds(from, read.value.read.routine)
+  stands = { routine, read: read.value.read, text: read.value.readText }
   const edits = diff(routineShape, from, routine)
   if (edits.length > 0 && !props.edit(edits)) {
     told.value = say.refused
@@ -181,8 +210,21 @@ onMounted(() => {
       ),
   })
   showPage()
+  const kept = unreadText(props.sheet.routine.id)
+  left.value = kept === editor.text() ? null : kept
   editor.focus()
 })
+/** The text that was left unread stands here again, and is read as far as it can be. */
+function putBack(): void {
+  editor!.replace(left.value!)
+  left.value = null
+  take()
+}
+function throwAway(): void {
+  keepUnreadText(props.sheet.routine.id, null)
+  left.value = null
+  if (problem.value) showPage()
+}
 onBeforeUnmount(() => {
   if (callOff) {
     callOff()
@@ -200,6 +242,16 @@ onBeforeUnmount(() => {
     </header>
     <p class="soft help">{{ say.help }}</p>
     <p v-if="problem" class="failure" role="status">{{ say.unread }}{{ problem }}</p>
+    <p v-if="problem" class="unread">
+      <el-button link @click="throwAway">{{ say.throwAway }}</el-button>
+    </p>
+    <div v-if="left" class="told" role="status">
+      {{ say.left }}
+      <p class="answers">
+        <el-button @click="putBack">{{ say.putBack }}</el-button>
+        <el-button @click="throwAway">{{ say.throwAway }}</el-button>
+      </p>
+    </div>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <div ref="host" class="host" />
   </section>
@@ -209,8 +261,13 @@ onBeforeUnmount(() => {
 .pane {
   display: flex;
   flex-direction: column;
-  padding: 1rem 1.25rem;
+  padding: 0.6rem 1rem;
   min-width: 0;
+}
+.answers {
+  display: flex;
+  gap: 0.5rem;
+  margin-top: 0.4rem;
 }
 header {
   display: flex;

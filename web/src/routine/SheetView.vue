@@ -127,11 +127,17 @@ watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
 watch(selectedKey, () => (scope.value = 'part'))
+/** What stands beside the page whatever is chosen on it gives way to the figure chosen by hand. */
+const GIVES_WAY: readonly Side[] = ['fix', 'music', 'about', 'history']
 function select(key: string): void {
+  const isNew = key !== selectedKey.value
   page.select(key)
+  if (isNew && GIVES_WAY.includes(side.value)) side.value = 'figure'
   if (!narrow.value) return
   side.value = 'figure'
   drawer.value = true
+  // The page is lower now: what was tapped is brought into what is left of it.
+  void nextTick(() => phrasePage.value?.reveal(key, false))
 }
 
 /** Shows what edits would make of the page, before they are made. */
@@ -182,7 +188,7 @@ function goToPass(pass: DancedPass): void {
   <div v-else-if="!sheet" class="view" role="status" :aria-label="words.app.loading">
     <el-skeleton :rows="8" animated />
   </div>
-  <div v-else class="sheet">
+  <div v-else class="sheet" :class="{ low: narrow && drawer }">
     <SheetBar
       :sheet="sheet"
       :round="page.slots.value.length > 0 ? roundTold : ''"
@@ -300,7 +306,7 @@ function goToPass(pass: DancedPass): void {
       v-if="narrow"
       v-model="drawer"
       direction="btt"
-      size="62%"
+      size="55%"
       :modal="false"
       modal-penetrable
       :title="words.sheets.side.label"
@@ -348,6 +354,9 @@ function goToPass(pass: DancedPass): void {
   display: grid;
   grid-template-rows: auto auto minmax(0, 1fr);
   grid-template-columns: minmax(0, 1fr);
+}
+.sheet.low {
+  height: 45dvh;
 }
 .strip {
   display: flex;

@@ -5,8 +5,9 @@ import { shelfOf } from '@dellop/core/routine'
 import { randomId } from '../app/randomId.ts'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
-import { api, sentenceOf } from '../app/api.ts'
+import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { keptSheets, type KeptSheet } from '../call/packStore.ts'
 import NewSheet from './NewSheet.vue'
 import SetAsideNote from '../document/SetAsideNote.vue'
 import { words } from '../words/index.ts'
@@ -19,8 +20,11 @@ const library = useLibrary()
 const sheets = ref<SheetSummary[] | null>(null)
 const failure = ref('')
 const told = ref('')
+const broughtIn = ref<{ readonly id: string; readonly title: string } | null>(null)
 const search = useQueryState('search', '')
 const writing = ref(false)
+/** What can be called all the same while the server is not reached. */
+const kept = ref<readonly KeptSheet[]>([])
 
 const dance = useQueryState('dance', '')
 const level = useQueryState('level', '')
@@ -82,7 +86,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
     grow: 1,
     by: (one) => one.tuneTitle ?? '',
   },
-  { key: 'tags', title: words.sheets.shelf.tag, width: 130, by: (one) => one.tags.join(' ') },
+  { key: 'tags', title: words.sheets.shelf.tag, width: 170, by: (one) => one.tags.join(' ') },
   { key: 'changed', title: words.shelf.columns.changed, width: 120, by: (one) => one.updatedAtMs },
   { key: 'call', title: words.shelf.callHead, width: 100, always: true },
 ]
@@ -94,6 +98,7 @@ async function load(): Promise<void> {
     await library.load()
   } catch (error) {
     failure.value = sentenceOf(error)
+    if (error instanceof ApiProblem && error.offline) kept.value = await keptSheets()
   }
 }
 onMounted(load)
@@ -119,6 +124,7 @@ async function bring(file: File): Promise<void> {
     const answer = await api('importSheet', { body: { file: read.value } })
     const { school } = read.value
     if (school) await library.bringSchool(school.id)
+    broughtIn.value = { id: answer.id, title: read.value.routine.title }
     told.value = words.shelf.brought(read.value.routine.title, answer.newFigures.length)
     await load()
   } catch (error) {
@@ -150,11 +156,27 @@ async function bring(file: File): Promise<void> {
       </div>
     </header>
     <NewSheet v-model="writing" />
-    <p v-if="told" class="told" role="status">{{ told }}</p>
+    <p v-if="told" class="told" role="status">
+      {{ told }}
+      <RouterLink v-if="broughtIn" :to="{ name: 'sheet', params: { id: broughtIn.id } }">{{
+        words.shelf.openIt(broughtIn.title)
+      }}</RouterLink>
+    </p>
     <div v-if="failure" class="failure" role="alert">
       <p>{{ failure }}</p>
       <el-button v-if="!sheets" @click="load">{{ words.app.again }}</el-button>
     </div>
+    <section v-if="!sheets && kept.length > 0" class="kept" aria-labelledby="kept-head">
+      <h2 id="kept-head">{{ words.shelf.kept }}</h2>
+      <ul>
+        <li v-for="one in kept" :key="one.id">
+          <RouterLink :to="{ name: 'lectern', params: { id: one.id } }">{{
+            words.shelf.callOf(one.title)
+          }}</RouterLink>
+          <span class="soft"> {{ one.dance }}</span>
+        </li>
+      </ul>
+    </section>
     <SetAsideNote />
     <div v-if="!sheets && !failure" role="status" :aria-label="words.app.loading">
       <el-skeleton :rows="6" animated />
@@ -228,9 +250,11 @@ async function bring(file: File): Promise<void> {
           <template #level="{ row }">{{ row.level ? levelName(row.level) : '' }}</template>
           <template #tune="{ row }">{{ row.tuneTitle }}</template>
           <template #tags="{ row }"
-            ><el-tag v-for="one in row.tags" :key="one" type="info" size="small">{{
-              one
-            }}</el-tag></template
+            ><span class="tags"
+              ><el-tag v-for="one in row.tags" :key="one" type="info" size="small">{{
+                one
+              }}</el-tag></span
+            ></template
           >
           <template #changed="{ row }">{{ words.format.shortDate(row.updatedAtMs) }}</template>
           <template #call="{ row }"
@@ -269,6 +293,11 @@ async function bring(file: File): Promise<void> {
 }
 .names {
   display: grid;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
 }
 .small {
   font-size: 0.85rem;

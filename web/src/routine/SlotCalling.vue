@@ -70,8 +70,4 @@ function setRoles(change: Partial<NonNullable<Slot['roleCues']>>): void {
 .calling {
   display: grid;
 }
-.field,
-select {
-  width: 100%;
-}
 </style>

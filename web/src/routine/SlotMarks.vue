@@ -135,9 +135,6 @@ const flag = (on: unknown): true | undefined => (on ? true : undefined)
 .marks > * + * {
   margin-top: 0.35rem;
 }
-summary {
-  font-weight: 600;
-}
 .marks :deep(.el-checkbox) {
   display: flex;
   height: 30px;

@@ -45,7 +45,8 @@ const lines = computed(() => {
       v-model="beat"
       :min="1"
       :max="beats"
-      :aria-valuetext="words.sheets.view.beat(beat)"
+      :aria-label="`${words.sheets.view.atBeat}: ${beat}`"
+      :format-value-text="words.sheets.view.beat"
     />
     <p v-for="line in lines" :key="line" class="line">{{ line }}</p>
     <p class="soft">
@@ -63,9 +64,5 @@ const lines = computed(() => {
   display: grid;
   gap: 0.15rem;
   font-size: 0.95rem;
-}
-input {
-  width: 100%;
-  accent-color: var(--feet);
 }
 </style>

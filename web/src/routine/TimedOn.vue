@@ -43,9 +43,6 @@ const choose = (wanted: string): void =>
   gap: 0.25rem 0.75rem;
   align-items: center;
 }
-select {
-  max-width: 22rem;
-}
 .note {
   color: var(--wrong);
 }

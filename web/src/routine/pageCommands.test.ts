@@ -53,6 +53,14 @@ describe('keys of the page', () => {
   })
 })
 
+describe('arrow keys', () => {
+  it.each(['tab', 'slider', 'menu'])('belong to a %s that has the keyboard', (role) => {
+    const there = element(`<div role="${role}" tabindex="0">x</div>`)
+    expect(press('ArrowRight', {}, there)).toBeNull()
+    expect(press('h', {}, there)).toBe('halve')
+  })
+})
+
 describe('commands of the page', () => {
   /** A stage that tells what was done on it. */
   function stage(selected: DancedSlot | null) {

@@ -141,6 +141,12 @@ const isOtherButton = (target: EventTarget | null): boolean =>
   target.closest('button, a, [role=menuitem], [role=radio]') !== null &&
   target.closest('.block') === null
 
+/** What is walked with the arrow keys itself: tabs, sliders, choices of one, lists. */
+const walksItself = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  target.closest('[role=tab], [role=slider], [role=radiogroup], [role=menu], [role=listbox]') !==
+    null
+
 const heldKeys = (event: KeyboardEvent): string =>
   [
     event.ctrlKey || event.metaKey ? 'ctrl+' : '',
@@ -152,6 +158,7 @@ const heldKeys = (event: KeyboardEvent): string =>
 export function pageKey(event: KeyboardEvent): PageKey | null {
   if (isTyping(event.target)) return null
   if (event.key === 'Enter' && isOtherButton(event.target)) return null
+  if (event.key.startsWith('Arrow') && walksItself(event.target)) return null
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
   // Some keyboards write [ and ] with AltGr, which counts as Ctrl and Alt.
   const isWritten = event.getModifierState?.('AltGraph') ?? false

@@ -166,6 +166,8 @@ export function createSheetEditor({
       ],
     }),
   })
+  // What scrolls can be scrolled by keys.
+  view.scrollDOM.tabIndex = 0
   return {
     text: () => view.state.doc.toString(),
     replace: (next) => {

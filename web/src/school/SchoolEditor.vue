@@ -43,7 +43,7 @@ const form = ref({
 })
 const problem = ref('')
 /** The form may open far from the button that was pressed: who pressed it is brought there. */
-const first = ref<HTMLInputElement | null>(null)
+const first = ref<{ focus: () => void } | null>(null)
 onMounted(() => first.value?.focus())
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
 const NUMBERS = [

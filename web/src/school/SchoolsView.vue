@@ -4,6 +4,7 @@ import type { SheetSummary } from '@dellop/wire'
 import { onMounted, ref, shallowRef } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import Folded from '../ui/Folded.vue'
 import { words } from '../words/index.ts'
 import { AMOUNT_KINDS, SHIPPED_SCHOOLS, type AmountKind, type School } from '@dellop/core/school'
 import { randomId } from '../app/randomId.ts'
@@ -15,6 +16,8 @@ const library = useLibrary()
 const ready = ref(false)
 const failure = ref('')
 const shelf = ref<readonly SheetSummary[]>([])
+/** The sheet that two styles are compared on. */
+const compared = ref('')
 const routine = shallowRef<Routine | null>(null)
 
 async function tried(work: () => Promise<void>): Promise<void> {
@@ -86,50 +89,52 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
           {{ school.name }} <small v-if="isOwn(school)" class="soft">{{ words.schools.own }}</small>
         </h2>
         <p>{{ school.about }}</p>
-        <ul>
-          <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
-          <li>
-            {{
-              school.fading
-                ? words.schools.fading(
-                    school.fading.fullTimes,
-                    school.fading.shortTimes,
-                    school.fading.newAfterPhrases,
-                  )
-                : words.schools.noFading
-            }}
-          </li>
-          <li>
-            {{ words.schools.count(school.count.group, school.count.ones) }} ·
-            {{ words.schools.countIn(school.countIn) }}
-          </li>
-          <li>
-            {{
-              school.prompts.length > 0
-                ? words.schools.promptList(
-                    school.prompts.map((kind) => words.schools.prompts[kind]).join(', '),
-                  )
-                : words.schools.noPrompts
-            }}
-          </li>
-          <li v-if="unsaid(school).length > 0">
-            {{
-              words.schools.noAmount(
-                unsaid(school)
-                  .map((kind) => words.schools.amounts[kind])
-                  .join(', '),
-              )
-            }}
-          </li>
-          <li>
-            {{ words.schools.mode(school.mode) }} ·
-            {{ words.schools.joins(school.join.most, school.join.mostBeats) }}
-          </li>
-          <li>
-            {{ words.schools.density(school.mostWordsIn20Seconds) }} ·
-            {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}
-          </li>
-        </ul>
+        <Folded :title="words.schools.details">
+          <ul>
+            <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
+            <li>
+              {{
+                school.fading
+                  ? words.schools.fading(
+                      school.fading.fullTimes,
+                      school.fading.shortTimes,
+                      school.fading.newAfterPhrases,
+                    )
+                  : words.schools.noFading
+              }}
+            </li>
+            <li>
+              {{ words.schools.count(school.count.group, school.count.ones) }} ·
+              {{ words.schools.countIn(school.countIn) }}
+            </li>
+            <li>
+              {{
+                school.prompts.length > 0
+                  ? words.schools.promptList(
+                      school.prompts.map((kind) => words.schools.prompts[kind]).join(', '),
+                    )
+                  : words.schools.noPrompts
+              }}
+            </li>
+            <li v-if="unsaid(school).length > 0">
+              {{
+                words.schools.noAmount(
+                  unsaid(school)
+                    .map((kind) => words.schools.amounts[kind])
+                    .join(', '),
+                )
+              }}
+            </li>
+            <li>
+              {{ words.schools.mode(school.mode) }} ·
+              {{ words.schools.joins(school.join.most, school.join.mostBeats) }}
+            </li>
+            <li>
+              {{ words.schools.density(school.mostWordsIn20Seconds) }} ·
+              {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}
+            </li>
+          </ul>
+        </Folded>
         <div class="actions">
           <el-button @click="copy(school)">
             {{ words.schools.copy(school.name) }}
@@ -160,7 +165,7 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
       <section class="compare" aria-labelledby="compare-head">
         <h2 id="compare-head">{{ words.schools.compare }}</h2>
         <label class="field-label" for="compare-sheet">{{ words.schools.compareSheet }}</label>
-        <el-select id="compare-sheet" class="pick" @change="open($event)"
+        <el-select id="compare-sheet" v-model="compared" class="pick" @change="open($event)"
           ><el-option value="" :label="words.schools.choose" />
           <el-option v-for="sheet in shelf" :key="sheet.id" :value="sheet.id" :label="sheet.title"
         /></el-select>

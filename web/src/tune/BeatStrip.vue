@@ -144,10 +144,10 @@ defineExpose({ move })
       @pointercancel="cancel"
     />
     <div class="tools">
-      <button class="button small" @click="move(from - span / 2)">{{ words.tunes.earlier }}</button>
-      <button class="button small" @click="zoom(0.5)">{{ words.tunes.closer }}</button>
-      <button class="button small" @click="zoom(2)">{{ words.tunes.wider }}</button>
-      <button class="button small" @click="move(from + span / 2)">{{ words.tunes.later }}</button>
+      <el-button @click="move(from - span / 2)">{{ words.tunes.earlier }}</el-button>
+      <el-button @click="zoom(0.5)">{{ words.tunes.closer }}</el-button>
+      <el-button @click="zoom(2)">{{ words.tunes.wider }}</el-button>
+      <el-button @click="move(from + span / 2)">{{ words.tunes.later }}</el-button>
       <span class="soft">{{
         words.tunes.shows(
           words.format.clock(from),

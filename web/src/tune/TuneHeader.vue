@@ -3,7 +3,6 @@ import { DANCE_TEMPI, tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import EntryInput from '../ui/EntryInput.vue'
-import Labelled from '../ui/Labelled.vue'
 
 /** What the tune is: name, dance, tempo in both units, bars, length; saving, undo, play. */
 const props = defineProps<{
@@ -39,25 +38,25 @@ function rename(title: string): void {
     <div class="names">
       <h1>
         <EntryInput
-          class="title"
+          class="title-input"
           :value="tune.title"
           :aria-label="words.tunes.title_"
           maxlength="120"
           @change="rename"
         />
       </h1>
-      <p class="soft">
-        <Labelled :label="words.tunes.dance"
-          ><EntryInput
-            class="dance"
-            :value="tune.dance"
-            list="dances"
-            maxlength="40"
-            :placeholder="words.tunes.danceHint"
-            @change="emit('change', { ...tune, dance: $event }, words.tunes.done.dance)"
-        /></Labelled>
-        <span class="facts">{{ facts }}</span>
-      </p>
+      <div class="soft facts">
+        <EntryInput
+          class="dance"
+          :value="tune.dance"
+          :aria-label="words.tunes.dance"
+          list="dances"
+          maxlength="40"
+          :placeholder="words.tunes.danceHint"
+          @change="emit('change', { ...tune, dance: $event }, words.tunes.done.dance)"
+        />
+        <span>{{ facts }}</span>
+      </div>
       <datalist id="dances">
         <option v-for="one in DANCE_TEMPI" :key="one.dance" :value="one.dance" />
       </datalist>
@@ -83,27 +82,14 @@ function rename(title: string): void {
   flex: 1;
   min-width: 16rem;
 }
-.title,
-.dance {
-  font: inherit;
-  color: inherit;
-  border: 0;
-  border-bottom: 1px dashed transparent;
-  background: transparent;
-  padding: 0;
-}
-.title {
-  width: 100%;
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.8rem;
+  align-items: center;
 }
 .dance {
-  width: 9rem;
-  color: var(--ink);
-  border-bottom-color: var(--rule-strong);
-  margin-right: 1rem;
-}
-.title:hover,
-.title:focus {
-  border-bottom-color: var(--rule-strong);
+  width: 11rem;
 }
 .actions {
   display: flex;

@@ -129,19 +129,11 @@ form {
   gap: 0.5rem;
   align-items: center;
 }
-input,
-select {
-  min-height: 34px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
-  padding: 0 0.6rem;
-}
-input {
+form .el-input {
   width: 18rem;
-  max-width: 100%;
+}
+form .el-select {
+  width: 14rem;
 }
 .quiet {
   font-weight: 400;

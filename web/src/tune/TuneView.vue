@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { freeTimes, secondsAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
-import { LEAST_MEND_TAPS, tunePhrases, usualBpm } from '@dellop/core/tune'
+import { LEAST_MEND_TAPS, tunePhrases, usualBpm, type Tune } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { useRoute } from 'vue-router'
-import { sentenceOf } from '../app/api.ts'
+import { useRoute, useRouter } from 'vue-router'
+import { ElMessage } from 'element-plus'
+import { api, sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { tellUndo } from '../ui/undoMessage.ts'
 import { words } from '../words/index.ts'
 import { useBeatPlayer } from './beatPlayer.ts'
 import BeatStrip from './BeatStrip.vue'
@@ -24,6 +27,8 @@ import Waveform from './Waveform.vue'
 import ConflictNote from '../document/ConflictNote.vue'
 
 const route = useRoute()
+const router = useRouter()
+const library = useLibrary()
 const id = String(route.params['id'])
 const document_ = useTuneDocument(id)
 const { tune, shown } = document_
@@ -167,6 +172,28 @@ function takeOutRecording(recordingId: string): void {
     words.tunes.done.recordingGone,
   )
   document_.look(document_.recordingId.value ?? '')
+}
+
+/** The tune goes; what is told has the way back, and its sound is stored still. */
+async function remove(): Promise<void> {
+  const gone = tune.value!
+  player.stop()
+  try {
+    await document_.saveNow()
+    await api('removeTune', { params: { id } })
+  } catch (error) {
+    return void (failure.value = sentenceOf(error))
+  }
+  library.dropTune(id)
+  await router.push({ name: 'tunes' })
+  tellUndo(words.tunes.removed(gone.title), words.sheet.undo, () => void putBack(gone))
+}
+async function putBack(gone: Tune): Promise<void> {
+  try {
+    library.putTune((await api('newTune', { body: { tune: gone } })).tune)
+  } catch (error) {
+    ElMessage({ type: 'error', message: sentenceOf(error) })
+  }
 }
 
 useTuneKeys(
@@ -313,6 +340,9 @@ useTuneKeys(
         @stop="other.stop"
       />
       <TakeAway v-if="shownParts > 1" :tune="shown" :recording="recording" :buffer="buffer" />
+      <p v-if="shownParts > 1" class="end">
+        <el-button @click="remove">{{ words.tunes.remove }}</el-button>
+      </p>
     </template>
   </div>
 </template>

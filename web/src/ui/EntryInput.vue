@@ -11,5 +11,7 @@ const { draft, type, done } = useEntry(
 </script>
 
 <template>
-  <el-input :model-value="draft" @update:model-value="type" @change="done" />
+  <el-input :model-value="draft" @update:model-value="type" @change="done">
+    <template v-if="$slots['prefix']" #prefix><slot name="prefix" /></template>
+  </el-input>
 </template>

@@ -82,7 +82,6 @@ onBeforeUnmount(() => keepScroll(place, top))
       <template #default="{ height: high, width }">
         <el-table-v2
           ref="table"
-          fixed
           row-key="id"
           :columns="drawn"
           :data="sorted"
@@ -113,6 +112,17 @@ onBeforeUnmount(() => keepScroll(place, top))
 .long :deep(.el-table-v2__row-cell) {
   padding: 0 10px;
   line-height: 1.25;
+}
+/* Which column it is sorted by is seen without the pointer over it. */
+.long :deep(.el-table-v2__sort-icon) {
+  display: flex;
+  flex: none;
+  width: 18px;
+  height: 18px;
+  opacity: 0.45;
+}
+.long :deep(.el-table-v2__sort-icon.is-sorting) {
+  opacity: 1;
 }
 .long :deep(.el-table-v2__header-cell) {
   padding: 0 10px;

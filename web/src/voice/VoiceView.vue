@@ -131,7 +131,8 @@ const takeAlong = (): void =>
               :max="1.5"
               :step="0.1"
               :model-value="settings.hallSeconds"
-              :aria-valuetext="text.hallNow(settings.hallSeconds)"
+              :aria-label="text.hallSeconds"
+              :format-value-text="text.hallNow"
               @change="save({ hallSeconds: Number($event) })"
             />
             <span class="count">{{ text.hallNow(settings.hallSeconds) }}</span></label

@@ -304,6 +304,11 @@ export const lectern = {
   afterwards: 'What happened',
   report: {
     title: 'After the dance',
+    list: 'Calls so far',
+    listLead: 'Every dance that was called from here, and what happened in it.',
+    none: 'Nothing has been called yet.',
+    when: 'When',
+    dance: 'Dance',
     lead: (title: string, when: string, time: string) => `${title}, ${when}, ${time}`,
     tempo: (low: number, high: number) =>
       low === high ? `${low} beats a minute` : `${low} to ${high} beats a minute`,

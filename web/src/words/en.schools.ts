@@ -25,6 +25,7 @@ export const schools = {
   joins: (most: number, beats: number) =>
     most < 2 ? 'never joins names' : `joins up to ${most} names, the last within ${beats} beats`,
   density: (words: number) => `at most ${words} words in 20 seconds`,
+  details: 'How it counts and cues',
   compare: 'Two calling styles on one sheet',
   compareSheet: 'Sheet',
   choose: 'Choose a sheet',

@@ -48,6 +48,7 @@ export const sheets = {
     part: 'By part',
     music: 'By music',
     strip: 'Feet',
+    stripLabel: 'Feet and facing',
     laid: 'Rows by',
     more: 'View',
     density: 'Rows',

@@ -1,4 +1,5 @@
 import type { PageKey } from '../routine/pageCommands.ts'
+import { help } from './en.help.ts'
 import { lectern } from './en.lectern.ts'
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
 import { LEVEL_NAMES, type Role } from '@dellop/core/figure'
@@ -51,6 +52,17 @@ export const en = {
     schools: 'Calling styles',
     groups: 'Groups',
     settings: 'Settings',
+    calls: 'Calls so far',
+    help: 'Help',
+    search: {
+      label: 'Search everything',
+      keys: 'Ctrl K',
+      hint: 'A sheet, a tune, a figure',
+      recent: 'last open',
+      sheet: 'sheet',
+      tune: 'tune',
+      figure: 'figure',
+    },
     about: 'About Dellop',
   },
   app: {
@@ -194,6 +206,8 @@ export const en = {
     notBrought: 'The file was not imported. ',
     columns: { title: 'Name', kind: 'Dance', tune: 'Tune', changed: 'Changed' },
     callHead: 'Call it',
+    openIt: (title: string) => `Open “${title}”`,
+    kept: 'Kept here, and ready to be called without the server',
   },
   sheet: {
     toLectern: 'Call this dance',
@@ -417,10 +431,14 @@ export const en = {
   },
   sheetText: {
     beside: 'Text',
+    besideLabel: 'Text beside the page',
     title: 'The sheet as text',
     help: 'Parts with a figure on each line, then the order. What you type stands on the page at once; Control Space completes a name.',
     close: 'Close the text',
-    unread: 'Not on the page yet: ',
+    unread: 'One line is not on the page yet; all else is. ',
+    left: 'A text of this sheet that could not be read to its end is kept here.',
+    putBack: 'Put it back',
+    throwAway: 'Throw the unread text away',
     refused:
       'That could not be put on the page: somebody changed the same place. The text is as the page is now.',
     counts: (own: string, sum: string) => `${own} · ${sum}`,
@@ -472,6 +490,7 @@ export const en = {
   sheets,
   tunes,
   lectern,
+  help,
   about: {
     title: 'About Dellop',
     text: 'Dellop writes cue sheets, times every spoken cue ahead of its step against the music’s phrases, and helps to call the dance.',

@@ -104,6 +104,8 @@ export const tunes = {
     `“${title}” is ready: ${Math.round(bpm)} beats a minute, ${beats} to the bar. Listen whether that is right.`,
   bars: (bars: number, danced: number) => `${bars} bars, ${danced} of them danced`,
   tempo: (bpm: number, bars: number) => `${bars} MPM / ${bpm} BPM`,
+  remove: 'Delete this tune',
+  removed: (title: string) => `“${title}” is deleted. Sheets that were timed on it say so.`,
   columns: { title: 'Tune', length: 'Length', tempo: 'Tempo', recordings: 'Recordings' },
   sectionSum: (phrases: string, bars: number, beats: number, time: string) =>
     `${phrases}${bars === 1 ? ' bar' : ' bars'}, ${beats} beats, ${time}`,

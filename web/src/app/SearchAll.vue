@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { searchFigures } from '@dellop/core/figure'
+import { Search } from '@lucide/vue'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { words } from '../words/index.ts'
+import { api } from './api.ts'
+import { useLibrary } from './library.ts'
+import { recents, type Recent } from './recent.ts'
+
+/** Sheets, tunes and figures searched from one place; before anything is typed, what was last open. */
+const router = useRouter()
+const library = useLibrary()
+const shown = ref(false)
+const typed = ref('')
+const sheets = ref<readonly Recent[]>([])
+
+interface Found extends Recent {
+  readonly value: string
+  readonly kind: string
+}
+const MOST_OF_A_KIND = 6
+
+async function open(): Promise<void> {
+  typed.value = ''
+  shown.value = true
+  await library.load().catch(() => undefined)
+  const all = await api('listSheets').catch(() => null)
+  sheets.value = (all?.sheets ?? []).map(({ id, title }) => ({
+    path: `/sheets/${id}`,
+    name: title,
+  }))
+}
+
+const matches = (name: string, wanted: readonly string[]): boolean =>
+  wanted.every((word) => name.toLowerCase().includes(word))
+const found = (list: readonly Recent[], kind: string): Found[] =>
+  list.slice(0, MOST_OF_A_KIND).map((one) => ({ ...one, value: one.name, kind }))
+
+function search(text: string, show: (list: Found[]) => void): void {
+  const { search: say } = words.nav
+  const wanted = text.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  if (wanted.length === 0) return show(found(recents(), say.recent))
+  const tunes = library.tunes.map(({ id, title }) => ({ path: `/tunes/${id}`, name: title }))
+  const figures = searchFigures(library.figures, text).map(({ id, name, family }) => ({
+    path: `/figures/${id}`,
+    name: `${name}, ${family}`,
+  }))
+  show([
+    ...found(
+      sheets.value.filter(({ name }) => matches(name, wanted)),
+      say.sheet,
+    ),
+    ...found(
+      tunes.filter(({ name }) => matches(name, wanted)),
+      say.tune,
+    ),
+    ...found(figures, say.figure),
+  ])
+}
+function go(picked: Record<string, unknown>): void {
+  shown.value = false
+  void router.push((picked as unknown as Found).path)
+}
+
+const box = ref<{ focus: () => void } | null>(null)
+function onKey(event: KeyboardEvent): void {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
+  event.preventDefault()
+  void open()
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <el-button class="search" text :aria-label="words.nav.search.label" @click="open"
+    ><Search :size="18" aria-hidden="true" /><span class="keys" aria-hidden="true">{{
+      words.nav.search.keys
+    }}</span></el-button
+  >
+  <el-dialog
+    v-model="shown"
+    :title="words.nav.search.label"
+    width="min(36rem, 94vw)"
+    append-to-body
+    @opened="box?.focus()"
+  >
+    <el-autocomplete
+      ref="box"
+      v-model="typed"
+      class="box"
+      :fetch-suggestions="search"
+      :placeholder="words.nav.search.hint"
+      :aria-label="words.nav.search.label"
+      :debounce="0"
+      :trigger-on-focus="true"
+      highlight-first-item
+      clearable
+      @select="go"
+    >
+      <template #default="{ item }">
+        <strong>{{ item.value }}</strong> <span class="soft kind">{{ item.kind }}</span>
+      </template>
+    </el-autocomplete>
+  </el-dialog>
+</template>
+
+<style scoped>
+.search {
+  --el-fill-color-light: var(--bar-hover);
+  --el-fill-color: var(--bar-hover);
+  color: var(--on-ink-soft);
+  padding: 0 8px;
+}
+.keys {
+  margin-left: 6px;
+  font-weight: 400;
+  font-size: 0.85rem;
+}
+.box {
+  width: 100%;
+}
+.kind {
+  margin-left: 0.5rem;
+  font-size: 0.85rem;
+}
+</style>
