@@ -24,7 +24,7 @@ test('at 1280 by 800 the page has room: seven rows, nine close together, the wor
   await page.goto('/sheets/lanterns-at-the-weir')
   await expect(blocks(page).first()).toBeVisible()
   await page.evaluate(() => document.fonts.ready)
-  const first = await boxOf(page.locator('.page .row.first').nth(0))
+  const first = await boxOf(page.locator('.page .row', { has: page.locator('.block') }).first())
   expect(first.y).toBeLessThanOrEqual(140)
   await expect.poll(() => rowsInSight(page)).toBeGreaterThanOrEqual(7)
   await page.getByRole('button', { name: 'View', exact: true }).click()

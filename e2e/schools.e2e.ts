@@ -154,6 +154,7 @@ test('a club, and an evening, have their own school: while its group is chosen, 
   await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
   await page.waitForLoadState('networkidle')
   await page.goto(sheet)
+  await page.locator('.sum').first().click()
   await expect(page.getByText(/called the sequence way/)).toBeVisible()
   const tonight = async (label: string): Promise<void> => {
     await page.goto('/schools')

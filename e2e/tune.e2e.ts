@@ -128,7 +128,7 @@ test('tapping along while it plays leads the listening to the tapped beat', asyn
   await page.keyboard.press('Escape')
   await expect(page.getByRole('checkbox', { name: 'any key taps' })).not.toBeChecked()
   await page.getByRole('button', { name: /Listen again near these \d+ taps/ }).click()
-  await expect(tempo(page)).not.toContainText(/\b4[78](\.\d)? beats/, { timeout: 30_000 })
+  await expect(tempo(page)).not.toContainText(/\b4[78](\.\d)? BPM/, { timeout: 30_000 })
   expect(shareFound(played.beats, seconds(await beatsOf(page)))).toBeGreaterThan(0.9)
 })
 

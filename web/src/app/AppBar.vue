@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { ChevronDown } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { words } from '../words/index.ts'
-import SearchAll from './SearchAll.vue'
+
+/** It knows the book of figures, which the first page does not wait for. */
+const SearchAll = defineAsyncComponent(() => import('./SearchAll.vue'))
 
 const route = useRoute()
 const router = useRouter()
@@ -128,6 +130,7 @@ nav a.here {
     order: 3;
     width: 100%;
     min-height: 44px;
+    gap: 0.7rem;
   }
 }
 </style>

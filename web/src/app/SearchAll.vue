@@ -118,6 +118,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
   font-weight: 400;
   font-size: 0.85rem;
 }
+@media (max-width: 640px) {
+  .keys {
+    display: none;
+  }
+}
 .box {
   width: 100%;
 }

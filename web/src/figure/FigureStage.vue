@@ -96,12 +96,6 @@ function setBpm(typed: string): void {
   margin: 0.3rem 0 0.5rem;
 }
 .bpm {
-  width: 4.5rem;
-  min-height: 34px;
-  font-size: 1rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
+  width: 6rem;
 }
 </style>

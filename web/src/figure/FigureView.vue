@@ -17,6 +17,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
+import { keepRecent } from '../app/recent.ts'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
 import { figureFacts, hardFacts, performerFacts } from './facts.ts'
@@ -48,6 +49,11 @@ watch(id, () => {
   told.value = failure.value = ''
 })
 const figure = computed(() => library.book.get(id.value) ?? null)
+watch(
+  figure,
+  (now) => now && keepRecent({ path: `/figures/${now.id}`, name: `${now.name}, ${now.family}` }),
+  { immediate: true },
+)
 const varied = computed(() => (figure.value ? applyVariation(figure.value, variation.value) : null))
 const written = computed(() => (figure.value ? applyVariation(figure.value) : null))
 /** What is shown: as it is varied, or as written where that cannot be danced. */

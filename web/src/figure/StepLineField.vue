@@ -47,19 +47,8 @@ const wrong = computed(() =>
 </template>
 
 <style scoped>
-textarea {
-  width: 100%;
-  font: inherit;
-  line-height: 1.5;
-  padding: 0.5rem 0.6rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
-  resize: vertical;
-}
-textarea[aria-invalid='true'] {
-  border: 2px solid var(--wrong);
+:deep([aria-invalid='true']) {
+  box-shadow: inset 0 0 0 2px var(--wrong);
 }
 .wrong {
   color: var(--wrong);

@@ -60,7 +60,7 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
     class="picker"
     role="dialog"
     :aria-label="words.sheet.addHere"
-    @keydown.esc.stop.prevent="emit('cancel')"
+    @keydown.esc.capture.stop.prevent="emit('cancel')"
   >
     <label class="field-label" for="figure-picker">{{ words.sheet.pickLabel }}</label>
     <el-autocomplete

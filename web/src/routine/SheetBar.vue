@@ -124,6 +124,9 @@ h1 {
   min-width: 6rem;
   font-size: 1.35rem;
 }
+.title {
+  font-size: 1.3rem;
+}
 .title :deep(.el-input__wrapper) {
   background: transparent;
   box-shadow: none;

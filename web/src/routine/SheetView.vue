@@ -34,6 +34,7 @@ import PageView from './PageView.vue'
 import RangeBar from './RangeBar.vue'
 import PreviewBar from './PreviewBar.vue'
 import { randomId } from '../app/randomId.ts'
+import { keepRecent } from '../app/recent.ts'
 import { useSheetActions } from './sheetActions.ts'
 import { useSheetDocument } from './sheetDocument.ts'
 import SheetBar from './SheetBar.vue'
@@ -111,7 +112,9 @@ async function load(): Promise<void> {
   try {
     await library.load()
     await document_.open()
-    document.title = `${document_.routine.value!.title} · Dellop`
+    const { title } = document_.routine.value!
+    document.title = `${title} · Dellop`
+    keepRecent({ path: `/sheets/${id}`, name: title })
   } catch (error) {
     failure.value = sentenceOf(error)
   }
@@ -399,6 +402,10 @@ function goToPass(pass: DancedPass): void {
     flex-wrap: wrap;
     height: auto;
     padding: 2px 10px 4px;
+    gap: 2px 10px;
+  }
+  .strip > :deep(.order) {
+    flex: 1 1 100%;
   }
   .paper {
     padding: 0 0.5rem 4rem 0.6rem;

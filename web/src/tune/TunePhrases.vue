@@ -249,16 +249,7 @@ li {
   font-weight: 400;
 }
 .waiting {
-  font: inherit;
-  min-height: 34px;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 6px;
-}
-.waiting {
   width: min(28rem, 100%);
-  padding: 0 0.6rem;
   margin-right: 0.75rem;
 }
 .quiet {

@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { ElMessage } from 'element-plus'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { keepRecent } from '../app/recent.ts'
 import { tellUndo } from '../ui/undoMessage.ts'
 import { words } from '../words/index.ts'
 import { useBeatPlayer } from './beatPlayer.ts'
@@ -66,6 +67,7 @@ onMounted(async () => {
   try {
     await document_.open()
     document.title = `${tune.value!.title} · Dellop`
+    keepRecent({ path: `/tunes/${id}`, name: tune.value!.title })
     void showRest()
     const left = takeForTune(id)
     if (left) void other.bring(left)

@@ -49,6 +49,11 @@ const drawn = computed((): Column<Row>[] =>
     })),
 )
 const sort = ref<SortBy>({ key: '', order: TableV2SortOrder.ASC })
+/** Another column begins at its beginning; the same once more goes the other way. */
+function sortBy(asked: SortBy): void {
+  sort.value =
+    asked.key === sort.value.key ? asked : { key: asked.key, order: TableV2SortOrder.ASC }
+}
 const sorted = computed((): Row[] => {
   const by = props.columns.find(({ key }) => key === sort.value.key)?.by
   if (!by) return [...props.rows]
@@ -90,7 +95,7 @@ onBeforeUnmount(() => keepScroll(place, top))
           :header-height="HEAD"
           :row-height="rowHeight"
           :sort-by="sort"
-          @column-sort="sort = $event"
+          @column-sort="sortBy"
           @scroll="top = $event.scrollTop"
         >
           <template #cell="{ column, rowData }">
