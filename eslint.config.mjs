@@ -27,6 +27,27 @@ export default tseslint.config(
       'no-undef': 'off',
     },
   },
+  {
+    // Every control comes from the component library. Hand-drawn are the page of phrases, what is
+    // printed, the grid in which steps are typed, the face of a call, and the hall's own small page.
+    files: ['web/src/**/*.vue'],
+    ignores: [
+      'web/src/page/PhraseLine.vue',
+      'web/src/figure/StepGrid.vue',
+      'web/src/hall/HallScreen.vue',
+      'web/src/routine/Printed*.vue',
+      'web/src/call/Lectern{Row,Lost,Screen,Waits,Standby,Ask,Band}.vue',
+      'web/src/call/{DelayDialog,FreeView}.vue',
+    ],
+    rules: {
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...['button', 'input', 'select', 'textarea', 'details', 'table', 'dialog', 'progress'].map(
+          (element) => ({ element, message: 'Use the control of the component library.' }),
+        ),
+      ],
+    },
+  },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   {
     files: ['**/*.ts', '**/*.vue'],

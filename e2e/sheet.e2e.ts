@@ -21,6 +21,14 @@ async function add(page: Page, typed: string): Promise<void> {
   await page.keyboard.press('Escape')
 }
 
+/** What the sum of a sheet tells when it is asked. */
+async function told(page: Page, text: string | RegExp): Promise<void> {
+  await expect(async () => {
+    if (!(await page.getByText(text).isVisible())) await page.locator('.sum').first().click()
+    await expect(page.getByText(text)).toBeVisible({ timeout: 1500 })
+  }).toPass()
+}
+
 const blocks = (page: Page) => page.locator('.page .block')
 const names = async (page: Page): Promise<string[]> =>
   (await blocks(page).allTextContents()).map((text) =>
@@ -158,22 +166,19 @@ test('a figure is danced another way in any respect, and the page says whether t
   await newSheet(page, 'Another way')
   await page.getByRole('button', { name: 'Add the first figure' }).click()
   await add(page, 'balance')
-  await page.locator('.sum').first().click()
-  await expect(page.getByText('It ends as it began.')).toBeVisible()
+  await told(page, 'It ends as it began.')
   await blocks(page).first().click()
   await page.getByText('Danced as: as written').click()
   await choose(page.getByLabel('turning in all'), '1/4 to the left')
   await expect(blocks(page)).toHaveText([/Balance left and right, turning 1\/4/])
-  await page.locator('.sum').first().click()
-  await expect(
-    page.getByText(
-      /^It ends otherwise than it began: the .* ends facing line of dance, not the wall/,
-    ),
-  ).toBeVisible()
+  await told(
+    page,
+    /^It ends otherwise than it began: the .* ends facing line of dance, not the wall/,
+  )
   await choose(page.getByLabel('ends in'), 'tandem')
-  await expect(page.getByText(/it ends in tandem, not in butterfly\.$/)).toBeVisible()
+  await told(page, /it ends in tandem, not in butterfly\.$/)
   await page.getByRole('button', { name: 'As written again' }).click()
-  await expect(page.getByText('It ends as it began.')).toBeVisible()
+  await told(page, 'It ends as it began.')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(blocks(page)).toHaveText([/turning 1\/4/])
 })

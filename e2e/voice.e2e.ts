@@ -74,7 +74,7 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
   await expect(page.getByTestId('heard-now')).toContainText('wait four bars')
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
   // The same mix, rendered: every cue begins where it is planned.
-  await page.getByText('Music', { exact: true }).last().click()
+  await page.locator('.side .panel').getByText('Music', { exact: true }).last().click()
   const [recording] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
     page.getByRole('button', { name: 'Export as WAV' }).click(),

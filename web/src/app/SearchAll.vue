@@ -74,7 +74,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 </script>
 
 <template>
-  <el-button class="search" text :aria-label="words.nav.search.label" @click="open"
+  <el-button
+    class="search"
+    text
+    :aria-label="`${words.nav.search.label}, ${words.nav.search.keys}`"
+    @click="open"
     ><Search :size="18" aria-hidden="true" /><span class="keys" aria-hidden="true">{{
       words.nav.search.keys
     }}</span></el-button

@@ -56,21 +56,25 @@ const names = computed(() =>
 )
 /** All that a block shows, marks and all: what its height is measured by. */
 const shownNames = computed(() =>
-  props.line.blocks.map(({ slot, fromBefore, toNext, unsaid }, i) =>
-    [
-      fromBefore && '…',
-      names.value[i],
-      toNext && '…',
-      slot.slot.hard && '◆',
-      slot.slot.optional && '(○)',
-      props.marks.has(slot.key) && '!',
-      unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`,
-      slot.changed && `\n${words.sheet.changedMark}`,
-    ]
-      .filter(Boolean)
-      .join(' '),
+  props.line.blocks.map(({ slot, start, end, fromBefore, toNext, unsaid }, i) =>
+    end === start
+      ? OPEN_LENGTH
+      : [
+          fromBefore && '…',
+          names.value[i],
+          toNext && '…',
+          slot.slot.hard && '◆',
+          slot.slot.optional && '(○)',
+          props.marks.has(slot.key) && '!',
+          unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`,
+          slot.changed && `\n${words.sheet.changedMark}`,
+        ]
+          .filter(Boolean)
+          .join(' '),
   ),
 )
+/** What stands for words whose length is not known: there is no room for them on the page. */
+const OPEN_LENGTH = '?'
 const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value, props.density))
 
 const labels = computed(() => {
@@ -252,11 +256,12 @@ function drop(event: DragEvent, key: string): void {
         }"
         :style="{
           left: `${x(block.start)}px`,
-          width: `${Math.max(x(block.end) - x(block.start) - 2, 12)}px`,
+          width: `${Math.max(x(block.end) - x(block.start) - 2, block.end === block.start ? 26 : 12)}px`,
         }"
         :data-slot="block.slot.key"
         :tabindex="block.slot.key === tabKey ? 0 : -1"
         :aria-label="blockLabel(i)"
+        :title="block.end === block.start ? names[i] : undefined"
         :aria-pressed="block.slot.key === selectedKey"
         draggable="true"
         @click.exact="emit('select', block.slot.key)"
@@ -268,7 +273,8 @@ function drop(event: DragEvent, key: string): void {
         @dragover.prevent
         @drop.prevent="drop($event, block.slot.key)"
       >
-        <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ names[i]
+        <span v-if="block.fromBefore" aria-hidden="true">… </span
+        >{{ block.end === block.start ? OPEN_LENGTH : names[i]
         }}<span v-if="block.toNext" aria-hidden="true"> …</span>
         <span
           v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'"

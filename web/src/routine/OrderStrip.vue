@@ -186,6 +186,8 @@ function manage(what: 'earlier' | 'later' | 'remove'): void {
   flex: 1;
 }
 .scroll {
+  /* What is hidden in it must not reach out of it. */
+  position: relative;
   overflow-x: auto;
   scrollbar-width: thin;
   min-width: 0;

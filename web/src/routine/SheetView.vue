@@ -254,7 +254,20 @@ function goToPass(pass: DancedPass): void {
             @open="openReplace"
             @fill="fill"
           />
-          <el-empty v-if="page.slots.value.length === 0" :description="words.sheet.emptyPage">
+          <el-empty
+            v-if="sheet.routine.passes.length === 0 && sheet.routine.parts.length > 0"
+            :description="words.sheet.noOrder"
+          >
+            <el-button
+              v-for="part in sheet.routine.parts"
+              :key="part.id"
+              type="primary"
+              @click="commands.passOver(part.id)"
+            >
+              {{ words.sheet.putInOrder(part.label) }}
+            </el-button>
+          </el-empty>
+          <el-empty v-else-if="page.slots.value.length === 0" :description="words.sheet.emptyPage">
             <el-button type="primary" size="large" @click="openAdd(null, null)">
               {{ words.sheet.firstFigure }}
             </el-button>

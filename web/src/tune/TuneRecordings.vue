@@ -77,7 +77,12 @@ function rename(recording: Recording, name: string): void {
     </ul>
     <div v-if="progress" class="told progress" role="status">
       <span>{{ progress }}</span>
-      <progress :value="share ?? undefined" max="1" :aria-label="progress" />
+      <el-progress
+        class="bar"
+        :percentage="Math.round((share ?? 0) * 100)"
+        :indeterminate="share === null"
+        :aria-label="progress"
+      />
       <el-button @click="emit('stop')">{{ words.tunes.stop }}</el-button>
     </div>
     <PickFile
@@ -131,9 +136,8 @@ li.shown {
   gap: 0.5rem 1rem;
   align-items: center;
 }
-.progress progress {
+.bar {
   flex: 1 1 8rem;
-  accent-color: var(--feet);
 }
 .quiet {
   font-weight: 400;

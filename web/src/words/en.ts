@@ -221,6 +221,8 @@ export const en = {
       keys: 'Keys of the page',
     },
     actions: 'What is done to the figure',
+    noOrder: 'There are parts, and none is in the order yet.',
+    putInOrder: (part: string) => `Dance ${part}`,
     emptyPage: 'No figure yet. The first one begins the dance.',
     nothingYet: 'nothing written yet',
     tempo: (bpm: number, beatsPerBar: number) =>
