@@ -127,3 +127,27 @@ test('what was searched for is there again after going back', async ({ page }) =
   await page.goto('/sheets/lanterns-at-the-weir?tab=cues')
   await expect(page.getByRole('tab', { name: 'Cues', selected: true })).toBeVisible()
 })
+
+test('undo goes on after a reload', async ({ page }) => {
+  await bringText(page, 'Undone later', `${BOXES}\norder\n  A\n`)
+  await blocks(page).nth(1).click()
+  await page.keyboard.press('Delete')
+  await expect(blocks(page)).toHaveCount(3)
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await page.reload()
+  await expect(blocks(page)).toHaveCount(3)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(blocks(page)).toHaveCount(4)
+})
+
+test('who is here for the first time is shown round, once', async ({ page }) => {
+  await page.goto('/sheets')
+  await page.getByRole('button', { name: 'Show me round' }).click()
+  await expect(page.getByText('A sheet is a dance')).toBeVisible()
+  await page.getByRole('button', { name: 'Next' }).click()
+  await expect(page.getByText('Space starts and pauses it.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.reload()
+  await expect(page.getByText(/^\d+ sheets$/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Show me round' })).toHaveCount(0)
+})

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { diff } from './diff.ts'
 import { applyEdit, applyEdits, invertEdit, invertEdits, type Edit } from './edit.ts'
-import { emptyHistory, record, redo, undo } from './history.ts'
+import { emptyHistory, packHistory, record, redo, undo, unpackHistory } from './history.ts'
 import { merge } from './merge.ts'
 import { expectOk } from './result.ts'
 import { ROOT_ID, walk, type DocumentShape } from './shape.ts'
@@ -411,4 +411,55 @@ describe('history', () => {
 it('says at which line a JSON text stops making sense', () => {
   const result = readJson('{\n "a": 1,\n "b": ', 'The file')
   expect(result.ok ? '' : result.problem.message).toMatch(/at line 3: complete JSON was expected/)
+})
+
+describe('a history that is kept as JSON', () => {
+  const named = (title: string): Doc => ({ ...base, title })
+  const read = (document: unknown): Doc | null =>
+    typeof document === 'object' && document !== null ? (document as Doc) : null
+  const written = ['One', 'Two', 'Three'].reduce(
+    (history, title, i, all) =>
+      record(history, {
+        label: `to ${title}`,
+        before: named(i === 0 ? 'Waltz' : all[i - 1]!),
+        after: named(title),
+        atMs: i * 10_000,
+        key: null,
+      }),
+    emptyHistory<Doc>(),
+  )
+
+  it('undoes and does again as before', () => {
+    const back = undo(shape, written, named('Three'))!
+    const kept = unpackHistory(packHistory(back.history, 10), read)
+    const now = expectOk(applyEdits(shape, named('Three'), back.edits))
+    expect(now.title).toBe('Two')
+    expect(undo(shape, kept, now)?.label).toBe('to Two')
+    expect(undo(shape, kept, now)?.edits).toEqual(undo(shape, back.history, now)?.edits)
+    expect(redo(shape, kept, now)?.label).toBe('to Three')
+  })
+
+  it('keeps the last steps only, and each document once', () => {
+    const json = packHistory(written, 2)
+    expect(unpackHistory(json, read).done.map(({ label }) => label)).toEqual(['to Two', 'to Three'])
+    const shared = { label: 's', atMs: 0, key: null }
+    const [a, b, c] = [named('a'), named('b'), named('c')]
+    const chained = {
+      done: [
+        { ...shared, before: a, after: b },
+        { ...shared, before: b, after: c },
+      ],
+      undone: [],
+    }
+    expect(JSON.parse(packHistory(chained, 9)).documents).toHaveLength(3)
+  })
+
+  it.each([
+    'nothing',
+    'null',
+    '{"documents":[],"done":[{"label":"x","before":0,"after":1}],"undone":[]}',
+    '{"documents":[7],"done":[],"undone":[]}',
+  ])('is empty where what was kept cannot be used: %s', (json) =>
+    expect(unpackHistory(json, read)).toEqual(emptyHistory()),
+  )
 })

@@ -96,3 +96,73 @@ function between<Document extends object>(
   if (now === from) return diff(shape, from, to)
   return diff(shape, now, merge(shape, from, now, to).document)
 }
+
+/** A history as JSON: each document once, and the steps by their places. */
+interface PackedHistory {
+  readonly documents: readonly unknown[]
+  readonly done: readonly PackedStep[]
+  readonly undone: readonly PackedStep[]
+}
+interface PackedStep {
+  readonly label: string
+  readonly before: number
+  readonly after: number
+}
+
+/**
+ * A history as plain JSON, to be kept over a reload.
+ *
+ * @param most Steps that are kept, the last ones of each way; 0 or more.
+ */
+export function packHistory<Document>({ done, undone }: History<Document>, most: number): string {
+  const places = new Map<Document, number>()
+  const placeOf = (document: Document): number => {
+    const known = places.get(document)
+    if (known !== undefined) return known
+    places.set(document, places.size)
+    return places.size - 1
+  }
+  const packed = (steps: readonly Step<Document>[]): PackedStep[] =>
+    steps.slice(Math.max(0, steps.length - most)).map(({ label, before, after }) => ({
+      label,
+      before: placeOf(before),
+      after: placeOf(after),
+    }))
+  const steps = { done: packed(done), undone: packed(undone) }
+  return JSON.stringify({ documents: [...places.keys()], ...steps } satisfies PackedHistory)
+}
+
+/**
+ * A history from what `packHistory` made of it.
+ *
+ * @param read A document of it in today's form; null where it cannot be used.
+ * @returns An empty history where anything of it cannot be used.
+ */
+export function unpackHistory<Document>(
+  json: string,
+  read: (document: unknown) => Document | null,
+): History<Document> {
+  const packed = packedFrom(json)
+  const documents = packed?.documents.map(read)
+  if (!packed || !documents || documents.includes(null)) return emptyHistory()
+  const unpacked = (steps: readonly PackedStep[]): Step<Document>[] | null => {
+    const all = steps.flatMap(({ label, before: from, after: to }): Step<Document>[] => {
+      const [before, after] = [documents[from] ?? null, documents[to] ?? null]
+      return before === null || after === null ? [] : [{ label, before, after, atMs: 0, key: null }]
+    })
+    return all.length === steps.length ? all : null
+  }
+  const [done, undone] = [unpacked(packed.done), unpacked(packed.undone)]
+  return done && undone ? { done, undone } : emptyHistory()
+}
+
+function packedFrom(json: string): PackedHistory | null {
+  try {
+    const value = JSON.parse(json) as Partial<PackedHistory> | null
+    return value && [value.documents, value.done, value.undone].every(Array.isArray)
+      ? (value as PackedHistory)
+      : null
+  } catch {
+    return null
+  }
+}

@@ -25,8 +25,10 @@ export { merge, type Merged, type Conflict } from './merge.ts'
 export { acceptEdits, type Accepted, type Revised } from './accept.ts'
 export {
   emptyHistory,
+  packHistory,
   record,
   undo,
+  unpackHistory,
   redo,
   COALESCE_MS,
   type History,

@@ -14,6 +14,7 @@ import { ApiProblem, sentenceOf } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
 import { browserTimers, type Timers } from '../app/timers.ts'
 import { browserDrafts, type Drafts, type LeftDraft } from './drafts.ts'
+import { browserUndoSteps, type UndoSteps } from './undoSteps.ts'
 import type { OpenKind } from './kinds.ts'
 import { serverNews, type News } from './news.ts'
 import { tabId } from './tab.ts'
@@ -25,6 +26,8 @@ export interface Surroundings {
   readonly news: News
   readonly tabId: () => Promise<string>
   readonly newId: () => string
+  /** Where there is none, undo ends with the page. */
+  readonly undoSteps?: UndoSteps
 }
 export const browser: Surroundings = {
   timers: browserTimers,
@@ -32,6 +35,7 @@ export const browser: Surroundings = {
   news: serverNews,
   tabId,
   newId: randomId,
+  undoSteps: browserUndoSteps,
 }
 
 /**

@@ -237,3 +237,33 @@ describe('what is chosen and kept at once', () => {
     expect(isDone).toBe(true)
   })
 })
+
+describe('undo over a reload', () => {
+  it('goes on where it was, from the steps that the tab left', async () => {
+    const world = new OneGroup()
+    const kept = new Map<string, string>()
+    const undoSteps = {
+      left: (kind: string, id: string) => kept.get(`${kind}/${id}`) ?? null,
+      keepOnLeave: (kind: string, id: string, pack: () => string) => () =>
+        void kept.set(`${kind}/${id}`, pack()),
+    }
+    const visit = async () => {
+      const page = openDocument(world.kind, 'g', { ...world.tab('one'), undoSteps })
+      await page.open()
+      return page
+    }
+    const before = world.now().document.name
+    const first = await visit()
+    first.change({ ...first.document.value!, name: 'Thursdays' }, 'the name')
+    world.timers.pass(SAVE_MS)
+    await settle()
+    first.close()
+    const second = await visit()
+    expect(second.canUndo.value).toBe(true)
+    expect(second.undo()).toBe('the name')
+    expect(second.document.value!.name).toBe(before)
+    expect(second.redo()).toBe('the name')
+    expect(second.document.value!.name).toBe('Thursdays')
+    second.close()
+  })
+})

@@ -3,9 +3,12 @@ import {
   conflictsOf,
   diff,
   emptyHistory,
+  isRecord,
+  packHistory,
   record,
   redo,
   undo,
+  unpackHistory,
   type Conflict,
   type Edit,
   type History,
@@ -13,6 +16,9 @@ import {
 import { computed, shallowRef } from 'vue'
 import { browser, linkDocument, type Surroundings } from './documentLink.ts'
 import type { OpenKind } from './kinds.ts'
+
+/** Steps back that outlive a reload. */
+const KEPT_STEPS = 30
 
 /** One open document, linked to the server. Edits can be undone. */
 export function openDocument<Document extends object>(
@@ -23,6 +29,25 @@ export function openDocument<Document extends object>(
   const link = linkDocument(kind, id, surroundings)
   const { sync, dispatch } = link
   const history = shallowRef<History<Document>>(emptyHistory())
+
+  let stopKeeping: (() => void) | null = null
+  async function open(...known: Parameters<typeof link.open>): Promise<void> {
+    await link.open(...known)
+    const { undoSteps } = surroundings
+    const left = undoSteps?.left(kind.kind, id)
+    if (left && history.value.done.length === 0)
+      history.value = unpackHistory(left, (document) => {
+        const read = kind.upgrade(document)
+        return isRecord(read) ? (read as Document) : null
+      })
+    stopKeeping =
+      undoSteps?.keepOnLeave(kind.kind, id, () => packHistory(history.value, KEPT_STEPS)) ?? null
+  }
+  function close(): void {
+    stopKeeping?.()
+    stopKeeping = null
+    link.close()
+  }
 
   /** Puts another document in place of this one. Says whether it is another. */
   function change(next: Document, label: string, key: string | null = null): boolean {
@@ -86,8 +111,8 @@ export function openDocument<Document extends object>(
     conflicts: computed(() => (sync.value ? conflictsOf(sync.value) : [])),
     canUndo: computed(() => history.value.done.length > 0),
     canRedo: computed(() => history.value.undone.length > 0),
-    open: link.open,
-    close: link.close,
+    open,
+    close,
     edit,
     change,
     takeMine,

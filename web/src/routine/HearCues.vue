@@ -177,6 +177,9 @@ const unmeasured = computed(() =>
   align-items: center;
   gap: 0.5rem 0.9rem;
 }
+.row > :deep(.labelled) {
+  flex: 1 1 8.5rem;
+}
 .grid {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));

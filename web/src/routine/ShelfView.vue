@@ -20,6 +20,14 @@ const library = useLibrary()
 const sheets = ref<SheetSummary[] | null>(null)
 const failure = ref('')
 const told = ref('')
+/** Who is here for the first time is offered to be shown round. */
+const KNOWN = 'dellop-toured'
+const isNew = ref(localStorage.getItem(KNOWN) === null)
+const touring = ref(false)
+function knowsItNow(): void {
+  localStorage.setItem(KNOWN, 'yes')
+  isNew.value = touring.value = false
+}
 const broughtIn = ref<{ readonly id: string; readonly title: string } | null>(null)
 const search = useQueryState('search', '')
 const writing = ref(false)
@@ -150,11 +158,25 @@ async function bring(file: File): Promise<void> {
         <el-button tag="router-link" size="large" :to="{ name: 'free' }">{{
           words.lectern.free.open
         }}</el-button>
-        <el-button type="primary" size="large" @click="writing = true">{{
+        <el-button type="primary" size="large" data-tour="new" @click="writing = true">{{
           words.shelf.write
         }}</el-button>
       </div>
     </header>
+    <p v-if="isNew" class="told first">
+      {{ words.shelf.tour.offer }}
+      <el-button link @click="touring = true">{{ words.shelf.tour.start }}</el-button>
+      <el-button link @click="knowsItNow">{{ words.shelf.tour.no }}</el-button>
+    </p>
+    <el-tour v-model="touring" @close="knowsItNow">
+      <el-tour-step
+        v-for="step in words.shelf.tour.steps"
+        :key="step.title"
+        :target="step.target"
+        :title="step.title"
+        :description="step.text"
+      />
+    </el-tour>
     <NewSheet v-model="writing" />
     <p v-if="told" class="told" role="status">
       {{ told }}
@@ -293,6 +315,11 @@ async function bring(file: File): Promise<void> {
 }
 .names {
   display: grid;
+}
+.first {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 1.2rem;
 }
 .tags {
   display: flex;

@@ -17,9 +17,9 @@ const choose = (wanted: string): void =>
 </script>
 
 <template>
-  <span class="timed">
-    <Labelled :label="words.sheet.timedOn"
-      ><el-select class="pick" :model-value="chosen" @change="choose"
+  <div class="timed">
+    <Labelled class="whole" :label="words.sheet.timedOn"
+      ><el-select :model-value="chosen" @change="choose"
         ><el-option value="" :label="words.shelf.noTune" />
         <el-option
           v-for="choice in choices"
@@ -33,15 +33,17 @@ const choose = (wanted: string): void =>
       >{{ words.sheet.toTune }}</RouterLink
     >
     <strong v-if="note" class="note">{{ note }}</strong>
-  </span>
+  </div>
 </template>
 
 <style scoped>
 .timed {
-  display: inline-flex;
-  flex-wrap: wrap;
-  gap: 0.25rem 0.75rem;
-  align-items: center;
+  display: grid;
+  gap: 0.25rem;
+  justify-items: start;
+}
+.whole {
+  width: 100%;
 }
 .note {
   color: var(--wrong);

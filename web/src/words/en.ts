@@ -205,6 +205,38 @@ export const en = {
       `“${title}” is among your sheets${figures > 0 ? `, with ${plural(figures, 'new figure')}` : ''}.`,
     notBrought: 'The file was not imported. ',
     columns: { title: 'Name', kind: 'Dance', tune: 'Tune', changed: 'Changed' },
+    tour: {
+      offer: 'Is this your first time here?',
+      start: 'Show me round',
+      no: 'No, thank you',
+      steps: [
+        {
+          target: '.long .title',
+          title: 'A sheet is a dance',
+          text: 'Open one to see what is said above what is danced, phrase by phrase. The dances here are made up: change them as you like.',
+        },
+        {
+          target: '.long .el-button',
+          title: 'Call it',
+          text: 'The calling screen shows each cue when it is to be said. Space starts and pauses it.',
+        },
+        {
+          target: '[data-tour="new"]',
+          title: 'Write your own',
+          text: 'Give its name, its dance and its tune. Then type figures, one after the other.',
+        },
+        {
+          target: '.bar nav a',
+          title: 'Your music',
+          text: 'Under Tunes, import a recording: Dellop finds its beat, and you put right what is wrong.',
+        },
+        {
+          target: '.settings',
+          title: 'Settings and help',
+          text: 'How you call, your voice, your groups, and a page of help for each view.',
+        },
+      ],
+    },
     callHead: 'Call it',
     openIt: (title: string) => `Open “${title}”`,
     kept: 'Kept here, and ready to be called without the server',
