@@ -91,7 +91,7 @@ test('one wording is timed on its sheet, and the cuer’s own voice is planned f
   await expect(told).toBeVisible({ timeout: 25_000 })
   expect(Number(/([\d.]+) s/.exec((await told.textContent())!)![1])).toBeGreaterThan(0.1)
   await page.goto('/voice')
-  await page.getByRole('button', { name: 'Forget “rocking chair”' }).click()
+  await page.getByRole('button', { name: 'Delete “rocking chair”' }).click()
   await expect(page.getByText('None. Beside each wording on a sheet')).toBeVisible()
   await page.getByText('the usual voice', { exact: true }).click()
   await expect(page.getByText('Kept.', { exact: true })).toBeVisible()

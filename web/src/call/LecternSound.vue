@@ -54,6 +54,8 @@ async function speak(wanted: unknown): Promise<void> {
   }
 }
 
+/** Where each is heard; empty is the usual place. */
+const picked = ref({ music: '', voice: '' })
 async function choose(whose: 'music' | 'voice', id: string): Promise<void> {
   const isSet = await (whose === 'music'
     ? setOutput(audioContext(), id)
@@ -66,10 +68,20 @@ async function choose(whose: 'music' | 'voice', id: string): Promise<void> {
   <el-dialog v-model="shown" :title="words.lectern.soundTitle" width="min(36rem, 94vw)">
     <div class="fields">
       <Labelled :label="words.lectern.volume"
-        ><el-slider v-model="volume" :min="0" :max="100" :disabled="!player"
+        ><el-slider
+          v-model="volume"
+          :min="0"
+          :max="100"
+          :disabled="!player"
+          :aria-label="words.lectern.volume"
       /></Labelled>
       <Labelled :label="words.lectern.balance"
-        ><el-slider v-model="balance" :min="-100" :max="100" :disabled="!player"
+        ><el-slider
+          v-model="balance"
+          :min="-100"
+          :max="100"
+          :disabled="!player"
+          :aria-label="words.lectern.balance"
       /></Labelled>
       <p>
         <el-button size="large" :disabled="!player" @click="emit('fade')">
@@ -87,7 +99,7 @@ async function choose(whose: 'music' | 'voice', id: string): Promise<void> {
           v-for="whose in ['music', 'voice'] as const"
           :key="whose"
           :label="whose === 'music' ? words.lectern.musicOutput : words.lectern.voiceOutput"
-          ><el-select class="pick" @change="choose(whose, $event)"
+          ><el-select v-model="picked[whose]" class="pick" @change="choose(whose, $event)"
             ><el-option value="" :label="words.lectern.usualOutput" />
             <el-option
               v-for="output in outputs"
