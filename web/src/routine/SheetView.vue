@@ -18,7 +18,6 @@ import {
   ref,
   watch,
 } from 'vue'
-import { ElMessage } from 'element-plus'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -44,7 +43,9 @@ import SheetSide from './SheetSide.vue'
 import { isSide, type Side } from './sides.ts'
 import { clipboard } from './clipboard.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
+import { tell } from '../ui/message.ts'
 import { useNarrow } from '../ui/narrow.ts'
+import { useQueryState } from '../ui/queryState.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
 /** The text editor is large and not always wanted. */
@@ -90,8 +91,7 @@ const density = ref(keptDensity())
 watch(density, keepDensity)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 /** What stands beside the page; a link to a sheet keeps it. */
-const side = ref<Side>(isSide(route.query['tab']) ? route.query['tab'] : 'figure')
-watch(side, (tab) => void router.replace({ query: tab === 'figure' ? {} : { tab } }))
+const side = useQueryState<Side>('tab', 'figure', isSide)
 const narrow = useNarrow()
 /** On a narrow screen the panel lies over the page from below, when it is asked for. */
 const drawer = ref(false)
@@ -106,7 +106,6 @@ function fromMenu(what: 'print' | 'text' | 'about' | 'history' | 'keys'): void {
   else showSide(what)
 }
 const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
-
 async function load(): Promise<void> {
   failure.value = null
   try {
@@ -171,7 +170,28 @@ const leaveSo = (finding: ListedFinding, reason: string): boolean =>
 
 function chooseMusic(choice: MusicChoice | null): void {
   commands.setMusic(choice?.tune.id ?? null, choice?.recording?.id ?? null)
-  ElMessage({ message: musicTold(choice), type: 'info', duration: 6000 })
+  tell(musicTold(choice))
+}
+
+/** What the panel is given, wherever it stands: beside the page or over it. */
+const panel = computed(() => ({
+  sheet: page.standing.value ?? sheet.value!,
+  page,
+  commands,
+  voice: voice.value,
+  tunes: library.tunes,
+  schools: library.schools,
+  figures: library.figures,
+  saved: document_.isSaved.value,
+  run,
+}))
+const heard = {
+  go: (key: string) => choose(key, true),
+  see,
+  overrule: leaveSo,
+  tune: chooseTune,
+  music: chooseMusic,
+  back: goBack,
 }
 
 function goToPass(pass: DancedPass): void {
@@ -297,25 +317,7 @@ function goToPass(pass: DancedPass): void {
         />
       </el-splitter-panel>
       <el-splitter-panel v-else-if="!narrow" :size="340" :min="290" :max="620">
-        <SheetSide
-          v-model:scope="scope"
-          v-model:side="side"
-          :sheet="page.standing.value ?? sheet"
-          :page="page"
-          :commands="commands"
-          :voice="voice"
-          :tunes="library.tunes"
-          :schools="library.schools"
-          :figures="library.figures"
-          :saved="document_.isSaved.value"
-          :run="run"
-          @go="choose($event, true)"
-          @see="see"
-          @overrule="leaveSo"
-          @tune="chooseTune"
-          @music="chooseMusic"
-          @back="goBack"
-        />
+        <SheetSide v-model:scope="scope" v-model:side="side" v-bind="panel" v-on="heard" />
       </el-splitter-panel>
     </el-splitter>
     <el-drawer
@@ -328,25 +330,7 @@ function goToPass(pass: DancedPass): void {
       :title="words.sheets.side.label"
       class="side-drawer"
     >
-      <SheetSide
-        v-model:scope="scope"
-        v-model:side="side"
-        :sheet="page.standing.value ?? sheet"
-        :page="page"
-        :commands="commands"
-        :voice="voice"
-        :tunes="library.tunes"
-        :schools="library.schools"
-        :figures="library.figures"
-        :saved="document_.isSaved.value"
-        :run="run"
-        @go="choose($event, true)"
-        @see="see"
-        @overrule="leaveSo"
-        @tune="chooseTune"
-        @music="chooseMusic"
-        @back="goBack"
-      />
+      <SheetSide v-model:scope="scope" v-model:side="side" v-bind="panel" v-on="heard" />
     </el-drawer>
     <FigurePicker
       v-if="picking"

@@ -4,4 +4,4 @@ export type Side = (typeof SIDES)[number]
 export const ALWAYS_THERE: readonly Side[] = ['figure', 'cues', 'pass', 'fix']
 export const ON_ASKING: readonly Side[] = ['music', 'about', 'history']
 
-export const isSide = (value: unknown): value is Side => SIDES.some((side) => side === value)
+export const isSide = (value: string): value is Side => SIDES.some((side) => side === value)

@@ -3,11 +3,10 @@ import { freeTimes, secondsAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@d
 import { LEAST_MEND_TAPS, tunePhrases, usualBpm, type Tune } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ElMessage } from 'element-plus'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { keepRecent } from '../app/recent.ts'
-import { tellUndo } from '../ui/undoMessage.ts'
+import { tellFailure, tellUndo } from '../ui/message.ts'
 import { words } from '../words/index.ts'
 import { useBeatPlayer } from './beatPlayer.ts'
 import BeatStrip from './BeatStrip.vue'
@@ -194,7 +193,7 @@ async function putBack(gone: Tune): Promise<void> {
   try {
     library.putTune((await api('newTune', { body: { tune: gone } })).tune)
   } catch (error) {
-    ElMessage({ type: 'error', message: sentenceOf(error) })
+    tellFailure(sentenceOf(error))
   }
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="Row extends { readonly id: string }">
 import { TableV2SortOrder, type Column, type SortBy } from 'element-plus'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useNarrow } from './narrow.ts'
 import { keptScroll, keepScroll } from './scrolls.ts'
@@ -71,7 +71,13 @@ const height = computed(
 )
 /** Where one was in the list, when one comes back to it. */
 const route = useRoute()
-const place = route.fullPath
+const { path } = route
+let place = route.fullPath
+watch(
+  () => route.fullPath,
+  // What is wished changes the address; whoever leaves is elsewhere.
+  (now) => route.path === path && (place = now),
+)
 const table = useTemplateRef<{ scrollToTop: (top: number) => void }>('table')
 let top = 0
 onMounted(() => {

@@ -1,6 +1,10 @@
 import { ref, watch, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
+/** Wishes that change together, as when all are cleared, are one change of the address. */
+let pending: Readonly<Record<string, string | undefined>> = {}
+let scheduled: Promise<void> | null = null
+
 /**
  * A wish that stands in the address, so that Back, a reload and a link that is sent on keep it. It
  * stands there only where it is not the usual one.
@@ -20,8 +24,7 @@ export function useQueryState<Text extends string>(
   watch(state, (now) => {
     // Whoever has left the view meanwhile is somewhere else.
     if (router.currentRoute.value.path !== path) return
-    const { [key]: _, ...others } = router.currentRoute.value.query
-    pending = { ...others, ...pending, [key]: now === usual ? undefined : now }
+    pending = { ...pending, [key]: now === usual ? undefined : now }
     scheduled ??= Promise.resolve().then(async () => {
       const query = pending
       pending = {}
@@ -31,6 +34,3 @@ export function useQueryState<Text extends string>(
   })
   return state
 }
-/** Wishes that change together, as when all are cleared, are one change of the address. */
-let pending: Record<string, string | undefined | null | (string | null)[]> = {}
-let scheduled: Promise<void> | null = null
