@@ -1,4 +1,4 @@
-import { succeed, type Problem, type Result } from '../document/index.ts'
+import { succeed, type Problem, type Refused, type Result } from '../document/index.ts'
 import { readSheetText, type SheetTextOptions, type SheetTextRead } from './sheetText.ts'
 
 /** A line that could not be read, and why. Characters of the text, from 0. */
@@ -35,6 +35,7 @@ export function readSheetTextAsFar(
   const old = before === null ? [] : before.split('\n')
   const readable = [...typed]
   const unread = new Map<number, Problem>()
+  let refused: Refused | null = null
   for (;;) {
     const readText = readable.join('\n')
     const read = readSheetText(readText, options)
@@ -46,8 +47,10 @@ export function readSheetTextAsFar(
           .sort(([a], [b]) => a - b)
           .map(([line, problem]) => ({ ...rangeOf(typed, line), problem })),
       })
+    // What is told of a text that is no sheet is told of the text as it was typed.
+    refused ??= read
     const line = lineAt(readable, read.problem.offset)
-    if (line === null || readable[line] === '' || unread.size > MOST_UNREAD) return read
+    if (line === null || readable[line] === '' || unread.size > MOST_UNREAD) return refused
     const kept = unread.has(line) ? '' : standIn(typed, old, line)
     if (!unread.has(line)) unread.set(line, read.problem)
     readable[line] = kept === readable[line] ? '' : kept

@@ -1,6 +1,6 @@
 import { slowQuick, type Step } from '../figure/index.ts'
 import type { School } from '../school/index.ts'
-import { TICKS_PER_BEAT, type CountStyle } from '../time/index.ts'
+import { type Metre, TICKS_PER_BEAT, type CountStyle } from '../time/index.ts'
 import type { Routine, Unit } from './routine.ts'
 import type { DancedSlot } from './timeline.ts'
 
@@ -66,6 +66,12 @@ export function countingOf(
       return { by: 'nothing' }
   }
 }
+
+/** Whether lengths that are counted so are told in bars; else in counts. */
+export const isCountedInBars = (counting: Counting, metre: Pick<Metre, 'beatsPerBar'>): boolean =>
+  counting.by === 'numbers' &&
+  counting.style.ones === 'numbered' &&
+  counting.style.beatsPerGroup === metre.beatsPerBar
 
 /**
  * Slow and quick of a danced slot: each step of the one whose feet lead, with how long it lasts.

@@ -1,4 +1,6 @@
 import { validate } from '../document/index.ts'
+import { SHIPPED_SCHOOLS } from '../school/index.ts'
+import { DANCE_NAMES } from '../tune/index.ts'
 import { freshRoutine, usualFormation } from './freshRoutine.ts'
 import { routineSchema } from './routine.ts'
 
@@ -27,8 +29,28 @@ describe('a new sheet', () => {
     expect(freshRoutine({ title: 'W', dance: 'waltz' }, ids()).metre.beatsPerBar).toBe(3)
   })
 
-  it('knows what a dance is danced in by whole words only', () => {
-    expect(usualFormation('Line dance')).toBe('lines')
+  it('knows how a dance is danced and called by its names, never by a word in it', () => {
+    expect(usualFormation('Line dancing')).toBe('lines')
     expect(usualFormation('outlined waltz')).toBeUndefined()
+    const schoolOf = (dance: string) => freshRoutine({ title: 'D', dance }, ids()).schoolId
+    expect(['square', 'clogging', 'old time', 'waltz'].map(schoolOf)).toEqual([
+      'square',
+      'clog',
+      'sequence',
+      'round',
+    ])
+    expect(SHIPPED_SCHOOLS.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(DANCE_NAMES.map(schoolOf)),
+    )
+  })
+
+  it('is danced and called otherwise where that is said', () => {
+    const asked = {
+      title: 'D',
+      dance: 'line dance',
+      schoolId: 'round',
+      formation: 'couple',
+    } as const
+    expect(freshRoutine(asked, ids())).toMatchObject({ schoolId: 'round', formation: 'couple' })
   })
 })

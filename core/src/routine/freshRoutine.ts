@@ -1,12 +1,12 @@
 import type { NewId } from '../document/index.ts'
 import { startingState, type CoupleState } from '../figure/index.ts'
 import { CENTRE, WALL, type Facing } from '../move/index.ts'
-import { usualTempo } from '../tune/index.ts'
+import { figureFamily, usualTempo } from '../tune/index.ts'
 import { freshPass } from './edits.ts'
 import { emptyRoutine } from './emptyRoutine.ts'
 import type { Formation, Routine } from './routine.ts'
 
-/** What a new sheet is asked: the rest follows from it, and can be changed. */
+/** What a new sheet is asked: what is left out follows from its dance, and can be changed. */
 export interface SheetBeginning {
   readonly title: string
   /** Left out: a waltz, or the tune's own. */
@@ -36,19 +36,22 @@ export function usualStart(formation: Formation | undefined): CoupleState {
   }
 }
 
+/** How a family of dances is usually danced and called; couples go round the hall otherwise. */
+const USUAL: Readonly<Record<string, { readonly formation?: Formation; readonly school: string }>> =
+  {
+    'line dance': { formation: 'lines', school: 'line' },
+    'ring dance': { formation: 'ring', school: 'ring' },
+    mixer: { formation: 'ring', school: 'mixer' },
+    'set dance': { formation: 'set', school: 'set' },
+    'square dance': { formation: 'set', school: 'square' },
+    longways: { formation: 'set', school: 'longways' },
+    clog: { formation: 'solo', school: 'clog' },
+    'sequence dance': { school: 'sequence' },
+  }
+
 /** The formation that a dance is usually danced in; undefined for couples who go round the hall. */
-export function usualFormation(dance: string): Formation | undefined {
-  const name = dance.toLowerCase()
-  const found = (
-    [
-      ['lines', /\bline\b/],
-      ['ring', /\bring\b|\bmixer\b|\bcircle\b/],
-      ['set', /\b(?:set|square|longways|contra)\b/],
-      ['solo', /\bclog/],
-    ] as const
-  ).find(([, words]) => words.test(name))
-  return found?.[0]
-}
+export const usualFormation = (dance: string): Formation | undefined =>
+  USUAL[figureFamily(dance)]?.formation
 
 /**
  * A sheet with one empty part that is danced once, so that there is a row to write in. Metre and
@@ -63,6 +66,7 @@ export function freshRoutine(
   const empty = emptyRoutine(newId(), title)
   const part = { id: newId(), label: 'A', slots: [] }
   const usual = dance === undefined ? null : usualTempo(dance)
+  const school = schoolId ?? (dance === undefined ? undefined : USUAL[figureFamily(dance)]?.school)
   const shape = formation ?? (dance === undefined ? undefined : usualFormation(dance))
   return {
     ...empty,
@@ -70,7 +74,7 @@ export function freshRoutine(
     ...(usual
       ? { metre: usual.metre, bpm: Math.round((usual.range[0] + usual.range[1]) / 2) }
       : {}),
-    ...(schoolId === undefined ? {} : { schoolId }),
+    ...(school === undefined ? {} : { schoolId: school }),
     ...(shape === undefined ? {} : { formation: shape }),
     start: usualStart(shape),
     parts: [part],

@@ -84,7 +84,7 @@ export {
   type ShelfOrder,
   type ShelfWish,
 } from './searchShelf.ts'
-export { countingOf, slowOf, slowsAndQuicks, type Counting } from './counting.ts'
+export { countingOf, isCountedInBars, slowOf, slowsAndQuicks, type Counting } from './counting.ts'
 export { frameOf, isAllAlike, roleTold } from './formation.ts'
 export { rolesOf } from './roles.ts'
 export { upgradeRoutine, upgradeRoutineEdits, upgradeRoutineIn } from './upgrade.ts'

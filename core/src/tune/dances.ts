@@ -92,11 +92,15 @@ const TO_ANY_MUSIC: readonly NamedDance[] = [
   dance('west coast swing', [90, 126], FOUR, 'west coast'),
   dance('night club two-step', [56, 80], FOUR, 'nightclub, night club'),
   dance('modern jive', [110, 150], FOUR, ''),
-  dance('openings and endings', [84, 136], FOUR, ''),
   dance('mixer', [96, 128], FOUR, 'round mixer, ring mixer, circle mixer'),
 ]
 
+/** Families of figures that are danced in many dances, and are none themselves. */
+const FAMILIES_ONLY: readonly NamedDance[] = [dance('openings and endings', [84, 136], FOUR, '')]
+
 export const DANCE_TEMPI: readonly DanceTempo[] = DANCES
+/** Every dance that Dellop knows, by its name, in the order in which they are offered. */
+export const DANCE_NAMES: readonly string[] = [...DANCES, ...TO_ANY_MUSIC].map((one) => one.dance)
 
 /** Hyphens, spaces and capitals are written many ways. */
 const plain = (name: string): string =>
@@ -106,7 +110,7 @@ const plain = (name: string): string =>
     .replace(/[\s-]+/g, ' ')
 
 const named = new Map<string, NamedDance>()
-for (const one of [...DANCES, ...TO_ANY_MUSIC])
+for (const one of [...DANCES, ...TO_ANY_MUSIC, ...FAMILIES_ONLY])
   for (const name of [one.dance, ...one.aliases]) named.set(plain(name), one)
 
 /** A dance by its name or one of its other names; null for one that nobody here knows. */

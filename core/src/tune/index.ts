@@ -25,7 +25,14 @@ export {
   usualBpm,
   type SectionFacts,
 } from './tempo.ts'
-export { DANCE_TEMPI, danceTempo, figureFamily, usualTempo, type DanceTempo } from './dances.ts'
+export {
+  DANCE_NAMES,
+  DANCE_TEMPI,
+  danceTempo,
+  figureFamily,
+  usualTempo,
+  type DanceTempo,
+} from './dances.ts'
 export { alignBeats, SAME_MUSIC, type Alignment, type BeatHarmony } from './align.ts'
 export { carryLayout, type Carried, type RecordingDifference } from './carry.ts'
 export { phrasesOf, relaid, withBeats } from './relay.ts'

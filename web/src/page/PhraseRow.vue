@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Counting, DancedSlot } from '@dellop/core/routine'
+import { isCountedInBars, type Counting, type DancedSlot } from '@dellop/core/routine'
 import { AFTER_THE_DANCE, type PhraseRow } from '@dellop/core/sheet'
 import { beatsOfTicks, ticksPerBar, type Metre, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
@@ -7,7 +7,6 @@ import { words } from '../words/index.ts'
 import type { Density } from './density.ts'
 import PhraseLine from './PhraseLine.vue'
 import type { Shown } from './shown.ts'
-import { isInBars } from './units.ts'
 
 const props = defineProps<{
   row: PhraseRow
@@ -35,7 +34,7 @@ const emit = defineEmits<{
 const bar = computed(() => ticksPerBar(props.metre))
 const firstBar = computed(() => Math.floor(props.row.start / bar.value) + 1)
 /** Sums are told in the unit the row is counted in. */
-const inBars = computed(() => isInBars(props.counting, props.metre))
+const inBars = computed(() => isCountedInBars(props.counting, props.metre))
 const inUnit = (ticks: number): number =>
   Math.round((beatsOfTicks(ticks as Tick) / (inBars.value ? props.metre.beatsPerBar : 1)) * 100) /
   100

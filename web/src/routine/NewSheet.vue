@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { FORMATIONS, usualFormation, type Formation } from '@dellop/core/routine'
-import { DANCE_TEMPI } from '@dellop/core/tune'
+import { FORMATIONS, type Formation } from '@dellop/core/routine'
+import { DANCE_NAMES } from '@dellop/core/tune'
 import type { FormInstance, FormRules } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -20,22 +20,6 @@ const form = reactive({
   formation: '' as Formation | '',
   tuneId: '',
 })
-const usual = computed(() => usualFormation(form.dance))
-/** A dance that is usually danced in lines, sets or rings says so by itself. */
-watch(
-  () => form.dance,
-  (now, before) => {
-    if (form.formation === (usualFormation(before) ?? '')) form.formation = usual.value ?? ''
-    const style = library.schools.find(({ id }) => id === STYLE_OF[usual.value ?? 'couples-round'])
-    if (style && (form.schoolId === '' || before !== '')) form.schoolId = style.id
-  },
-)
-const STYLE_OF: Partial<Record<Formation, string>> = {
-  lines: 'line',
-  ring: 'ring',
-  set: 'set',
-  solo: 'clog',
-}
 const tune = computed(() => library.tunes.find(({ id }) => id === form.tuneId) ?? null)
 watch(tune, (now) => {
   if (now && form.dance === '') form.dance = now.dance
@@ -48,8 +32,7 @@ const rules: FormRules = {
 }
 function suggestDances(typed: string, show: (list: { value: string }[]) => void): void {
   const wanted = typed.trim().toLowerCase()
-  const names = [...DANCE_TEMPI.map(({ dance }) => dance), ...words.shelf.moreDances]
-  show([...new Set(names)].filter((one) => one.includes(wanted)).map((value) => ({ value })))
+  show(DANCE_NAMES.filter((one) => one.includes(wanted)).map((value) => ({ value })))
 }
 
 async function create(): Promise<void> {
@@ -119,7 +102,7 @@ async function create(): Promise<void> {
       </el-form-item>
       <el-form-item :label="words.sheets.head.formation">
         <el-select v-model="form.formation">
-          <el-option value="" :label="words.sheet.couples" />
+          <el-option value="" :label="words.shelf.usualFormation" />
           <el-option
             v-for="one in FORMATIONS"
             :key="one"

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { countingOf, totalOf } from '@dellop/core/routine'
+import { countingOf, isCountedInBars, totalOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { bpmAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
-import { isInBars } from '../page/units.ts'
 
 /** Whether the dance is as long as its music, in the unit it is counted in; the rest on asking. */
 const props = defineProps<{ sheet: Sheet; round: string }>()
@@ -13,7 +12,7 @@ const props = defineProps<{ sheet: Sheet; round: string }>()
 const bar = computed(() => ticksPerBar(props.sheet.routine.metre))
 const inBars = computed(() => {
   const { routine, school } = props.sheet
-  return isInBars(countingOf(routine.unit, routine, school), routine.metre)
+  return isCountedInBars(countingOf(routine.unit, routine, school), routine.metre)
 })
 const unit = computed(() => (inBars.value ? bar.value : TICKS_PER_BEAT))
 const rounded = (ticks: number): number => Math.round((ticks / unit.value) * 100) / 100

@@ -192,8 +192,7 @@ export const sheets = {
   },
   fit: {
     title: 'Fit to the music',
-    noTune:
-      'No tune is chosen. Choose one at the top of the sheet, or say how long the music lasts.',
+    noTune: 'No tune is chosen. Choose one above, or say how long the music lasts.',
     seconds: 'The music lasts, in seconds',
     tempo: (bpm: number, percent: number) =>
       `At ${bpm} a minute (${percent} %) it lasts just so long.`,
