@@ -19,6 +19,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'reports/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // Nobody waits for a list to slide open.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: chromiumPath(),
       args: [

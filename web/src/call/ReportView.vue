@@ -193,6 +193,7 @@ const becameOf = ({ why, given }: ReportedCue): string =>
         </ol>
         <h2>{{ words.lectern.report.planned }}</h2>
         <el-table
+          class="planned"
           :data="[...report.cues]"
           row-key="key"
           :row-class-name="({ row }: { row: { given: number } }) => (row.given === 1 ? '' : 'not')"
@@ -258,20 +259,12 @@ h2 {
   border-left: 6px solid var(--wrong);
   background: var(--wrong-tint);
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
+.planned {
   max-width: 54rem;
 }
-th,
-td {
-  text-align: left;
-  padding: 0.25rem 0.6rem;
-  border-bottom: 1px solid var(--rule);
-}
-tr.not td {
+.planned :deep(.not td) {
   font-weight: 700;
-  background: var(--voice-tint, #fff3dc);
+  background: var(--voice-tint);
 }
 .actions {
   display: flex;

@@ -23,12 +23,15 @@ export interface OpenKind<Document extends object> {
   readonly edit: (id: string, batch: Batch) => Promise<EditAnswer<Document>>
   /** What an older Dellop left in this browser, in today's form. */
   readonly upgrade: (json: unknown) => unknown
+  /** Its view can undo, and goes on doing so after a reload. */
+  readonly keepsUndo?: true
 }
 
 const body = (batch: Batch) => ({ ...batch, edits: [...batch.edits] })
 
 export const SHEET: OpenKind<Routine> = {
   kind: 'sheet',
+  keepsUndo: true,
   shape: routineShape,
   upgrade: upgradeRoutine,
   read: async (id) => {
@@ -40,6 +43,7 @@ export const SHEET: OpenKind<Routine> = {
 
 export const TUNE: OpenKind<Tune> = {
   kind: 'tune',
+  keepsUndo: true,
   shape: tuneShape,
   upgrade: upgradeTune,
   read: async (id) => {

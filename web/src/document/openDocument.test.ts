@@ -248,7 +248,10 @@ describe('undo over a reload', () => {
         void kept.set(`${kind}/${id}`, pack()),
     }
     const visit = async () => {
-      const page = openDocument(world.kind, 'g', { ...world.tab('one'), undoSteps })
+      const page = openDocument({ ...world.kind, keepsUndo: true }, 'g', {
+        ...world.tab('one'),
+        undoSteps,
+      })
       await page.open()
       return page
     }

@@ -33,7 +33,7 @@ export function openDocument<Document extends object>(
   let stopKeeping: (() => void) | null = null
   async function open(...known: Parameters<typeof link.open>): Promise<void> {
     await link.open(...known)
-    const { undoSteps } = surroundings
+    const undoSteps = kind.keepsUndo && surroundings.undoSteps
     const left = undoSteps?.left(kind.kind, id)
     if (left && history.value.done.length === 0)
       history.value = unpackHistory(left, (document) => {

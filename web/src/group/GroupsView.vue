@@ -258,21 +258,8 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
   gap: 0.75rem;
   margin-bottom: 0.6rem;
 }
-.row > label {
+.row > :deep(.labelled) {
   flex: 1 1 10rem;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 0.5rem 0;
-  background: var(--sheet);
-}
-td {
-  padding: 0.35rem 0.7rem;
-  border-bottom: 1px solid var(--rule);
-}
-.times {
-  white-space: nowrap;
 }
 .end {
   margin-top: 1rem;
@@ -280,9 +267,6 @@ td {
 @media (max-width: 700px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
-  }
-  td:nth-child(2) {
-    display: none;
   }
 }
 </style>

@@ -249,15 +249,6 @@ section {
   gap: 0.6rem 0.7rem;
   align-items: end;
 }
-label {
-  display: grid;
-  gap: 0.15rem;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-}
-textarea {
-  padding: 0.4rem 0.6rem;
-}
 h3 {
   font-size: 1.05rem;
   margin-top: 0.4rem;

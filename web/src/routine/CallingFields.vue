@@ -76,10 +76,4 @@ function set<Field extends keyof Calling>(field: Field, value: Calling[Field]): 
 h2 {
   margin-bottom: 0;
 }
-label:not(.el-checkbox) {
-  display: grid;
-  gap: 0.15rem;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-}
 </style>

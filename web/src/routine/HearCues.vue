@@ -185,11 +185,6 @@ const unmeasured = computed(() =>
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 0.5rem;
 }
-.grid label {
-  display: grid;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-}
 .now {
   border-left: 4px solid var(--voice);
   background: var(--voice-tint);

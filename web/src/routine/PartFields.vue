@@ -160,13 +160,6 @@ function take(): void {
   grid-template-columns: 1fr 1fr;
   gap: 0.6rem 0.7rem;
 }
-label {
-  display: grid;
-  gap: 0.15rem;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-  min-width: 0;
-}
 h3 {
   font-size: 1.05rem;
 }

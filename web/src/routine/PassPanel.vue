@@ -340,14 +340,6 @@ section {
   gap: 0.6rem 0.7rem;
   align-items: end;
 }
-.two > label,
-section > label:not(.el-checkbox) {
-  display: grid;
-  gap: 0.15rem;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-  min-width: 0;
-}
 h3 {
   font-size: 1.05rem;
 }

@@ -161,11 +161,6 @@ const print = (): void => window.print()
   padding: 0.8rem 1.5rem;
   border-bottom: 1px solid var(--rule);
 }
-.controls label {
-  display: flex;
-  gap: 0.4rem;
-  align-items: center;
-}
 .paper {
   background: #fff;
   color: #000;

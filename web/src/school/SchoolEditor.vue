@@ -186,12 +186,6 @@ function save(): void {
   gap: 0.7rem;
   align-items: end;
 }
-label:not(.el-checkbox) {
-  display: grid;
-  gap: 0.15rem;
-  font-size: 0.9rem;
-  color: var(--ink-soft);
-}
 fieldset {
   border: 1px solid var(--rule);
   border-radius: 6px;

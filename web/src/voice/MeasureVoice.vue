@@ -185,16 +185,6 @@ const leads = computed(() =>
   gap: 0.6rem;
   margin: 0.6rem 0;
 }
-.file {
-  position: relative;
-}
-.file:focus-within {
-  outline: 3px solid var(--music);
-  outline-offset: 2px;
-}
-.file.off {
-  opacity: 0.5;
-}
 .say {
   display: grid;
   gap: 0.2rem;
@@ -205,23 +195,5 @@ const leads = computed(() =>
 .say strong {
   font-size: 1.9rem;
   color: var(--voice-ink);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 0.6rem 0;
-}
-th,
-td {
-  text-align: left;
-  padding: 0.2rem 0.5rem;
-  border-bottom: 1px solid var(--rule);
-  font-weight: 400;
-}
-thead th {
-  font-weight: 700;
-}
-.num {
-  text-align: right;
 }
 </style>
