@@ -88,6 +88,24 @@ test('a tab opened from another has a name of its own: each hears of the otherâ€
   expect(await nameOf(popup)).not.toBe(await nameOf(page))
 })
 
+test('what was changed at the last moment is there after a reload, however slow the storage is', async ({
+  page,
+}) => {
+  await bringText(page, 'At the last moment', ONE_PART)
+  await page.route('**/edits', (route) => route.abort())
+  // From here on nothing that is given to the slower storage arrives before the page has gone.
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => new Promise(() => undefined) as never
+  })
+  await title(page).fill('Quill and Tarn')
+  await page.reload()
+  await page.unroute('**/edits')
+  await expect(title(page)).toHaveValue('Quill and Tarn')
+  await saved(page)
+  await page.reload()
+  await expect(title(page)).toHaveValue('Quill and Tarn')
+})
+
 test('a tune outlives a lost answer, a reload without the server, and leaving at once', async ({
   page,
 }) => {

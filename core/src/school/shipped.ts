@@ -67,7 +67,7 @@ const LINE_SCHOOL: School = {
   lead: { targetBeats: 0.5, minSeconds: 0.3, maxBeats: 4 },
   weights: { ...WEIGHTS, overWord: 120 },
   about:
-    'Lines learn the dance wall by wall. The name of the next figure falls on the last counts of the one before, and the amount of turn comes after the name, because the turn is what sends people into each other. From the third wall on most know it: a short name, later only a prompt, keeps the floor together without talking over the music.',
+    'Lines learn the dance wall by wall. The name of the next figure falls on the last counts of the one before, and the amount of turn comes after the name, because the turn is what sends people into each other. From the third wall on most know it: a short name, later only a key word, keeps the floor together without talking over the music.',
   fading: { fullTimes: 2, shortTimes: 1, newAfterPhrases: 8 },
   prompts: [
     'again',

@@ -7,7 +7,8 @@ import {
   type Step,
 } from '@dellop/core/figure'
 import { countLabel, TICKS_PER_BEAT, type TickPosition } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useSizeOf } from '../ui/sizeOf.ts'
 import { words } from '../words/index.ts'
 
 /**
@@ -35,12 +36,7 @@ const PAGE_EDGES_PX = 80
 const box = ref<HTMLElement | null>(null)
 /** Until it has been measured it is no wider than the page. */
 const width = ref(window.innerWidth - PAGE_EDGES_PX)
-const observer =
-  typeof ResizeObserver === 'undefined'
-    ? null
-    : new ResizeObserver(([entry]) => (width.value = entry!.contentRect.width))
-onMounted(() => observer?.observe(box.value!))
-onBeforeUnmount(() => observer?.disconnect())
+useSizeOf(box, ({ width: now }) => (width.value = now))
 const NAME_PX = 66
 const BEAT_PX = 58
 const FEWEST = 3

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Cue, Rung } from '@dellop/core/call'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useSizeOf } from '../ui/sizeOf.ts'
 import { words } from '../words/index.ts'
 import { widthInLines } from '../page/measure.ts'
 
@@ -27,12 +28,7 @@ const SMALLEST = 84
 const NARROW = 700
 const width = ref(1200)
 const room = ref<HTMLElement | null>(null)
-let observer: ResizeObserver | null = null
-onMounted(() => {
-  observer = new ResizeObserver(() => (width.value = room.value?.clientWidth ?? 1200))
-  observer.observe(room.value!)
-})
-onBeforeUnmount(() => observer?.disconnect())
+useSizeOf(room, ({ width: now }) => (width.value = now))
 
 /** Largest size at which the words stand on one line, or on two where one would be too small. */
 const size = computed(() => {

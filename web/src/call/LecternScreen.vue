@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Volume2 } from '@lucide/vue'
 import { browserTimers } from '../app/timers.ts'
 import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
@@ -412,7 +413,7 @@ const started = computed(() => call.value.state !== 'waiting')
           :label="label"
       /></el-select>
       <div v-if="!lectern.isElsewhere" class="volume own-key">
-        <span aria-hidden="true">{{ words.lectern.volume }}</span>
+        <Volume2 :size="20" aria-hidden="true" />
         <el-slider
           v-model="volume"
           :min="0"

@@ -65,8 +65,8 @@ async function sheetOf({ sheetId, revision }: CallLog): Promise<Sheet> {
 const report = computed(
   (): CallReport | null => log.value && sheet.value && callReport(log.value, sheet.value),
 )
-const when = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleString() : ''))
-const date = computed(() => (log.value ? new Date(log.value.startedAtMs).toLocaleDateString() : ''))
+const when = computed(() => (log.value ? words.format.moment(log.value.startedAtMs) : ''))
+const date = computed(() => (log.value ? words.format.date(log.value.startedAtMs) : ''))
 const given = computed(() => report.value?.cues.filter((cue) => cue.given > 0).length ?? 0)
 const nameOf = (slot: DancedSlot): string =>
   words.format.slotName(slot.slot.content, slot.figure?.name ?? null)

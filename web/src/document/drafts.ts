@@ -61,11 +61,14 @@ function ofVersion1({ id, base, revision, routine }: OldDraft): Kept {
 }
 
 /** Drafts that wait for the frame in which they are shown, by place. */
-const waiting = new Map<
-  string,
-  { readonly place: DraftPlace; readonly draft: Draft<object> | null }
->()
+interface Waiting {
+  readonly place: DraftPlace
+  readonly draft: Draft<object> | null
+}
+const waiting = new Map<string, Waiting>()
 let isAsked = false
+/** What storage was given and has not said yet that it has it, newest of each place. */
+const unsure = new Map<string, Waiting>()
 
 /**
  * Keeps a draft as soon as what was typed is on the screen: writing it takes longer than a frame
@@ -84,17 +87,60 @@ function write(): void {
   isAsked = false
   const all = [...waiting.values()]
   waiting.clear()
-  for (const { place, draft } of all)
-    void database()
-      .then(async (db) => {
-        if (draft) await db.put('by-tab', { ...place, key: keyOf(place), draft } satisfies Kept)
-        else await db.delete('by-tab', keyOf(place))
+  for (const one of all) {
+    const key = keyOf(one.place)
+    unsure.set(key, one)
+    void store(one)
+      .then(() => {
+        if (unsure.get(key) !== one) return
+        unsure.delete(key)
+        letGoAtOnce(key)
       })
       .catch(() => undefined)
+  }
 }
+
+async function store({ place, draft }: Waiting): Promise<void> {
+  const db = await database()
+  if (draft) await db.put('by-tab', { ...place, key: keyOf(place), draft } satisfies Kept)
+  else await db.delete('by-tab', keyOf(place))
+}
+
+/**
+ * A page that goes has no time for storage that answers later: what that is not sure of yet is kept
+ * in the storage that writes at once as well, and read from there before anything else.
+ */
+function keepAtOnce(): void {
+  write()
+  for (const [key, one] of unsure)
+    try {
+      localStorage.setItem(AT_ONCE + key, JSON.stringify(one))
+    } catch {
+      // It is full or refused: the other storage may still have been quick enough.
+    }
+}
+const AT_ONCE = 'dellop-draft:'
+function letGoAtOnce(key: string): void {
+  try {
+    localStorage.removeItem(AT_ONCE + key)
+  } catch {
+    // What cannot be written has nothing to let go.
+  }
+}
+/** Moves what a page left behind at once to where drafts are kept. */
+async function takeAtOnce(): Promise<void> {
+  const left = Object.keys(localStorage).filter((key) => key.startsWith(AT_ONCE))
+  for (const key of left) {
+    const text = localStorage.getItem(key)
+    if (text === null) continue
+    await store(JSON.parse(text) as Waiting)
+    localStorage.removeItem(key)
+  }
+}
+
 if (typeof window !== 'undefined') {
   // Who leaves within that frame loses nothing either.
-  window.addEventListener('pagehide', write)
+  window.addEventListener('pagehide', keepAtOnce)
   document.addEventListener('visibilitychange', () => document.hidden && write())
 }
 
@@ -102,6 +148,7 @@ async function left(place: DraftPlace): Promise<readonly LeftDraft[]> {
   write()
   try {
     const db = await database()
+    await takeAtOnce()
     const [all, tabs] = await Promise.all([db.getAll('by-tab') as Promise<Kept[]>, openTabs()])
     const ofThis = all.filter(({ kind, id }) => kind === place.kind && id === place.id)
     const own = ofThis.filter(({ tab }) => tab === place.tab)

@@ -261,6 +261,9 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
 .row > :deep(.labelled) {
   flex: 1 1 10rem;
 }
+.columns :deep(.el-input__prefix) {
+  padding-right: 0.5rem;
+}
 .end {
   margin-top: 1rem;
 }

@@ -3,7 +3,8 @@ import { memoised } from '@dellop/core/document'
 import type { Counting, DancedSlot } from '@dellop/core/routine'
 import type { PhraseRow as Row } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { useSizeOf } from '../ui/sizeOf.ts'
 import { words } from '../words/index.ts'
 import { DENSITIES, lineHeight, type Density } from './density.ts'
 import { barsPerLineFor } from './lineLayout.ts'
@@ -85,16 +86,16 @@ function measure(): void {
   barsPerLine.value = barsPerLineFor(width.value, props.metre.beatsPerBar, density.value)
 }
 
-let observer: ResizeObserver | null = null
+useSizeOf(page, measure)
 onMounted(() => {
-  observer = new ResizeObserver(measure)
-  observer.observe(page.value!)
-  void document.fonts.ready.then(() => {
+  void document.fonts.ready.then(async () => {
     forgetWidths()
     drawn.value++
+    // All rows are made anew, and may be of other heights.
+    await nextTick()
+    if (props.selectedKey) reveal(props.selectedKey, false)
   })
 })
-onBeforeUnmount(() => observer?.disconnect())
 watch([() => props.metre.beatsPerBar, () => props.density], measure)
 
 const density = computed(() => props.density ?? DENSITIES.usual)

@@ -161,6 +161,9 @@ const print = (): void => window.print()
   padding: 0.8rem 1.5rem;
   border-bottom: 1px solid var(--rule);
 }
+.controls :deep(.el-select) {
+  width: 13rem;
+}
 .paper {
   background: #fff;
   color: #000;

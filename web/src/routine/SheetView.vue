@@ -44,6 +44,7 @@ import { isSide, type Side } from './sides.ts'
 import { clipboard } from './clipboard.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
+import { useSizeOf } from '../ui/sizeOf.ts'
 import { useNarrow } from '../ui/narrow.ts'
 import { useQueryState } from '../ui/queryState.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
@@ -129,6 +130,12 @@ watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
 watch(selectedKey, () => (scope.value = 'part'))
+/** The page is lower once the drawer lies over it: the figure chosen is brought into the rest. */
+const view = ref<HTMLElement | null>(null)
+useSizeOf(view, () => {
+  if (narrow.value && drawer.value && selectedKey.value)
+    phrasePage.value?.reveal(selectedKey.value, false)
+})
 /** What stands beside the page whatever is chosen on it gives way to the figure chosen by hand. */
 const GIVES_WAY: readonly Side[] = ['fix', 'music', 'about', 'history']
 function select(key: string): void {
@@ -138,8 +145,6 @@ function select(key: string): void {
   if (!narrow.value) return
   side.value = 'figure'
   drawer.value = true
-  // The page is lower now: what was tapped is brought into what is left of it.
-  void nextTick(() => phrasePage.value?.reveal(key, false))
 }
 
 /** Shows what edits would make of the page, before they are made. */
@@ -211,7 +216,7 @@ function goToPass(pass: DancedPass): void {
   <div v-else-if="!sheet" class="view" role="status" :aria-label="words.app.loading">
     <el-skeleton :rows="8" animated />
   </div>
-  <div v-else class="sheet" :class="{ low: narrow && drawer }">
+  <div v-else ref="view" class="sheet" :class="{ low: narrow && drawer }">
     <SheetBar
       :sheet="sheet"
       :round="page.slots.value.length > 0 ? roundTold : ''"

@@ -7,7 +7,8 @@ import {
   type Seconds,
   type Tick,
 } from '@dellop/core/time'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useSizeOf } from '../ui/sizeOf.ts'
 import { words } from '../words/index.ts'
 import { drawStrip } from './stripDrawing.ts'
 
@@ -39,7 +40,6 @@ const drag = ref<{
   readonly seconds: number
   readonly moved: boolean
 } | null>(null)
-let observer: ResizeObserver | null = null
 const SHORTEST = 0.6
 /**
  * A pointer this near the chosen beat takes hold of it; moved less than the second, it was a click.
@@ -75,11 +75,7 @@ function draw(): void {
       draggedTo: drag.value?.moved ? drag.value.seconds : null,
     })
 }
-onMounted(() => {
-  observer = new ResizeObserver(draw)
-  observer.observe(canvas.value!)
-})
-onBeforeUnmount(() => observer?.disconnect())
+useSizeOf(canvas, draw)
 watch(
   () => [
     props.samples,

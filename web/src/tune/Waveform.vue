@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
+import { useSizeOf } from '../ui/sizeOf.ts'
 
 /** The sound as peaks on a canvas, with a mark where it plays. */
 const props = defineProps<{
@@ -11,7 +12,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ seek: [seconds: number] }>()
 const canvas = ref<HTMLCanvasElement | null>(null)
-let observer: ResizeObserver | null = null
 
 function draw(): void {
   const box = canvas.value
@@ -45,11 +45,7 @@ function draw(): void {
   }
 }
 
-onMounted(() => {
-  observer = new ResizeObserver(draw)
-  observer.observe(canvas.value!)
-})
-onBeforeUnmount(() => observer?.disconnect())
+useSizeOf(canvas, draw)
 watch(() => [props.peaks, props.marks], draw)
 
 function seek(event: MouseEvent): void {
