@@ -1,16 +1,23 @@
+import { randomUUID } from 'node:crypto'
+import { expectOk } from '@dellop/core/document'
+import { sheetFileOfText } from '@dellop/core/file'
+import type { Figure } from '@dellop/core/figure'
 import type { Locator, Page } from '@playwright/test'
 import { expect } from './dellop.ts'
 
-/** Brings in a sheet typed as text and opens it, so that a test has one of its own. */
+/**
+ * Puts a sheet written as text among the sheets and opens it. It goes in through the API: bringing
+ * in by hand has tests of its own.
+ */
 export async function bringText(page: Page, title: string, text: string): Promise<void> {
-  await page.goto('/sheets')
-  await page.setInputFiles('input[type=file]', {
-    name: 'typed.txt',
-    mimeType: 'text/plain',
-    buffer: Buffer.from(`title: ${title}\n${text}`),
-  })
-  await expect(page.getByText(`“${title}” is among your sheets`)).toBeVisible()
-  await page.getByRole('link', { name: `Open “${title}”` }).click()
+  const id = randomUUID()
+  const { figures } = (await (await page.request.get('/api/figures')).json()) as {
+    figures: Figure[]
+  }
+  const file = expectOk(sheetFileOfText(`title: ${title}\n${text}`, { id, title, figures }))
+  const answer = await page.request.post('/api/sheets/import', { data: { file } })
+  expect(answer.ok(), await answer.text()).toBe(true)
+  await page.goto(`/sheets/${((await answer.json()) as { id: string }).id}`)
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(title)
   await expect(page.locator('.page')).toBeVisible()
 }

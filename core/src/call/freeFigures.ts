@@ -5,6 +5,7 @@ import {
   holdFits,
   holdOf,
   startingState,
+  stateKey,
   isOfDance,
   missingFoot,
   relationFits,
@@ -26,6 +27,8 @@ export interface FreeDance {
   readonly figures: readonly DancedFigure[]
   readonly start: CoupleState
   readonly formation: Routine['formation']
+  /** The figures that are legal in a state, and how each leaves the floor; kept once worked out. */
+  readonly legal: (state: CoupleState) => readonly FreeOffer[]
   /**
    * Whether what is left of a phrase can be danced out from a state so that it closes. Ticks; kept
    * once worked out.
@@ -57,6 +60,12 @@ export function freeDance(
   start: CoupleState,
   formation: Routine['formation'],
 ): FreeDance {
+  const legal = keptByState((state) =>
+    figures.flatMap((danced): FreeOffer[] => {
+      const after = legalAfter(state, danced)
+      return after ? [{ danced, after }] : []
+    }),
+  )
   const known = new Map<string, boolean>()
   const closes = (state: CoupleState, leftTicks: number): boolean => {
     if (leftTicks === 0) return standsAs({ formation }, start, state)
@@ -64,18 +73,28 @@ export function freeDance(
     const before = known.get(key)
     if (before !== undefined) return before
     known.set(key, false)
-    const can = figures.some((danced) => {
-      const after = danced.lengthTicks <= leftTicks ? legalAfter(state, danced) : null
-      return after !== null && closes(after, leftTicks - danced.lengthTicks)
-    })
+    const can = legal(state).some(
+      ({ danced, after }) =>
+        danced.lengthTicks <= leftTicks && closes(after, leftTicks - danced.lengthTicks),
+    )
     known.set(key, can)
     return can
   }
-  return { figures, start, formation, closes }
+  return { figures, start, formation, legal, closes }
 }
 
-const stateKey = ({ lead, follow, hold }: CoupleState): string =>
-  `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
+/** What is worked out from a state, kept for states that are alike. */
+function keptByState<T>(work: (state: CoupleState) => T): (state: CoupleState) => T {
+  const kept = new Map<string, T>()
+  return (state) => {
+    const key = stateKey(state)
+    const before = kept.get(key)
+    if (before !== undefined) return before
+    const made = work(state)
+    kept.set(key, made)
+    return made
+  }
+}
 
 /**
  * How a figure leaves the floor; null where it cannot be begun as it stands: a foot that is not
@@ -107,10 +126,12 @@ export function nextFigures(
   leftTicks: number,
   called: readonly Figure[],
 ): FreeOffer[] {
-  const offers = dance.figures.flatMap((danced): FreeOffer[] => {
-    const after = danced.lengthTicks <= leftTicks ? legalAfter(state, danced) : null
-    return after && dance.closes(after, leftTicks - danced.lengthTicks) ? [{ danced, after }] : []
-  })
+  const offers = dance
+    .legal(state)
+    .filter(
+      ({ danced, after }) =>
+        danced.lengthTicks <= leftTicks && dance.closes(after, leftTicks - danced.lengthTicks),
+    )
   const last = called.at(-1)
   const others = offers.filter(({ danced }) => danced.figure.id !== last?.id)
   const lastPace = dance.figures.find(({ figure }) => figure.id === last?.id)
@@ -183,6 +204,7 @@ function phrasesFrom(
   mayRepeat: boolean,
 ): FreePhrases {
   const recent = new Set(called.slice(-12).map(({ id }) => id))
+  const paces = new Map(dance.figures.map((danced) => [danced, paceOf(danced)]))
   const best = new Map<string, FreePhrase>()
   let looked = 0
   const walk = (
@@ -201,21 +223,20 @@ function phrasesFrom(
     looked++
     const last = way.at(-1)
     const lastId = last?.figure.id ?? called.at(-1)?.id
-    for (const danced of dance.figures) {
+    for (const { danced, after } of dance.legal(now)) {
       if (danced.lengthTicks > left || (!mayRepeat && danced.figure.id === lastId)) continue
       const next =
         cost +
         (way.some(({ figure }) => figure.id === danced.figure.id) ? COST.again : 0) +
         (recent.has(danced.figure.id) ? COST.before : 0) +
-        (last && paceOf(last) === paceOf(danced) ? COST.alike : 0) +
+        (last && paces.get(last) === paces.get(danced) ? COST.alike : 0) +
         (HARD.has(danced.figure.level) && way.some(({ figure }) => HARD.has(figure.level))
           ? COST.hard
           : 0)
       // A way that is dearer than the best one that begins alike cannot become better: costs only
       // grow.
       if (next >= (best.get((way[0] ?? danced).figure.id)?.cost ?? Infinity)) continue
-      const after = legalAfter(now, danced)
-      if (after && dance.closes(after, left - danced.lengthTicks))
+      if (dance.closes(after, left - danced.lengthTicks))
         walk(after, left - danced.lengthTicks, [...way, danced], next)
     }
   }

@@ -237,9 +237,10 @@ export class SyncWorld {
     const edits = this.anyEdit(page, document)
     const after = applyEdits(WORLD_SHAPE, document, edits)
     if (!after.ok) return
-    const gone = [...wordsIn(document)].filter((word) => !wordsIn(after.value).has(word))
+    const [before, now] = [wordsIn(document), wordsIn(after.value)]
+    const gone = [...before].filter((word) => !now.has(word))
     for (const one of this.pages) for (const word of gone) one.words.delete(word)
-    for (const word of wordsIn(after.value)) if (!wordsIn(document).has(word)) page.words.add(word)
+    for (const word of now) if (!before.has(word)) page.words.add(word)
     this.log.push(`${this.time} ${page.name} types ${JSON.stringify(edits)}`)
     this.happen(page, { type: 'edited', document: after.value })
   }
@@ -303,13 +304,17 @@ export class SyncWorld {
   private pick = (below: number): number => Math.floor(this.chance() * below)
 }
 
-/** Every text in a document that somebody wrote. */
-function wordsIn(document: WorldDoc): Set<string> {
+/** Every text in a document that somebody wrote; a document never changes. */
+function wordsIn(document: WorldDoc): ReadonlySet<string> {
+  const known = WORDS.get(document)
+  if (known) return known
   const words = new Set([document.title])
   for (const { node } of walk(WORLD_SHAPE, document))
     for (const field of ['label', 'name', 'note']) if (field in node) words.add(String(node[field]))
+  WORDS.set(document, words)
   return words
 }
+const WORDS = new WeakMap<WorldDoc, ReadonlySet<string>>()
 
 /** Why a world at rest is not as it must be; empty where it is. */
 export function faultsOf({ server, pages }: SyncWorld): string[] {

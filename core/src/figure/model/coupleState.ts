@@ -43,6 +43,23 @@ export interface DancedOutcome {
  * always comes to an end. Where it is rotated, it is begun that much further round.
  */
 export function danceFrom(standing: CoupleState, danced: DancedFigure): DancedOutcome {
+  const known = outcomes(danced)
+  const key = stateKey(standing)
+  const found = known.get(key)
+  if (found) return found
+  const outcome = danceThrough(standing, danced)
+  known.set(key, outcome)
+  return outcome
+}
+
+/** How a figure went from each state it was begun in: sheets begin it in few, many times over. */
+const outcomes = memoised((_: DancedFigure) => new Map<string, DancedOutcome>())
+
+/** A couple's state as one text: states that are alike have the same. */
+export const stateKey = ({ lead, follow, hold }: CoupleState): string =>
+  `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
+
+function danceThrough(standing: CoupleState, danced: DancedFigure): DancedOutcome {
   const before = rotateState(standing, danced.variation.rotate ?? 0)
   const troubles: StepTrouble[] = []
   const run = (role: Role): RoleState => {

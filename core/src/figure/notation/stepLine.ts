@@ -72,8 +72,7 @@ class Reader {
   }
   /** The first of some phrases that stands here as whole words. */
   phrase<T>(phrases: Iterable<readonly [string, T]>): readonly [string, T] | null {
-    for (const one of phrases)
-      if (this.take(new RegExp(`${one[0].replace(/ /g, '\\s+')}(?![\\w])`, 'iy'))) return one
+    for (const one of phrases) if (this.take(asWholeWords(one[0]))) return one
     return null
   }
   /** The word or sign that stands here, for the sentence. */
@@ -85,6 +84,16 @@ class Reader {
   }
 }
 
+/** A pattern for each phrase, made once: the whole book is read with a few dozen of them. */
+const PHRASES = new Map<string, RegExp>()
+function asWholeWords(phrase: string): RegExp {
+  const known = PHRASES.get(phrase)
+  if (known) return known
+  const made = new RegExp(`${phrase.replace(/ /g, '\\s+')}(?![\\w])`, 'iy')
+  PHRASES.set(phrase, made)
+  return made
+}
+
 const FEET: readonly (readonly [string, Step['foot']])[] = [
   ['left', 'left'],
   ['right', 'right'],
@@ -94,9 +103,9 @@ const FEET: readonly (readonly [string, Step['foot']])[] = [
 ]
 const KINDS = STEP_KINDS.map((kind) => [kind, kind] as const)
 const LAYERS = [
-  ['arms:', 'arms'],
-  ['head:', 'head'],
-  ['feet:', 'feet'],
+  [/arms:/iy, 'arms'],
+  [/head:/iy, 'head'],
+  [/feet:/iy, 'feet'],
 ] as const
 
 /**
@@ -129,7 +138,7 @@ const refused = (reader: Reader, expected: Expected): Result<never> =>
   )
 
 function readStep(reader: Reader, options: StepLineOptions, clock: Running): Result<Step> {
-  const layer = LAYERS.find(([word]) => reader.take(new RegExp(word, 'iy')))?.[1] ?? 'feet'
+  const layer = LAYERS.find(([pattern]) => reader.take(pattern))?.[1] ?? 'feet'
   const at = readMoment(reader, options, clock)
   if (!at.ok) return at
   const foot = reader.phrase(FEET)?.[1] ?? null
