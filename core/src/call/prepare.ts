@@ -1,4 +1,4 @@
-import { utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
+import { isAroundTheDance, utterancesOf, type CuePurpose, type Plan } from '../cue/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import { afterFreeTime, planAt, type Sheet } from '../sheet/index.ts'
 import {
@@ -18,6 +18,8 @@ import { ladderOf, type Rung } from './ladder.ts'
 export interface Cue {
   readonly key: string
   readonly purpose: CuePurpose
+  /** It is said before the first cue or after the last step, not of a figure. */
+  readonly isAround: boolean
   readonly slot: DancedSlot
   readonly pass: DancedPass
   readonly text: string
@@ -75,6 +77,7 @@ export function prepareCall(
     return {
       key,
       purpose,
+      isAround: isAroundTheDance(cue),
       ...place,
       text: said.wording.text,
       startTick: said.startTick,

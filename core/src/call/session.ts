@@ -60,6 +60,7 @@ export interface LastCue {
   readonly key: string
   readonly startTick: Tick
   readonly stepTick: Tick
+  readonly isAround: boolean
 }
 
 /** What the last key did to the dance, for the line that says so: `none` where it was not possible. */

@@ -1,4 +1,3 @@
-import { isAroundTheDance } from '../cue/index.ts'
 import { isCueing, isMoving } from './call.ts'
 import { musicOfTick, type Cue } from './prepare.ts'
 import { callAt } from './session.ts'
@@ -15,11 +14,9 @@ export class CueSteps extends MusicSteps {
     const at = cues.findIndex(({ key }) => key === last.key)
     if (at >= 0) return cues[at + 1]
     // What was said around the dance leads to the same step as the cue behind it.
-    const isBefore = isAroundTheDance(last)
     return cues.find(
-      ({ key, stepTick }) =>
-        stepTick > last.stepTick ||
-        (isBefore && stepTick === last.stepTick && !isAroundTheDance({ key })),
+      ({ stepTick, isAround }) =>
+        stepTick > last.stepTick || (last.isAround && stepTick === last.stepTick && !isAround),
     )
   }
 

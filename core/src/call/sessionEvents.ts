@@ -189,7 +189,7 @@ const notPossible = (now: Prepared, at: number): Session['told'] => ({
 
 function given({ session, prepared }: Prepared, event: Of<'cue'>): Partial<Session> {
   const { key, text, at, due = at } = event
-  const known = cueOf(prepared, key) ?? { key, startTick: event.tick, stepTick: event.tick }
+  const known = cueOf(prepared, key) ?? cueGone(key, event.tick)
   return {
     last: known,
     waitingCue: session.waitingCue === key ? null : session.waitingCue,
@@ -252,7 +252,19 @@ const cueOf = ({ cues }: PreparedCall, wanted: string): LastCue | null => {
   const cue = cues.find(({ key }) => key === wanted)
   return cue ? lastCue(cue) : null
 }
-const lastCue = ({ key, startTick, stepTick }: LastCue): LastCue => ({ key, startTick, stepTick })
+const lastCue = ({ key, startTick, stepTick, isAround }: LastCue): LastCue => ({
+  key,
+  startTick,
+  stepTick,
+  isAround,
+})
+/** What was given by a plan that is another now. */
+const cueGone = (key: string, tick: Tick): LastCue => ({
+  key,
+  startTick: tick,
+  stepTick: tick,
+  isAround: false,
+})
 
 /** Cues whose moment is past at a place are not due again. */
 function lastBefore({ cues }: PreparedCall, at: number): LastCue | null {

@@ -48,6 +48,11 @@ export interface CueSlot {
   /** The danced slot that it belongs to. */
   readonly slotKey: string
   readonly purpose: CuePurpose
+  /**
+   * What it tells beside the figures: what nobody can guess, said ahead of the words of steps; or
+   * what is said before the first cue and after the last step. Left out for a figure's own words.
+   */
+  readonly tells?: 'news' | 'around'
   readonly mode: CueMode | 'gap'
   /**
    * The earliest event of the roles addressed, pick-up included; for an amount, where the short and
@@ -73,8 +78,7 @@ export interface CueSlot {
 }
 
 /** Whether it is what nobody can guess, said ahead of the words of steps. */
-export const isNews = ({ key }: Pick<CueSlot, 'key'>): boolean => key.endsWith('#ahead')
+export const isNews = ({ tells }: Pick<CueSlot, 'tells'>): boolean => tells === 'news'
 
 /** Whether it is said before the first cue or after the last step, not of a figure. */
-export const isAroundTheDance = ({ key }: Pick<CueSlot, 'key'>): boolean =>
-  /^(?:opening|closing)#/.test(key)
+export const isAroundTheDance = ({ tells }: Pick<CueSlot, 'tells'>): boolean => tells === 'around'

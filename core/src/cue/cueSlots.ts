@@ -368,7 +368,8 @@ function stepSlots(slot: DancedSlot, { language, slowTicks, notBeforeTick }: Con
 function aheadOfSteps(slot: DancedSlot, { prompt, notBeforeTick }: Context): CueSlot[] {
   if (!prompt || prompt.fades) return []
   const one = wording('full', prompt.text)
-  const gap = gapSlot(`${slot.key}#ahead`, slot.key, [one], notBeforeTick, stepTickOf(slot))
+  const key = `${slot.key}#ahead`
+  const gap = gapSlot(key, slot.key, [one], notBeforeTick, stepTickOf(slot), 'news')
   return [{ ...gap, mode: 'ahead' }]
 }
 

@@ -8,6 +8,7 @@ export const gapSlot = (
   wordings: readonly Wording[],
   from: Tick,
   to: Tick,
+  tells?: CueSlot['tells'],
 ): CueSlot => ({
   key,
   slotKey,
@@ -18,4 +19,5 @@ export const gapSlot = (
   wordings,
   wantedWords: wordings[0]!.words,
   silence: null,
+  ...(tells && { tells }),
 })

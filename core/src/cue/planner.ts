@@ -216,8 +216,8 @@ function changeCost(slot: CueSlot, { wording }: Candidate, fixed: FixedWordings 
     0,
   )
 }
-const silentChange = ({ key }: CueSlot, fixed: FixedWordings | null): number =>
-  fixed?.has(key) && fixed.get(key) !== null && !isAroundTheDance({ key }) ? CHANGE_COST : 0
+const silentChange = (slot: CueSlot, fixed: FixedWordings | null): number =>
+  fixed?.has(slot.key) && fixed.get(slot.key) !== null && !isAroundTheDance(slot) ? CHANGE_COST : 0
 
 /** Goes through the slots from the first on and takes the best way at each. */
 function walk(slots: readonly CueSlot[], rules: CueRules, worked: Worked): Plan {
