@@ -61,12 +61,12 @@ test('the cues go out as timed text, and the page says how fast they can be call
   ).toBeVisible()
   await page.getByRole('button', { name: 'Go to it' }).click()
   await expect(page.locator('.block:focus')).toBeVisible()
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   for (const [button, file] of [
-    ['WebVTT', 'pegs-on-a-line.vtt'],
-    ['SRT', 'pegs-on-a-line.srt'],
-    ['LRC', 'pegs-on-a-line.lrc'],
-    ['CSV', 'pegs-on-a-line-cues.csv'],
+    ['WebVTT', 'Pegs on a Line.vtt'],
+    ['SRT', 'Pegs on a Line.srt'],
+    ['LRC', 'Pegs on a Line.lrc'],
+    ['CSV', 'Pegs on a Line-cues.csv'],
   ] as const) {
     const [download] = await Promise.all([
       page.waitForEvent('download'),

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
-import { boxOf } from './helpers/sheets.ts'
+import { add as pick, boxOf } from './helpers/sheets.ts'
 import { choose } from './helpers/fields.ts'
 
 /** An empty sheet of its own for each test. */
@@ -14,10 +14,7 @@ async function newSheet(page: Page, title: string): Promise<void> {
 }
 
 async function add(page: Page, typed: string): Promise<void> {
-  const box = page.getByLabel('Figure name, alias or initials')
-  await box.fill(typed)
-  await expect(page.locator('.el-autocomplete-suggestion li').first()).toBeVisible()
-  await box.press('Enter')
+  await pick(page, typed)
   await page.keyboard.press('Escape')
 }
 

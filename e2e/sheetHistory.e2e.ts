@@ -30,13 +30,13 @@ test('a branch goes its own way, and a sheet put away is off the shelf until it 
   page,
 }) => {
   await bringText(page, 'Trunk', TEXT)
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   await page.getByLabel('Name of the branch').fill('Twig')
   await page.getByRole('button', { name: 'Make a branch' }).click()
   await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue('Twig')
   await beside(page, 'About')
   await expect(page.getByRole('link', { name: 'A branch of “Trunk”' })).toBeVisible()
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   await page.getByRole('button', { name: 'Archive it' }).click()
   await expect(page.getByText('This sheet is archived')).toBeVisible()
   await page.getByRole('link', { name: 'All sheets' }).click()
@@ -47,7 +47,7 @@ test('a branch goes its own way, and a sheet put away is off the shelf until it 
   await expect(page.getByRole('link', { name: 'Twig', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: 'Archived' }).click()
   await page.getByRole('link', { name: 'Twig', exact: true }).click()
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   await page.getByRole('button', { name: 'Restore it' }).click()
   await expect(page.getByText('This sheet is archived')).toHaveCount(0)
 })
@@ -88,17 +88,17 @@ test('a text that cannot be read is refused at its line, and a sheet goes out as
     page.getByText(/The file was not imported.*Line 3: “haf” is no way to vary a figure/),
   ).toBeVisible()
   await page.goto('/sheets/eel-pots')
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   const [text] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Text', exact: true }).click(),
   ])
-  expect(text.suggestedFilename()).toBe('eel-pots.txt')
+  expect(text.suggestedFilename()).toBe('Eel Pots.txt')
   const [markdown] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Markdown' }).click(),
   ])
-  expect(markdown.suggestedFilename()).toBe('eel-pots.md')
+  expect(markdown.suggestedFilename()).toBe('Eel Pots.md')
 })
 
 /** Width and height of the pages of a PDF, in points. */
@@ -115,7 +115,7 @@ test('a sheet is printed on the paper that is chosen, short or with every step, 
     'On paper',
     TEXT.replace('Vine four', 'Vine four | hard | for lead "give weight" | for follow "look left"'),
   )
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   await page.getByRole('link', { name: 'Print' }).click()
   await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible()
   const paper = page.locator('article.paper')

@@ -39,7 +39,7 @@ test('everything that is done to a sheet can be taken back, one by one, to the v
   await beside(page, 'About')
   await choose(page.getByRole('combobox', { name: /^Formation/ }), 'ring')
   await choose(page.getByRole('combobox', { name: /^Hold/ }), 'closed')
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   await page.getByRole('button', { name: 'Archive it' }).click()
   await saved()
   await expect.poll(state).not.toEqual(before)

@@ -81,7 +81,7 @@ test('the stand-in is chosen as the voice: the sheet is planned by its own lengt
   ])
   expect(recording.suggestedFilename()).toBe('lanterns-at-the-weir-practice-100.wav')
   const { samples, rate } = samplesOf(readFileSync(await recording.path()))
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   const [csv] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'CSV', exact: true }).click(),

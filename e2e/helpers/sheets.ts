@@ -60,8 +60,19 @@ export async function boxOf(
 }
 
 /** Opens what has no tab of its own beside the page. */
-export async function beside(page: Page, what: 'Music' | 'About' | 'History'): Promise<void> {
-  await page.getByRole('button', { name: 'Music, heading, history' }).click()
+export async function beside(
+  page: Page,
+  what: 'Music' | 'About' | 'History' | 'Hand on',
+): Promise<void> {
+  await page.getByRole('button', { name: 'Music, heading, history, handing on' }).click()
   await page.getByRole('menuitem', { name: what }).click()
   await expect(page.getByRole('tab', { name: what, selected: true })).toBeVisible()
+}
+
+/** Adds a figure through the picker, which stays open for the next one. */
+export async function add(page: Page, typed: string): Promise<void> {
+  const box = page.getByLabel('Figure name, alias or initials')
+  await box.fill(typed)
+  await expect(page.locator('.el-autocomplete-suggestion li').first()).toBeVisible()
+  await box.press('Enter')
 }

@@ -1,5 +1,6 @@
 import Router from '@koa/router'
 import Koa from 'koa'
+import { demoRoutes } from './demo/routes.ts'
 import { documentRoutes } from './document/routes.ts'
 import { callRoutes } from './call/routes.ts'
 import { figureRoutes } from './figure/routes.ts'
@@ -34,6 +35,7 @@ export function apiRouter(services: Services): Router {
     callRoutes,
     hallRoutes,
     documentRoutes,
+    demoRoutes,
   ])
     routes(router, services)
   return router

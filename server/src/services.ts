@@ -7,6 +7,8 @@ import type { Broadcast } from './http/events.ts'
 /** What every service works with. Clock and ids come from outside, so that tests can set them. */
 export interface Services {
   readonly dataFolder: string
+  /** Where the demo lies, as files. */
+  readonly demoFolder: string
   readonly database: Database
   readonly nowMs: () => number
   readonly newId: NewId

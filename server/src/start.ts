@@ -14,6 +14,7 @@ import type { Services } from './services.ts'
 export interface StartOptions {
   readonly dataFolder: string
   readonly webFolder: string | null
+  readonly demoFolder: string
   /** 0 takes any free port. */
   readonly port: number
 }
@@ -28,12 +29,13 @@ export interface Running {
  * Opens the data folder and listens on 127.0.0.1. Rejects with the system's error when the port is
  * taken.
  */
-export async function start({ dataFolder, webFolder, port }: StartOptions): Promise<Running> {
+export async function start(options: StartOptions): Promise<Running> {
   const nowMs = (): number => Date.now()
+  const { dataFolder } = options
   mkdirSync(dataFolder, { recursive: true })
   const lock = lockFolder(dataFolder, nowMs())
   try {
-    return await startLocked({ dataFolder, webFolder, port }, nowMs, lock)
+    return await startLocked(options, nowMs, lock)
   } catch (error) {
     lock.release()
     throw error
@@ -41,7 +43,7 @@ export async function start({ dataFolder, webFolder, port }: StartOptions): Prom
 }
 
 async function startLocked(
-  { dataFolder, webFolder, port }: StartOptions,
+  { dataFolder, webFolder, demoFolder, port }: StartOptions,
   nowMs: () => number,
   lock: FolderLock,
 ): Promise<Running> {
@@ -50,7 +52,16 @@ async function startLocked(
   const log = fileLog(dataFolder, nowMs)
   const hall = openHall({ webFolder, nowMs, log })
   const newId = (): string => randomBytes(8).toString('hex')
-  const services: Services = { dataFolder, database, nowMs, broadcast, hall, newId, log }
+  const services: Services = {
+    dataFolder,
+    demoFolder,
+    database,
+    nowMs,
+    broadcast,
+    hall,
+    newId,
+    log,
+  }
   await shipFigures(services)
   const server = createServer(createApp(services, webFolder).callback())
   try {

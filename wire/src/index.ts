@@ -17,6 +17,7 @@ export {
   sheetSchema,
   sheetSummarySchema,
   type CallPack,
+  type ImportedSheet,
   type NewSheet,
   type Revision,
   type SheetState,
@@ -29,6 +30,7 @@ export {
   figureVersionSchema,
   mergeFiguresSchema,
   figureListSchema,
+  demoStateSchema,
   healthSchema,
   importScoreSchema,
   newTuneSchema,
@@ -40,6 +42,7 @@ export {
   tuneListSchema,
   type FigureHow,
   type FigureVersion,
+  type DemoState,
 } from './library.ts'
 export {
   DOCUMENT_KINDS,

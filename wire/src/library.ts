@@ -96,4 +96,12 @@ export const newTuneSchema = z.strictObject({ tune: tuneSchema })
 export const mediaSchema = z.object({ hash: z.string(), bytes: z.int(), type: z.string() })
 export const peaksSchema = z.strictObject({ peaks: z.array(z.number().min(0).max(1)).max(8000) })
 
+/** How far the demo is filled in: idle before and after. */
+export const demoStateSchema = z.object({
+  state: z.enum(['idle', 'filling', 'failed']),
+  done: z.int(),
+  of: z.int(),
+})
+export type DemoState = z.infer<typeof demoStateSchema>
+
 export const healthSchema = z.object({ ok: z.literal(true), version: z.string() })

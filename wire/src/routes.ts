@@ -3,7 +3,7 @@ import { groupSchema } from '@dellop/core/group'
 import { routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
-import type { z } from 'zod'
+import { z } from 'zod'
 import { editAnswerSchema, editBatchSchema, setAsideSchema } from './document.ts'
 import {
   figureAnswerSchema,
@@ -12,6 +12,7 @@ import {
   figureUseSchema,
   groupAnswerSchema,
   groupListSchema,
+  demoStateSchema,
   healthSchema,
   importFiguresSchema,
   importScoreSchema,
@@ -132,6 +133,13 @@ const edits = <Document extends z.ZodType>(path: string, what: string, document:
  */
 export const ROUTES = {
   health: get('/api/health', 'Whether the server is there.', healthSchema),
+  demoState: get('/api/demo', 'How far the demo is filled in.', demoStateSchema),
+  fillDemo: post(
+    '/api/demo',
+    'Fills the demo in, where nothing is here yet; goes on after the answer.',
+    z.strictObject({}),
+    demoStateSchema,
+  ),
   events: get('/api/events', 'Server-sent events: a sheet was changed.', null),
   listSheets: get('/api/sheets', 'The shelf of sheets.', sheetListSchema),
   newSheet: post('/api/sheets', 'An empty sheet.', newSheetSchema, sheetSchema),

@@ -29,6 +29,8 @@ export const settingsSchema = z.strictObject({
     .strictObject({ schoolId: z.string().max(64), untilMs: z.number() })
     .nullable()
     .default(null),
+  /** Sheets that are marked as favourites, by id. */
+  favourites: z.array(z.string().max(64)).max(1000).readonly().default([]),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -42,6 +44,7 @@ export const DEFAULT_SETTINGS: Settings = {
   hallSeconds: 0,
   groupId: null,
   tonight: null,
+  favourites: [],
 }
 
 /** How settings are edited: each by itself, so that two pages may each change another one. */

@@ -43,7 +43,11 @@ export const importedSheetSchema = z.object({
   id: idSchema,
   newFigures: z.array(z.string()),
   keptFigures: z.array(z.string()),
+  /** The tune that came along; silent where none of its sound is here. */
+  tune: z.object({ title: z.string(), isNew: z.boolean(), isSilent: z.boolean() }).nullable(),
 })
+
+export type ImportedSheet = z.infer<typeof importedSheetSchema>
 
 /** What was changed when, with the changes in words. */
 export const revisionSchema = z.object({

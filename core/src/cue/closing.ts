@@ -37,7 +37,14 @@ export function closingSlots(timeline: Timeline, wish: ClosingWish): CueSlot[] {
   if (school.prompts.includes('finish') && finish && finish !== 'music') {
     const text = around.finish[finish]
     if (!isSaid(text)) {
-      const slot = gapSlot('closing#0', last.key, [wording('full', text)], last.start, end, 'around')
+      const slot = gapSlot(
+        'closing#0',
+        last.key,
+        [wording('full', text)],
+        last.start,
+        end,
+        'around',
+      )
       found.push({ ...slot, mode: 'ahead' })
     }
   }
@@ -45,7 +52,9 @@ export function closingSlots(timeline: Timeline, wish: ClosingWish): CueSlot[] {
   if (school.prompts.includes('thanks') && !ALONE.has(formation)) {
     const until = end + Math.max(musicLeft ?? 0, THANKS_BEATS * TICKS_PER_BEAT)
     const from = (end + AFTER_BEATS * TICKS_PER_BEAT) as Tick
-    found.push(gapSlot('closing#1', last.key, [wording('full', thanks)], from, until as Tick, 'around'))
+    found.push(
+      gapSlot('closing#1', last.key, [wording('full', thanks)], from, until as Tick, 'around'),
+    )
   }
   return found
 }

@@ -457,6 +457,19 @@ describe('typing in the text of a sheet', () => {
     )
   const edits = (change: (text: string) => string) => diff(routineShape, routine, typed(change))
 
+  it('takes a part called Tag for what comes in between, unless it says otherwise', () => {
+    const text = (pass: string): string =>
+      `dance: line dance\nschool: line\npart A\n  Rocking chair\npart Tag\n  Rocking chair\norder\n  A\n  ${pass}\n`
+    const kindOf = (pass: string) => {
+      const routine = ok(text(pass))
+      const again = ok(sheetText(routine, SHIPPED_FIGURES))
+      return [routine, again].map(({ passes }) => passes[1]!.kind)
+    }
+    expect(kindOf('Tag')).toEqual(['bridge', 'bridge'])
+    expect(kindOf('bridge Tag')).toEqual(['bridge', 'bridge'])
+    expect(kindOf('pass Tag')).toEqual(['pass', 'pass'])
+    expect(kindOf('A')).toEqual(['pass', 'pass'])
+  })
   it('edits no more than was typed', () => {
     expect(
       edits((before) => before.replace('  Twirl vine\n', '  Twirl vine\n  Hover\n')).map(

@@ -13,6 +13,7 @@ import {
 } from '../figure/index.ts'
 import {
   routineSchema,
+  usualKind,
   type Change,
   type Part,
   type Pass,
@@ -23,7 +24,7 @@ import {
 import { HEADING_EXTRAS, HEADING_KEYS } from './sheetHeading.ts'
 import { readPartExtra, readPassExtra, readSlotExtra } from './sheetExtras.ts'
 import { beatsText, quoted, readLength, readQuoted, readValue } from './sheetTextWords.ts'
-import { CHANGE_WORD, contentText, INDENT, KINDS } from './sheetTextPrint.ts'
+import { CHANGE_WORD, contentText, INDENT, PASS_WORDS } from './sheetTextPrint.ts'
 
 /**
  * A routine as a text that a person can type (docs/formats/sheet-text.md): a heading, the parts
@@ -338,7 +339,7 @@ function readContent(
  */
 function labelAsReference(head: string, { parts }: Routine): string {
   const [, kind = '', rest = head] =
-    new RegExp(`^((?:${KINDS.join('|')}) )?(.*)$`, 'is').exec(head) ?? []
+    new RegExp(`^((?:${PASS_WORDS.join('|')}) )?(.*)$`, 'is').exec(head) ?? []
   const named = parts
     .filter(({ label }) => label.includes(' ') && (rest === label || rest.startsWith(`${label} `)))
     .sort((a, b) => b.label.length - a.label.length)[0]
@@ -349,7 +350,7 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
   const found = new RegExp(
-    `^(?:(${KINDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
+    `^(?:(${PASS_WORDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
     'iu',
   ).exec(labelAsReference(head, routine))
   if (!found) return refuse(line, problem('sheet-text.pass', { text: line.text }))
@@ -365,7 +366,7 @@ function addToOrder(line: Line, routine: Routine, options: SheetTextOptions): Re
   let pass: Pass = {
     id: options.newId(),
     partId: part.value.id,
-    kind: (found[1]?.toLowerCase() ?? 'pass') as Pass['kind'],
+    kind: (found[1]?.toLowerCase() ?? usualKind(part.value.label)) as Pass['kind'],
     times,
     reflected: found[4] !== undefined,
     stretch: from?.ok && to?.ok ? { from: from.value, to: to.value } : null,

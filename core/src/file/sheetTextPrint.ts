@@ -1,5 +1,6 @@
 import { familyOf, figureReference, variationText, type Figure } from '../figure/index.ts'
 import {
+  usualKind,
   type Overrule,
   type Part,
   type Pass,
@@ -11,8 +12,11 @@ import { headingText } from './sheetHeading.ts'
 import { partExtras, passExtras, slotExtras } from './sheetExtras.ts'
 import { lengthText, quoted } from './sheetTextWords.ts'
 
-/** Parts that are more than parts, by the word before their label. */
-export const KINDS = ['entrance', 'bridge', 'fill', 'ending'] as const
+/**
+ * What a time through is, by the word before its part; `pass` only stands where the part is called
+ * as if it were something else.
+ */
+export const PASS_WORDS = ['entrance', 'bridge', 'fill', 'ending', 'pass'] as const
 export const INDENT = '  '
 
 /** A routine as a text that a person can type; reading it again gives the same, ids apart. */
@@ -63,7 +67,7 @@ export function contentText(
 
 const LABEL = /^[\p{L}\p{N}][\p{L}\p{N}-]*$/u
 const labelText = (label: string): string =>
-  LABEL.test(label) && !(KINDS as readonly string[]).includes(label.toLowerCase())
+  LABEL.test(label) && !(PASS_WORDS as readonly string[]).includes(label.toLowerCase())
     ? label
     : quoted(label)
 /** Parts go by their label, or by their number where two have the same. */
@@ -105,7 +109,7 @@ function passText(pass: Pass, routine: Routine, figures: readonly Figure[]): str
   const inQuotes = (reference: string): string =>
     NAME.test(reference) ? quoted(reference) : reference
   const head = [
-    pass.kind === 'pass' ? '' : pass.kind,
+    pass.kind === 'pass' && usualKind(part.label) === 'pass' ? '' : pass.kind,
     partReference(routine, pass.partId),
     pass.times > 1 ? `x${pass.times}` : '',
     pass.reflected ? 'mirrored' : '',

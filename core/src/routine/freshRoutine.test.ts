@@ -1,5 +1,7 @@
 import { validate } from '../document/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
+import { houseWaltz } from '../testing/sheets.ts'
+import { provedSheet } from '../testing/typed.ts'
 import { DANCE_NAMES } from '../tune/index.ts'
 import { freshRoutine, usualFormation } from './freshRoutine.ts'
 import { routineSchema } from './routine.ts'
@@ -42,6 +44,21 @@ describe('a new sheet', () => {
     expect(SHIPPED_SCHOOLS.map(({ id }) => id)).toEqual(
       expect.arrayContaining(DANCE_NAMES.map(schoolOf)),
     )
+  })
+
+  it('of no dance is anything to be put right, with a tune or without', () => {
+    const tune = houseWaltz()
+    for (const dance of DANCE_NAMES) {
+      const sheet = freshRoutine({ title: 'New', dance }, ids())
+      expect([dance, provedSheet(sheet).findings]).toEqual([dance, []])
+    }
+    const timed = {
+      ...freshRoutine({ title: 'New', dance: 'waltz' }, ids()),
+      tuneId: tune.id,
+      recordingId: tune.recordings[0]!.id,
+      metre: tune.metre,
+    }
+    expect(provedSheet(timed, tune).findings).toEqual([])
   })
 
   it('is danced and called otherwise where that is said', () => {

@@ -35,7 +35,7 @@ const addedBy = (edits: readonly Edit[]): ReadonlyMap<string, Node> =>
 const HEADING: Readonly<Record<string, string>> = {
   by: 'who made it',
   dance: 'dance',
-  schoolId: 'school',
+  schoolId: 'calling style',
   tuneId: 'tune',
   recordingId: 'recording',
   metre: 'bar',
@@ -45,6 +45,14 @@ const HEADING: Readonly<Record<string, string>> = {
   remark: 'remark',
   roleLabels: 'names of the roles',
   calling: 'way of calling',
+  year: 'year',
+  level: 'level',
+  formation: 'formation',
+  couples: 'couples',
+  unit: 'what it is counted in',
+  phraseBeats: 'counts of a phrase',
+  source: 'where it was written down',
+  tags: 'tags',
 }
 const FIELD: Readonly<Record<string, string>> = {
   wordings: 'words',
@@ -104,14 +112,15 @@ function oneChange(
 
 function headingChange({ field, from, to }: Extract<Edit, { type: 'set' }>): string {
   if (field === 'title') return `Renamed from “${String(from)}” to “${String(to)}”`
-  if (field === 'archived') return to === true ? 'Put away' : 'Taken out again'
+  if (field === 'archived') return to === true ? 'Archived' : 'Restored from the archive'
   const short = (value: unknown): string | null =>
     typeof value === 'string' || typeof value === 'number' ? String(value) : null
-  const name = `The ${HEADING[field] ?? field}`
+  const label = HEADING[field] ?? field
+  const name = label.charAt(0).toUpperCase() + label.slice(1)
   const [was, is] = [short(from), short(to)]
   return is === null || was === null || is.length > 40
-    ? `${name} was changed`
-    : `${name} became ${is || 'empty'}${was ? `, it was ${was}` : ''}`
+    ? `${name}: changed`
+    : `${name}: ${is || 'nothing'}${was ? ` instead of ${was}` : ''}`
 }
 
 function nameOf(node: Node, before: Routine, book: FigureBook): string {

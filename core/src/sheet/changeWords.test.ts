@@ -29,8 +29,8 @@ describe('changes in words', () => {
       setHeading(routine, 'title', 'Lamps'),
       ['Renamed from “Lanterns at the Weir” to “Lamps”'],
     ],
-    ['a tempo', setHeading(routine, 'bpm', 99), ['The tempo became 99, it was 96']],
-    ['putting away', setHeading(routine, 'archived', true), ['Put away']],
+    ['a tempo', setHeading(routine, 'bpm', 99), ['Tempo: 99 instead of 96']],
+    ['putting away', setHeading(routine, 'archived', true), ['Archived']],
     [
       'a figure put in',
       addSlot('A', freshSlot('n', figureContent('hover')), first!.id),

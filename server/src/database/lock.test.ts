@@ -39,15 +39,22 @@ describe('a data folder', () => {
   })
 
   it('is let go where the server cannot start, and when it stops', async () => {
-    const running = await start({ dataFolder: folder, webFolder: null, port: 0 })
+    const running = await start({
+      dataFolder: folder,
+      webFolder: null,
+      demoFolder: folder,
+      port: 0,
+    })
     expect(held().address).toBe(running.address)
-    await expect(start({ dataFolder: folder, webFolder: null, port: 0 })).rejects.toBeInstanceOf(
-      FolderInUse,
-    )
+    await expect(
+      start({ dataFolder: folder, webFolder: null, demoFolder: folder, port: 0 }),
+    ).rejects.toBeInstanceOf(FolderInUse)
     expect(held().address).toBe(running.address)
     const port = Number(new URL(running.address).port)
     const other = mkdtempSync(join(tmpdir(), 'dellop-lock-'))
-    await expect(start({ dataFolder: other, webFolder: null, port })).rejects.toMatchObject({
+    await expect(
+      start({ dataFolder: other, webFolder: null, demoFolder: folder, port }),
+    ).rejects.toMatchObject({
       code: 'EADDRINUSE',
     })
     expect(existsSync(join(other, 'dellop.lock'))).toBe(false)

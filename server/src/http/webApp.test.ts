@@ -18,6 +18,7 @@ beforeAll(async () => {
   running = await start({
     dataFolder: join(folder, 'data'),
     webFolder: join(folder, 'web'),
+    demoFolder: folder,
     port: 0,
   })
   ask = request(running.address)

@@ -1,5 +1,5 @@
 import type Router from '@koa/router'
-import { writeSheetFile } from '@dellop/core/file'
+import { fileName, writeSheetFile } from '@dellop/core/file'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { editDocument } from '../document/accept.ts'
@@ -23,7 +23,7 @@ export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'callPack', ({ params }) => callPack(services, params['id']!))
   serve(router, 'exportSheet', async ({ params, ctx }) => {
     const file = await exportSheet(services, params['id']!)
-    ctx.attachment(`${file.routine.id}.dellop-sheet.json`)
+    ctx.attachment(fileName(file.routine.title, '.dellop-sheet.json'))
     ctx.type = 'application/json'
     ctx.body = writeSheetFile(file)
   })

@@ -1,7 +1,7 @@
 import { figureIdsOf, usedFigures, type SheetFile } from '@dellop/core/file'
 import { freshRoutine, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
-import type { CallPack, NewSheet, SheetState, SheetSummary } from '@dellop/wire'
+import type { CallPack, ImportedSheet, NewSheet, SheetState, SheetSummary } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { allGroups } from '../group/service.ts'
@@ -9,7 +9,7 @@ import { addFigures, allFigures, figureNames } from '../figure/service.ts'
 import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
-import { findTune, saveTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
+import { bringTune, findTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
 import { allSheets, findSheet, routineOf } from './record.ts'
 import { SheetEntity } from './sheetEntity.ts'
 
@@ -91,7 +91,7 @@ export async function importSheet(
   services: Services,
   file: SheetFile,
   once: Once | null = null,
-): Promise<{ id: string; newFigures: string[]; keptFigures: string[] }> {
+): Promise<ImportedSheet> {
   return services.database.write(async (manager) => {
     const taken = await manager.existsBy(SheetEntity, { id: file.routine.id })
     const routine = taken
@@ -103,10 +103,9 @@ export async function importSheet(
       : file.routine
     const { added, kept } = await addFigures(manager, file.figures, 'imported', services.nowMs())
     if (file.school) await bringSchool(manager, file.school, services.nowMs())
-    if (file.tune && !(await tuneOrNull(manager, file.tune.id)))
-      await saveTune(manager, file.tune, services.nowMs())
+    const tune = file.tune && (await bringTune(manager, file.tune, services.nowMs()))
     await insertSheet(manager, routine, services.nowMs())
-    return { id: routine.id, newFigures: added, keptFigures: kept }
+    return { id: routine.id, newFigures: added, keptFigures: kept, tune }
   }, once)
 }
 

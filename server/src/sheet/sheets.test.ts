@@ -1,6 +1,7 @@
 import { applyEdits, type Edit } from '@dellop/core/document'
 import { routineShape, setWording, type Routine } from '@dellop/core/routine'
-import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
+import type { Tune } from '@dellop/core/tune'
+import { demoAbc, demoSheet, testServer, type TestServer } from '../testing/server.ts'
 
 let server: TestServer
 const file = demoSheet()
@@ -43,6 +44,29 @@ describe('a sheet', () => {
     expect((await server.ask.get(`/api/sheets/${again.body.id}`)).body.routine.parts).toEqual(
       file.routine.parts,
     )
+  })
+
+  it('takes its tune along with beats and phrases, and its sound where that is here', async () => {
+    const score = demoAbc().replace('P:IAABALAABAT', 'P:IAT')
+    const made = await server.ask.post('/api/tunes/score').send({ kind: 'abc', text: score })
+    const { tune } = made.body as { tune: Tune }
+    const revision = (await now()).revision
+    await send('anna', '1', revision, [
+      { type: 'set', id: '', field: 'tuneId', from: file.routine.tuneId, to: tune.id },
+    ]).expect(200)
+    const out = await server.ask.get(`/api/sheets/${id}/file`).expect(200)
+    expect(out.headers['content-disposition']).toContain('Lanterns at the Weir.dellop-sheet.json')
+    const handedOn = JSON.parse(out.text)
+    expect(handedOn.tune).toEqual(tune)
+    const elsewhere = await testServer()
+    const come = await elsewhere.ask.post('/api/sheets/import').send({ file: handedOn }).expect(200)
+    expect(come.body.tune).toEqual({ title: tune.title, isNew: true, isSilent: true })
+    const [there] = (await elsewhere.ask.get('/api/tunes')).body.tunes as Tune[]
+    expect(there!.recordings).toEqual(tune.recordings.map((one) => ({ ...one, media: null })))
+    expect({ ...there, recordings: [] }).toEqual({ ...tune, recordings: [] })
+    await elsewhere.remove()
+    const back = await server.ask.post('/api/sheets/import').send({ file: handedOn }).expect(200)
+    expect(back.body.tune).toEqual({ title: tune.title, isNew: false, isSilent: false })
   })
 
   it('is written by edits, each a revision', async () => {

@@ -18,7 +18,7 @@ export interface TestServer extends Running {
 export async function testServer(
   dataFolder = mkdtempSync(join(tmpdir(), 'dellop-test-')),
 ): Promise<TestServer> {
-  const running = await start({ dataFolder, webFolder: null, port: 0 })
+  const running = await start({ dataFolder, webFolder: null, demoFolder: demo('.'), port: 0 })
   return {
     ...running,
     dataFolder,

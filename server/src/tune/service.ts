@@ -2,12 +2,13 @@ import { playScore, wavBytes, wavePeaks } from '@dellop/core/band'
 import type { z } from 'zod'
 import { readAbc, readMidi, readMusicXml, tuneOfScore } from '@dellop/core/file'
 import { tuneSchema, tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
-import type { importScoreSchema } from '@dellop/wire'
+import type { ImportedSheet, importScoreSchema } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import type { DocumentStore } from '../document/accept.ts'
 import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
 import { HttpProblem, orProblem } from '../http/problem.ts'
+import { MediaEntity } from '../media/mediaEntity.ts'
 import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
 import type { Services } from '../services.ts'
 import { TuneEntity } from './tuneEntity.ts'
@@ -74,6 +75,29 @@ export async function saveTune(manager: EntityManager, tune: Tune, atMs: number)
     revision: 0,
     updatedAtMs: atMs,
   })
+}
+
+/**
+ * The tune of a sheet that is brought in, with its beats and phrases; one that is here stays as it
+ * is. Sound does not travel in the file: a recording whose sound is not here goes without until it
+ * is brought in.
+ */
+export async function bringTune(
+  manager: EntityManager,
+  tune: Tune,
+  atMs: number,
+): Promise<NonNullable<ImportedSheet['tune']>> {
+  const { title } = tune
+  if (await tuneOrNull(manager, tune.id)) return { title, isNew: false, isSilent: false }
+  const recordings = await Promise.all(
+    tune.recordings.map(async (one) =>
+      one.media !== null && !(await manager.existsBy(MediaEntity, { hash: one.media }))
+        ? { ...one, media: null }
+        : one,
+    ),
+  )
+  await saveTune(manager, { ...tune, recordings }, atMs)
+  return { title, isNew: true, isSilent: recordings.every(({ media }) => media === null) }
 }
 
 /** A tune as the API gives it, with its revision. */

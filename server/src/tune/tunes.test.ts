@@ -1,6 +1,4 @@
-import { seedDemo } from '../seed.ts'
 import { demoAbc, testServer, type TestServer } from '../testing/server.ts'
-import { join } from 'node:path'
 
 let server: TestServer
 beforeAll(async () => (server = await testServer()))
@@ -72,22 +70,5 @@ describe('a tune', () => {
       .put(`/api/media/${hash}/peaks`)
       .send({ peaks: [7] })
       .expect(400)
-  })
-})
-
-describe('the demo', () => {
-  it('fills an empty house once, and leaves a furnished one alone', async () => {
-    const house = await testServer()
-    const demo = join(__dirname, '../../../demo')
-    await seedDemo(house.services, demo)
-    const count = async () => [
-      (await house.ask.get('/api/tunes')).body.tunes.length,
-      (await house.ask.get('/api/sheets')).body.sheets.length,
-    ]
-    const first = await count()
-    expect(first).toEqual([7, 14])
-    await seedDemo(house.services, demo)
-    expect(await count()).toEqual(first)
-    await house.remove()
   })
 })

@@ -3,9 +3,10 @@ import en from 'element-plus/es/locale/lang/en'
 import { useRoute } from 'vue-router'
 import { words } from '../words/index.ts'
 import AppBar from './AppBar.vue'
-import { takeUpdate, updateWaiting } from './offline.ts'
+import { useUpdateNotice } from './updateNotice.ts'
 
 const route = useRoute()
+useUpdateNotice(() => route.meta.whole === true)
 /** An empty text is a choice like any other; only what is not there is none. */
 const NOTHING = [undefined, null]
 </script>
@@ -14,10 +15,6 @@ const NOTHING = [undefined, null]
   <el-config-provider :locale="en" :empty-values="NOTHING" :message="{ max: 3, grouping: true }">
     <a class="skip" href="#main">{{ words.nav.skip }}</a>
     <AppBar v-if="!route.meta.whole" />
-    <div v-if="updateWaiting && !route.meta.whole" class="update" role="status">
-      {{ words.app.updateWaiting }}
-      <el-button link @click="takeUpdate">{{ words.app.update }}</el-button>
-    </div>
     <main id="main" tabindex="-1">
       <!-- Another sheet, tune or figure is another view: nothing of the one before is carried into it. -->
       <RouterView :key="route.path" />
@@ -36,12 +33,6 @@ const NOTHING = [undefined, null]
   background: var(--sheet);
   padding: 0.5rem 1rem;
   z-index: 10;
-}
-.update {
-  background: var(--music-tint);
-  padding: 0.5rem 1.5rem;
-  display: flex;
-  gap: 1rem;
 }
 main:focus {
   outline: none;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ChevronDown } from '@lucide/vue'
+import { ChevronDown, CircleQuestionMark as CircleHelp } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { helpFor } from '../help/topicOf.ts'
 import { words } from '../words/index.ts'
 
 /** It knows the book of figures, which the first page does not wait for. */
@@ -41,6 +42,15 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
         >{{ link.name }}</RouterLink
       >
       <span class="search"><SearchAll /></span>
+      <el-tooltip :content="words.nav.helpHere"
+        ><el-button
+          class="help"
+          text
+          tag="router-link"
+          :to="{ name: 'help', hash: `#${helpFor(route.name)}` }"
+          :aria-label="words.nav.helpHere"
+          ><CircleHelp :size="20" aria-hidden="true" /></el-button
+      ></el-tooltip>
       <el-dropdown class="settings" trigger="click" @command="router.push($event)">
         <el-button text :class="{ here: isSetting }"
           >{{ words.nav.settings }}<ChevronDown :size="16" aria-hidden="true"

@@ -19,6 +19,12 @@ export function useGroups(settings: Readonly<Ref<Settings>>) {
   ): Promise<void> {
     groupDocuments.value = await opened(GROUP, list, revisions)
   }
+  /** Reads the groups again, where some came in beside this page. */
+  async function readGroups(): Promise<void> {
+    const now = await api('listGroups')
+    for (const one of groupDocuments.value) one.close()
+    await takeGroups(now.groups, now.revisions)
+  }
   /** The group that lists and sheets are narrowed to, and what it knows. */
   const group = computed<Group | null>(
     () => groups.value.find(({ id }) => id === settings.value.groupId) ?? null,
@@ -35,5 +41,5 @@ export function useGroups(settings: Readonly<Ref<Settings>>) {
     await api('removeGroup', { params: { id } })
     groupDocuments.value = without(groupDocuments.value, id)
   }
-  return { groups, group, known, takeGroups, addGroup, saveGroup, removeGroup }
+  return { groups, group, known, takeGroups, readGroups, addGroup, saveGroup, removeGroup }
 }

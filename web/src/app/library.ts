@@ -119,6 +119,9 @@ export const useLibrary = defineStore('library', () => {
       a.title.localeCompare(b.title),
     ))
 
+  /** Reads the tunes again, where some came in beside this page. */
+  const readTunes = async (): Promise<void> => void (tunes.value = (await api('listTunes')).tunes)
+
   const dropTune = (id: string): void =>
     void (tunes.value = tunes.value.filter((one) => one.id !== id))
 
@@ -138,6 +141,7 @@ export const useLibrary = defineStore('library', () => {
     inputFor,
     tuneFor,
     putFigures,
+    readTunes,
     dropFigure,
     putTune,
     dropTune,

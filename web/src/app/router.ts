@@ -12,6 +12,8 @@ declare module 'vue-router' {
 
 export const router = createRouter({
   history: createWebHistory(),
+  // A topic of the help is shown from its top.
+  scrollBehavior: ({ hash }) => (hash ? { el: hash, top: 16 } : false),
   routes: [
     { path: '/', redirect: '/sheets' },
     {

@@ -12,6 +12,7 @@ import { words } from '../words/index.ts'
 import { keptCall, sendCalls } from './callKeeper.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
+import { useNarrow } from '../ui/narrow.ts'
 
 /**
  * After the dance: what was planned against what was called, and what went wrong made into remarks
@@ -65,6 +66,7 @@ async function sheetOf({ sheetId, revision }: CallLog): Promise<Sheet> {
 const report = computed(
   (): CallReport | null => log.value && sheet.value && callReport(log.value, sheet.value),
 )
+const narrow = useNarrow()
 const when = computed(() => (log.value ? words.format.moment(log.value.startedAtMs) : ''))
 const date = computed(() => (log.value ? words.format.date(log.value.startedAtMs) : ''))
 const given = computed(() => report.value?.cues.filter((cue) => cue.given > 0).length ?? 0)
@@ -159,10 +161,18 @@ const becameOf = ({ why, given }: ReportedCue): string =>
     </template>
     <template v-else-if="log">
       <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
-      <p v-if="report">
-        {{ words.lectern.report.cues(given, report.cues.length) }} ·
-        {{ words.lectern.report.tempo(report.lowBpm, report.highBpm) }}
-      </p>
+      <el-descriptions v-if="report" :column="narrow ? 1 : 2" border class="facts">
+        <el-descriptions-item :label="words.lectern.report.dance">{{
+          log.title
+        }}</el-descriptions-item>
+        <el-descriptions-item :label="words.lectern.report.when">{{ when }}</el-descriptions-item>
+        <el-descriptions-item :label="words.lectern.report.cuesHead">{{
+          words.lectern.report.cues(given, report.cues.length)
+        }}</el-descriptions-item>
+        <el-descriptions-item :label="words.lectern.report.tempoHead">{{
+          words.lectern.report.tempo(report.lowBpm, report.highBpm)
+        }}</el-descriptions-item>
+      </el-descriptions>
       <div class="fields two">
         <Labelled :label="words.lectern.report.where"
           ><EntryInput :value="log.where" maxlength="120" @change="keep('where', $event)"

@@ -37,8 +37,8 @@ function setLabel(role: Role, label: string): void {
     next.lead === props.school.roleLabels.lead && next.follow === props.school.roleLabels.follow
   emit('set', 'roleLabels', isSchools ? undefined : next)
 }
-const setTags = (value: string): void => {
-  const tags = [...new Set(value.split(',').map((tag) => tag.trim().slice(0, 40)))]
+const setTags = (typed: readonly string[]): void => {
+  const tags = [...new Set(typed.map((tag) => tag.trim().slice(0, 40)))]
     .filter(Boolean)
     .slice(0, 20)
   emit('set', 'tags', tags.length === 0 ? undefined : tags)
@@ -192,7 +192,12 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
         @change="emit('set', 'source', orNothing($event))"
     /></Labelled>
     <Labelled :label="words.sheets.head.tags"
-      ><EntryInput :value="routine.tags?.join(', ') ?? ''" @change="setTags($event)"
+      ><el-input-tag
+        :model-value="[...(routine.tags ?? [])]"
+        :max="20"
+        delimiter=","
+        save-on-blur
+        @update:model-value="setTags($event ?? [])"
     /></Labelled>
     <Labelled :label="words.sheets.head.remark"
       ><EntryInput

@@ -1,24 +1,28 @@
 <script setup lang="ts">
-import type { Figure } from '@dellop/core/figure'
+import type { Figure, Suggestion as Suggested, Variation } from '@dellop/core/figure'
+import { figureContent } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { nextTick, onMounted, ref } from 'vue'
+import { markRaw, nextTick, onMounted, ref } from 'vue'
 import { words } from '../words/index.ts'
 
 /**
  * Type-ahead for a figure: those that can be danced from here come first. Enter takes the first.
  */
 const props = defineProps<{
-  suggest: (text: string) => { figure: Figure; fits: boolean }[]
+  suggest: (text: string) => Suggested[]
   allowWords: boolean
   /** Whether one has been added already, and another may follow. */
   again: boolean
 }>()
-const emit = defineEmits<{ pick: [figureId: string]; words: [text: string]; cancel: [] }>()
+const emit = defineEmits<{
+  pick: [figureId: string, variation: Variation]
+  words: [text: string]
+  cancel: []
+}>()
 
 interface Suggestion {
   value: string
-  figure: Figure | null
-  fits: boolean
+  asked: Suggested | null
   /** What was typed when this was suggested. */
   typed: string
 }
@@ -31,14 +35,13 @@ function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): vo
   const found = props
     .suggest(typed)
     .slice(0, 12)
-    .map(({ figure, fits }): Suggestion => ({ value: figure.name, figure, fits, typed }))
+    .map((asked): Suggestion => ({ value: nameOf(asked), asked: markRaw(asked), typed }))
   const own: Suggestion[] =
     props.allowWords && typed.trim() !== ''
       ? [
           {
             value: words.sheet.asWords(typed.trim()),
-            figure: null,
-            fits: true,
+            asked: null,
             typed: typed.trim(),
           },
         ]
@@ -47,11 +50,22 @@ function fetchSuggestions(typed: string, show: (list: Suggestion[]) => void): vo
 }
 
 function take(picked: Record<string, unknown>): void {
-  const { figure, typed } = picked as unknown as Suggestion
-  if (figure) emit('pick', figure.id)
+  const { asked, typed } = picked as unknown as Suggestion
+  if (asked) emit('pick', asked.figure.id, asked.variation)
   else emit('words', typed)
 }
 
+const nameOf = ({ figure, variation }: Suggested): string =>
+  words.format.slotName(figureContent(figure.id, variation), figure.name)
+const hintOf = ({ figure, fits, isGuess }: Suggested): string =>
+  [
+    isGuess ? words.sheet.didYouMean : null,
+    counts(figure),
+    figure.family,
+    fits ? words.sheet.fitsHere : words.sheet.fitsNot,
+  ]
+    .filter(Boolean)
+    .join(' · ')
 const counts = (figure: Figure): string => words.format.counts(figure.lengthTicks / TICKS_PER_BEAT)
 </script>
 
@@ -77,10 +91,9 @@ const counts = (figure: Figure): string => words.format.counts(figure.lengthTick
     >
       <template #default="{ item }">
         <span class="name">{{ item.value }}</span>
-        <span v-if="item.figure" class="hint" :class="{ fits: item.fits }"
-          >{{ counts(item.figure) }} · {{ item.figure.family }} ·
-          {{ item.fits ? words.sheet.fitsHere : words.sheet.fitsNot }}</span
-        >
+        <span v-if="item.asked" class="hint" :class="{ fits: item.asked.fits }">{{
+          hintOf(item.asked)
+        }}</span>
       </template>
     </el-autocomplete>
     <el-button @click="emit('cancel')">{{

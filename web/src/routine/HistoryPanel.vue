@@ -1,32 +1,17 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
-import {
-  cueMidi,
-  cuesCsv,
-  cuesLrc,
-  cuesMarkdown,
-  cuesSrt,
-  cuesVtt,
-  sheetMarkdown,
-  figureBlocks,
-  sheetText,
-} from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
-import { changeWords, cueLines, type Sheet } from '@dellop/core/sheet'
+import { changeWords, type Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
-import type { Figure } from '@dellop/core/figure'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
-import { download } from '../app/download.ts'
 import { words } from '../words/index.ts'
 import CallsOfSheet from './CallsOfSheet.vue'
 import Labelled from '../ui/Labelled.vue'
 
-/** What was changed when, how it was then, branches, and ways out of Dellop. */
-const props = defineProps<{ sheet: Sheet; figures: readonly Figure[]; saved: boolean }>()
-const emit = defineEmits<{ back: [routine: Routine]; away: [isAway: boolean] }>()
-const router = useRouter()
+/** What was changed when, how it was then, and back to it. */
+const props = defineProps<{ sheet: Sheet; saved: boolean }>()
+const emit = defineEmits<{ back: [routine: Routine] }>()
 
 const MOST_WORDS = 4
 const revisions = ref<readonly Revision[] | null>(null)
@@ -34,7 +19,6 @@ const createdAtMs = ref(0)
 const failure = ref('')
 const told = ref('')
 const compared = ref<{ readonly words: readonly string[]; readonly toNow: boolean } | null>(null)
-const title = ref('')
 
 async function tried(work: () => Promise<void>): Promise<void> {
   failure.value = ''
@@ -81,78 +65,10 @@ const goBack = (revision: number): Promise<void> =>
     emit('back', await at(revision))
     told.value = words.sheets.history.goneBack
   })
-const branch = (): Promise<void> =>
-  tried(async () => {
-    const { routine } = await api('branchSheet', { params: { id }, body: { title: title.value } })
-    await router.push({ name: 'sheet', params: { id: routine.id } })
-  })
-
-const asText = (): void =>
-  download(
-    `${id}.txt`,
-    'text/plain',
-    figureBlocks(props.sheet.routine, props.figures) +
-      sheetText(props.sheet.routine, props.figures),
-  )
-const asMarkdown = (): void =>
-  download(
-    `${id}.md`,
-    'text/markdown',
-    sheetMarkdown(props.sheet.routine, props.figures, props.sheet.tune?.title ?? null),
-  )
-/** The cues alone, with their times, as other programs read them. */
-const CUE_FILES = {
-  vtt: () =>
-    download(`${id}.vtt`, 'text/vtt', cuesVtt(props.sheet.routine.title, cueLines(props.sheet))),
-  srt: () => download(`${id}.srt`, 'application/x-subrip', cuesSrt(cueLines(props.sheet))),
-  lrc: () =>
-    download(`${id}.lrc`, 'text/plain', cuesLrc(props.sheet.routine.title, cueLines(props.sheet))),
-  markdown: () =>
-    download(
-      `${id}-cues.md`,
-      'text/markdown',
-      cuesMarkdown(props.sheet.routine.title, cueLines(props.sheet)),
-    ),
-  midi: () => download(`${id}.mid`, 'audio/midi', cueMidi(props.sheet)),
-  csv: () => download(`${id}-cues.csv`, 'text/csv', cuesCsv(cueLines(props.sheet))),
-} as const
 </script>
 
 <template>
   <section aria-labelledby="history-head">
-    <h2 id="take-head">{{ words.sheets.history.takeAlong }}</h2>
-    <div class="row">
-      <el-button tag="router-link" :to="{ name: 'sheet-print', params: { id } }">{{
-        words.sheets.history.print
-      }}</el-button>
-      <a class="button small" :href="`/api/sheets/${id}/file`" download>{{
-        words.sheets.history.asFile
-      }}</a>
-      <el-button @click="asText">{{ words.sheets.history.asText }}</el-button>
-      <el-button @click="asMarkdown">
-        {{ words.sheets.history.asMarkdown }}
-      </el-button>
-    </div>
-    <div class="row" role="group" :aria-label="words.sheets.history.cues">
-      <span class="soft">{{ words.sheets.history.cues }}</span>
-      <el-button v-for="(write, kind) in CUE_FILES" :key="kind" @click="write">
-        {{ words.sheets.history.cueFiles[kind] }}
-      </el-button>
-    </div>
-    <p v-if="sheet.routine.archived" class="told">{{ words.sheets.history.isAway }}</p>
-    <form class="branch" @submit.prevent="branch">
-      <label class="field-label" for="branch-title">{{ words.sheets.history.branchTitle }}</label>
-      <el-input id="branch-title" v-model="title" maxlength="120" />
-      <p class="soft">{{ words.sheets.history.branchNote }}</p>
-      <div class="row">
-        <el-button native-type="submit" :disabled="title.trim() === ''">
-          {{ words.sheets.history.branch }}
-        </el-button>
-        <el-button @click="emit('away', !sheet.routine.archived)">
-          {{ sheet.routine.archived ? words.sheets.history.takeOut : words.sheets.history.putAway }}
-        </el-button>
-      </div>
-    </form>
     <h2 id="history-head">{{ words.sheets.history.title }}</h2>
     <p class="soft">{{ words.sheets.history.here }}</p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
@@ -191,13 +107,22 @@ const CUE_FILES = {
       </ul>
       <el-button link @click="compared = null">{{ words.sheets.history.close }}</el-button>
     </div>
-    <p v-if="!revisions && !failure" role="status">{{ words.sheets.history.loading }}</p>
+    <el-skeleton
+      v-if="!revisions && !failure"
+      :rows="4"
+      animated
+      :aria-label="words.sheets.history.loading"
+    />
     <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
-    <ol class="revisions">
-      <li v-for="revision in revisions ?? []" :key="revision.revision">
-        <p class="when">
-          {{ words.sheets.history.state(revision.revision, words.format.moment(revision.atMs)) }}
-        </p>
+    <el-timeline v-if="revisions && revisions.length > 0" class="revisions">
+      <el-timeline-item
+        v-for="revision in revisions"
+        :key="revision.revision"
+        placement="top"
+        :timestamp="
+          words.sheets.history.state(revision.revision, words.format.moment(revision.atMs))
+        "
+      >
         <ul>
           <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
           <li v-if="revision.words.length > MOST_WORDS" class="soft">
@@ -205,15 +130,15 @@ const CUE_FILES = {
           </li>
         </ul>
         <p class="row">
-          <el-button link @click="compare(revision.revision - 1)">
+          <el-button link type="primary" @click="compare(revision.revision - 1)">
             {{ words.sheets.history.compare }}
           </el-button>
-          <el-button link @click="goBack(revision.revision - 1)">
+          <el-button link type="primary" @click="goBack(revision.revision - 1)">
             {{ words.sheets.history.back }}
           </el-button>
         </p>
-      </li>
-    </ol>
+      </el-timeline-item>
+    </el-timeline>
     <p v-if="revisions" class="soft">
       {{ words.sheets.history.came(words.format.date(createdAtMs)) }}
     </p>
@@ -222,8 +147,7 @@ const CUE_FILES = {
 </template>
 
 <style scoped>
-section,
-.branch {
+section {
   display: grid;
   gap: 0.6rem;
 }
@@ -244,18 +168,15 @@ section,
   width: 100%;
 }
 .revisions {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 0.8rem;
+  padding-left: 2px;
 }
-.revisions > li {
-  border-left: 4px solid var(--rule-strong);
-  padding-left: 0.7rem;
-}
-.when {
+.revisions :deep(.el-timeline-item__timestamp) {
+  color: var(--ink);
   font-weight: 600;
+  font-size: 0.95rem;
+}
+.revisions :deep(.el-timeline-item__content) {
+  color: var(--ink);
 }
 ul {
   margin: 0.15rem 0;

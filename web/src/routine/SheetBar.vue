@@ -23,8 +23,8 @@ const emit = defineEmits<{
   redo: []
   menu: [what: SheetMenu]
 }>()
-const MENU = ['print', 'text', 'about', 'history', 'keys'] as const
-type SheetMenu = (typeof MENU)[number]
+export type SheetMenu = (typeof MENU)[number]
+const MENU = ['print', 'file', 'hand-on', 'text', 'about', 'history', 'keys', 'help'] as const
 
 const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
 </script>

@@ -16,6 +16,7 @@ import type { SheetCommands } from './commands.ts'
 import CuesPanel from './CuesPanel.vue'
 import FindingList from './FindingList.vue'
 import FitPanel from './FitPanel.vue'
+import HandOn from './HandOn.vue'
 import HistoryPanel from './HistoryPanel.vue'
 import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
@@ -164,11 +165,15 @@ const repair = (one: Repair): void => emit('see', words.finding.repair(one), one
         @set="(field, value) => commands.heading(field, value)"
       />
       <HistoryPanel
+        v-else-if="side === 'history'"
+        :sheet="sheet"
+        :saved="saved"
+        @back="emit('back', $event)"
+      />
+      <HandOn
         v-else
         :sheet="sheet"
         :figures="figures"
-        :saved="saved"
-        @back="emit('back', $event)"
         @away="commands.heading('archived', $event ? true : undefined)"
       />
     </div>

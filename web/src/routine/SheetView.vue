@@ -36,7 +36,7 @@ import { randomId } from '../app/randomId.ts'
 import { keepRecent } from '../app/recent.ts'
 import { useSheetActions } from './sheetActions.ts'
 import { useSheetDocument } from './sheetDocument.ts'
-import SheetBar from './SheetBar.vue'
+import SheetBar, { type SheetMenu } from './SheetBar.vue'
 import { useSheetPage } from './sheetPage.ts'
 import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
@@ -45,6 +45,8 @@ import { clipboard } from './clipboard.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
 import { useSizeOf } from '../ui/sizeOf.ts'
+import { follow } from '../app/download.ts'
+import { helpFor } from '../help/topicOf.ts'
 import { useNarrow } from '../ui/narrow.ts'
 import { useQueryState } from '../ui/queryState.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
@@ -70,7 +72,8 @@ const {
   choose,
   openAdd,
   openReplace,
-  pick,
+  pickFigure,
+  pickWords,
   picking,
   pickedTimes,
   leavePicker,
@@ -100,8 +103,10 @@ function showSide(wanted: Side): void {
   side.value = wanted
   drawer.value = true
 }
-function fromMenu(what: 'print' | 'text' | 'about' | 'history' | 'keys'): void {
+function fromMenu(what: SheetMenu): void {
   if (what === 'print') void router.push({ name: 'sheet-print', params: { id } })
+  else if (what === 'file') follow(`/api/sheets/${id}/file`)
+  else if (what === 'help') void router.push({ name: 'help', hash: `#${helpFor('sheet')}` })
   else if (what === 'text') textShown.value = true
   else if (what === 'keys') keysShown.value = true
   else showSide(what)
@@ -137,7 +142,7 @@ useSizeOf(view, () => {
     phrasePage.value?.reveal(selectedKey.value, false)
 })
 /** What stands beside the page whatever is chosen on it gives way to the figure chosen by hand. */
-const GIVES_WAY: readonly Side[] = ['fix', 'music', 'about', 'history']
+const GIVES_WAY: readonly Side[] = ['fix', 'music', 'about', 'history', 'hand-on']
 function select(key: string): void {
   const isNew = key !== selectedKey.value
   page.select(key)
@@ -345,8 +350,8 @@ function goToPass(pass: DancedPass): void {
         (text) => page.suggest(text, picking!.for === 'add' ? picking!.after : page.neighbour(-1))
       "
       :allow-words="picking.for === 'add'"
-      @pick="pick"
-      @words="pick(null, $event)"
+      @pick="pickFigure"
+      @words="pickWords"
       @cancel="leavePicker"
     />
     <KeysDialog v-model="keysShown" />

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { LEVELS } from '@dellop/core/figure'
-import { readSheetFile, sheetFileOfText } from '@dellop/core/file'
 import { shelfOf } from '@dellop/core/routine'
-import { randomId } from '../app/randomId.ts'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { keptSheets, type KeptSheet } from '../app/keptSheets.ts'
+import BroughtAgain from './BroughtAgain.vue'
+import { useBringSheet } from './bringSheet.ts'
+import FavouriteStar from './FavouriteStar.vue'
+import FillDemo from './FillDemo.vue'
 import NewSheet from './NewSheet.vue'
 import SetAsideNote from '../document/SetAsideNote.vue'
 import { words } from '../words/index.ts'
@@ -19,7 +21,6 @@ import { useQueryState } from '../ui/queryState.ts'
 const library = useLibrary()
 const sheets = ref<SheetSummary[] | null>(null)
 const failure = ref('')
-const told = ref('')
 /** Who is here for the first time is offered to be shown round. */
 const KNOWN = 'dellop-toured'
 const isNew = ref(localStorage.getItem(KNOWN) === null)
@@ -28,7 +29,6 @@ function knowsItNow(): void {
   localStorage.setItem(KNOWN, 'yes')
   isNew.value = touring.value = false
 }
-const broughtIn = ref<{ readonly id: string; readonly title: string } | null>(null)
 const search = useQueryState('search', '')
 const writing = ref(false)
 /** What can be called all the same while the server is not reached. */
@@ -73,28 +73,35 @@ const foundBy = (sheet: SheetSummary): string => {
 
 const columns: readonly LongColumn<SheetSummary>[] = [
   {
+    key: 'star',
+    title: words.shelf.favourite.head,
+    width: 56,
+    by: (one) => (isFavourite(one.id) ? 0 : 1),
+    always: true,
+  },
+  {
     key: 'title',
     title: words.shelf.columns.title,
-    width: 260,
+    width: 230,
     grow: 2,
     by: (one) => one.title,
     always: true,
   },
-  { key: 'dance', title: words.shelf.columns.kind, width: 150, grow: 1, by: (one) => one.dance },
+  { key: 'dance', title: words.shelf.columns.kind, width: 135, grow: 1, by: (one) => one.dance },
   {
     key: 'level',
     title: words.sheets.shelf.level,
-    width: 150,
+    width: 145,
     by: (one) => (one.level ? LEVELS.indexOf(one.level as never) : -1),
   },
   {
     key: 'tune',
     title: words.shelf.columns.tune,
-    width: 190,
+    width: 170,
     grow: 1,
     by: (one) => one.tuneTitle ?? '',
   },
-  { key: 'tags', title: words.sheets.shelf.tag, width: 170, by: (one) => one.tags.join(' ') },
+  { key: 'tags', title: words.sheets.shelf.tag, width: 150, by: (one) => one.tags.join(' ') },
   { key: 'changed', title: words.shelf.columns.changed, width: 120, by: (one) => one.updatedAtMs },
   { key: 'call', title: words.shelf.callHead, width: 100, always: true },
 ]
@@ -111,34 +118,20 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-/** A sheet file, or a sheet typed as text; figures of a text are looked up in the book. */
-function readAny(text: string, name: string) {
-  if (!/\.txt$/i.test(name)) return readSheetFile(text, `“${name}”`)
-  return sheetFileOfText(text, {
-    id: randomId(),
-    title: name.replace(/\.txt$/i, '').slice(0, 120),
-    figures: library.figures,
-  })
+const { failure: notBrought, told, broughtIn, again, bring, keepBoth } = useBringSheet(sheets, load)
+
+/** The demo has tunes and a group as well. */
+async function filled(): Promise<void> {
+  await Promise.all([library.readTunes(), library.readGroups()])
+  await load()
 }
 
-async function bring(file: File): Promise<void> {
-  failure.value = told.value = ''
-  // The names of a text are looked up in the book: it must be here first.
-  await library.load().catch((error: unknown) => (failure.value = sentenceOf(error)))
-  if (failure.value) return
-  const read = readAny(await file.text(), file.name)
-  if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
-  try {
-    const answer = await api('importSheet', { body: { file: read.value } })
-    const { school } = read.value
-    if (school) await library.bringSchool(school.id)
-    broughtIn.value = { id: answer.id, title: read.value.routine.title }
-    told.value = words.shelf.brought(read.value.routine.title, answer.newFigures.length)
-    await load()
-  } catch (error) {
-    failure.value = words.shelf.notBrought + sentenceOf(error)
-  }
-}
+/** Favourites stand before all others, unless the table is sorted otherwise. */
+const isFavourite = (id: string): boolean => library.settings.favourites.includes(id)
+const listed = computed(() => [
+  ...shown.value.filter(({ id }) => isFavourite(id)),
+  ...shown.value.filter(({ id }) => !isFavourite(id)),
+])
 </script>
 
 <template>
@@ -184,6 +177,8 @@ async function bring(file: File): Promise<void> {
         words.shelf.openIt(broughtIn.title)
       }}</RouterLink>
     </p>
+    <BroughtAgain :again="again" @keep-both="keepBoth" @leave="again = null" />
+    <p v-if="notBrought" class="failure" role="alert">{{ notBrought }}</p>
     <div v-if="failure" class="failure" role="alert">
       <p>{{ failure }}</p>
       <el-button v-if="!sheets" @click="load">{{ words.app.again }}</el-button>
@@ -205,10 +200,11 @@ async function bring(file: File): Promise<void> {
     </div>
     <template v-if="sheets">
       <el-empty v-if="sheets.length === 0" :description="words.shelf.empty">
-        <p class="soft">{{ words.shelf.emptyDemo }}</p>
+        <p class="soft beside">{{ words.shelf.emptyDemo }}</p>
         <el-button type="primary" size="large" @click="writing = true">{{
           words.shelf.write
         }}</el-button>
+        <FillDemo @filled="filled" />
       </el-empty>
       <template v-else>
         <div class="wishes">
@@ -254,10 +250,11 @@ async function bring(file: File): Promise<void> {
         <LongTable
           v-if="shown.length > 0"
           :columns="columns"
-          :rows="shown"
+          :rows="listed"
           :label="words.shelf.title"
           :row-height="56"
         >
+          <template #star="{ row }"><FavouriteStar :id="row.id" :title="row.title" /></template>
           <template #title="{ row }">
             <span class="names">
               <RouterLink class="title" :to="{ name: 'sheet', params: { id: row.id } }">{{
@@ -308,6 +305,9 @@ async function bring(file: File): Promise<void> {
 }
 .wishes .pick {
   width: 11rem;
+}
+.beside {
+  margin-bottom: 1.2rem;
 }
 .grow {
   flex: 1 1 16rem;

@@ -1,4 +1,4 @@
-import type { Scope } from '@dellop/core/routine'
+import { figureContent, wordsContent, type Scope } from '@dellop/core/routine'
 import { openSheet } from '../testing/openSheet.ts'
 import { words } from '../words/index.ts'
 import { clipboard } from './clipboard.ts'
@@ -25,7 +25,7 @@ describe('what is done to one figure', () => {
     const { commands, slot, names, page } = await sheet()
     const before = countOf(names(), 'Hover')
     const times = page.slots.value.filter(({ slot: one }) => one.id === slot(0).slot.id).length
-    commands.add('hover', '', slot(0), slot(0).partId)
+    commands.add(figureContent('hover'), slot(0), slot(0).partId)
     expect(names()[1]).toBe('Hover')
     expect(page.selected.value?.figure?.name).toBe('Hover')
     expect(countOf(names(), 'Hover')).toBe(before + times)
@@ -33,7 +33,7 @@ describe('what is done to one figure', () => {
 
   it('words that are no figure are kept as words, a bar long', async () => {
     const { commands, slot, names } = await sheet()
-    commands.add(null, 'wave to the band', slot(0), slot(0).partId)
+    commands.add(wordsContent('wave to the band', 72), slot(0), slot(0).partId)
     expect(names()[1]).toBe('wave to the band')
     expect(slot(1).lengthTicks).toBe(3 * 24)
   })
@@ -42,7 +42,7 @@ describe('what is done to one figure', () => {
     const { commands, slot, names, onlyThisTime, undo } = await sheet()
     const before = names()
     onlyThisTime()
-    commands.add('hover', '', slot(0), slot(0).partId)
+    commands.add(figureContent('hover'), slot(0), slot(0).partId)
     expect(countOf(names(), 'Hover')).toBe(countOf(before, 'Hover') + 1)
     commands.remove(slot(0))
     expect(names()).toHaveLength(before.length)
@@ -52,7 +52,7 @@ describe('what is done to one figure', () => {
   it('is replaced, taken out, moved and dropped; the choice goes along', async () => {
     const { commands, slot, names, page } = await sheet()
     const [first, second] = names()
-    commands.replace(slot(0), 'hover')
+    commands.replace(slot(0), figureContent('hover'))
     expect([names()[0], page.selected.value?.key]).toEqual(['Hover', slot(0).key])
     commands.move(slot(0), 1)
     expect(names().slice(0, 2)).toEqual([second, 'Hover'])
@@ -114,7 +114,7 @@ describe('what is done to one figure', () => {
 
   it('words in the place of a figure get another length', async () => {
     const { commands, slot } = await sheet()
-    commands.add(null, 'wait', slot(0), slot(0).partId)
+    commands.add(wordsContent('wait', 72), slot(0), slot(0).partId)
     commands.wordsLength(slot(1), 6)
     expect(slot(1).lengthTicks).toBe(6 * 24)
     commands.wordsLength(slot(0), 6)

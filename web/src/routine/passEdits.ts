@@ -1,4 +1,11 @@
-import { addPass, removePass, setField, type Part, type Pass } from '@dellop/core/routine'
+import {
+  addPass,
+  removePass,
+  setField,
+  usualKind,
+  type Part,
+  type Pass,
+} from '@dellop/core/routine'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 import { routineOf, type SheetHands } from './hands.ts'
@@ -9,7 +16,9 @@ export function passEdits(hands: SheetHands) {
   const routine = () => routineOf(hands)
   const say = words.done
 
-  function passOver(partId: string, kind: Pass['kind'] = 'pass'): void {
+  const labelOf = (partId: string): string =>
+    routine().parts.find(({ id }) => id === partId)?.label ?? ''
+  function passOver(partId: string, kind = usualKind(labelOf(partId))): void {
     document.edit(
       addPass(randomId(), partId, routine().passes.at(-1)?.id ?? null, kind),
       say.passAdded,
@@ -25,7 +34,10 @@ export function passEdits(hands: SheetHands) {
       after: routine().parts.at(-1)?.id ?? null,
     } as const
     document.edit(
-      [inserted, ...addPass(randomId(), part.id, routine().passes.at(-1)?.id ?? null)],
+      [
+        inserted,
+        ...addPass(randomId(), part.id, routine().passes.at(-1)?.id ?? null, usualKind(label)),
+      ],
       say.partAdded,
     )
   }

@@ -1,5 +1,12 @@
-import type { DancedSlot } from '@dellop/core/routine'
+import type { Variation } from '@dellop/core/figure'
+import {
+  figureContent,
+  wordsContent,
+  type DancedSlot,
+  type SlotContent,
+} from '@dellop/core/routine'
 import type { PhraseRow } from '@dellop/core/sheet'
+import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { nextTick, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import type { SheetCommands } from './commands.ts'
@@ -55,20 +62,24 @@ export function useSheetActions({
   }
   /** Figures added since the picker was opened: it stays open for the next one. */
   const pickedTimes = ref(0)
-  function pick(figureId: string | null, text = ''): void {
+  function pick(content: SlotContent): void {
     const now = picking.value
     if (now?.for === 'replace') {
       leavePicker()
-      if (figureId) commands.replace(now.slot, figureId)
+      commands.replace(now.slot, content)
       revealChosen()
     }
     if (now?.for === 'add') {
-      commands.add(figureId, text, now.after, now.partId)
+      commands.add(content, now.after, now.partId)
       pickedTimes.value++
       picking.value = { ...now, after: selected.value }
       void nextTick(() => selectedKey.value && reveal(selectedKey.value, false))
     }
   }
+  const pickFigure = (id: string, variation: Variation): void => pick(figureContent(id, variation))
+  /** Words of one's own, a bar long until it is said how long they are. */
+  const pickWords = (text: string): void =>
+    pick(wordsContent(text, sheet.value!.routine.metre.beatsPerBar * TICKS_PER_BEAT))
   function leavePicker(): void {
     picking.value = null
     pickedTimes.value = 0
@@ -134,7 +145,8 @@ export function useSheetActions({
     choose,
     openAdd,
     openReplace,
-    pick,
+    pickFigure,
+    pickWords,
     picking,
     pickedTimes,
     leavePicker,

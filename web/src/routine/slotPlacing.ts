@@ -1,17 +1,15 @@
 import {
   addSlot,
   dropFromPass,
-  figureContent,
   freshSlot,
   insertInPass,
   moveSlot,
   moveSlotBy,
   removeSlot,
   replaceContent,
-  wordsContent,
   type DancedSlot,
+  type SlotContent,
 } from '@dellop/core/routine'
-import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 import { routineOf, type SheetHands } from './hands.ts'
@@ -23,15 +21,7 @@ export function slotPlacing(hands: SheetHands) {
   const { document, page, scope } = hands
   const routine = () => routineOf(hands)
 
-  function add(
-    figureId: string | null,
-    text: string,
-    after: DancedSlot | null,
-    partId: string,
-  ): void {
-    const content = figureId
-      ? figureContent(figureId)
-      : wordsContent(text, routine().metre.beatsPerBar * TICKS_PER_BEAT)
+  function add(content: SlotContent, after: DancedSlot | null, partId: string): void {
     const slot = freshSlot(randomId(), content)
     if (after && !after.changed && scope() === 'pass') {
       if (document.edit(insertInPass(after, slot), say.added)) selectSlot(slot.id, after)
@@ -59,8 +49,8 @@ export function slotPlacing(hands: SheetHands) {
     )
   }
 
-  function replace(slot: DancedSlot, figureId: string): void {
-    const changes = replaceContent(slot, figureContent(figureId), scope(), randomId)
+  function replace(slot: DancedSlot, content: SlotContent): void {
+    const changes = replaceContent(slot, content, scope(), randomId)
     const index = page.slots.value.indexOf(slot)
     if (document.edit(changes, say.replaced)) page.select(page.slots.value[index]?.key ?? null)
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { useSizeOf } from '../ui/sizeOf.ts'
+import { words } from '../words/index.ts'
 
 /** The sound as peaks on a canvas, with a mark where it plays. */
 const props = defineProps<{
@@ -52,11 +53,42 @@ function seek(event: MouseEvent): void {
   const box = canvas.value!.getBoundingClientRect()
   emit('seek', ((event.clientX - box.left) / box.width) * props.durationSeconds)
 }
+
+/** Seconds that a key goes on by. */
+const BY: Readonly<Record<string, number>> = {
+  ArrowRight: 5,
+  ArrowUp: 5,
+  ArrowLeft: -5,
+  ArrowDown: -5,
+  PageUp: 30,
+  PageDown: -30,
+  Home: -Infinity,
+  End: Infinity,
+}
+function onKey(event: KeyboardEvent): void {
+  const by = BY[event.key]
+  if (by === undefined || event.altKey || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  // The keys of the page choose beats: here they belong to the slider.
+  event.stopPropagation()
+  emit('seek', Math.min(props.durationSeconds, Math.max(0, props.at + by)))
+}
 </script>
 
 <template>
   <div class="wave">
-    <canvas ref="canvas" role="img" :aria-label="label" @click="seek" />
+    <canvas
+      ref="canvas"
+      role="slider"
+      tabindex="0"
+      :aria-label="label"
+      aria-valuemin="0"
+      :aria-valuemax="Math.round(durationSeconds)"
+      :aria-valuenow="Math.round(at)"
+      :aria-valuetext="words.format.clock(at)"
+      @click="seek"
+      @keydown="onKey"
+    />
     <span class="head" :style="{ left: `${(100 * at) / durationSeconds}%` }" />
   </div>
 </template>

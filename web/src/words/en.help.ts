@@ -111,7 +111,7 @@ export const help = {
       id: 'files',
       title: 'Files, paper and other machines',
       text: [
-        'Under History, a sheet goes out as a file that another Dellop reads, as text, or with its cues and their times. Print makes A4, A5 or large print, short or with every step.',
+        'Under Hand on in its menu, a sheet goes out as a file that another Dellop reads, as text, or with its cues and their times. Print makes A4, A5 or large print, short or with every step.',
         'Everything is kept in one data folder on this machine. Every version of a sheet is kept, and you can go back to any of them.',
       ],
     },

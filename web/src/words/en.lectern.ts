@@ -313,6 +313,8 @@ export const lectern = {
     tempo: (low: number, high: number) =>
       low === high ? `${low} beats a minute` : `${low} to ${high} beats a minute`,
     cues: (given: number, all: number) => `${given} of ${plural(all, 'cue')} were given`,
+    cuesHead: 'Cues',
+    tempoHead: 'Tempo',
     where: 'Where',
     caller: 'Who called',
     happened: 'What happened',

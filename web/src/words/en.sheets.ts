@@ -19,7 +19,7 @@ const sided = (n: number): string =>
 export const sheets = {
   side: {
     label: 'Beside the page',
-    more: 'Music, heading, history',
+    more: 'Music, heading, history, handing on',
     figure: 'Figure',
     cues: 'Cues',
     pass: 'Part',
@@ -27,6 +27,7 @@ export const sheets = {
     music: 'Music',
     about: 'About',
     history: 'History',
+    'hand-on': 'Hand on',
   },
   preview: {
     of: (label: string) => `Preview: ${label}`,
@@ -320,7 +321,7 @@ export const sheets = {
     otherSchool: (name: string) =>
       `It is called the ${name.toLowerCase()} way now: the chosen group or this evening is, whatever the sheet says.`,
     bpm: 'Tempo where there is no recording',
-    tags: 'Tags, with commas',
+    tags: 'Tags',
     remark: 'Remark',
     origin: (title: string) => `A branch of “${title}”`,
   },
@@ -345,18 +346,15 @@ export const sheets = {
         ? 'They are the same.'
         : `${plural(n, 'change')} from then to ${toNow ? 'now' : 'the other'}:`,
     close: 'Close the comparison',
-    branch: 'Make a branch',
-    branchTitle: 'Name of the branch',
-    branchNote: 'A copy that remembers where it came from. This sheet stays as it is.',
-    putAway: 'Archive it',
-    takeOut: 'Restore it',
-    isAway: 'This sheet is archived: it is not listed until it is restored.',
-    takeAlong: 'Export',
+  },
+  handOn: {
+    title: 'Hand on',
+    lead: 'A sheet file takes its figures, its tune with beats and phrases, and its calling style along.',
+    print: 'Print',
     asFile: 'Sheet file (JSON)',
     asText: 'Text',
     asMarkdown: 'Markdown',
-    print: 'Print',
-    cues: 'The cues with their times:',
+    cues: 'The cues with their times',
     cueFiles: {
       vtt: 'WebVTT',
       srt: 'SRT',
@@ -365,6 +363,14 @@ export const sheets = {
       markdown: 'table (.md)',
       csv: 'CSV',
     },
+    branch: 'Make a branch',
+    branchTitle: 'Name of the branch',
+    branchNote: 'A copy that remembers where it came from. This sheet stays as it is.',
+    archive: 'Archive',
+    archiveNote: 'An archived sheet is not listed until it is restored.',
+    putAway: 'Archive it',
+    takeOut: 'Restore it',
+    isAway: 'This sheet is archived: it is not listed until it is restored.',
   },
   shelf: {
     dance: 'Dance',

@@ -54,6 +54,7 @@ export const en = {
     settings: 'Settings',
     calls: 'Calls so far',
     help: 'Help',
+    helpHere: 'Help with this page',
     search: {
       label: 'Search everything',
       keys: 'Ctrl K',
@@ -176,7 +177,13 @@ export const en = {
     title: 'Sheets',
     lead: 'A sheet is a routine ready to be called.',
     empty: 'No sheets yet. Write the first one, or import a sheet file.',
-    emptyDemo: 'To look around first, stop Dellop and start the demo: npm run demo',
+    emptyDemo: 'To look around first, bring in the demo: dances, tunes and a group, all made up.',
+    demo: {
+      fill: 'Bring in the demo',
+      going: (done: number, of: number) =>
+        of === 0 ? 'The band begins to play …' : `${done} of ${of} are here`,
+      failed: 'The demo could not be brought in. What came stays; try again.',
+    },
     write: 'New sheet',
     bring: 'Import a file',
     name: 'Name of the dance',
@@ -194,8 +201,32 @@ export const en = {
     callOf: (title: string) => `Call ${title}`,
     search: 'Search the sheets',
     nothing: (text: string) => `No sheet matches “${text}”.`,
-    brought: (title: string, figures: number) =>
-      `“${title}” is among your sheets${figures > 0 ? `, with ${plural(figures, 'new figure')}` : ''}.`,
+    brought: (
+      title: string,
+      figures: number,
+      tune: { title: string; isNew: boolean; isSilent: boolean } | null,
+    ) =>
+      [
+        `“${title}” is among your sheets${figures > 0 ? `, with ${plural(figures, 'new figure')}` : ''}.`,
+        tune?.isNew ? `Its tune “${tune.title}” came along, with beats and phrases.` : '',
+        tune?.isNew && tune.isSilent
+          ? 'Its sound did not: import the recording under Tunes to hear it.'
+          : '',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    copyOf: (title: string) => `${title.slice(0, 110)} (copy)`,
+    again: {
+      title: (title: string) => `“${title}” is among your sheets already`,
+      lead: (changes: number) =>
+        changes === 0
+          ? 'The file and the sheet are the same.'
+          : `The file differs from the sheet in ${plural(changes, 'thing')}:`,
+      changes: 'What is otherwise in the file',
+      keepBoth: 'Keep both',
+      open: 'Open the sheet',
+    },
+    favourite: { head: '★', of: (title: string) => `${title}, a favourite` },
     notBrought: 'The file was not imported. ',
     columns: { title: 'Name', kind: 'Dance', tune: 'Tune', changed: 'Changed' },
     tour: {
@@ -242,8 +273,11 @@ export const en = {
       print: 'Print',
       text: 'Text beside the page',
       about: 'About this sheet',
-      history: 'History, files, archive',
+      'hand-on': 'Hand on: file, text, cues, copy',
+      history: 'History',
       keys: 'Keys of the page',
+      help: 'Help with the page',
+      file: 'Download the sheet file',
     },
     actions: 'What is done to the figure',
     noOrder: 'There are parts, and none is in the order yet.',
@@ -338,7 +372,8 @@ export const en = {
     pickDone: 'Done',
     pickAgain: 'It is on the page. Type the next one, or Escape.',
     pickLabel: 'Figure name, alias or initials',
-    pickHint: 'Type a name, an alias or initials',
+    pickHint: 'Box, ltb, jazz box 1/4 right …',
+    didYouMean: 'did you mean this?',
     fitsHere: 'fits here',
     fitsNot: 'needs a change first',
     asWords: (text: string) => `Keep “${text}” as words`,

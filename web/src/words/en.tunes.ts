@@ -31,7 +31,9 @@ export const tunes = {
   notSound: (name: string) =>
     `“${name}” could not be read as sound: WAV, MP3, M4A, Ogg, FLAC or Opus was expected. Perhaps it was cut off.`,
   untitled: 'Untitled',
-  strip: 'The sound with its beats and bars. Choose a beat with a click.',
+  strip:
+    'The sound with its beats and bars. Choose a beat with a click or the arrow keys, move it with Shift and an arrow.',
+  stripAt: (beat: number | null) => (beat === null ? 'no beat chosen' : `beat ${beat + 1}`),
   earlier: 'Earlier',
   later: 'Later',
   closer: 'Closer',

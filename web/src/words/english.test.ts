@@ -52,7 +52,7 @@ describe('English on the screen', () => {
     [{ cut: { type: 'from', ticks: 48 } as const }, 'Vine, from 3'],
     [{ times: 2 }, 'Vine, twice'],
     [{ times: 3, reflected: true }, 'Vine, 3 times, other way'],
-    [{ turn: -6 }, 'Vine, turning 3/4'],
+    [{ turn: -6 }, 'Vine, turning 3/4 left'],
     [{ turn: 0 }, 'Vine, turning nothing'],
     [{ withoutPause: true as const }, 'Vine, no pause'],
     [{ ending: 'to open', options: ['look'] }, 'Vine, look, to open'],

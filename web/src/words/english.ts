@@ -30,6 +30,9 @@ export function eighths(n: number): string {
   return [n >= 8 ? String(Math.floor(n / 8)) : '', parts[n % 8]].filter(Boolean).join(' ')
 }
 
+const turnWords = (turn: number): string =>
+  turn === 0 ? 'nothing' : `${eighths(Math.abs(turn))} ${turn < 0 ? 'left' : 'right'}`
+
 export function slotName(content: SlotContent, figureName: string | null): string {
   if (content.type === 'words') return content.text === '' ? 'open counts' : content.text
   const {
@@ -50,7 +53,7 @@ export function slotName(content: SlotContent, figureName: string | null): strin
         : cut?.type === 'from'
           ? `, from ${cut.ticks / 24 + 1}`
           : ''
-  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${eighths(Math.abs(turn)) || 'nothing'}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
+  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${turnWords(turn)}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
 
 /** A time through a part: by its number where the part comes more than once. */

@@ -38,6 +38,8 @@ export function musicFit(derived: Derived): Found[] {
   const { timeline, musicEnd, clock, beatMap, routine } = derived
   if (musicEnd === null || timeline.openFrom !== null || timeline.lengthTicks === musicEnd)
     return []
+  // A sheet with nothing on it is not short: it is not begun.
+  if (timeline.slots.length === 0) return []
   if (isToldOfParts(derived)) return []
   const musicSeconds = (clock.heardAt(musicEnd) - clock.heardAt(0 as Tick)) as Seconds
   const bpm = (beatsOfTicks(musicEnd) * 60) / musicSeconds

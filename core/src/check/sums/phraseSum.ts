@@ -37,7 +37,9 @@ type Found = FindingOf<PhraseSumFindings>
  */
 export function phraseSums(derived: Derived): Found[] {
   const causes = new Map<string, Cause>()
-  const { passes } = derived.timeline
+  const { passes, slots } = derived.timeline
+  // Nothing is written yet: what is to be done first says the page.
+  if (slots.length === 0) return []
   passSums(derived).forEach((held, i) => {
     const pass = passes[i]!
     if (held.deviation === 0) return

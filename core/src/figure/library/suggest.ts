@@ -1,13 +1,12 @@
 import { missingFoot, type CoupleState } from '../model/coupleState.ts'
 import type { Figure } from '../model/figure.ts'
 import { applyVariation } from '../model/vary.ts'
+import { askFigures, type Asked } from './asked.ts'
 import { isOfDance } from './browse.ts'
 import type { KnownFigures } from './known.ts'
-import { searchFigures } from './search.ts'
 
 /** A figure that answers what was typed, and whether it goes on from how the couples stand. */
-export interface Suggestion {
-  readonly figure: Figure
+export interface Suggestion extends Asked {
   readonly fits: boolean
 }
 
@@ -28,8 +27,8 @@ export function suggestFigures(
     readonly known: KnownFigures | null
   },
 ): Suggestion[] {
-  const fits = (figure: Figure): boolean => {
-    const danced = applyVariation(figure)
+  const fits = ({ figure, variation }: Asked): boolean => {
+    const danced = applyVariation(figure, variation)
     return (
       danced.ok &&
       !missingFoot(state, danced.value) &&
@@ -38,7 +37,7 @@ export function suggestFigures(
   }
   const order = ({ figure, fits: goes }: Suggestion): number =>
     (known?.of(figure) === 'beyond' ? 4 : 0) + (isOfDance(figure, dance) ? 0 : 2) + (goes ? 0 : 1)
-  return searchFigures(figures, text)
-    .map((figure) => ({ figure, fits: fits(figure) }))
+  return askFigures(figures, text, dance)
+    .map((asked) => ({ ...asked, fits: fits(asked) }))
     .sort((a, b) => order(a) - order(b))
 }

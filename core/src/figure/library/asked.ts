@@ -1,0 +1,103 @@
+import { distance } from 'fastest-levenshtein'
+import { DANCE_NAMES, figureFamily } from '../../tune/index.ts'
+import { sameValue } from '../../document/index.ts'
+import { namesOf } from '../model/cast.ts'
+import type { Figure } from '../model/figure.ts'
+import { AS_WRITTEN, type Variation } from '../model/variation.ts'
+import { netTurn } from '../model/turnAmount.ts'
+import { applyVariation } from '../model/vary.ts'
+import { isOfDance } from './browse.ts'
+import { readSpokenVariation } from './spokenVariation.ts'
+import { searchFigures } from './search.ts'
+
+/** A figure that answers what was typed, and how it is asked to be danced. */
+export interface Asked {
+  readonly figure: Figure
+  readonly variation: Variation
+  /** Nothing has that name: this one may be meant. */
+  readonly isGuess: boolean
+}
+
+const MOST_GUESSES = 4
+/** Letters that may be wrong in a name, as a share of it. */
+const MAY_BE_WRONG = 1 / 3
+
+/**
+ * Figures for what a cuer types: by name, alias or initials; with a dance before or behind
+ * (`waltz box`); with an amount, a side or a hold behind (`jazz box 1/4 right`, `box half`, `vine
+ * to butterfly`); and where nothing has that name, those whose names are spelt most like it
+ * (Levenshtein 1966), of the dance first. Best first; all figures for an empty text.
+ */
+export function askFigures(figures: readonly Figure[], text: string, dance: string): Asked[] {
+  const plain = named(figures, text).map((figure) => asWritten(figure))
+  if (text.trim() === '') return plain
+  const known = new Set(plain.map(({ figure }) => figure.id))
+  const varied = withVariation(figures, text).filter(({ figure }) => !known.has(figure.id))
+  const found = [...plain, ...varied]
+  return found.length > 0 ? found : guesses(figures, text, dance)
+}
+
+const asWritten = (figure: Figure, isGuess = false): Asked => ({
+  figure,
+  variation: AS_WRITTEN,
+  isGuess,
+})
+
+/** By name; else by what is left of the text without the name of a dance, among its figures. */
+function named(figures: readonly Figure[], text: string): Figure[] {
+  const found = searchFigures(figures, text)
+  if (found.length > 0) return found
+  const wanted = text.trim().toLowerCase()
+  return DANCES.flatMap((name) => {
+    const rest = wanted.startsWith(`${name} `)
+      ? wanted.slice(name.length)
+      : wanted.endsWith(` ${name}`)
+        ? wanted.slice(0, -name.length)
+        : null
+    const own = rest === null ? [] : figures.filter(({ family }) => family === figureFamily(name))
+    return rest === null ? [] : searchFigures(own, rest)
+  })
+}
+/** Names of dances, the longest first: “slow waltz” before “waltz”. */
+const DANCES = [...new Set(DANCE_NAMES.flatMap((name) => [name, figureFamily(name)]))]
+  .map((name) => name.toLowerCase())
+  .sort((a, b) => b.length - a.length)
+
+/** A name with how it is to be danced behind it; the longest name that answers counts. */
+function withVariation(figures: readonly Figure[], text: string): Asked[] {
+  const words = text.trim().split(/[\s,]+/)
+  for (let own = words.length - 1; own > 0; own--) {
+    const variation = readSpokenVariation(words.slice(own).join(' '))
+    if (!variation) continue
+    const found = named(figures, words.slice(0, own).join(' ')).flatMap((figure): Asked[] =>
+      applyVariation(figure, variation).ok
+        ? [{ figure, variation: withoutOwn(figure, variation), isGuess: false }]
+        : [],
+    )
+    // What is danced so by itself comes before what would have to be varied.
+    const asIs = found.filter(({ variation: left }) => isPlain(left))
+    if (found.length > 0) return [...asIs, ...found.filter((one) => !asIs.includes(one))]
+  }
+  return []
+}
+
+/** How it is varied beyond what it is danced like anyway. */
+const withoutOwn = (figure: Figure, { turn, ...rest }: Variation): Variation =>
+  turn === undefined || netTurn(figure.lead) === turn ? rest : { ...rest, turn }
+const isPlain = (variation: Variation): boolean => sameValue(variation, AS_WRITTEN)
+
+function guesses(figures: readonly Figure[], text: string, dance: string): Asked[] {
+  const wanted = text.trim().toLowerCase()
+  const wrong = (figure: Figure): number =>
+    Math.min(
+      ...namesOf(figure).map(
+        (name) => distance(name.toLowerCase(), wanted) / Math.max(1, name.length),
+      ),
+    )
+  return figures
+    .map((figure) => ({ figure, wrong: wrong(figure), other: isOfDance(figure, dance) ? 0 : 1 }))
+    .filter((one) => one.wrong <= MAY_BE_WRONG)
+    .sort((a, b) => a.other - b.other || a.wrong - b.wrong)
+    .slice(0, MOST_GUESSES)
+    .map(({ figure }) => asWritten(figure, true))
+}

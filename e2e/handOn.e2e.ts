@@ -1,0 +1,71 @@
+import { expect, test } from './helpers/dellop.ts'
+import { add, blocks, bringText, BOXES, TWO_STEP } from './helpers/sheets.ts'
+
+test('a sheet that is here already is set beside the one that comes, and both can stay', async ({
+  page,
+}) => {
+  await bringText(page, 'Come again', `${BOXES}\norder\n  A\n`)
+  const id = page.url().split('/').at(-1)!
+  const file = await (await page.request.get(`/api/sheets/${id}/file`)).json()
+  const bring = (routine: object) =>
+    page.setInputFiles('input[type=file]', {
+      name: 'come-again.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ ...file, routine })),
+    })
+  await page.goto('/sheets')
+  await bring(file.routine)
+  const dialog = page.getByRole('dialog', { name: '“Come again” is among your sheets already' })
+  await expect(dialog.getByText('The file and the sheet are the same.')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Cancel' }).click()
+  await bring({ ...file.routine, by: 'Quill Tarn', bpm: 99 })
+  await expect(dialog.getByText('The file differs from the sheet in 2 things:')).toBeVisible()
+  await expect(dialog.getByText('Tempo: 99 instead of 96')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Keep both' }).click()
+  await page.getByRole('link', { name: 'Open “Come again (copy)”' }).click()
+  await expect(page.getByRole('textbox', { name: 'Name of the dance' })).toHaveValue(
+    'Come again (copy)',
+  )
+})
+
+test('a favourite stands first, here and in every tab, until it is none any more', async ({
+  page,
+}) => {
+  await page.goto('/sheets')
+  const titles = page.locator('.long .title')
+  await expect(titles.first()).toBeVisible()
+  await page.getByLabel('Search the sheets').fill('withy')
+  const star = page.getByRole('button', { name: 'Withy Bend, a favourite' })
+  await star.click()
+  await expect(star).toHaveAttribute('aria-pressed', 'true')
+  await page.getByLabel('Search the sheets').fill('')
+  await expect(titles.first()).toHaveText('Withy Bend')
+  await page.reload()
+  await expect(titles.first()).toHaveText('Withy Bend')
+  await star.click()
+  await expect(titles.first()).not.toHaveText('Withy Bend')
+})
+
+test('a figure is asked for as dancers say it, and guessed where it is spelt wrong', async ({
+  page,
+}) => {
+  await bringText(page, 'Asked for', `${TWO_STEP}part A\n  Vine four\norder\n  A\n`)
+  await blocks(page).first().click()
+  await page.keyboard.press('a')
+  await add(page, 'jazz box half turn left')
+  await add(page, 'waltz box')
+  await page.getByLabel('Figure name, alias or initials').fill('twrl vin')
+  await expect(page.getByRole('option', { name: /did you mean this/ }).first()).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(blocks(page)).toHaveCount(4)
+  await expect(blocks(page).nth(1)).toContainText('Jazz box, turning 1/2 left')
+  await expect(blocks(page).nth(2)).toContainText('Box')
+  await expect(blocks(page).nth(3)).toContainText(/^Twirl vine/)
+})
+
+test('each page has its help, and the help opens at it', async ({ page }) => {
+  await page.goto('/figures')
+  await page.getByRole('link', { name: 'Help with this page' }).click()
+  await expect(page).toHaveURL(/\/help#figures$/)
+  await expect(page.locator('#figures')).toBeInViewport()
+})

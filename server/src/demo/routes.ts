@@ -1,0 +1,32 @@
+import type Router from '@koa/router'
+import type { DemoState } from '@dellop/wire'
+import { serve } from '../http/route.ts'
+import { HttpProblem } from '../http/problem.ts'
+import type { Services } from '../services.ts'
+import { fillDemo, isEmpty } from './fill.ts'
+
+/**
+ * The demo at a word: filled in behind the answer, as the band takes its time to play; the page asks
+ * how far it is.
+ */
+export function demoRoutes(router: Router, services: Services): void {
+  let state: DemoState = { state: 'idle', done: 0, of: 0 }
+  const fill = async (): Promise<void> => {
+    try {
+      await fillDemo(services, (done, of) => (state = { state: 'filling', done, of }))
+      state = { ...state, state: 'idle' }
+    } catch (error) {
+      services.log.write({ what: 'demo', error: (error as Error).message })
+      state = { ...state, state: 'failed' }
+    }
+  }
+  serve(router, 'demoState', () => state)
+  serve(router, 'fillDemo', async () => {
+    if (state.state === 'filling') return state
+    if (state.state === 'idle' && !(await isEmpty(services)))
+      throw new HttpProblem('exists', 'There are sheets or tunes here already: the demo stays out.')
+    state = { state: 'filling', done: 0, of: 0 }
+    void fill()
+    return state
+  })
+}

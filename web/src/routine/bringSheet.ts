@@ -1,0 +1,106 @@
+import { diff } from '@dellop/core/document'
+import { readSheetFile, readSheetText, sheetFileOfText, type SheetFile } from '@dellop/core/file'
+import { routineShape, type Routine } from '@dellop/core/routine'
+import { changeWords } from '@dellop/core/sheet'
+import type { SheetSummary } from '@dellop/wire'
+import { ref, type Ref } from 'vue'
+import { randomId } from '../app/randomId.ts'
+import { api, sentenceOf } from '../app/api.ts'
+import { useLibrary } from '../app/library.ts'
+import { words } from '../words/index.ts'
+
+/** A dance that is to be brought in and is among the sheets already. */
+export interface BroughtAgain {
+  readonly file: SheetFile
+  readonly there: Routine
+  /** What is otherwise in the file, in words; empty where the two are the same. */
+  readonly changes: readonly string[]
+}
+
+/**
+ * Brings sheets in from files: a sheet file, or a sheet typed as text, whose figures are looked up
+ * in the book. A dance that is here already is set beside it first.
+ *
+ * @param changed Called when there is a sheet more.
+ */
+export function useBringSheet(
+  sheets: Readonly<Ref<readonly SheetSummary[] | null>>,
+  changed: () => Promise<void>,
+) {
+  const library = useLibrary()
+  const failure = ref('')
+  const told = ref('')
+  const broughtIn = ref<{ readonly id: string; readonly title: string } | null>(null)
+  const again = ref<BroughtAgain | null>(null)
+
+  async function bring(file: File): Promise<void> {
+    failure.value = told.value = ''
+    broughtIn.value = again.value = null
+    try {
+      // The names of a text are looked up in the book: it must be here first.
+      await library.load()
+      const text = await file.text()
+      const isText = /\.txt$/i.test(file.name)
+      const read = isText ? readText(text, file.name) : readSheetFile(text, `“${file.name}”`)
+      if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
+      const there = await alreadyThere(read.value.routine)
+      if (!there) return await takeIn(read.value)
+      const brought = isText ? asEditOf(there, text, read.value.routine) : read.value.routine
+      again.value = {
+        file: read.value,
+        there,
+        changes: changeWords(there, diff(routineShape, there, brought), library.book),
+      }
+    } catch (error) {
+      failure.value = words.shelf.notBrought + sentenceOf(error)
+    }
+  }
+
+  const readText = (text: string, name: string) =>
+    sheetFileOfText(text, {
+      id: randomId(),
+      title: name.replace(/\.txt$/i, '').slice(0, 120),
+      figures: library.figures,
+    })
+  /** The text read onto the sheet that is here, so that what is the same is known for the same. */
+  function asEditOf(there: Routine, text: string, otherwise: Routine): Routine {
+    const read = readSheetText(text, { figures: library.figures, base: there, newId: randomId })
+    return read.ok ? read.value.routine : otherwise
+  }
+
+  /** The sheet of that id, else the one of that name. */
+  async function alreadyThere({ id, title }: Routine): Promise<Routine | null> {
+    const named = title.trim().toLowerCase()
+    const found =
+      sheets.value?.find((one) => one.id === id) ??
+      sheets.value?.find((one) => one.title.trim().toLowerCase() === named)
+    return found ? (await api('getSheet', { params: { id: found.id } })).routine : null
+  }
+
+  async function takeIn(file: SheetFile): Promise<void> {
+    const answer = await api('importSheet', { body: { file } })
+    if (file.school) await library.bringSchool(file.school.id)
+    if (answer.tune?.isNew) await library.readTunes()
+    const { title } = (await api('getSheet', { params: { id: answer.id } })).routine
+    broughtIn.value = { id: answer.id, title }
+    told.value = words.shelf.brought(title, answer.newFigures.length, answer.tune)
+    await changed()
+  }
+
+  /** Both stay: the one that is brought in is called a copy. */
+  async function keepBoth(): Promise<void> {
+    const now = again.value
+    again.value = null
+    if (!now) return
+    const { file, there } = now
+    const routine =
+      file.routine.id === there.id
+        ? file.routine
+        : { ...file.routine, title: words.shelf.copyOf(file.routine.title) }
+    await takeIn({ ...file, routine }).catch((error: unknown) => {
+      failure.value = words.shelf.notBrought + sentenceOf(error)
+    })
+  }
+
+  return { failure, told, broughtIn, again, bring, keepBoth }
+}
