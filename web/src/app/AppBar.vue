@@ -117,6 +117,11 @@ nav a.here {
 .settings {
   align-self: center;
 }
+nav .help {
+  align-self: center;
+  border: 0;
+}
+nav .help,
 .settings .el-button {
   --el-button-text-color: var(--on-ink-soft);
   --el-button-hover-text-color: #fff;

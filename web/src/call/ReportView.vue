@@ -162,10 +162,6 @@ const becameOf = ({ why, given }: ReportedCue): string =>
     <template v-else-if="log">
       <p v-if="!isSent" class="told">{{ words.lectern.report.notSent }}</p>
       <el-descriptions v-if="report" :column="narrow ? 1 : 2" border class="facts">
-        <el-descriptions-item :label="words.lectern.report.dance">{{
-          log.title
-        }}</el-descriptions-item>
-        <el-descriptions-item :label="words.lectern.report.when">{{ when }}</el-descriptions-item>
         <el-descriptions-item :label="words.lectern.report.cuesHead">{{
           words.lectern.report.cues(given, report.cues.length)
         }}</el-descriptions-item>
@@ -242,8 +238,13 @@ const becameOf = ({ why, given }: ReportedCue): string =>
 </template>
 
 <style scoped>
+.facts {
+  max-width: 54rem;
+  margin-bottom: 1rem;
+  --el-font-size-base: 1rem;
+}
 h2 {
-  margin-top: 1.2rem;
+  margin: 1.2rem 0 0.4rem;
 }
 .two {
   display: grid;

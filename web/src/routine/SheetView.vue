@@ -98,7 +98,7 @@ const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const side = useQueryState<Side>('tab', 'figure', isSide)
 const narrow = useNarrow()
 /** On a narrow screen the panel lies over the page from below, when it is asked for. */
-const drawer = ref(false)
+const drawer = ref(side.value !== 'figure')
 function showSide(wanted: Side): void {
   side.value = wanted
   drawer.value = true
