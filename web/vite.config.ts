@@ -38,7 +38,29 @@ export default defineConfig({
   worker: { format: 'es' },
   // Two pages: the app, and the small one that second screens in the hall load.
   build: {
-    rollupOptions: { input: { index: 'index.html', hall: 'hall.html' } },
+    rollupOptions: {
+      input: { index: 'index.html', hall: 'hall.html' },
+      output: {
+        // Few files, so that a page is there after few questions: what every page needs in one each.
+        // Zod stands with what tells it how to work, which must come before any schema.
+        codeSplitting: {
+          groups: [
+            { name: 'zod', test: /node_modules\/zod\/|uncompiledZod/, priority: 4 },
+            {
+              name: 'vue',
+              test: /node_modules\/(?:@vue|vue|vue-router|pinia|vue-demi)\//,
+              priority: 3,
+            },
+            {
+              name: 'controls',
+              test: /node_modules\/(?:element-plus|@element-plus|@floating-ui|@vueuse|lodash-es|@ctrl|async-validator|dayjs|memoize-one|normalize-wheel-es|@popperjs|@sxzz)\//,
+              priority: 2,
+            },
+            { name: 'core', test: /\/core\/src\/(?!band|listen|figure\/book)/, priority: 1 },
+          ],
+        },
+      },
+    },
     assetsInlineLimit: 0,
     target: 'es2022',
     chunkSizeWarningLimit: 700,
