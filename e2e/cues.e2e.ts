@@ -121,7 +121,7 @@ test('cues of a file are laid onto the sheet: what agrees, what changes, and wha
   page,
 }) => {
   await bringText(page, 'Laid', SHEET)
-  await beside(page, 'History')
+  await beside(page, 'Hand on')
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'WebVTT' }).click(),

@@ -47,7 +47,7 @@ test('a line teacher copies a paper sheet with a tag and a restart, and hears of
   for (const figure of [
     'vine right, touch',
     'vine left, touch',
-    'rocking chair',
+    'v step',
     'jazz box quarter right',
   ])
     await add(page, figure)
@@ -56,18 +56,18 @@ test('a line teacher copies a paper sheet with a tag and a restart, and hears of
   // The paper says: a restart after sixteen counts on wall three, a tag of four after wall five.
   await page.getByRole('button', { name: 'Text beside the page' }).click()
   const text = page.getByRole('textbox', { name: 'The sheet as text' })
-  await expect(text).toContainText('Rocking chair')
+  await expect(text).toContainText('V step')
   await text.click()
   await page.keyboard.press('Control+a')
   await page.keyboard.insertText(
-    `part A\n  Vine right, touch\n  Vine left, touch\n  Rocking chair\n  Jazz box, quarter right\npart Tag\n  Rocking chair\norder\n  A\n  A\n  A from 1 to 2\n  A\n  A\n  Tag\n  A\n`,
+    `part A\n  Vine right, touch\n  Vine left, touch\n  V step\n  Jazz box, quarter right\npart Tag\n  V step\norder\n  A\n  A\n  A from 1 to 2\n  A\n  A\n  Tag\n  A\n`,
   )
   await page.getByRole('button', { name: 'Close the text' }).click()
   await expect(page.locator('.order .chip')).toHaveCount(7)
   await expect(page.locator('.bar .fix')).toHaveText('nothing to fix')
   const said = (words: string) => page.locator('.page .ribbon', { hasText: words }).first()
   await expect(said('then restart')).toBeVisible()
-  await expect(said('tag, rocking chair')).toBeVisible()
+  await expect(said('tag, v step')).toBeVisible()
   await expect(said('last time')).toBeVisible()
   await page.getByRole('link', { name: 'Call this dance' }).click()
   await expect(page.getByText('Ready to call without the network')).toBeVisible({ timeout: 30_000 })

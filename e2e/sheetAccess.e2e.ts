@@ -21,7 +21,7 @@ test('all that stands beside the page has no serious barrier, and its tabs are w
     await look()
     await page.getByRole('tab', { name: tab }).focus()
   }
-  for (const tab of ['Music', 'About', 'History'] as const) {
+  for (const tab of ['Music', 'About', 'History', 'Hand on'] as const) {
     await beside(page, tab)
     await look()
   }

@@ -75,35 +75,51 @@ export function reentries(
   at: TickPosition,
   { lostFrom = at, isWanted = () => true }: ReentryWish = {},
 ): Reentry[] {
-  const lines = linesAfter(call.written, at).slice(0, MOST_LINES)
+  return waysBack(call, state, at, isWanted).map(
+    ({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
+      const { rest, course } = courseFrom(call, {
+        pass,
+        from,
+        at: line.start,
+        state,
+        link,
+        leftAt: Math.min(lostFrom, line.start),
+      })
+      return {
+        at: line.start,
+        pass: written,
+        slot,
+        link,
+        waitTicks: line.start - at,
+        shiftTicks,
+        rest,
+        course,
+      }
+    },
+  )
+}
+
+/** A line of the music on which something of the dance can be begun, with what leads to it. */
+interface WayBack {
+  readonly target: Target
+  readonly line: PhraseSpan
+  readonly link: Link | null
+  readonly shiftTicks: number
+}
+
+/** The best ways back, the nearest line first. */
+function waysBack(
+  call: PreparedCall,
+  state: CoupleState,
+  at: TickPosition,
+  isWanted: NonNullable<ReentryWish['isWanted']>,
+): WayBack[] {
   const targets = entriesOf(call).filter(isWanted)
   const links = linksFrom(call.written, state)
-  type Way = {
-    readonly target: Target
-    readonly line: PhraseSpan
-    readonly link: Link | null
-    readonly shiftTicks: number
-  }
-  const found: Way[] = []
-  const later: Way[] = []
-  for (const line of lines) {
-    const room = secondsBetween(call, at, line.start)
-    const here = targets.flatMap((target) => {
-      if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
-      const link = linkTo(call.written, target.slot.before, state, links, {
-        ticks: line.start - at,
-        seconds: room - target.cueSeconds,
-      })
-      return link === undefined
-        ? []
-        : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
-    })
-    here.sort(
-      (a, b) =>
-        Number(a.link !== null) - Number(b.link !== null) ||
-        Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks),
-    )
-    for (const one of here) {
+  const found: WayBack[] = []
+  const later: WayBack[] = []
+  for (const line of linesAfter(call.written, at).slice(0, MOST_LINES)) {
+    for (const one of waysOnLine({ call, state, at, targets, links }, line)) {
       const alike = [...found, ...later].filter(
         ({ target }) =>
           target.slot.slot.id === one.target.slot.slot.id &&
@@ -114,29 +130,43 @@ export function reentries(
     }
     if (found.length >= BEST_REENTRIES) break
   }
-  const best = [...found, ...later]
-    .slice(0, BEST_REENTRIES)
-    .sort((a, b) => a.line.start - b.line.start)
-  return best.map(({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
-    const { rest, course } = courseFrom(call, {
-      pass,
-      from,
-      at: line.start,
-      state,
-      link,
-      leftAt: Math.min(lostFrom, line.start),
+  return [...found, ...later].slice(0, BEST_REENTRIES).sort((a, b) => a.line.start - b.line.start)
+}
+
+/** What can be begun on one line in time: what needs no link first, then what moves the least. */
+function waysOnLine(
+  {
+    call,
+    state,
+    at,
+    targets,
+    links,
+  }: {
+    readonly call: PreparedCall
+    readonly state: CoupleState
+    readonly at: TickPosition
+    readonly targets: readonly Target[]
+    readonly links: ReturnType<typeof linksFrom>
+  },
+  line: PhraseSpan,
+): WayBack[] {
+  const room = secondsBetween(call, at, line.start)
+  return targets
+    .flatMap((target): WayBack[] => {
+      if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
+      const link = linkTo(call.written, target.slot.before, state, links, {
+        ticks: line.start - at,
+        seconds: room - target.cueSeconds,
+      })
+      return link === undefined
+        ? []
+        : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
     })
-    return {
-      at: line.start,
-      pass: written,
-      slot,
-      link,
-      waitTicks: line.start - at,
-      shiftTicks,
-      rest,
-      course,
-    }
-  })
+    .sort(
+      (a, b) =>
+        Number(a.link !== null) - Number(b.link !== null) ||
+        Math.abs(a.shiftTicks) - Math.abs(b.shiftTicks),
+    )
 }
 
 /**

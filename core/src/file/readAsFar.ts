@@ -1,5 +1,6 @@
 import { succeed, type Problem, type Refused, type Result } from '../document/index.ts'
-import { readSheetText, type SheetTextOptions, type SheetTextRead } from './sheetText.ts'
+import { readSheetText, type SheetTextRead } from './sheetText.ts'
+import type { SheetTextOptions } from './sheetTextLine.ts'
 
 /** A line that could not be read, and why. Characters of the text, from 0. */
 export interface UnreadLine {

@@ -81,7 +81,32 @@ export function listen(
   sound: Sound,
   { range, beatsPerBar, progress = () => undefined }: ListenOptions = {},
 ): Result<Heard> {
-  const seconds = sound.samples.length / sound.sampleRate
+  const wrong = wrongLength(sound.samples.length / sound.sampleRate)
+  if (wrong) return wrong
+  const spectrum = spectrogram(toListenRate(sound.samples, sound.sampleRate), (share) =>
+    progress(share * 0.6),
+  )
+  const onsets = onsetsOf(spectrum)
+  if (!onsets.sounding.some((one) => one === 1)) return problem('listen.silent')
+  const strength = beatStrength(onsets)
+  const found = distinct(hypotheses(periodicityOf(onsets), range ?? null)).slice(0, FOLLOWED)
+  const candidates = found
+    .flatMap((hypothesis, i) => {
+      progress(0.65 + (0.3 * i) / FOLLOWED)
+      return followed({ spectrum, onsets, strength, beatsPerBar }, hypothesis)
+    })
+    .filter(({ frames }) => frames.length >= 4)
+    .sort((a, b) => b.score - a.score)
+  const [best, ...rest] = candidates
+  if (!best) return problem('listen.no-beat')
+  const others = rest
+    .filter((one) => one.hypothesis !== best.hypothesis)
+    .filter((one, i, all) => all.findIndex((other) => other.hypothesis === one.hypothesis) === i)
+  progress(1)
+  return succeed(heardOf({ spectrum, strength }, best, others))
+}
+
+function wrongLength(seconds: number): Result<never> | null {
   if (seconds < SHORTEST_SECONDS)
     return problem('listen.short', {
       seconds: seconds.toFixed(1),
@@ -92,38 +117,41 @@ export function listen(
       minutes: Math.round(seconds / 60),
       most: LONGEST_SECONDS / 60,
     })
-  const spectrum = spectrogram(toListenRate(sound.samples, sound.sampleRate), (share) =>
-    progress(share * 0.6),
-  )
-  const onsets = onsetsOf(spectrum)
-  if (!onsets.sounding.some((one) => one === 1)) return problem('listen.silent')
-  const strength = beatStrength(onsets)
-  const found = distinct(hypotheses(periodicityOf(onsets), range ?? null)).slice(0, FOLLOWED)
-  const candidates = found
-    .flatMap((hypothesis, i): Candidate[] => {
-      progress(0.65 + (0.3 * i) / FOLLOWED)
-      return phases(
-        strength,
-        trimmed(strength, followBeats(strength, hypothesis.periodFrames).frames),
-      ).map(({ frames, against }) => {
-        const ways = groupings(spectrum, onsets, frames)
-        const grouping = ways.find((one) => one.beatsPerBar === beatsPerBar) ?? ways[0]!
-        return {
-          hypothesis,
-          frames,
-          grouping,
-          ways,
-          score: hypothesis.score + BARS_SHARE * grouping.score - PHASE_SHARE * against,
-        }
-      })
-    })
-    .filter(({ frames }) => frames.length >= 4)
-    .sort((a, b) => b.score - a.score)
-  const best = candidates[0]
-  const others = candidates
-    .filter((one) => one.hypothesis !== best?.hypothesis)
-    .filter((one, i, all) => all.findIndex((other) => other.hypothesis === one.hypothesis) === i)
-  if (!best) return problem('listen.no-beat')
+  return null
+}
+
+/** What is known of the sound before its beats are. */
+interface Sounding {
+  readonly spectrum: ReturnType<typeof spectrogram>
+  readonly onsets: ReturnType<typeof onsetsOf>
+  readonly strength: Float32Array
+}
+
+/** The recording followed at one tempo, in each of its phases, with the bars that go best with it. */
+function followed(
+  { spectrum, onsets, strength, beatsPerBar }: Sounding & Pick<ListenOptions, 'beatsPerBar'>,
+  hypothesis: Hypothesis,
+): Candidate[] {
+  const { frames: all } = followBeats(strength, hypothesis.periodFrames)
+  return phases(strength, trimmed(strength, all)).map(({ frames, against }) => {
+    const ways = groupings(spectrum, onsets, frames)
+    const grouping = ways.find((one) => one.beatsPerBar === beatsPerBar) ?? ways[0]!
+    return {
+      hypothesis,
+      frames,
+      grouping,
+      ways,
+      score: hypothesis.score + BARS_SHARE * grouping.score - PHASE_SHARE * against,
+    }
+  })
+}
+
+/** What was heard, from the best way to follow it, with what else it may be. */
+function heardOf(
+  { spectrum, strength }: Omit<Sounding, 'onsets'>,
+  best: Candidate,
+  others: readonly Candidate[],
+): Heard {
   const beats = best.frames.map((frame) => secondsOfFrame(refinedFrame(strength, frame)))
   const first = best.grouping.firstDownbeat
   const isDownbeat = (i: number): boolean =>
@@ -138,8 +166,7 @@ export function listen(
     bars,
     confidence,
   }))
-  progress(1)
-  return succeed({
+  return {
     bpm: usualBpm(beats),
     beatsPerBar: best.grouping.beatsPerBar,
     beats,
@@ -159,7 +186,7 @@ export function listen(
       confidence: 1 - confidenceOf(best.score - other.score),
     })),
     otherBars: otherBars(best),
-  })
+  }
 }
 
 /**

@@ -5,6 +5,8 @@ import {
   danceFrom,
   holdFits,
   missingFoot,
+  type CoupleState,
+  type Figure,
   type FigureBook,
 } from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
@@ -231,25 +233,7 @@ function fillOffers({ routine, timeline, book, musicTicks, newId }: FitInput): F
   const before = ending
     ? (timeline.passes.find(({ pass }) => pass === ending)?.slots[0]?.before ?? routine.start)
     : (timeline.slots.at(-1)?.after ?? routine.start)
-  const used = new Set(timeline.slots.flatMap(({ figure }) => (figure ? [figure.id] : [])))
-  const units = [...used].flatMap((id) => {
-    const figure = book.get(id)
-    const danced = figure && applyVariation(figure, AS_WRITTEN)
-    if (
-      !figure ||
-      !danced?.ok ||
-      danced.value.lengthTicks > gap ||
-      missingFoot(before, danced.value) ||
-      !holdFits(before, danced.value)
-    )
-      return []
-    const once = danceFrom(before, danced.value)
-    const again = danceFrom(once.after, danced.value)
-    return once.troubles.length + again.troubles.length > 0 || !holdFits(once.after, danced.value)
-      ? []
-      : [{ figure, unitTicks: danced.value.lengthTicks }]
-  })
-  return units
+  return againAndAgain({ timeline, book }, before, gap)
     .map(({ figure, unitTicks }): Extract<FitOffer, { kind: 'fill' }> => {
       const { times, leftTicks } = fillGap(gap, unitTicks)
       const part = {
@@ -285,6 +269,32 @@ function fillOffers({ routine, timeline, book, musicTicks, newId }: FitInput): F
     .filter(({ times }) => times <= 64)
     .sort((a, b) => b.leftTicks - a.leftTicks || b.unitTicks - a.unitTicks)
     .slice(0, MOST_OF_A_KIND)
+}
+
+/** Figures of the dance that can be danced from a state, and once more from where they end. */
+function againAndAgain(
+  { timeline, book }: Pick<FitInput, 'timeline' | 'book'>,
+  before: CoupleState,
+  mostTicks: number,
+): { readonly figure: Figure; readonly unitTicks: Tick }[] {
+  const used = new Set(timeline.slots.flatMap(({ figure }) => (figure ? [figure.id] : [])))
+  return [...used].flatMap((id) => {
+    const figure = book.get(id)
+    const danced = figure && applyVariation(figure, AS_WRITTEN)
+    if (
+      !figure ||
+      !danced?.ok ||
+      danced.value.lengthTicks > mostTicks ||
+      missingFoot(before, danced.value) ||
+      !holdFits(before, danced.value)
+    )
+      return []
+    const once = danceFrom(before, danced.value)
+    const again = danceFrom(once.after, danced.value)
+    return once.troubles.length + again.troubles.length > 0 || !holdFits(once.after, danced.value)
+      ? []
+      : [{ figure, unitTicks: danced.value.lengthTicks }]
+  })
 }
 
 /**

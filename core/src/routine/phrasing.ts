@@ -33,29 +33,11 @@ export function phrasing(
   let offset = 0
   let sharedUntil = -1
   return passes.map((pass, i) => {
-    if (i <= sharedUntil) {
-      if (i === sharedUntil) next++
-      return {
-        firstPhrase: i === sharedUntil ? next - 1 : next,
-        phrases: 1,
-        offsetBefore: 0,
-        deviation: 0,
-        wantedTicks: pass.end - pass.start,
-        isShared: true,
-      }
-    }
+    if (i <= sharedUntil) return sharing(pass, i === sharedUntil ? next++ : next)
     if (next >= phrases.length) return null
     if (offset === 0)
       sharedUntil = lastToShare(passes, i, phrases[next]!.end - phrases[next]!.start)
-    if (i < sharedUntil)
-      return {
-        firstPhrase: next,
-        phrases: 1,
-        offsetBefore: 0,
-        deviation: 0,
-        wantedTicks: pass.end - pass.start,
-        isShared: true,
-      }
+    if (i < sharedUntil) return sharing(pass, next)
     const length = pass.end - pass.start
     const offsetBefore = offset
     const firstPhrase = next
@@ -88,6 +70,16 @@ export function phrasing(
     }
   })
 }
+
+/** A pass that fills a phrase together with others. */
+const sharing = (pass: DancedPass, firstPhrase: number): PassPhrasing => ({
+  firstPhrase,
+  phrases: 1,
+  offsetBefore: 0,
+  deviation: 0,
+  wantedTicks: pass.end - pass.start,
+  isShared: true,
+})
 
 /**
  * The last of the passes from `i` on that are together just one phrase long; -1 where they are not,

@@ -45,49 +45,8 @@ export function unfold(
     openFrom: null,
   }
   routine.passes.forEach((written, index) => {
-    const pass = changedTonight(written, choices)
-    const part = parts.get(pass.partId)!
-    const tiedAt = pass.tie ? tiePlace(music, pass.tie, running.at) : null
-    if (running.isOpen && tiedAt !== null) {
-      running.at = Math.max(running.at, tiedAt) as Tick
-      running.isOpen = false
-    }
-    const musicFor = waits(part, pass) ? music : NO_MUSIC
-    const dance = (repetition: number): readonly DancedSlot[] =>
-      passSlots(cache, `${pass.id}.${repetition}`, {
-        pass,
-        part,
-        book,
-        choices,
-        music: musicFor,
-        entry: running.state,
-        swapped: running.swapped,
-        start: running.at,
-        uncertain: running.isOpen,
-      })
-    const fill =
-      pass.fill &&
-      fillTimes(pass, {
-        at: running.at,
-        isOpen: running.isOpen,
-        choices,
-        unitTicks: lengthOf(dance(0)),
-        target: fillTarget(routine, index, { at: running.at, book, music }),
-      })
-    const times = fill ? fill.times : pass.times
-    for (let repetition = 0; repetition < times; repetition++)
-      goThrough(running, dance(repetition), {
-        key: `${pass.id}.${repetition}`,
-        pass,
-        part,
-        repetition,
-        tiedAt: repetition === 0 ? tiedAt : null,
-        filled: fill?.filled ?? null,
-      })
-    if (fill?.isOpen) {
-      running.openFrom ??= running.at
-      running.isOpen = true
-    }
+    const part = parts.get(written.partId)!
+    goThroughAll(running, { routine, index, part, book, choices, music, cache })
   })
   const turnedOn = facingsTurned(running.passes)
   return {
@@ -96,6 +55,67 @@ export function unfold(
     lengthTicks: running.at,
     openFrom: running.openFrom,
   }
+}
+
+/** All times through of one pass of the order, and what comes of them for the next. */
+function goThroughAll(
+  running: Running,
+  {
+    routine,
+    index,
+    part,
+    book,
+    choices,
+    music,
+    cache,
+  }: Required<UnfoldContext> & {
+    readonly routine: Routine
+    readonly index: number
+    readonly part: Part
+    readonly book: FigureBook
+  },
+): void {
+  const pass = changedTonight(routine.passes[index]!, choices)
+  const tiedAt = pass.tie ? tiePlace(music, pass.tie, running.at) : null
+  if (running.isOpen && tiedAt !== null) {
+    running.at = Math.max(running.at, tiedAt) as Tick
+    running.isOpen = false
+  }
+  const musicFor = waits(part, pass) ? music : NO_MUSIC
+  const dance = (repetition: number): readonly DancedSlot[] =>
+    passSlots(cache, `${pass.id}.${repetition}`, {
+      pass,
+      part,
+      book,
+      choices,
+      music: musicFor,
+      entry: running.state,
+      swapped: running.swapped,
+      start: running.at,
+      uncertain: running.isOpen,
+    })
+  const fill =
+    pass.fill &&
+    fillTimes(pass, {
+      at: running.at,
+      isOpen: running.isOpen,
+      choices,
+      unitTicks: lengthOf(dance(0)),
+      target: fillTarget(routine, index, { at: running.at, book, music }),
+    })
+  const times = fill ? fill.times : pass.times
+  for (let repetition = 0; repetition < times; repetition++)
+    goThrough(running, dance(repetition), {
+      key: `${pass.id}.${repetition}`,
+      pass,
+      part,
+      repetition,
+      tiedAt: repetition === 0 ? tiedAt : null,
+      filled: fill?.filled ?? null,
+    })
+  if (!fill?.isOpen) return
+  running.openFrom ??= running.at
+  running.isOpen = true
 }
 
 /** What goes on from one time through to the next. */

@@ -22,6 +22,7 @@ export {
   meanBpm,
   sectionFacts,
   tuneBpm,
+  toldBpm,
   usualBpm,
   type SectionFacts,
 } from './tempo.ts'

@@ -1,7 +1,7 @@
 import { houseWaltz } from '../testing/sheets.ts'
 import { steadyBeatMap, type BeatMap } from '../time/index.ts'
 import { danceTempo, figureFamily, usualTempo } from './dances.ts'
-import { meanBpm, sectionFacts, usualBpm } from './tempo.ts'
+import { meanBpm, sectionFacts, toldBpm, usualBpm } from './tempo.ts'
 
 describe('how fast a tune is', () => {
   it('is told for every section with its sums', () => {
@@ -35,6 +35,35 @@ describe('how fast a tune is', () => {
     expect(meanBpm(map, 0, 20 * 24)).toBeCloseTo(120, 9)
     expect(usualBpm(map)).toBeCloseTo(120, 9)
     expect(meanBpm(steadyBeatMap(84), 48, 48)).toBeCloseTo(84, 9)
+  })
+})
+
+describe('the tempo that is told', () => {
+  const played = (bpmOf: (beat: number) => number): BeatMap => {
+    let seconds = 0
+    const anchors = Array.from({ length: 201 }, (_, beat) => {
+      const anchor = { beat, seconds }
+      seconds += 60 / bpmOf(beat)
+      return anchor
+    })
+    return { segments: [{ anchors }] }
+  }
+  const toldOf = (map: BeatMap): number[] => {
+    const beats = Array.from({ length: 40 }, (_, i) => i * 5)
+    return [...new Set(beats.map((beat) => Math.round(toldBpm(map, beat * 24))))]
+  }
+  it('does not wander where the music is steady, however uneven its beats were found', () => {
+    expect(toldOf(played((beat) => 96 * (1 + 0.06 * Math.sin(beat * 1.7))))).toEqual([96])
+    expect(toldOf(steadyBeatMap(112))).toEqual([112])
+  })
+  it('goes with music that becomes quicker', () => {
+    const map = played((beat) => (beat < 100 ? 90 : 120))
+    expect(Math.round(toldBpm(map, 50 * 24))).toBe(90)
+    expect(Math.round(toldBpm(map, 150 * 24))).toBe(120)
+  })
+  it('is told before the first beat and after the last as well', () => {
+    const map = played(() => 90)
+    for (const beat of [-40, 0, 200, 400]) expect(toldBpm(map, beat * 24)).toBeCloseTo(90, 6)
   })
 })
 

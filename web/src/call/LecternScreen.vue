@@ -3,7 +3,8 @@ import { Volume2 } from '@lucide/vue'
 import { browserTimers } from '../app/timers.ts'
 import { approachAt, isMoving } from '@dellop/core/call'
 import type { Sheet } from '@dellop/core/sheet'
-import { bpmAt, TICKS_PER_BEAT, type Tick, type TickPosition } from '@dellop/core/time'
+import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
+import { toldBpm } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { api } from '../app/api.ts'
 import type { LecternVoice } from '../sound/lecternVoice.ts'
@@ -208,10 +209,8 @@ const stance = computed(() => {
 })
 const bpm = computed(() =>
   Math.round(
-    bpmAt(
-      props.sheet.beatMap,
-      (props.sheet.firstStep + Math.max(0, position.value)) as TickPosition,
-    ) * call.value.speed,
+    toldBpm(props.sheet.beatMap, props.sheet.firstStep + Math.max(0, position.value)) *
+      call.value.speed,
   ),
 )
 const secondsLeft = computed(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { startOfMusic } from '@dellop/core/call'
-import { bpmAt, type TickPosition } from '@dellop/core/time'
+import { toldBpm } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { bookOf } from '@dellop/core/figure'
@@ -110,7 +110,7 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
       music: from,
       from: cutOff?.log.from ?? startOfMusic(on, from),
       speed: 1,
-      bpm: bpmAt(on.beatMap, on.firstStep as number as TickPosition),
+      bpm: toldBpm(on.beatMap, on.firstStep),
     },
     clock.now,
     cutOff,

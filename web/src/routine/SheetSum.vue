@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { countingOf, isCountedInBars, totalOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
-import { bpmAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
+import { ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
+import { toldBpm } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
@@ -36,7 +37,7 @@ const seconds = computed(
 )
 const facts = computed(() => {
   const { routine, school } = props.sheet
-  const bpm = bpmAt(props.sheet.beatMap, props.sheet.firstStep)
+  const bpm = toldBpm(props.sheet.beatMap, props.sheet.firstStep)
   const { formation } = routine
   return [
     words.sheet.tempo(bpm, routine.metre.beatsPerBar),

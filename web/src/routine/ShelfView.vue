@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { LEVELS } from '@dellop/core/figure'
 import { shelfOf } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
@@ -8,13 +7,12 @@ import { useLibrary } from '../app/library.ts'
 import { keptSheets, type KeptSheet } from '../app/keptSheets.ts'
 import BroughtAgain from './BroughtAgain.vue'
 import { useBringSheet } from './bringSheet.ts'
-import FavouriteStar from './FavouriteStar.vue'
 import FillDemo from './FillDemo.vue'
 import NewSheet from './NewSheet.vue'
+import SheetTable from './SheetTable.vue'
 import SetAsideNote from '../document/SetAsideNote.vue'
 import { words } from '../words/index.ts'
 import Labelled from '../ui/Labelled.vue'
-import LongTable, { type LongColumn } from '../ui/LongTable.vue'
 import PickFile from '../ui/PickFile.vue'
 import { useQueryState } from '../ui/queryState.ts'
 
@@ -60,51 +58,6 @@ const all = computed(
 )
 const levelName = (id: string): string =>
   (words.sheets.head.levels as Record<string, string>)[id] ?? id
-/** Figures of a sheet that the search has found it by. */
-const foundBy = (sheet: SheetSummary): string => {
-  const typed = search.value.trim().toLowerCase()
-  return typed.length < 2
-    ? ''
-    : sheet.figures
-        .filter((name) => typed.split(/\s+/).every((word) => name.toLowerCase().includes(word)))
-        .slice(0, 3)
-        .join(', ')
-}
-
-const columns: readonly LongColumn<SheetSummary>[] = [
-  {
-    key: 'star',
-    title: words.shelf.favourite.head,
-    width: 56,
-    by: (one) => (isFavourite(one.id) ? 0 : 1),
-    always: true,
-  },
-  {
-    key: 'title',
-    title: words.shelf.columns.title,
-    width: 230,
-    grow: 2,
-    by: (one) => one.title,
-    always: true,
-  },
-  { key: 'dance', title: words.shelf.columns.kind, width: 135, grow: 1, by: (one) => one.dance },
-  {
-    key: 'level',
-    title: words.sheets.shelf.level,
-    width: 145,
-    by: (one) => (one.level ? LEVELS.indexOf(one.level as never) : -1),
-  },
-  {
-    key: 'tune',
-    title: words.shelf.columns.tune,
-    width: 170,
-    grow: 1,
-    by: (one) => one.tuneTitle ?? '',
-  },
-  { key: 'tags', title: words.sheets.shelf.tag, width: 150, by: (one) => one.tags.join(' ') },
-  { key: 'changed', title: words.shelf.columns.changed, width: 120, by: (one) => one.updatedAtMs },
-  { key: 'call', title: words.shelf.callHead, width: 100, always: true },
-]
 
 async function load(): Promise<void> {
   failure.value = ''
@@ -125,13 +78,6 @@ async function filled(): Promise<void> {
   await Promise.all([library.readTunes(), library.readGroups()])
   await load()
 }
-
-/** Favourites stand before all others, unless the table is sorted otherwise. */
-const isFavourite = (id: string): boolean => library.settings.favourites.includes(id)
-const listed = computed(() => [
-  ...shown.value.filter(({ id }) => isFavourite(id)),
-  ...shown.value.filter(({ id }) => !isFavourite(id)),
-])
 </script>
 
 <template>
@@ -247,44 +193,7 @@ const listed = computed(() => [
         <p v-if="shown.length === 0">
           {{ search ? words.shelf.nothing(search) : words.sheets.shelf.notAway }}
         </p>
-        <LongTable
-          v-if="shown.length > 0"
-          :columns="columns"
-          :rows="listed"
-          :label="words.shelf.title"
-          :row-height="56"
-        >
-          <template #star="{ row }"><FavouriteStar :id="row.id" :title="row.title" /></template>
-          <template #title="{ row }">
-            <span class="names">
-              <RouterLink class="title" :to="{ name: 'sheet', params: { id: row.id } }">{{
-                row.title
-              }}</RouterLink>
-              <span class="soft small">{{
-                foundBy(row) ? words.sheets.shelf.figures(foundBy(row)) : words.shelf.by(row.by)
-              }}</span>
-            </span>
-          </template>
-          <template #dance="{ row }">{{ row.dance }}</template>
-          <template #level="{ row }">{{ row.level ? levelName(row.level) : '' }}</template>
-          <template #tune="{ row }">{{ row.tuneTitle }}</template>
-          <template #tags="{ row }"
-            ><span class="tags"
-              ><el-tag v-for="one in row.tags" :key="one" type="info" size="small">{{
-                one
-              }}</el-tag></span
-            ></template
-          >
-          <template #changed="{ row }">{{ words.format.shortDate(row.updatedAtMs) }}</template>
-          <template #call="{ row }"
-            ><el-button
-              tag="router-link"
-              :to="{ name: 'lectern', params: { id: row.id } }"
-              :aria-label="words.shelf.callOf(row.title)"
-              >{{ words.shelf.call }}</el-button
-            ></template
-          >
-        </LongTable>
+        <SheetTable v-if="shown.length > 0" :sheets="shown" :search="search" />
       </template>
     </template>
   </div>
@@ -313,26 +222,9 @@ const listed = computed(() => [
   flex: 1 1 16rem;
   max-width: 26rem;
 }
-.names {
-  display: grid;
-}
 .first {
   display: flex;
   flex-wrap: wrap;
   gap: 0.3rem 1.2rem;
-}
-.tags {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 3px;
-}
-.small {
-  font-size: 0.85rem;
-}
-.title {
-  font-family: var(--font-head);
-  font-weight: 700;
-  font-size: 1.1rem;
-  color: var(--ink);
 }
 </style>

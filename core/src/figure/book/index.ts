@@ -18,9 +18,14 @@ import { MODERN_JIVE_FIGURES, NIGHT_CLUB_FIGURES, WEST_COAST_FIGURES } from './s
 import { LONGWAYS_FIGURES, SQUARE_FIGURES } from './squareLongways.ts'
 import { RUMBA_FIGURES } from './rumba.ts'
 import { SALSA_FIGURES } from './salsa.ts'
-import { MIXER_FIGURES, RING_FIGURES, SET_FIGURES } from './ring.ts'
-import { FOXTROT_FIGURES, QUICKSTEP_FIGURES, TANGO_FIGURES } from './smooth.ts'
-import { CLOG_FIGURES, LINE_FIGURES } from './solo.ts'
+import { MIXER_FIGURES } from './mixer.ts'
+import { RING_FIGURES } from './ring.ts'
+import { SET_FIGURES } from './set.ts'
+import { CLOG_FIGURES } from './clog.ts'
+import { FOXTROT_FIGURES } from './foxtrot.ts'
+import { LINE_FIGURES } from './line.ts'
+import { QUICKSTEP_FIGURES } from './quickstep.ts'
+import { TANGO_FIGURES } from './tango.ts'
 import { TWO_STEP_FIGURES } from './twoStep.ts'
 
 /**

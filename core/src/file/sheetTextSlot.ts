@@ -1,0 +1,86 @@
+import { succeed, type Result } from '../document/index.ts'
+import {
+  applyVariation,
+  AS_WRITTEN,
+  familyOf,
+  findFigure,
+  piecesOutsideQuotes,
+  readVariation,
+} from '../figure/index.ts'
+import type { Slot, SlotContent } from '../routine/index.ts'
+import { problem } from './problem.ts'
+import { readSlotExtra } from './sheetExtras.ts'
+import { on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
+import { beatsText, readLength, readQuoted } from './sheetTextWords.ts'
+
+/** What stands on the line of a slot. */
+export type SlotFields = Omit<Slot, 'id'>
+/** A slot from its line: what is danced or said there, and what stands behind its bars. */
+export function readSlot(
+  line: Line,
+  text: string,
+  dance: string,
+  options: SheetTextOptions,
+): Result<SlotFields> {
+  const [head = '', ...extras] = piecesOutsideQuotes(text, '|').map((piece) => piece.text)
+  const content = readContent(line, head, dance, options)
+  if (!content.ok) return content
+  let slot: SlotFields = { content: content.value, wordings: null, say: 'cue', remark: '' }
+  for (const extra of extras) {
+    const read = on(line, readSlotExtra(extra))
+    if (!read.ok) return read
+    slot = read.value(slot)
+  }
+  return succeed(slot)
+}
+
+/**
+ * A figure with its variation, words in quotation marks with a length, or a name that nothing
+ * answers to.
+ */
+function readContent(
+  line: Line,
+  text: string,
+  dance: string,
+  { figures }: SheetTextOptions,
+): Result<SlotContent> {
+  const [, stated = text, length] =
+    /^(.*?)(?:\s*=\s*(\?|to the (?:phrase|section)|(?:\d+(?:\.\d+)?|\d+t)(?: or (?:\d+(?:\.\d+)?|\d+t))*)(?:\s*counts?)?)?$/s.exec(
+      text,
+    ) ?? []
+  const takes = readLength(length ?? '?')
+  const { lengthTicks } = takes
+  // Quotation marks as they are printed come from pasted texts.
+  const printed = /^[“„»](.*)[”“«]$/s.exec(stated)
+  if (printed) return succeed({ type: 'words', text: printed[1]!, ...takes })
+  if (stated.startsWith('"')) {
+    const words = on(line, readQuoted(stated))
+    return words.ok ? succeed({ type: 'words', text: words.value, ...takes }) : words
+  }
+  // No figure lasts one of several lengths: what does is kept as it is told.
+  if (takes.choices || takes.until) return succeed({ type: 'words', text: stated, ...takes })
+  const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
+  const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
+  const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
+  if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure)
+  if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
+  const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
+  if (!variation.ok) return variation
+  if (figure.ok && lengthTicks !== null) {
+    const danced = applyVariation(figure.value, variation.value)
+    if (danced.ok && danced.value.lengthTicks !== lengthTicks)
+      return refuse(
+        line,
+        problem('sheet-text.length', {
+          name: figure.value.name,
+          counts: beatsText(danced.value.lengthTicks),
+          written: beatsText(lengthTicks),
+        }),
+      )
+  }
+  return succeed({
+    type: 'figure',
+    figureId: figure.ok ? figure.value.id : name.slice(1),
+    variation: variation.value,
+  })
+}

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { LEVELS } from '@dellop/core/figure'
+import type { SheetSummary } from '@dellop/wire'
+import { computed } from 'vue'
+import { useLibrary } from '../app/library.ts'
+import LongTable, { type LongColumn } from '../ui/LongTable.vue'
+import { words } from '../words/index.ts'
+import FavouriteStar from './FavouriteStar.vue'
+
+/** Sheets as a table: favourites first, and why a search has found each. */
+const props = defineProps<{ sheets: readonly SheetSummary[]; search: string }>()
+const library = useLibrary()
+const isFavourite = (id: string): boolean => library.settings.favourites.includes(id)
+const listed = computed(() => [
+  ...props.sheets.filter(({ id }) => isFavourite(id)),
+  ...props.sheets.filter(({ id }) => !isFavourite(id)),
+])
+const levelName = (id: string): string =>
+  (words.sheets.head.levels as Record<string, string>)[id] ?? id
+/** Figures of a sheet that the search has found it by. */
+const foundBy = (sheet: SheetSummary): string => {
+  const typed = props.search.trim().toLowerCase()
+  return typed.length < 2
+    ? ''
+    : sheet.figures
+        .filter((name) => typed.split(/\s+/).every((word) => name.toLowerCase().includes(word)))
+        .slice(0, 3)
+        .join(', ')
+}
+
+const columns: readonly LongColumn<SheetSummary>[] = [
+  {
+    key: 'star',
+    title: words.shelf.favourite.head,
+    width: 56,
+    by: (one) => (isFavourite(one.id) ? 0 : 1),
+    always: true,
+  },
+  {
+    key: 'title',
+    title: words.shelf.columns.title,
+    width: 230,
+    grow: 2,
+    by: (one) => one.title,
+    always: true,
+  },
+  { key: 'dance', title: words.shelf.columns.kind, width: 135, grow: 1, by: (one) => one.dance },
+  {
+    key: 'level',
+    title: words.sheets.shelf.level,
+    width: 145,
+    by: (one) => (one.level ? LEVELS.indexOf(one.level as never) : -1),
+  },
+  {
+    key: 'tune',
+    title: words.shelf.columns.tune,
+    width: 170,
+    grow: 1,
+    by: (one) => one.tuneTitle ?? '',
+  },
+  { key: 'tags', title: words.sheets.shelf.tag, width: 150, by: (one) => one.tags.join(' ') },
+  { key: 'changed', title: words.shelf.columns.changed, width: 120, by: (one) => one.updatedAtMs },
+  { key: 'call', title: words.shelf.callHead, width: 100, always: true },
+]
+</script>
+
+<template>
+  <LongTable :columns="columns" :rows="listed" :label="words.shelf.title" :row-height="56">
+    <template #star="{ row }"><FavouriteStar :id="row.id" :title="row.title" /></template>
+    <template #title="{ row }">
+      <span class="names">
+        <RouterLink class="title" :to="{ name: 'sheet', params: { id: row.id } }">{{
+          row.title
+        }}</RouterLink>
+        <span class="soft small">{{
+          foundBy(row) ? words.sheets.shelf.figures(foundBy(row)) : words.shelf.by(row.by)
+        }}</span>
+      </span>
+    </template>
+    <template #dance="{ row }">{{ row.dance }}</template>
+    <template #level="{ row }">{{ row.level ? levelName(row.level) : '' }}</template>
+    <template #tune="{ row }">{{ row.tuneTitle }}</template>
+    <template #tags="{ row }"
+      ><span class="tags"
+        ><el-tag v-for="one in row.tags" :key="one" type="info" size="small">{{
+          one
+        }}</el-tag></span
+      ></template
+    >
+    <template #changed="{ row }">{{ words.format.shortDate(row.updatedAtMs) }}</template>
+    <template #call="{ row }"
+      ><el-button
+        tag="router-link"
+        :to="{ name: 'lectern', params: { id: row.id } }"
+        :aria-label="words.shelf.callOf(row.title)"
+        >{{ words.shelf.call }}</el-button
+      ></template
+    >
+  </LongTable>
+</template>
+
+<style scoped>
+.names {
+  display: grid;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
+}
+.small {
+  font-size: 0.85rem;
+}
+.title {
+  font-family: var(--font-head);
+  font-weight: 700;
+  font-size: 1.1rem;
+  color: var(--ink);
+}
+</style>
