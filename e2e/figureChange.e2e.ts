@@ -251,12 +251,16 @@ test('a group is told what it knows; lists are narrowed to it, and a sheet says 
   await page.getByRole('link', { name: 'Lanterns at the Weir', exact: true }).click()
   await page.getByRole('tab', { name: 'To fix' }).click()
   await page.getByText(/^Notes \(\d+\)$/).click()
-  await expect(page.getByText(/^Teach before: .*Wednesdays in the Tar Loft/).first()).toBeVisible()
+  await expect(
+    page
+      .getByText(/ (new to|above the level of) Wednesdays in the Tar Loft: teach it first\.$/)
+      .first(),
+  ).toBeVisible()
   await page.goto('/figures/groups')
   await choose(page.getByLabel('Lists and sheets are for this group'), 'For nobody in particular')
   await page.goto('/sheets/lanterns-at-the-weir?tab=fix')
   await expect(page.locator('.block').first()).toBeVisible()
-  await expect(page.getByText(/^Teach before:/)).toHaveCount(0)
+  await expect(page.getByText(/: teach it first\.$/)).toHaveCount(0)
 })
 
 test('a figure is printed without what can be pressed', async ({ page }) => {

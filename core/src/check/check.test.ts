@@ -208,7 +208,7 @@ describe('holds and facings', () => {
       of([slot('a', 'balance-left-right', { exitHold: 'none' }), slot('b', 'left-turning-box')]),
     ).find((finding) => finding.code === 'hold.mismatch')!
     expect(told(found)).toBe(
-      'Left turning box begins in closed, and they are in none. Balance left and right → none',
+      'Take hands before Left turning box (closed). Balance left and right → none',
     )
   })
 
@@ -316,7 +316,7 @@ describe('what is missing', () => {
       expect.arrayContaining(['missing.figure', 'missing.length', 'missing.wording', 'figure.cut']),
     )
     expect(told(found.find((finding) => finding.code === 'missing.wording'))).toBe(
-      '3 counts open. 3 counts',
+      '3 counts without a figure. 3 counts',
     )
     expect(told(found.find((finding) => finding.code === 'figure.cut'))).toMatch(
       /has no step on count 2.5/,
@@ -439,8 +439,8 @@ describe('a group that will dance it', () => {
       ['canter', 18],
     ])
     expect(teach(routine, group).map(told)).toEqual([
-      'Teach before: Hover. Wednesdays has not got so far. danced 4 times in this sheet, 3 counts each; its level is intermediate, the group’s beginner',
-      'Teach before: Canter. Wednesdays has not been taught it. danced twice in this sheet, 3 counts each; its level is absolute beginner, the group’s beginner',
+      'Hover is above the level of Wednesdays: teach it first. danced 4 times in this sheet, 3 counts each; its level is intermediate, the group’s beginner',
+      'Canter is new to Wednesdays: teach it first. danced twice in this sheet, 3 counts each; its level is absolute beginner, the group’s beginner',
     ])
   })
   it('is nobody in particular where none is chosen', () =>

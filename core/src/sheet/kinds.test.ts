@@ -465,14 +465,16 @@ order
       'Vine right, touch needs the right foot on count 1, and the weight is on it. Vine right, touch: right, left, right, so the weight is on the right',
     )
     expect(told(lines, 'facing.rotated')).toEqual([
-      'A is to begin facing 3 o’clock here, and they face 12 o’clock. 12 o’clock and a quarter to the right is 3 o’clock',
+      'A is meant to start facing 3 o’clock this time; they come to it facing 12 o’clock. 12 o’clock and a quarter to the right is 3 o’clock',
     ])
   })
 
   it('of the role and the hall, where two dance together', () => {
     const couple = `${WALTZ}part A\n  Box\n  Vine three\n  Box\norder\n  A\n  A | rotated 4/8 right\n`
     expect(told(couple, 'feet.not-free')[0]).toContain('needs the lead’s left foot')
-    expect(told(couple, 'facing.rotated')[0]).toContain('A is to begin facing the centre here')
+    expect(told(couple, 'facing.rotated')[0]).toContain(
+      'A is meant to start facing the centre this time',
+    )
   })
 })
 

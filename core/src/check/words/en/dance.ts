@@ -1,5 +1,5 @@
-import { FIGURE_FINDING_CODES, type DirectionFrame } from '../../../figure/index.ts'
-import type { Facing } from '../../../move/index.ts'
+import { FIGURE_FINDING_CODES, holdOf, type DirectionFrame } from '../../../figure/index.ts'
+import { wrapFacing, type Facing } from '../../../move/index.ts'
 import type { Sentence, Sentences } from '../../sentences.ts'
 import type { BodyFindings } from '../../dance/body.ts'
 import type { FacingsFindings } from '../../dance/facings.ts'
@@ -16,6 +16,19 @@ import { facingTold, turn } from './facing.ts'
 const facing = (value: number, frame: DirectionFrame): string => facingTold(value as Facing, frame)
 /** Nobody’s in particular, where all do the same. */
 const whose = (role: string | null): string => (role ? `${role}’s ` : '')
+
+/** Choices as they are told: “open, semi-closed or half open”. */
+const listed = (list: readonly string[]): string =>
+  list.length < 2 ? list.join('') : `${list.slice(0, -1).join(', ')} or ${list.at(-1)}`
+/**
+ * How two stand to each other.
+ *
+ * @param eighths How much further round the follow faces than the lead.
+ */
+function standing(eighths: number): string {
+  const apart = Math.abs(wrapFacing(eighths))
+  return apart === 0 ? 'side by side' : apart === 4 ? 'face to face' : 'at an angle'
+}
 
 /** A figure’s own sentence, with its name. */
 function figuresThemselves(): Sentences<FigureItselfFindings> {
@@ -49,13 +62,15 @@ export const DANCE: Sentences<
         : `${previous ?? 'the start'}: ${chain.join(', ')}, so the weight is on the ${foot}`,
   },
   'feet.unsure': {
-    message: ({ figure, role, foot }) =>
-      `${figure} asks for the ${whose(role)}${foot} foot while the weight is on both.`,
+    message: ({ figure, role, foot, previous }) =>
+      `Which ${role ? `of the ${role}’s feet` : 'foot'} is free before ${figure}? It needs the ${foot}, and ${previous ?? 'the start'} leaves the weight on both.`,
     sum: ({ previous, chain }) => `${previous ?? 'start'}: ${chain.join(', ')}`,
   },
   'hold.mismatch': {
     message: ({ figure, hold, wanted }) =>
-      `${figure} begins in ${wanted.join(' or ')}, and they are in ${hold}.`,
+      hold === 'none'
+        ? `Take hands before ${figure} (${listed(wanted)}).`
+        : `${figure} begins in ${listed(wanted)}, and they are in ${hold}.`,
     sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${hold}`,
   },
   'facing.mismatch': {
@@ -65,13 +80,14 @@ export const DANCE: Sentences<
       `${facing(now, frame)} → ${facing(wanted, frame)} is ${turn(by)}`,
   },
   'facing.hold': {
-    message: ({ figure, hold }) => `After ${figure} they would not stand as ${hold} asks.`,
+    message: ({ figure, hold, lead, follow }) =>
+      `${figure} ends ${standing(follow - lead)} here; ${hold} needs them ${standing(holdOf(hold)?.relation ?? 4)}.`,
     sum: ({ lead, follow, frame }) =>
       `lead facing ${facing(lead, frame)}, follow facing ${facing(follow, frame)}`,
   },
   'facing.rotated': {
     message: ({ part, facing: now, wanted, frame }) =>
-      `${part} is to begin facing ${facing(wanted, frame)} here, and they face ${facing(now, frame)}.`,
+      `${part} is meant to start facing ${facing(wanted, frame)} this time; they come to it facing ${facing(now, frame)}.`,
     sum: ({ first, rotate, wanted, frame }) =>
       `${facing(first, frame)} and ${turn(rotate)} is ${facing(wanted, frame)}`,
   },
@@ -88,10 +104,10 @@ export const DANCE: Sentences<
     sum: () => 'steps must rise in time and end within the figure',
   },
   'set.partner': {
-    message: ({ lead, follow, partner, couples }) =>
-      `At the end the first ${lead} dances with ${follow} ${partner} of ${couples}, not with the own.`,
-    sum: ({ passes, relative, couples, apart, every }) =>
-      `${passes} times through move them ${relative} places apart: ${apart} of ${couples}${every === null ? '' : `; the first partner comes again after every ${every}`}`,
+    message: ({ passes, lead, follow, partner, every }) =>
+      `After ${passes === 1 ? 'one time' : `${passes} times`} through, ${lead} 1 is with ${follow} ${partner}.${every === null ? '' : ` It takes ${every} times to meet the first partner again.`}`,
+    sum: ({ passes, relative, couples, apart }) =>
+      `${passes} × ${relative} places = ${apart} of ${couples}`,
   },
   'body.turns': {
     message: ({ role, turns, side }) =>
@@ -105,8 +121,9 @@ export const DANCE: Sentences<
       `in ${counts(beats)} at ${bpm} a minute; walk it slowly first, and leave steps out where the hall’s floor or anyone’s joints ask for it`,
   },
   'body.arms': {
-    message: ({ figure }) => `${figure} moves the arms on top of half beats of the feet.`,
-    sum: () => 'feet first, arms when the feet are sure',
+    message: ({ figure }) =>
+      `In ${figure} the arms move while the feet step on half beats: teach the feet first.`,
+    sum: () => 'arms when the feet are sure',
   },
   'body.caution': {
     message: ({ figure, group }) => `${figure} is new to ${group} and has a caution.`,

@@ -8,6 +8,8 @@ import { counts } from './counts.ts'
 
 const levelName = (level: string): string => LEVEL_NAMES[level as Level] ?? level
 
+const longer = (one: number, other: number): boolean => one > other
+
 /** English sentences about what a sheet leaves open. */
 export const MISSING: Sentences<
   MissingFindings & PartOrderFindings & ToldOrderFindings & TeachFirstFindings
@@ -18,7 +20,7 @@ export const MISSING: Sentences<
   },
   'missing.length': {
     message: ({ text }) =>
-      text ? `How long “${text}” takes is open.` : 'A slot has no length yet.',
+      text ? `How many counts does “${text}” take?` : 'How many counts does this line take?',
     sum: () => 'everything after it stands at an open place',
   },
   'figure.cut': {
@@ -31,7 +33,7 @@ export const MISSING: Sentences<
   },
   'missing.wording': {
     message: ({ open, beats, figure }) =>
-      open ? `${counts(beats)} open.` : `${figure ?? 'This slot'} has nothing to say.`,
+      open ? `${counts(beats)} without a figure.` : `${figure ?? 'This line'} has nothing to say.`,
     sum: ({ beats }) => counts(beats),
   },
   'missing.part': {
@@ -40,7 +42,7 @@ export const MISSING: Sentences<
   },
   'missing.pass': {
     message: ({ part }) => `${part} is written and never danced.`,
-    sum: () => 'no pass in the order takes it',
+    sum: () => 'it stands nowhere in the order',
   },
   'missing.told': {
     message: ({ told, danced, place }) =>
@@ -52,10 +54,10 @@ export const MISSING: Sentences<
     sum: ({ known }) => `parts: ${known.join(', ')}`,
   },
   'sums.versions': {
-    message: ({ part, other, difference }) =>
+    message: ({ part, other, difference, told, total }) =>
       part === other
         ? `Two parts are called ${part}, and one is ${counts(difference)} longer.`
-        : `${other} tells ${part} otherwise: ${counts(difference)} apart.`,
+        : `${other} is ${counts(difference)} ${longer(told, total) ? 'longer' : 'shorter'} than ${part}, of which it is meant to be another version.`,
     sum: ({ part, total, told, other, differs, fits }) =>
       [
         `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
@@ -68,7 +70,7 @@ export const MISSING: Sentences<
   },
   'missing.teach': {
     message: ({ figure, group, beyond }) =>
-      `Teach before: ${figure}. ${group} ${beyond ? 'has not got so far' : 'has not been taught it'}.`,
+      `${figure} is ${beyond ? 'above the level of' : 'new to'} ${group}: teach it first.`,
     sum: ({ times, beats, level, reach }) =>
       `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the group’s ${levelName(reach)}`,
   },

@@ -69,9 +69,9 @@ export const SUMS: Sentences<
       `${later.length} of one kind and ${first.length} of the other on one sheet`,
   },
   'sums.fill': {
-    message: ({ part, left, gap }) =>
+    message: ({ part, left, gap, times }) =>
       left > 0
-        ? `${counts(left)} are left over after ${part} has filled what it can.`
+        ? `${part} fits ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`}; ${counts(left)} of music stay empty before what comes next.`
         : `${part} takes ${counts(-left)} more than the ${gap} there are to fill.`,
     sum: ({ gap, unit, times, left }) =>
       `${gap} by ${unit}: ${times} × ${unit} = ${times * unit}, ${left > 0 ? `${left} left over` : `${-left} too many`}`,

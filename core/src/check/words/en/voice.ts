@@ -57,7 +57,8 @@ export const VOICE: Sentences<
     sum: () => 'the cues beside it take all of it',
   },
   'voice.early': {
-    message: ({ text }) => `“${text}” comes so early that the floor may go at once.`,
+    message: ({ text, lead }) =>
+      `“${text}” ends ${lead} beats before the step: dancers may start early.`,
     sum: ({ lead, most }) => `${lead} beats before its step, ${most} at most`,
   },
   'voice.late': {

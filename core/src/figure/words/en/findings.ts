@@ -141,5 +141,5 @@ export const FINDINGS = {
     dropped: string
   }) => `It ends in ${kept}, which joins the ${role}’s ${dropped} hand, but that hand has let go.`,
   'figure.parted': ({ at, strides, hold }: { at: number; strides: number; hold: string }) =>
-    `By ${count(at)} the two have gone ${strides} strides apart in ${hold}: it looks mirrored on one side only.`,
+    `On ${count(at)} the two are ${strides} strides apart: too far for ${hold}. If one side is mirrored by mistake, put it right; else say open facing or two hands, or make the steps small.`,
 }
