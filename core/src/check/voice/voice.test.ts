@@ -68,7 +68,9 @@ describe('the voice', () => {
       ),
     ).toBe(true)
     const early = of(words('w', 'wait', 24), { ...slot('b', 'box'), pin: { startTicks: -20 * 24 } })
-    expect(told(early)[0]).toMatch(/^voice.early: “forward box” ends [\d.]+ beats before the step: dancers may start early\./)
+    expect(told(early)[0]).toMatch(
+      /^voice.early: “forward box” ends [\d.]+ beats before the step: dancers may start early\./,
+    )
     expect(mended(early, 'voice.early')).toEqual([['loosen-pin', []]])
   })
 
