@@ -5,6 +5,7 @@ import {
   holdFits,
   holdOf,
   startingState,
+  keptByState,
   stateKey,
   isOfDance,
   missingFoot,
@@ -81,19 +82,6 @@ export function freeDance(
     return can
   }
   return { figures, start, formation, legal, closes }
-}
-
-/** What is worked out from a state, kept for states that are alike. */
-function keptByState<T>(work: (state: CoupleState) => T): (state: CoupleState) => T {
-  const kept = new Map<string, T>()
-  return (state) => {
-    const key = stateKey(state)
-    const before = kept.get(key)
-    if (before !== undefined) return before
-    const made = work(state)
-    kept.set(key, made)
-    return made
-  }
 }
 
 /**

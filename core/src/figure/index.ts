@@ -91,6 +91,7 @@ export { reflectStep, reflectSteps } from './model/reflect.ts'
 export { oppositeSteps } from './model/opposite.ts'
 export {
   danceFrom,
+  keptByState,
   stateKey,
   entryFeet,
   missingFoot,

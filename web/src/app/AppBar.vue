@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChevronDown, CircleQuestionMark as CircleHelp } from '@lucide/vue'
+import { ChevronDown, CircleQuestionMark } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { helpFor } from '../help/topicOf.ts'
@@ -49,7 +49,7 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
           tag="router-link"
           :to="{ name: 'help', hash: `#${helpFor(route.name)}` }"
           :aria-label="words.nav.helpHere"
-          ><CircleHelp :size="20" aria-hidden="true" /></el-button
+          ><CircleQuestionMark :size="20" aria-hidden="true" /></el-button
       ></el-tooltip>
       <el-dropdown class="settings" trigger="click" @command="router.push($event)">
         <el-button text :class="{ here: isSetting }"

@@ -60,11 +60,11 @@ function ofVersion1({ id, base, revision, routine }: OldDraft): Kept {
   }
 }
 
-/** Drafts that wait for the frame in which they are shown, by place. */
 interface Waiting {
   readonly place: DraftPlace
   readonly draft: Draft<object> | null
 }
+/** Drafts that wait for the frame in which they are shown, by place. */
 const waiting = new Map<string, Waiting>()
 let isAsked = false
 /** What storage was given and has not said yet that it has it, newest of each place. */
@@ -133,8 +133,17 @@ async function takeAtOnce(): Promise<void> {
   for (const key of left) {
     const text = localStorage.getItem(key)
     if (text === null) continue
-    await store(JSON.parse(text) as Waiting)
+    const one = readAtOnce(text)
+    if (one) await store(one)
     localStorage.removeItem(key)
+  }
+}
+/** Null for what was cut off while it was written: it must not hide all other drafts. */
+function readAtOnce(text: string): Waiting | null {
+  try {
+    return JSON.parse(text) as Waiting
+  } catch {
+    return null
   }
 }
 

@@ -1,19 +1,23 @@
 <script setup lang="ts">
 import { Star } from '@lucide/vue'
 import { computed } from 'vue'
+import { sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { tellFailure } from '../ui/message.ts'
 import { words } from '../words/index.ts'
 
 /** Marks a sheet as one of those that are wanted again and again. */
 const props = defineProps<{ id: string; title: string }>()
 const library = useLibrary()
 const on = computed(() => library.settings.favourites.includes(props.id))
-function turn(): void {
+async function turn(): Promise<void> {
   const others = library.settings.favourites.filter((id) => id !== props.id)
-  void library.saveSettings({
-    ...library.settings,
-    favourites: on.value ? others : [...others, props.id],
-  })
+  const favourites = on.value ? others : [...others, props.id]
+  try {
+    await library.saveSettings({ ...library.settings, favourites })
+  } catch (error) {
+    tellFailure(sentenceOf(error))
+  }
 }
 </script>
 

@@ -61,7 +61,7 @@ const wrong = computed(
 )
 
 const tabs = computed(() =>
-  ALWAYS_THERE.includes(side.value) ? ALWAYS_THERE : [...ALWAYS_THERE, side.value],
+  ALWAYS_THERE.some((one) => one === side.value) ? ALWAYS_THERE : [...ALWAYS_THERE, side.value],
 )
 const library = useLibrary()
 const { repairsOf, isSearching } = useRepairs(

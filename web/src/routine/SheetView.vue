@@ -40,7 +40,7 @@ import SheetBar, { type SheetMenu } from './SheetBar.vue'
 import { useSheetPage } from './sheetPage.ts'
 import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
-import { isSide, type Side } from './sides.ts'
+import { isSide, ON_ASKING, type Side } from './sides.ts'
 import { clipboard } from './clipboard.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
@@ -142,7 +142,7 @@ useSizeOf(view, () => {
     phrasePage.value?.reveal(selectedKey.value, false)
 })
 /** What stands beside the page whatever is chosen on it gives way to the figure chosen by hand. */
-const GIVES_WAY: readonly Side[] = ['fix', 'music', 'about', 'history', 'hand-on']
+const GIVES_WAY: readonly Side[] = ['fix', ...ON_ASKING]
 function select(key: string): void {
   const isNew = key !== selectedKey.value
   page.select(key)

@@ -66,7 +66,8 @@ describe('how a figure is to be danced', () => {
   ])('“%s” is understood', (text, change) =>
     expect(readSpokenVariation(text)).toEqual({ ...AS_WRITTEN, ...change }),
   )
-  it.each(['', 'with a smile', 'half smile', '1/3 left'])('“%s” says nothing of it', (text) =>
-    expect(readSpokenVariation(text)).toBeNull(),
+  it.each(['', 'with a smile', 'half smile', '1/3 left', 'x0', '0 times', 'x999'])(
+    '“%s” says nothing of it',
+    (text) => expect(readSpokenVariation(text)).toBeNull(),
   )
 })

@@ -1,5 +1,5 @@
 import { HOLD_IDS } from '../model/hold.ts'
-import { AS_WRITTEN, type Variation } from '../model/variation.ts'
+import { AS_WRITTEN, variationSchema, type Variation } from '../model/variation.ts'
 import { readVariation } from '../notation/variationText.ts'
 
 type Change = (found: RegExpExecArray, before: Variation) => Variation | null
@@ -46,6 +46,11 @@ const times = (before: Variation, word: string): Variation => ({ ...before, time
  * say something else.
  */
 export function readSpokenVariation(text: string): Variation | null {
+  const read = spoken(text)
+  return read && variationSchema.safeParse(read).success ? read : null
+}
+
+function spoken(text: string): Variation | null {
   const typed = readVariation(text)
   if (typed.ok && text.trim() !== '') return typed.value
   let [rest, variation] = [text.trim().toLowerCase(), AS_WRITTEN]

@@ -42,18 +42,26 @@ export interface DancedOutcome {
  * Dances a figure from a state: the state after it, and every step whose foot was not free. It
  * always comes to an end. Where it is rotated, it is begun that much further round.
  */
-export function danceFrom(standing: CoupleState, danced: DancedFigure): DancedOutcome {
-  const known = outcomes(danced)
-  const key = stateKey(standing)
-  const found = known.get(key)
-  if (found) return found
-  const outcome = danceThrough(standing, danced)
-  known.set(key, outcome)
-  return outcome
-}
+export const danceFrom = (standing: CoupleState, danced: DancedFigure): DancedOutcome =>
+  outcomes(danced)(standing)
 
 /** How a figure went from each state it was begun in: sheets begin it in few, many times over. */
-const outcomes = memoised((_: DancedFigure) => new Map<string, DancedOutcome>())
+const outcomes = memoised((danced: DancedFigure) =>
+  keptByState((standing) => danceThrough(standing, danced)),
+)
+
+/** What is worked out from a state, kept for states that are alike. */
+export function keptByState<T>(work: (state: CoupleState) => T): (state: CoupleState) => T {
+  const kept = new Map<string, T>()
+  return (state) => {
+    const key = stateKey(state)
+    const before = kept.get(key)
+    if (before !== undefined) return before
+    const made = work(state)
+    kept.set(key, made)
+    return made
+  }
+}
 
 /** A couple's state as one text: states that are alike have the same. */
 export const stateKey = ({ lead, follow, hold }: CoupleState): string =>

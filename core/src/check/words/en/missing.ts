@@ -4,11 +4,9 @@ import type { MissingFindings } from '../../missing/missing.ts'
 import type { PartOrderFindings } from '../../missing/partOrder.ts'
 import type { ToldOrderFindings } from '../../missing/toldOrder.ts'
 import type { TeachFirstFindings } from '../../missing/teachFirst.ts'
-import { counts } from './counts.ts'
+import { counts, often } from './counts.ts'
 
 const levelName = (level: string): string => LEVEL_NAMES[level as Level] ?? level
-
-const longer = (one: number, other: number): boolean => one > other
 
 /** English sentences about what a sheet leaves open. */
 export const MISSING: Sentences<
@@ -57,7 +55,7 @@ export const MISSING: Sentences<
     message: ({ part, other, difference, told, total }) =>
       part === other
         ? `Two parts are called ${part}, and one is ${counts(difference)} longer.`
-        : `${other} is ${counts(difference)} ${longer(told, total) ? 'longer' : 'shorter'} than ${part}, of which it is meant to be another version.`,
+        : `${other} is ${counts(difference)} ${told > total ? 'longer' : 'shorter'} than ${part}, of which it is meant to be another version.`,
     sum: ({ part, total, told, other, differs, fits }) =>
       [
         `${part} ${total}, ${part === other ? 'the other' : other} ${told}`,
@@ -72,6 +70,6 @@ export const MISSING: Sentences<
     message: ({ figure, group, beyond }) =>
       `${figure} is ${beyond ? 'above the level of' : 'new to'} ${group}: teach it first.`,
     sum: ({ times, beats, level, reach }) =>
-      `danced ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the group’s ${levelName(reach)}`,
+      `danced ${often(times)} in this sheet, ${counts(beats)} each; its level is ${levelName(level)}, the group’s ${levelName(reach)}`,
   },
 }

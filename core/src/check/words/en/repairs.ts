@@ -1,4 +1,4 @@
-import { counts } from './counts.ts'
+import { counts, often } from './counts.ts'
 import type { RepairWords } from '../../finding.ts'
 import type { RepairCode, RepairParams } from '../../repairParams.ts'
 
@@ -6,8 +6,6 @@ import type { RepairCode, RepairParams } from '../../repairParams.ts'
 export type RepairCatalogue = {
   readonly [Code in RepairCode]: (params: RepairParams[Code]) => string
 }
-const often = (times: number): string =>
-  times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`
 
 const REPAIRS: RepairCatalogue = {
   accept: () => 'It is meant so',

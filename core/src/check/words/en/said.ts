@@ -2,11 +2,11 @@ import type { Facing } from '../../../move/index.ts'
 import type { Sentences } from '../../sentences.ts'
 import type { WordsAgainstDeedsFindings } from '../../said/comparisons.ts'
 import type { ContradictionsFindings } from '../../said/contradictions.ts'
+import { often } from './counts.ts'
 import { facingTold, turn } from './facing.ts'
 
 const to = (way: 'left' | 'right' | 'forward' | 'back'): string =>
   way === 'left' || way === 'right' ? `to the ${way}` : way
-const often = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 /** An amount of turn to whichever side. */
 const amount = (eighths: number): string =>
   eighths === 0 ? 'no turn' : turn(eighths).replace(/ to the right$/, ' turn')
