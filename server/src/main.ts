@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { FolderInUse } from './database/lock.ts'
-import { fillDemo } from './demo/fill.ts'
+import { fillDemo, isBegun } from './demo/fill.ts'
 import { start } from './start.ts'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
@@ -18,7 +18,7 @@ if (!existsSync(webFolder)) fail('The web app is not built yet: npm run build')
 try {
   const demoFolder = resolve(process.env['DELLOP_SEED'] ?? here('../../demo'))
   const running = await start({ dataFolder, webFolder, demoFolder, port })
-  if (process.env['DELLOP_SEED']) await fillDemo(running.services)
+  if (process.env['DELLOP_SEED'] || isBegun(running.services)) await fillDemo(running.services)
   console.log(`Dellop is ready at ${running.address}`)
   console.log('Stop it with Ctrl-C.')
   for (const signal of ['SIGINT', 'SIGTERM'] as const)

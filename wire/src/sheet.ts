@@ -41,6 +41,8 @@ export type NewSheet = z.infer<typeof newSheetSchema>
 export const importSheetSchema = z.strictObject({ file: sheetFileSchema })
 export const importedSheetSchema = z.object({
   id: idSchema,
+  /** As it is here: a copy is called one. */
+  title: z.string(),
   newFigures: z.array(z.string()),
   keptFigures: z.array(z.string()),
   /** The tune that came along; silent where none of its sound is here. */

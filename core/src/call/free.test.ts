@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { countingIds, expectOk } from '../document/index.ts'
 import { SHIPPED_FIGURES, startingState, type CoupleState } from '../figure/index.ts'
 import { WALL } from '../move/index.ts'
-import { routineSchema, unfold } from '../routine/index.ts'
+import { routineSchema, unfold, usualFormation } from '../routine/index.ts'
 import { validate } from '../document/index.ts'
 import { bookOf } from '../figure/index.ts'
 import { layPhrases, TICKS_PER_BEAT, WALTZ_METRE, type Tick } from '../time/index.ts'
@@ -13,7 +13,6 @@ import {
   freePhrases,
   legalAfter,
   nextFigures,
-  usualFormation,
   type FreeDance,
 } from './freeFigures.ts'
 import { sheetOfCalled } from './freeSheet.ts'

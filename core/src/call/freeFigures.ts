@@ -237,14 +237,6 @@ function phrasesFrom(
   }
 }
 
-/** The formation in which a dance is usually called. */
-export function usualFormation(dance: string): NonNullable<Routine['formation']> {
-  const kind = dance.trim().toLowerCase()
-  if (kind === 'line dance' || kind === 'clog') return 'lines'
-  if (kind === 'ring dance' || kind === 'mixer') return 'ring'
-  return kind === 'set dance' ? 'set' : 'couples-round'
-}
-
 /**
  * How a floor had best stand to be called freely: of every hold that figures may begin in, on
  * opposite feet or on the same one, the way in which most of them may come first in a phrase that

@@ -44,7 +44,6 @@ export {
   freeDance,
   freePhrases,
   nextFigures,
-  usualFormation,
   type FreeDance,
   type FreeOffer,
   type FreePhrase,

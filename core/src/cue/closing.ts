@@ -37,14 +37,14 @@ export function closingSlots(timeline: Timeline, wish: ClosingWish): CueSlot[] {
   if (school.prompts.includes('finish') && finish && finish !== 'music') {
     const text = around.finish[finish]
     if (!isSaid(text)) {
-      const slot = gapSlot(
-        'closing#0',
-        last.key,
-        [wording('full', text)],
-        last.start,
-        end,
-        'around',
-      )
+      const slot = gapSlot({
+        key: 'closing#0',
+        slotKey: last.key,
+        wordings: [wording('full', text)],
+        from: last.start,
+        to: end,
+        tells: 'around',
+      })
       found.push({ ...slot, mode: 'ahead' })
     }
   }
@@ -53,7 +53,14 @@ export function closingSlots(timeline: Timeline, wish: ClosingWish): CueSlot[] {
     const until = end + Math.max(musicLeft ?? 0, THANKS_BEATS * TICKS_PER_BEAT)
     const from = (end + AFTER_BEATS * TICKS_PER_BEAT) as Tick
     found.push(
-      gapSlot('closing#1', last.key, [wording('full', thanks)], from, until as Tick, 'around'),
+      gapSlot({
+        key: 'closing#1',
+        slotKey: last.key,
+        wordings: [wording('full', thanks)],
+        from,
+        to: until as Tick,
+        tells: 'around',
+      }),
     )
   }
   return found

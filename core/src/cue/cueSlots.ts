@@ -369,7 +369,14 @@ function aheadOfSteps(slot: DancedSlot, { prompt, notBeforeTick }: Context): Cue
   if (!prompt || prompt.fades) return []
   const one = wording('full', prompt.text)
   const key = `${slot.key}#ahead`
-  const gap = gapSlot(key, slot.key, [one], notBeforeTick, stepTickOf(slot), 'news')
+  const gap = gapSlot({
+    key,
+    slotKey: slot.key,
+    wordings: [one],
+    from: notBeforeTick,
+    to: stepTickOf(slot),
+    tells: 'news',
+  })
   return [{ ...gap, mode: 'ahead' }]
 }
 
@@ -377,7 +384,15 @@ function gapSlots(slot: DancedSlot): CueSlot[] {
   const one = wording('full', slot.slot.announce ?? '')
   return one.words === 0 || slot.end <= slot.start
     ? []
-    : [gapSlot(`${slot.key}#announce`, slot.key, [one], slot.start, slot.end)]
+    : [
+        gapSlot({
+          key: `${slot.key}#announce`,
+          slotKey: slot.key,
+          wordings: [one],
+          from: slot.start,
+          to: slot.end,
+        }),
+      ]
 }
 
 type FirstRoom = { readonly mode?: 'on-count'; readonly stepTick?: Tick }

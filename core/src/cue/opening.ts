@@ -65,7 +65,7 @@ export function openingSlots({ slots: [first] }: Timeline, wish: OpeningWish): C
   return said
     .filter(({ wordings }) => wordings.length > 0)
     .map(({ wordings, from, to = step }, i) =>
-      gapSlot(`opening#${i}`, first.key, wordings, from, to, 'around'),
+      gapSlot({ key: `opening#${i}`, slotKey: first.key, wordings, from, to, tells: 'around' }),
     )
 }
 

@@ -8,6 +8,7 @@ export {
   CUE_LANGUAGES,
   LEVELS,
   LEVEL_NAMES,
+  levelName,
   levelNamed,
   type Level,
   FRAMES,

@@ -3,7 +3,7 @@ import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { houseWaltz } from '../testing/sheets.ts'
 import { provedSheet } from '../testing/typed.ts'
 import { DANCE_NAMES } from '../tune/index.ts'
-import { freshRoutine, usualFormation } from './freshRoutine.ts'
+import { freshRoutine, usualFormation, usualSchool } from './freshRoutine.ts'
 import { routineSchema } from './routine.ts'
 
 const ids = (): (() => string) => {
@@ -33,7 +33,9 @@ describe('a new sheet', () => {
 
   it('knows how a dance is danced and called by its names, never by a word in it', () => {
     expect(usualFormation('Line dancing')).toBe('lines')
-    expect(usualFormation('outlined waltz')).toBeUndefined()
+    expect(usualFormation('outlined waltz')).toBe('couples-round')
+    expect(usualSchool('Line dancing')).toBe('line')
+    expect(usualSchool('outlined waltz')).toBe('round')
     const schoolOf = (dance: string) => freshRoutine({ title: 'D', dance }, ids()).schoolId
     expect(['square', 'clogging', 'old time', 'waltz'].map(schoolOf)).toEqual([
       'square',

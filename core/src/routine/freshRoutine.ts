@@ -49,9 +49,12 @@ const USUAL: Readonly<Record<string, { readonly formation?: Formation; readonly 
     'sequence dance': { school: 'sequence' },
   }
 
-/** The formation that a dance is usually danced in; undefined for couples who go round the hall. */
-export const usualFormation = (dance: string): Formation | undefined =>
-  USUAL[figureFamily(dance)]?.formation
+/** The formation that a dance is usually danced in; couples go round the hall where none is said. */
+export const usualFormation = (dance: string): Formation =>
+  USUAL[figureFamily(dance)]?.formation ?? 'couples-round'
+
+/** The calling style that a dance is usually called in, by its id. */
+export const usualSchool = (dance: string): string => USUAL[figureFamily(dance)]?.school ?? 'round'
 
 /**
  * A sheet with one empty part that is danced once, so that there is a row to write in. Metre and
@@ -67,7 +70,8 @@ export function freshRoutine(
   const part = { id: newId(), label: 'A', slots: [] }
   const usual = dance === undefined ? null : usualTempo(dance)
   const school = schoolId ?? (dance === undefined ? undefined : USUAL[figureFamily(dance)]?.school)
-  const shape = formation ?? (dance === undefined ? undefined : usualFormation(dance))
+  const shape =
+    formation ?? (dance === undefined ? undefined : USUAL[figureFamily(dance)]?.formation)
   return {
     ...empty,
     ...(dance === undefined ? {} : { dance }),

@@ -52,7 +52,13 @@ export { figureUse, type FigureUse } from './figureUse.ts'
 export { adoptIds } from './adopt.ts'
 export { comesRoundTo, type RoundDifference } from './comesRound.ts'
 export { emptyRoutine } from './emptyRoutine.ts'
-export { freshRoutine, usualFormation, usualStart, type SheetBeginning } from './freshRoutine.ts'
+export {
+  freshRoutine,
+  usualFormation,
+  usualSchool,
+  usualStart,
+  type SheetBeginning,
+} from './freshRoutine.ts'
 export { totalOf, type Total } from './totals.ts'
 export { partLength } from './partLength.ts'
 export { comparePasses, type ComparedSlot } from './comparePasses.ts'

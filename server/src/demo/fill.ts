@@ -24,8 +24,8 @@ export async function fillDemo(
   services: Services,
   tell: TellFilled = () => undefined,
 ): Promise<void> {
+  if (!(await mayFill(services))) return
   const begun = join(services.dataFolder, BEGUN)
-  if (!existsSync(begun) && !(await isEmpty(services))) return
   writeFileSync(begun, '', { mode: 0o600 })
   const steps = stepsOf(services)
   for (const [i, step] of steps.entries()) {
@@ -38,9 +38,13 @@ export async function fillDemo(
 /** Stands in the data folder for as long as the demo is not all in it. */
 const BEGUN = 'demo-begun'
 
-/** Whether nothing was written here yet. */
-export const isEmpty = async (services: Services): Promise<boolean> =>
-  (await listTunes(services)).length === 0 && (await listSheets(services)).length === 0
+/** Whether a filling of the demo broke off. */
+export const isBegun = ({ dataFolder }: Services): boolean => existsSync(join(dataFolder, BEGUN))
+
+/** Whether nothing was written here yet, or a filling of the demo broke off. */
+export const mayFill = async (services: Services): Promise<boolean> =>
+  isBegun(services) ||
+  ((await listTunes(services)).length === 0 && (await listSheets(services)).length === 0)
 
 const filesIn = (folder: string, ending: string): string[] =>
   readdirSync(folder)

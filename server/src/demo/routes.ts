@@ -3,7 +3,7 @@ import type { DemoState } from '@dellop/wire'
 import { serve } from '../http/route.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
-import { fillDemo, isEmpty } from './fill.ts'
+import { fillDemo, mayFill } from './fill.ts'
 
 /**
  * The demo at a word: filled in behind the answer, as the band takes its time to play; the page asks
@@ -23,7 +23,7 @@ export function demoRoutes(router: Router, services: Services): void {
   serve(router, 'demoState', () => state)
   serve(router, 'fillDemo', async () => {
     if (state.state === 'filling') return state
-    if (state.state === 'idle' && !(await isEmpty(services)))
+    if (!(await mayFill(services)))
       throw new HttpProblem('exists', 'There are sheets or tunes here already: the demo stays out.')
     state = { state: 'filling', done: 0, of: 0 }
     void fill()

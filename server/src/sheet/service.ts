@@ -105,7 +105,7 @@ export async function importSheet(
     if (file.school) await bringSchool(manager, file.school, services.nowMs())
     const tune = file.tune && (await bringTune(manager, file.tune, services.nowMs()))
     await insertSheet(manager, routine, services.nowMs())
-    return { id: routine.id, newFigures: added, keptFigures: kept, tune }
+    return { id: routine.id, title: routine.title, newFigures: added, keptFigures: kept, tune }
   }, once)
 }
 

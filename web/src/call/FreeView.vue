@@ -5,11 +5,11 @@ import {
   freeDance,
   isMoving,
   sheetOfCalled,
-  usualFormation,
   type FreePhrase,
 } from '@dellop/core/call'
 import { familyTempo } from '@dellop/core/figure'
 import { knownFigures } from '@dellop/core/group'
+import { usualFormation, usualSchool } from '@dellop/core/routine'
 import { musicOn } from '@dellop/core/sheet'
 import {
   bpmAt,
@@ -108,9 +108,7 @@ async function begin(): Promise<void> {
     const clock = manual ? new ManualClock() : audioClock(await wakeAudio())
     void wakeLock.keep()
     bpmNow.value = Math.round(bpmAt(beatMap, firstStep) * 10) / 10
-    const school =
-      library.tonight ??
-      library.schoolFor(usualFormation(dance.value) === 'lines' ? 'line' : 'round')
+    const school = library.tonight ?? library.schoolFor(usualSchool(dance.value))
     const called = freeStore(
       {
         dance: freeDance(figures.value, start.value!, usualFormation(dance.value)),
@@ -236,7 +234,7 @@ async function toSheet(): Promise<void> {
       dance: dance.value,
       metre: metre.value,
       bpm: bpmNow.value,
-      schoolId: 'round',
+      schoolId: usualSchool(dance.value),
       tuneId: tune.value?.id ?? null,
       recordingId: null,
       language: 'en',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LEVELS } from '@dellop/core/figure'
+import { levelName, LEVELS } from '@dellop/core/figure'
 import type { SheetSummary } from '@dellop/wire'
 import { computed } from 'vue'
 import { useLibrary } from '../app/library.ts'
@@ -15,8 +15,6 @@ const listed = computed(() => [
   ...props.sheets.filter(({ id }) => isFavourite(id)),
   ...props.sheets.filter(({ id }) => !isFavourite(id)),
 ])
-const levelName = (id: string): string =>
-  (words.sheets.head.levels as Record<string, string>)[id] ?? id
 /** Figures of a sheet that the search has found it by. */
 const foundBy = (sheet: SheetSummary): string => {
   const typed = props.search.trim().toLowerCase()

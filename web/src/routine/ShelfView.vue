@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { levelName } from '@dellop/core/figure'
 import { shelfOf } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
@@ -56,8 +57,6 @@ const shown = computed(() =>
 const all = computed(
   () => sheets.value?.filter(({ archived }) => archived === away.value).length ?? 0,
 )
-const levelName = (id: string): string =>
-  (words.sheets.head.levels as Record<string, string>)[id] ?? id
 
 async function load(): Promise<void> {
   failure.value = ''

@@ -81,23 +81,18 @@ export function useBringSheet(
     const answer = await api('importSheet', { body: { file } })
     if (file.school) await library.bringSchool(file.school.id)
     if (answer.tune?.isNew) await library.readTunes()
-    const { title } = (await api('getSheet', { params: { id: answer.id } })).routine
-    broughtIn.value = { id: answer.id, title }
-    told.value = words.shelf.brought(title, answer.newFigures.length, answer.tune)
+    broughtIn.value = { id: answer.id, title: answer.title }
+    told.value = words.shelf.brought(answer.title, answer.newFigures.length, answer.tune)
     await changed()
   }
 
-  /** Both stay: the one that is brought in is called a copy. */
+  /** Both stay: what comes in under the id of one that is here is called a copy of it. */
   async function keepBoth(): Promise<void> {
     const now = again.value
     again.value = null
     if (!now) return
-    const { file, there } = now
-    const routine =
-      file.routine.id === there.id
-        ? file.routine
-        : { ...file.routine, title: words.shelf.copyOf(file.routine.title) }
-    await takeIn({ ...file, routine }).catch((error: unknown) => {
+    const routine = { ...now.file.routine, id: now.there.id }
+    await takeIn({ ...now.file, routine }).catch((error: unknown) => {
       failure.value = words.shelf.notBrought + sentenceOf(error)
     })
   }

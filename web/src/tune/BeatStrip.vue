@@ -46,8 +46,6 @@ const SHORTEST = 0.6
  */
 const HOLD_PIXELS = 14
 const CLICK_PIXELS = 4
-/** So far a key moves a beat. */
-const STEP_SECONDS = 0.01
 
 const to = computed(() => from.value + span.value)
 const zoom = (factor: number): void => {
@@ -126,39 +124,21 @@ function up(event: PointerEvent): void {
   const seconds = secondsOf(event)
   emit('choose', Math.round(tickAt(props.beatMap, seconds as Seconds) / TICKS_PER_BEAT), seconds)
 }
-/** Arrows choose a beat, with Shift they move it; plus and minus zoom, Page keys go along. */
+/** Plus and minus zoom, Page keys go along; the page has keys for the beats. */
 function onKey(event: KeyboardEvent): void {
   if (event.altKey || event.ctrlKey || event.metaKey) return
-  const act = keyed(event)
+  const act = keyed(event.key)
   if (!act) return
   event.preventDefault()
   event.stopPropagation()
   act()
 }
-function keyed({ key, shiftKey }: KeyboardEvent): (() => void) | null {
-  const by = key === 'ArrowRight' ? 1 : key === 'ArrowLeft' ? -1 : 0
-  if (by !== 0) return shiftKey ? () => shift(by * STEP_SECONDS) : () => step(by)
+function keyed(key: string): (() => void) | null {
   if (key === '+') return () => zoom(0.5)
   if (key === '-') return () => zoom(2)
   if (key === 'PageDown') return () => move(from.value + span.value / 2)
   if (key === 'PageUp') return () => move(from.value - span.value / 2)
   return null
-}
-const secondsOfBeat = (beat: number): number =>
-  secondsAt(props.beatMap, (beat * TICKS_PER_BEAT) as Tick)
-/** The beat beside the chosen one; the first in sight where none is. */
-function step(by: 1 | -1): void {
-  const beat =
-    props.chosenBeat === null
-      ? Math.ceil(tickAt(props.beatMap, from.value as Seconds) / TICKS_PER_BEAT)
-      : props.chosenBeat + by
-  const seconds = secondsOfBeat(beat)
-  if (seconds < from.value || seconds > to.value) move(seconds - span.value / 2)
-  emit('choose', beat, seconds)
-}
-function shift(by: number): void {
-  const { chosenBeat } = props
-  if (chosenBeat !== null) emit('move', chosenBeat, secondsOfBeat(chosenBeat) + by)
 }
 const cancel = (): void => void (drag.value = null)
 defineExpose({ move })

@@ -215,7 +215,6 @@ export const en = {
       ]
         .filter(Boolean)
         .join(' '),
-    copyOf: (title: string) => `${title.slice(0, 110)} (copy)`,
     again: {
       title: (title: string) => `“${title}” is among your sheets already`,
       lead: (changes: number) =>

@@ -32,7 +32,7 @@ export const tunes = {
     `“${name}” could not be read as sound: WAV, MP3, M4A, Ogg, FLAC or Opus was expected. Perhaps it was cut off.`,
   untitled: 'Untitled',
   strip:
-    'The sound with its beats and bars. Choose a beat with a click or the arrow keys, move it with Shift and an arrow.',
+    'The sound with its beats and bars. Choose a beat with a click or the arrow keys; the comma and the full stop move it. Plus and minus zoom.',
   stripAt: (beat: number | null) => (beat === null ? 'no beat chosen' : `beat ${beat + 1}`),
   earlier: 'Earlier',
   later: 'Later',

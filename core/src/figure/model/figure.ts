@@ -129,6 +129,9 @@ export const LEVEL_NAMES: Readonly<Record<Level, string>> = {
   advanced: 'advanced',
 }
 
+/** What a level of that id is called; the id itself where no level has it. */
+export const levelName = (id: string): string => LEVEL_NAMES[id as Level] ?? id
+
 /** The level of a name, or of the word that it was called by before; null for none. */
 export function levelNamed(text: string): Level | null {
   const plain = text.trim().toLowerCase()

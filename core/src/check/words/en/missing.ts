@@ -1,12 +1,10 @@
-import { LEVEL_NAMES, type Level } from '../../../figure/index.ts'
+import { levelName } from '../../../figure/index.ts'
 import type { Sentences } from '../../sentences.ts'
 import type { MissingFindings } from '../../missing/missing.ts'
 import type { PartOrderFindings } from '../../missing/partOrder.ts'
 import type { ToldOrderFindings } from '../../missing/toldOrder.ts'
 import type { TeachFirstFindings } from '../../missing/teachFirst.ts'
 import { counts, often } from './counts.ts'
-
-const levelName = (level: string): string => LEVEL_NAMES[level as Level] ?? level
 
 /** English sentences about what a sheet leaves open. */
 export const MISSING: Sentences<

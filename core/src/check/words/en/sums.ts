@@ -8,7 +8,7 @@ import type { PhraseSumFindings } from '../../sums/phraseSum.ts'
 import type { SaidSumsFindings } from '../../sums/saidSums.ts'
 import type { TiesFindings } from '../../sums/ties.ts'
 import type { HeldTo } from '../../sums/passSums.ts'
-import { counts } from './counts.ts'
+import { counts, often } from './counts.ts'
 
 const WHOLE: Readonly<Record<HeldTo, string>> = {
   phrase: 'the phrase',
@@ -17,8 +17,7 @@ const WHOLE: Readonly<Record<HeldTo, string>> = {
   sixteen: 'a whole sixteen',
   count: 'a whole count',
 }
-const often = (times: number): string =>
-  times === 1 ? '' : times === 2 ? ', twice' : `, ${times} times`
+const ifOften = (times: number): string => (times === 1 ? '' : `, ${often(times)}`)
 
 /** English sentences about sums: counts against phrases, parts and music. */
 export const SUMS: Sentences<
@@ -33,7 +32,7 @@ export const SUMS: Sentences<
 > = {
   'sums.phrase': {
     message: ({ part, missing, to, times }) =>
-      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} ${WHOLE[to]}${often(times)}.`,
+      `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} ${WHOLE[to]}${ifOften(times)}.`,
     sum: ({ terms, total, wanted, to }) =>
       `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, ${to === 'phrase' ? `the phrase has ${wanted}` : `whole would be ${wanted}`}`,
   },
