@@ -36,8 +36,8 @@ export default tseslint.config(
       'web/src/figure/StepGrid.vue',
       'web/src/hall/HallScreen.vue',
       'web/src/routine/Printed*.vue',
-      'web/src/call/Lectern{Row,Lost,Screen,Waits,Standby,Ask,Band}.vue',
-      'web/src/call/{DelayDialog,FreeView}.vue',
+      'web/src/call/Lectern{Row,Lost,Screen,Foot,Waits,Standby,Ask,Band}.vue',
+      'web/src/call/{DelayDialog,FreeFloor}.vue',
     ],
     rules: {
       'vue/no-restricted-html-elements': [

@@ -1,38 +1,36 @@
 <script setup lang="ts">
-import type { Landmark } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { TapUnit } from '@dellop/core/call'
+import type { Lectern } from './lectern.ts'
+import type { LecternCommands } from './useLecternCommands.ts'
 import Labelled from '../ui/Labelled.vue'
 
 /**
  * Following music that is not played from here: what is tapped, how far off the last tap was, the
  * landmark that comes.
  */
-const props = defineProps<{
-  unit: TapUnit
-  tapped: { readonly errorBeats: number; readonly taken: 'yes' | 'double' | 'stray' } | null
-  landmark: Landmark | null
-  started: boolean
-}>()
-const emit = defineEmits<{ unit: [unit: TapUnit]; tap: []; landmark: []; nudge: [beats: number] }>()
+const props = defineProps<{ lectern: Lectern; commands: LecternCommands; started: boolean }>()
+const { tapUnit: unit, tapped, nextLandmark: landmark } = props.lectern
+const nudge = (beats: number): void => props.lectern.obey({ do: 'nudge', beats })
 
 const told = computed(() => {
-  if (!props.tapped) return props.started ? '' : words.lectern.band.start
-  return props.tapped.taken === 'double'
+  const last = tapped.value
+  if (!last) return props.started ? '' : words.lectern.band.start
+  return last.taken === 'double'
     ? words.lectern.band.double
-    : props.tapped.taken === 'stray'
+    : last.taken === 'stray'
       ? words.lectern.band.stray
-      : words.lectern.band.off(props.tapped.errorBeats)
+      : words.lectern.band.off(last.errorBeats)
 })
 </script>
 
 <template>
   <section class="band" :aria-label="words.lectern.band.title">
-    <button class="key-box own-key" @click="emit('tap')">
+    <button class="key-box own-key" @click="commands.run('tap')">
       <kbd class="count">T</kbd>{{ words.lectern.band.tap }}
     </button>
-    <button class="key-box own-key" @click="emit('landmark')">
+    <button class="key-box own-key" @click="commands.run('landmark')">
       <kbd class="count">L</kbd
       >{{
         started && landmark
@@ -40,14 +38,14 @@ const told = computed(() => {
           : words.lectern.band.firstStep
       }}
     </button>
-    <button class="key-box own-key" @click="emit('nudge', -0.5)">
+    <button class="key-box own-key" @click="nudge(-0.5)">
       <kbd class="count">,</kbd>{{ words.lectern.band.sooner }}
     </button>
-    <button class="key-box own-key" @click="emit('nudge', 0.5)">
+    <button class="key-box own-key" @click="nudge(0.5)">
       <kbd class="count">.</kbd>{{ words.lectern.band.later }}
     </button>
     <Labelled class="own-key" :label="words.lectern.band.unit"
-      ><el-select :model-value="unit" @change="emit('unit', $event as TapUnit)"
+      ><el-select :model-value="unit" @change="unit = $event as TapUnit"
         ><el-option
           v-for="(label, id) in words.lectern.band.units"
           :key="id"

@@ -2,9 +2,10 @@ import { browserTimers } from '../app/timers.ts'
 import { isMoving, type PreparedCall } from '@dellop/core/call'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { HALL_COMMANDS, type HallCommand, type HallProgramme } from '@dellop/wire'
-import { watch } from 'vue'
+import { onBeforeUnmount, onMounted, watch } from 'vue'
 import { api } from '../app/api.ts'
 import { words } from '../words/index.ts'
+import { useDevices } from './devices.ts'
 import type { Lectern } from './lectern.ts'
 
 /** The place is told at least so often, so that a screen that computes its own never drifts. */
@@ -12,8 +13,36 @@ const TELL_MS = 1000
 /** Over so many seconds the speed of the music is read from its beats. */
 const RATE_SECONDS = 1
 
+/**
+ * The lectern's link to second screens, for as long as it is there: told only while they are
+ * switched on, also where they were let in before this page was opened anew.
+ *
+ * @returns Switches them on or off.
+ */
+export function useHallLink(
+  lectern: Lectern,
+  press: (command: HallCommand) => void,
+): (isOn: boolean) => void {
+  const devices = useDevices()
+  let unlink: (() => void) | null = null
+  function link(isOn: boolean): void {
+    if (isOn === (unlink !== null)) return
+    unlink?.()
+    unlink = isOn ? linkToHall(lectern, press) : null
+    devices.screensAreFed = isOn
+  }
+  onMounted(() => {
+    void api('hall').then(
+      ({ address }) => link(address !== null),
+      () => undefined,
+    )
+  })
+  onBeforeUnmount(() => link(false))
+  return link
+}
+
 /** Tells second screens where the call is, and hears what remotes press. The answer ends it. */
-export function linkToHall(lectern: Lectern, press: (command: HallCommand) => void): () => void {
+function linkToHall(lectern: Lectern, press: (command: HallCommand) => void): () => void {
   let told: PreparedCall | null = null
   let isSending = false
   let isDue = false

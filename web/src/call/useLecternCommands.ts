@@ -68,3 +68,5 @@ export function useLecternCommands(
     forget: () => void (signals.value = forgetSignals()),
   }
 }
+
+export type LecternCommands = ReturnType<typeof useLecternCommands>

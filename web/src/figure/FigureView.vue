@@ -6,9 +6,7 @@ import {
   countedBar,
   familyTempo,
   isDancedAlike,
-  measureFigure,
   stepLineText,
-  variationText,
   type Variation,
 } from '@dellop/core/figure'
 import type { FigureUse } from '@dellop/core/routine'
@@ -20,9 +18,10 @@ import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { keepRecent } from '../app/recent.ts'
 import VaryFields from '../beats/VaryFields.vue'
 import { words } from '../words/index.ts'
-import { figureFacts, hardFacts, performerFacts } from './facts.ts'
+import FigureFacts from './FigureFacts.vue'
 import FigureHistory from './FigureHistory.vue'
 import FigureMerge from './FigureMerge.vue'
+import FigurePlaces from './FigurePlaces.vue'
 import FigureStage from './FigureStage.vue'
 import FigureStages from './FigureStages.vue'
 import FigureWords from './FigureWords.vue'
@@ -81,21 +80,14 @@ const lines = computed(() => {
     },
   ]
 })
-const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : null))
-const measured = computed(() => danced.value && measureFigure(danced.value))
-const hard = computed(() => danced.value && hardFacts(danced.value, roles))
 const use = computed(() => uses.value.find(({ figureId }) => figureId === id.value) ?? null)
 const usual = computed(
   () => new Map(use.value?.next.map(({ figureId, times }) => [figureId, times])),
-)
-const partOf = computed(() =>
-  library.figures.filter(({ parts }) => parts?.some(({ figureId }) => figureId === id.value)),
 )
 /** With a group chosen, nothing above it is offered. */
 const followers = computed(() =>
   library.figures.filter((one) => library.known?.of(one) !== 'beyond'),
 )
-const nameOf = (figureId: string): string => library.book.get(figureId)?.name ?? figureId
 
 async function remove(): Promise<void> {
   const gone = figure.value!
@@ -115,7 +107,7 @@ async function remove(): Promise<void> {
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <p v-if="!loaded && !failure" role="status">{{ words.app.loading }}</p>
-    <template v-else-if="figure && danced && facts && measured && hard">
+    <template v-else-if="figure && danced">
       <p>
         <RouterLink to="/figures">{{ say.back }}</RouterLink>
       </p>
@@ -208,42 +200,7 @@ async function remove(): Promise<void> {
         </div>
         <div class="facts">
           <FigureWords :figure="figure" />
-          <section v-if="figure.cautions.length > 0">
-            <h2>{{ say.cautions }}</h2>
-            <p v-for="caution in figure.cautions" :key="caution.text" class="caution">
-              <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
-            </p>
-            <p class="soft small">{{ say.careFooter }}</p>
-          </section>
-          <section>
-            <h2>{{ say.derived }}</h2>
-            <dl>
-              <dt>{{ say.entry }}</dt>
-              <dd v-for="line in facts.begins" :key="`b${line}`">{{ line }}</dd>
-              <dt>{{ say.exit }}</dt>
-              <dd v-for="line in facts.ends" :key="`e${line}`">{{ line }}</dd>
-              <template v-for="(performer, i) in measured.performers" :key="i">
-                <dt>
-                  {{
-                    say.performer(
-                      performer.role === 'everyone' ? null : roles[performer.role],
-                      performer.couples,
-                    )
-                  }}
-                </dt>
-                <dd v-if="performer.steps.length === 0">{{ words.beats.stands }}</dd>
-                <template v-else>
-                  <dd v-for="line in performerFacts(danced, performer, usualBpm)" :key="line">
-                    {{ line }}
-                  </dd>
-                </template>
-              </template>
-              <dt>{{ say.difficulty }}</dt>
-              <dd v-if="hard.hints.length === 0">{{ say.easy }}</dd>
-              <dd v-for="line in hard.hints" :key="line">{{ line }}</dd>
-              <dd v-if="hard.spot">{{ hard.spot }}</dd>
-            </dl>
-          </section>
+          <FigureFacts :figure="figure" :danced="danced" :usual-bpm="usualBpm" />
           <FollowOns
             :figure="figure"
             :figures="followers"
@@ -251,41 +208,7 @@ async function remove(): Promise<void> {
             :usual="usual"
             :group="library.group?.name ?? null"
           />
-          <section v-if="figure.parts">
-            <h2>{{ say.madeOf }}</h2>
-            <ol>
-              <li v-for="(part, i) in figure.parts" :key="i">
-                <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{
-                  nameOf(part.figureId)
-                }}</RouterLink>{{ ' '
-                }}<span class="soft">{{ variationText(part.variation) }}</span>
-              </li>
-            </ol>
-          </section>
-          <section>
-            <h2>{{ say.usedIn }}</h2>
-            <p v-if="!use && partOf.length === 0" class="soft">{{ say.notUsed }}</p>
-            <ul v-if="use" class="plain">
-              <li v-for="sheet in use.sheets" :key="sheet.id">
-                <RouterLink :to="{ name: 'sheet', params: { id: sheet.id } }">{{
-                  sheet.title
-                }}</RouterLink>{{ ' ' }}<span class="soft">{{ say.usedTimes(sheet.times) }}</span>
-              </li>
-            </ul>
-            <p v-if="partOf.length > 0">
-              {{ say.partOf }}
-              <template v-for="(whole, i) in partOf" :key="whole.id"
-                >{{ i > 0 ? ', ' : ''
-                }}<RouterLink :to="{ name: 'figure', params: { id: whole.id } }">{{
-                  whole.name
-                }}</RouterLink></template
-              >
-            </p>
-          </section>
-          <section v-if="figure.remarks">
-            <h2>{{ say.remarks }}</h2>
-            <p>{{ figure.remarks }}</p>
-          </section>
+          <FigurePlaces :figure="figure" :use="use" />
         </div>
       </div>
     </template>
@@ -348,31 +271,6 @@ async function remove(): Promise<void> {
 }
 h2 {
   margin-bottom: 0.5rem;
-}
-.caution {
-  border: 2px solid var(--music);
-  border-radius: 6px;
-  padding: 0.5rem 0.7rem;
-  background: var(--sheet);
-}
-.small {
-  font-size: 0.9rem;
-  margin-top: 0.35rem;
-}
-dl {
-  margin: 0;
-}
-dt {
-  font-weight: 700;
-  margin-top: 0.35rem;
-}
-dd {
-  margin: 0;
-}
-ol,
-.plain {
-  margin: 0;
-  padding-left: 1.2rem;
 }
 @media (max-width: 800px) {
   .columns {

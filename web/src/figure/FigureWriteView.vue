@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  applyVariation,
-  checkFigure,
-  countedBar,
-  namesakes,
-  variationSchema,
-  type FieldProblem,
-  type WrittenFigure,
-} from '@dellop/core/figure'
+import { applyVariation, checkFigure, countedBar, variationSchema } from '@dellop/core/figure'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -21,7 +13,7 @@ import { useFigureDraft, type DraftStart, type FigureDraft } from './figureDraft
 import FigureStages from './FigureStages.vue'
 import SayFields from './SayFields.vue'
 import StepsFields from './StepsFields.vue'
-import Labelled from '../ui/Labelled.vue'
+import WhatFields from './WhatFields.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -72,12 +64,6 @@ const title = computed(() =>
     ? words.figures.edit.title(draft.value.start.figure.name)
     : say.title,
 )
-/** A field that is still empty is not yet wrong, but for what every figure needs. */
-const problemOf = (field: keyof WrittenFigure): FieldProblem | null =>
-  draft.value?.made.value.problems.find((one) => one.field === field) ?? null
-const shownProblem = (field: keyof WrittenFigure): FieldProblem | null =>
-  written.value[field] === '' ? null : problemOf(field)
-const families = computed(() => [...new Set(library.figures.map(({ family }) => family))].sort())
 const danced = computed(() => {
   const result = figure.value ? applyVariation(figure.value) : null
   return result?.ok ? result.value : null
@@ -89,36 +75,6 @@ const facts = computed(() => (figure.value ? figureFacts(figure.value, roles) : 
 const findings = computed(() => (figure.value ? checkFigure(figure.value) : []))
 const stops = computed(() => findings.value.some(({ severity }) => severity === 'stop'))
 const beatsPerBar = computed(() => countedBar(written.value.family).beatsPerBar)
-const isMade = computed(() => written.value.parts.trim() !== '')
-/** The same name in the same dance: two figures, never one, so the cuer is told. */
-const namesake = computed(
-  () =>
-    library.figures.find(
-      ({ id, name, family }) =>
-        id !== figure.value?.id &&
-        family === written.value.family &&
-        name.toLowerCase() === written.value.name.trim().toLowerCase(),
-    ) ?? null,
-)
-
-const otherwise = computed(() =>
-  figure.value
-    ? namesakes(figure.value, library.figures).filter(({ id }) => id !== namesake.value?.id)
-    : [],
-)
-
-const change = <Field extends keyof WrittenFigure>(
-  field: Field,
-  value: WrittenFigure[Field],
-): void => draft.value!.change(field, value)
-/** Those who dance alone all do the same, in no hold of a couple. */
-function setDancers(dancers: WrittenFigure['dancers']): void {
-  change('dancers', dancers)
-  if (dancers === 'couple') return
-  change('followKind', 'same')
-  if (dancers === 'solo') change('holds', ['none'])
-}
-
 async function save(): Promise<void> {
   if (!figure.value || !draft.value || saving.value) return
   saving.value = true
@@ -156,102 +112,7 @@ function leave(): void {
         <p v-if="draft.wasKept" class="soft">
           {{ say.kept }} <template v-if="draft.isStale">{{ words.figures.edit.stale }}</template>
         </p>
-        <fieldset>
-          <legend class="unseen">{{ say.whatItIs }}</legend>
-          <Labelled :label="say.name"
-            ><el-input
-              id="figure-name"
-              :model-value="written.name"
-              maxlength="60"
-              :aria-invalid="problemOf('name') !== null"
-              @update:model-value="change('name', $event)"
-          /></Labelled>
-          <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
-          <p v-if="otherwise.length > 0" class="soft">
-            {{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}
-          </p>
-          <div class="row">
-            <Labelled :label="words.figures.columns.family"
-              ><el-input
-                :model-value="written.family"
-                list="families"
-                maxlength="40"
-                @update:model-value="change('family', $event)"
-            /></Labelled>
-            <datalist id="families">
-              <option v-for="family in families" :key="family" :value="family" />
-            </datalist>
-            <Labelled v-if="!isMade" :label="words.figures.columns.length"
-              ><el-input
-                class="short"
-                :model-value="written.beats"
-                inputmode="decimal"
-                maxlength="6"
-                :aria-invalid="problemOf('beats') !== null"
-                @update:model-value="change('beats', $event)"
-            /></Labelled>
-            <Labelled :label="words.figures.columns.level"
-              ><el-select
-                :model-value="written.level"
-                @change="change('level', $event as WrittenFigure['level'])"
-                ><el-option
-                  v-for="(name, level) in words.level"
-                  :key="level"
-                  :value="level"
-                  :label="name" /></el-select
-            ></Labelled>
-          </div>
-          <p v-if="shownProblem('beats')" class="wrong">{{ shownProblem('beats')!.message }}</p>
-          <div class="row">
-            <Labelled :label="say.dancers"
-              ><el-select
-                :model-value="written.dancers"
-                @change="setDancers($event as WrittenFigure['dancers'])"
-                ><el-option
-                  v-for="(name, kind) in say.dancersKinds"
-                  :key="kind"
-                  :value="kind"
-                  :label="name" /></el-select
-            ></Labelled>
-            <Labelled v-if="written.dancers === 'set'" :label="say.couples"
-              ><el-input
-                class="short"
-                :model-value="written.couples"
-                maxlength="5"
-                :aria-invalid="problemOf('couples') !== null"
-                @update:model-value="change('couples', $event)"
-            /></Labelled>
-            <Labelled :label="say.countFrom"
-              ><el-input
-                class="short"
-                :model-value="written.countFrom"
-                inputmode="numeric"
-                maxlength="2"
-                placeholder="1"
-                :aria-invalid="problemOf('countFrom') !== null"
-                @update:model-value="change('countFrom', $event)"
-            /></Labelled>
-          </div>
-          <p
-            v-for="field in (['couples', 'countFrom'] as const).filter((one) => shownProblem(one))"
-            :key="field"
-            class="wrong"
-          >
-            {{ shownProblem(field)!.message }}
-          </p>
-          <Labelled :label="say.aliases"
-            ><el-input
-              id="figure-aliases"
-              :model-value="written.aliases"
-              :placeholder="say.aliasesExample"
-              maxlength="1200"
-              :aria-invalid="problemOf('aliases') !== null"
-              @update:model-value="change('aliases', $event)"
-          /></Labelled>
-          <p v-if="shownProblem('aliases')" class="wrong" role="status">
-            {{ shownProblem('aliases')!.message }}
-          </p>
-        </fieldset>
+        <WhatFields :draft="draft" />
         <StepsFields :draft="draft" />
         <BeginEndFields :draft="draft" />
         <SayFields :draft="draft" />
@@ -352,10 +213,6 @@ function leave(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 0.5rem;
-}
-.wrong {
-  margin: 0;
-  color: var(--wrong);
 }
 .shown {
   display: grid;

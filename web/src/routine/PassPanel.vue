@@ -16,10 +16,13 @@ import { computed } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
+import PassFill from './PassFill.vue'
+import PassFinish from './PassFinish.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
 import Labelled from '../ui/Labelled.vue'
 import EntryInput from '../ui/EntryInput.vue'
+import { wholeWithin as whole } from '../ui/wholeWithin.ts'
 
 /**
  * One pass of the order: how it is danced, how it differs from its part, and where it belongs in
@@ -36,12 +39,6 @@ const emit = defineEmits<{
 const pass = computed(() => props.pass.pass)
 const set = (field: keyof Pass & string, value: unknown): void =>
   emit('pass', pass.value, field, value)
-const whole = (text: string, least: number, most: number, otherwise: number): number => {
-  const value = Math.round(Number(text))
-  return Number.isFinite(value) && text.trim() !== ''
-    ? Math.min(most, Math.max(least, value))
-    : otherwise
-}
 const KINDS = ['pass', 'entrance', 'bridge', 'fill', 'ending'] as const
 const ROTATIONS = [0, 1, 2, 3, 4, -3, -2, -1] as const
 const places = computed(() => {
@@ -203,76 +200,12 @@ const others = computed(() =>
               : words.sheets.pass.tieLandmark(place.label)
           " /></el-select
     ></Labelled>
-    <template v-if="pass.fill">
-      <Labelled :label="words.sheets.pass.fill"
-        ><el-select
-          :model-value="pass.fill.until"
-          @change="set('fill', { ...pass.fill, until: $event })"
-          ><el-option
-            v-for="(label, until) in words.sheets.pass.fillUntil"
-            :key="until"
-            :value="until"
-            :label="label" /></el-select
-      ></Labelled>
-      <div class="two">
-        <Labelled :label="words.sheets.pass.least"
-          ><EntryInput
-            :value="pass.fill.min"
-            inputmode="numeric"
-            @change="
-              set('fill', { ...pass.fill!, min: whole($event, 0, pass.fill!.max, pass.fill!.min) })
-            "
-        /></Labelled>
-        <Labelled :label="words.sheets.pass.most"
-          ><EntryInput
-            :value="pass.fill.max"
-            inputmode="numeric"
-            @change="
-              set('fill', {
-                ...pass.fill!,
-                max: whole($event, Math.max(1, pass.fill!.min), 64, pass.fill!.max),
-              })
-            "
-        /></Labelled>
-      </div>
-      <p v-if="props.pass.filled" class="count">
-        {{
-          words.sheets.pass.filled(
-            props.pass.filled.gapTicks,
-            props.pass.end - props.pass.start,
-            (props.pass.filled.gapTicks - props.pass.filled.leftTicks) /
-              Math.max(1, props.pass.end - props.pass.start),
-            props.pass.filled.leftTicks,
-          )
-        }}
-      </p>
-    </template>
-    <template v-if="pass.kind === 'ending' || pass.finish">
-      <Labelled :label="words.sheets.pass.finish"
-        ><el-select
-          :model-value="pass.finish?.how ?? ''"
-          @change="set('finish', $event === '' ? undefined : { ...pass.finish, how: $event })"
-          ><el-option value="" :label="words.sheets.pass.noFinish" />
-          <el-option
-            v-for="(label, how) in words.sheets.pass.finishes"
-            :key="how"
-            :value="how"
-            :label="label" /></el-select
-      ></Labelled>
-      <template v-if="pass.finish">
-        <el-checkbox
-          :model-value="pass.finish.spin === true"
-          @change="
-            set(
-              'finish',
-              $event === true ? { how: pass.finish!.how, spin: true } : { how: pass.finish!.how },
-            )
-          "
-          >{{ words.sheets.pass.spin }}</el-checkbox
-        >
-        <p v-if="pass.finish.spin" class="soft">{{ words.sheets.pass.spinCare }}</p>
-      </template>
-    </template>
+    <PassFill v-if="pass.fill" :pass="props.pass" :fill="pass.fill" @set="set('fill', $event)" />
+    <PassFinish
+      v-if="pass.kind === 'ending' || pass.finish"
+      :finish="pass.finish"
+      @set="set('finish', $event)"
+    />
     <div
       v-if="sheet.routine.formation === 'ring' || pass.shift"
       class="two"

@@ -40,15 +40,12 @@ import SheetBar, { type SheetMenu } from './SheetBar.vue'
 import { useSheetPage } from './sheetPage.ts'
 import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
-import { isSide, ON_ASKING, type Side } from './sides.ts'
+import { useBesidePage } from './besidePage.ts'
 import { clipboard } from './clipboard.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
-import { useSizeOf } from '../ui/sizeOf.ts'
 import { follow } from '../app/download.ts'
 import { helpFor } from '../help/topicOf.ts'
-import { useNarrow } from '../ui/narrow.ts'
-import { useQueryState } from '../ui/queryState.ts'
 import { musicChoices, musicTold, type MusicChoice } from './timedOn.ts'
 
 /** The text editor is large and not always wanted. */
@@ -94,15 +91,8 @@ const shown = ref<Shown>(ALL_SHOWN)
 const density = ref(keptDensity())
 watch(density, keepDensity)
 const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
-/** What stands beside the page; a link to a sheet keeps it. */
-const side = useQueryState<Side>('tab', 'figure', isSide)
-const narrow = useNarrow()
-/** On a narrow screen the panel lies over the page from below, when it is asked for. */
-const drawer = ref(side.value !== 'figure')
-function showSide(wanted: Side): void {
-  side.value = wanted
-  drawer.value = true
-}
+const view = ref<HTMLElement | null>(null)
+const { side, drawer, narrow, showSide, select } = useBesidePage(page, view, () => phrasePage.value)
 function fromMenu(what: SheetMenu): void {
   if (what === 'print') void router.push({ name: 'sheet-print', params: { id } })
   else if (what === 'file') follow(`/api/sheets/${id}/file`)
@@ -135,22 +125,6 @@ watch(selected, (now) => {
   if (!now && selectedKey.value) page.select(null)
 })
 watch(selectedKey, () => (scope.value = 'part'))
-/** The page is lower once the drawer lies over it: the figure chosen is brought into the rest. */
-const view = ref<HTMLElement | null>(null)
-useSizeOf(view, () => {
-  if (narrow.value && drawer.value && selectedKey.value)
-    phrasePage.value?.reveal(selectedKey.value, false)
-})
-/** What stands beside the page whatever is chosen on it gives way to the figure chosen by hand. */
-const GIVES_WAY: readonly Side[] = ['fix', ...ON_ASKING]
-function select(key: string): void {
-  const isNew = key !== selectedKey.value
-  page.select(key)
-  if (isNew && GIVES_WAY.includes(side.value)) side.value = 'figure'
-  if (!narrow.value) return
-  side.value = 'figure'
-  drawer.value = true
-}
 
 /** Shows what edits would make of the page, before they are made. */
 function see(label: string, edits: readonly Edit[]): void {
@@ -358,64 +332,4 @@ function goToPass(pass: DancedPass): void {
   </div>
 </template>
 
-<style scoped>
-.sheet {
-  height: 100dvh;
-  display: grid;
-  grid-template-rows: auto auto minmax(0, 1fr);
-  grid-template-columns: minmax(0, 1fr);
-}
-.sheet.low {
-  height: 45dvh;
-}
-.strip {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  height: 40px;
-  padding: 0 14px;
-  border-bottom: 1px solid var(--rule);
-  background: var(--paper);
-}
-.body {
-  min-height: 0;
-}
-.paper {
-  background: var(--sheet);
-  padding: 0 6px 4rem 14px;
-  min-height: 100%;
-  position: relative;
-}
-/* What is told over the page lies over it, so that nothing under the hand moves. */
-.over {
-  position: sticky;
-  bottom: 8px;
-  z-index: 5;
-  display: grid;
-  gap: 6px;
-  height: 0;
-  align-content: end;
-}
-.text {
-  height: 100%;
-}
-.actions {
-  display: flex;
-  gap: 0.5rem;
-  margin-top: 0.8rem;
-}
-@media (max-width: 900px) {
-  .strip {
-    flex-wrap: wrap;
-    height: auto;
-    padding: 2px 10px 4px;
-    gap: 2px 10px;
-  }
-  .strip > :deep(.order) {
-    flex: 1 1 100%;
-  }
-  .paper {
-    padding: 0 0.5rem 4rem 0.6rem;
-  }
-}
-</style>
+<style scoped src="./sheetView.css"></style>

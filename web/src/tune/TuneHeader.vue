@@ -2,6 +2,7 @@
 import { DANCE_TEMPI, tuneBars, tuneBpm, type Tune } from '@dellop/core/tune'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
+import EntryComplete from '../ui/EntryComplete.vue'
 import EntryInput from '../ui/EntryInput.vue'
 
 /** What the tune is: name, dance, tempo in both units, bars, length; saving, undo, play. */
@@ -16,6 +17,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [tune: Tune, label: string]; undo: []; redo: []; play: [] }>()
 const clicks = defineModel<boolean>('clicks', { required: true })
 
+const DANCES = DANCE_TEMPI.map(({ dance }) => dance)
 const round = (value: number): number => Math.round(value * 10) / 10
 const recording = computed(() => props.tune.recordings[0])
 const bpm = computed(() => tuneBpm(props.tune))
@@ -46,20 +48,17 @@ function rename(title: string): void {
         />
       </h1>
       <div class="soft facts">
-        <EntryInput
+        <EntryComplete
           class="dance"
           :value="tune.dance"
+          :offers="DANCES"
           :aria-label="words.tunes.dance"
-          list="dances"
           maxlength="40"
           :placeholder="words.tunes.danceHint"
           @change="emit('change', { ...tune, dance: $event }, words.tunes.done.dance)"
         />
         <span>{{ facts }}</span>
       </div>
-      <datalist id="dances">
-        <option v-for="one in DANCE_TEMPI" :key="one.dance" :value="one.dance" />
-      </datalist>
     </div>
     <div class="actions">
       <span class="soft" role="status">{{ saving }}</span>

@@ -16,6 +16,8 @@ import { listenInWorker } from '../workers/listening.ts'
 import { useMending } from './mending.ts'
 import { takeForTune, useOtherRecording } from './otherRecording.ts'
 import { useRecordingSound } from './recordingSound.ts'
+import { tuneRecordings } from './tuneRecordings.ts'
+import { useTaps } from './taps.ts'
 import TakeAway from './TakeAway.vue'
 import { useTuneDocument } from './tuneDocument.ts'
 import TuneHeader from './TuneHeader.vue'
@@ -36,7 +38,6 @@ const failure = ref('')
 const told = ref('')
 const clicks = ref(true)
 const chosenBeat = ref<number | null>(null)
-const taps = ref<number[]>([])
 /** Any key taps, for who cannot look. */
 const anyKey = ref(false)
 const strip = ref<InstanceType<typeof BeatStrip> | null>(null)
@@ -51,6 +52,8 @@ const player = useBeatPlayer(
 )
 const { playing, at } = player
 const mending = useMending(document_, chosenBeat, { buffer, told, listen: listenInWorker })
+const { taps, tap, listenNear, retap } = useTaps(player, mending)
+const recordings = tuneRecordings(document_)
 const other = useOtherRecording(document_, buffer, told, failure)
 
 /** The page is drawn piece by piece, so that no piece holds it up for long. */
@@ -115,25 +118,6 @@ function after(work: () => unknown): void {
   player.beatsChanged()
 }
 
-/** A pause of some seconds begins the taps anew. */
-const TAPS_APART_SECONDS = 3
-function tap(): void {
-  const now = player.now()
-  if (
-    taps.value.length > 0 &&
-    (now <= taps.value.at(-1)! || now - taps.value.at(-1)! > TAPS_APART_SECONDS)
-  )
-    taps.value = []
-  taps.value = [...taps.value, now]
-}
-async function listenNear(): Promise<void> {
-  if (await mending.listenNear(taps.value)) taps.value = []
-  player.beatsChanged()
-}
-function retap(): void {
-  if (mending.retap(taps.value)) taps.value = []
-}
-
 function chooseBeat(beat: number): void {
   chosenBeat.value = beat
   if (!playing.value) player.seek(timeOf(beat * TICKS_PER_BEAT))
@@ -154,25 +138,6 @@ function travel(way: 'undo' | 'redo'): void {
   const label = document_[way]()
   if (label) told.value = way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label)
   player.beatsChanged()
-}
-
-function renameRecording(recordingId: string, name: string): void {
-  document_.change(
-    {
-      ...tune.value!,
-      recordings: tune.value!.recordings.map((one) =>
-        one.id === recordingId ? { ...one, name } : one,
-      ),
-    },
-    words.tunes.done.recordingName,
-  )
-}
-function takeOutRecording(recordingId: string): void {
-  document_.change(
-    { ...tune.value!, recordings: tune.value!.recordings.filter((one) => one.id !== recordingId) },
-    words.tunes.done.recordingGone,
-  )
-  document_.look(document_.recordingId.value ?? '')
 }
 
 /** The tune goes; what is told has the way back, and its sound is stored still. */
@@ -335,8 +300,8 @@ useTuneKeys(
         :progress="other.text.value"
         :share="other.share.value"
         @look="document_.look"
-        @rename="renameRecording"
-        @take-out="takeOutRecording"
+        @rename="recordings.rename"
+        @take-out="recordings.takeOut"
         @bring="other.bring"
         @stop="other.stop"
       />
