@@ -1,3 +1,4 @@
+import { holdName } from '../figure/index.ts'
 import type { Facing } from '../move/index.ts'
 import { LANGUAGES } from './language.ts'
 
@@ -49,7 +50,7 @@ const direction = (id: 'en' | 'de', facing: Facing, frame: 'hall' | 'clock'): st
 
 export const AROUND: Readonly<Record<'en' | 'de', AroundWords>> = {
   en: {
-    hold: (hold) => hold,
+    hold: holdName,
     facing: (facing, frame) => `facing ${direction('en', facing, frame)}`,
     free: (foot, role) => (role ? `${role}’s ${foot} foot free` : `${foot} foot free`),
     ready: 'ready',

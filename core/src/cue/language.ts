@@ -1,3 +1,4 @@
+import { holdName } from '../figure/index.ts'
 import { wallClock, type Facing } from '../move/index.ts'
 import type { PromptKind } from '../school/index.ts'
 
@@ -193,7 +194,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     left: 'left',
     right: 'right',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
-    toHold: (hold) => (hold === 'none' ? 'let go' : `to ${hold}`),
+    toHold: (hold) => (hold === 'none' ? 'let go' : `to ${holdName(hold)}`),
     turn: (n) =>
       turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) =>
         LANGUAGES.en.fraction(top, bottom),
@@ -245,7 +246,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     left: 'links',
     right: 'rechts',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
-    toHold: (hold) => DE_TO_HOLDS[hold] ?? `in ${hold}`,
+    toHold: (hold) => DE_TO_HOLDS[hold] ?? `in ${holdName(hold)}`,
     turn: (n) =>
       turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) =>
         bottom === 2 ? 'halb herum' : LANGUAGES.de.fraction(top, bottom),

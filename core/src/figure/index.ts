@@ -73,6 +73,9 @@ export {
 } from './model/weight.ts'
 export {
   HOLD_IDS,
+  holdName,
+  HOLDS_EXPECTED,
+  isHold,
   holdIdSchema,
   holdOf,
   holdsFlow,
@@ -80,6 +83,13 @@ export {
   handChange,
   type Hold,
 } from './model/hold.ts'
+export {
+  OWN_STANDINGS,
+  ownHoldText,
+  readOwnHold,
+  type OwnHold,
+  type OwnStanding,
+} from './model/ownHold.ts'
 export {
   AS_WRITTEN,
   variationSchema,
@@ -92,6 +102,7 @@ export { reflectStep, reflectSteps } from './model/reflect.ts'
 export { oppositeSteps } from './model/opposite.ts'
 export {
   danceFrom,
+  sidesTaken,
   keptByState,
   stateKey,
   entryFeet,

@@ -5,6 +5,7 @@ import {
   CELL_NAMES,
   FRAMES,
   HOLD_IDS,
+  isHold,
   LEVEL_NAMES,
   LEVELS,
   cellsOfFigure,
@@ -134,8 +135,13 @@ function readBlock(block: Block, dance: string, known: readonly Figure[]): Resul
   const { cells, at } = block
   if (!cells.has('family')) cells.set('family', dance)
   cells.set('holds', (cells.get('holds') ?? '').replaceAll(',', ';'))
-  const wrong = ONE_OF.find(({ line, words }) =>
-    (cells.get(line) ?? '').split(';').some((one) => one.trim() && !words.includes(one.trim())),
+  const wrong = ONE_OF.find(({ line, is, words }) =>
+    (cells.get(line) ?? '')
+      .split(';')
+      .some(
+        (one) =>
+          one.trim() && !words.includes(one.trim()) && !(is === 'hold' && isHold(one.trim())),
+      ),
   )
   if (wrong)
     return refuse(

@@ -1,6 +1,6 @@
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
-import { HOLD_IDS } from '../figure/index.ts'
+import { HOLDS_EXPECTED, isHold } from '../figure/index.ts'
 import type { CueMode } from '../school/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { UNITS, type Part, type Pass, type Slot, type Unit } from '../routine/index.ts'
@@ -214,9 +214,9 @@ export function readPassExtra(extra: string): Result<Partial<Pass>> {
   if (amount !== undefined) return succeed({ rotate: Number(amount) * (way === 'left' ? -1 : 1) })
   const [, hold] = /^ends in (.+)$/.exec(extra) ?? []
   if (hold !== undefined)
-    return HOLD_IDS.includes(hold)
+    return isHold(hold)
       ? succeed({ exitHold: hold })
-      : problem('sheet-text.hold', { hold, holdIds: HOLD_IDS.join(', ') })
+      : problem('sheet-text.hold', { hold, holdIds: HOLDS_EXPECTED })
   const [, to, label] = /^at (section|landmark) (.+)$/s.exec(extra) ?? []
   if (label !== undefined)
     return mapped(QUOTED.test(label) ? readQuoted(label) : succeed(label), (read) => ({

@@ -2,7 +2,8 @@ import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
 import {
   directionWords,
-  HOLD_IDS,
+  HOLDS_EXPECTED,
+  isHold,
   holdOf,
   readDirection,
   type CoupleState,
@@ -84,8 +85,7 @@ export function readStart(text: string): Result<CoupleState> {
   const [hold = '', ...pieces] = /^(?:all face|lead faces) /.test(said[0]!)
     ? ['none', ...said]
     : said
-  if (!HOLD_IDS.includes(hold))
-    return problem('sheet-text.start-hold', { hold, holdIds: HOLD_IDS.join(', ') })
+  if (!isHold(hold)) return problem('sheet-text.start-hold', { hold, holdIds: HOLDS_EXPECTED })
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
   if (alike) {
     const all = readStands(alike[1]!)

@@ -2,6 +2,7 @@ import { sameValue, type Problem } from '../document/index.ts'
 import {
   applyVariation,
   danceFrom,
+  sidesTaken,
   type CoupleState,
   type Figure,
   type FigureBook,
@@ -61,7 +62,7 @@ export function danceSlot(
       : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold },
   )
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
-  const danced = varied.value
+  const danced = sidesTaken(varied.value, placed.before)
   const { after, troubles } = danceFrom(placed.before, danced)
   const { key, passId, partId, slot, changed, mirrored, turnedBy, start, before, swapped } = placed
   // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
@@ -96,11 +97,13 @@ export function danceElsewhere(
   { key, start, before }: Pick<DancedSlot, 'key' | 'start' | 'before'>,
 ): DancedSlot {
   if (slot.key === key && slot.start === start && sameValue(slot.before, before)) return slot
-  const { after, troubles } = slot.danced
-    ? danceFrom(before, slot.danced)
+  const danced = slot.danced && sidesTaken(slot.danced, before)
+  const { after, troubles } = danced
+    ? danceFrom(before, danced)
     : { after: before, troubles: slot.troubles }
   return {
     ...slot,
+    danced,
     key,
     start,
     end: (start + slot.lengthTicks) as Tick,

@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import {
-  AS_WRITTEN,
-  HOLD_IDS,
-  variationText,
-  type Figure,
-  type Variation,
-} from '@dellop/core/figure'
+import { AS_WRITTEN, variationText, type Figure, type Variation } from '@dellop/core/figure'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import Folded from '../ui/Folded.vue'
+import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
 
 /**
@@ -113,13 +108,12 @@ const number = (value: string | number): number => Number(value)
           ><el-option v-for="n in 4" :key="n" :value="n" :label="n" /></el-select
       ></Labelled>
       <Labelled v-if="figure.dancers === 'couple'" :label="say.hold"
-        ><el-select
+        ><HoldSelect
           class="pick"
-          :model-value="variation.exitHold ?? ''"
+          :value="variation.exitHold ?? ''"
+          :empty="say.ownEnding"
           @change="set({ exitHold: $event })"
-          ><el-option value="" :label="say.ownEnding" />
-          <el-option v-for="hold in HOLD_IDS" :key="hold" :value="hold" :label="hold" /></el-select
-      ></Labelled>
+      /></Labelled>
       <template v-if="!isWritten">
         <el-button link @click="emit('change', AS_WRITTEN)">
           {{ say.reset }}

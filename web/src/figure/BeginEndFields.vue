@@ -1,16 +1,11 @@
 <script setup lang="ts">
-import {
-  directionWords,
-  FRAMES,
-  HOLD_IDS,
-  type FieldProblem,
-  type WrittenFigure,
-} from '@dellop/core/figure'
+import { directionWords, FRAMES, type FieldProblem, type WrittenFigure } from '@dellop/core/figure'
 import { type Facing } from '@dellop/core/move'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { FigureDraft } from './figureDraft.ts'
 import StepLineField from './StepLineField.vue'
+import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
 import Folded from '../ui/Folded.vue'
 
@@ -48,24 +43,15 @@ const ITEMS = ['feet', 'holds', 'facings'] as const
   <fieldset class="ends">
     <legend>{{ say.beginsEnds }}</legend>
     <template v-if="written.dancers !== 'solo'">
-      <div role="group" :aria-label="say.holds">
-        <span class="field-label">{{ say.holds }}</span>
-        <el-checkbox
-          v-for="hold in HOLD_IDS"
-          :key="hold"
-          :model-value="written.holds.includes(hold)"
-          class="hold"
-          @change="change('holds', toggled(written.holds, hold))"
-          >{{ hold }}</el-checkbox
-        >
-      </div>
+      <Labelled :label="say.holds"
+        ><HoldSelect :value="written.holds" @change-all="change('holds', $event)"
+      /></Labelled>
       <Labelled :label="words.figures.endsIn"
-        ><el-select
-          :model-value="written.exitHold ?? ''"
+        ><HoldSelect
+          :value="written.exitHold ?? ''"
+          :empty="words.figures.keepsHold"
           @change="change('exitHold', $event || null)"
-          ><el-option value="" :label="words.figures.keepsHold" />
-          <el-option v-for="hold in HOLD_IDS" :key="hold" :value="hold" :label="hold" /></el-select
-      ></Labelled>
+      /></Labelled>
     </template>
     <Folded
       :open="

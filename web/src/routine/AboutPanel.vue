@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { freeFoot, HOLD_IDS, LEVELS, type CoupleState, type Role } from '@dellop/core/figure'
+import { freeFoot, LEVELS, type CoupleState, type Role } from '@dellop/core/figure'
 import { type Facing } from '@dellop/core/move'
 import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
@@ -8,6 +8,7 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 import EntryInput from '../ui/EntryInput.vue'
+import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
 
 /** The heading of a sheet: what it is, who it is for, how they start. */
@@ -209,13 +210,8 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
     /></Labelled>
     <h3>{{ words.sheets.head.start }}</h3>
     <Labelled :label="words.sheets.head.hold"
-      ><el-select :model-value="routine.start.hold" @change="setStart({ hold: $event })"
-        ><el-option
-          v-for="hold in HOLD_IDS"
-          :key="hold"
-          :value="hold"
-          :label="words.hold(hold)" /></el-select
-    ></Labelled>
+      ><HoldSelect :value="routine.start.hold" @change="setStart({ hold: $event })"
+    /></Labelled>
     <div class="two">
       <template v-for="role in ['lead', 'follow'] as const" :key="role">
         <Labelled :label="words.sheets.head.faces(rolesOf(routine, school)[role])"

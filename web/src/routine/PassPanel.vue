@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { HOLD_IDS } from '@dellop/core/figure'
 import {
   rolesOf,
   clearChanges,
@@ -20,6 +19,7 @@ import PassFill from './PassFill.vue'
 import PassFinish from './PassFinish.vue'
 import PartFields from './PartFields.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
+import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
 import EntryInput from '../ui/EntryInput.vue'
 import { wholeWithin as whole } from '../ui/wholeWithin.ts'
@@ -154,16 +154,11 @@ const others = computed(() =>
             :label="words.sheets.pass.rotations(n)" /></el-select
       ></Labelled>
       <Labelled :label="words.sheets.pass.exitHold"
-        ><el-select
-          :model-value="pass.exitHold ?? ''"
+        ><HoldSelect
+          :value="pass.exitHold ?? ''"
+          :empty="words.sheets.pass.ownHold"
           @change="set('exitHold', $event || undefined)"
-          ><el-option value="" :label="words.sheets.pass.ownHold" />
-          <el-option
-            v-for="hold in HOLD_IDS"
-            :key="hold"
-            :value="hold"
-            :label="words.hold(hold)" /></el-select
-      ></Labelled>
+      /></Labelled>
       <Labelled :label="words.sheets.pass.stretch"
         ><el-select :model-value="pass.stretch?.from ?? ''" @change="setStretch('from', $event)"
           ><el-option value="" :label="words.sheets.pass.whole" />

@@ -2,7 +2,7 @@ import type { PageKey } from '../routine/pageCommands.ts'
 import { help } from './en.help.ts'
 import { lectern } from './en.lectern.ts'
 import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
-import { LEVEL_NAMES, type Role } from '@dellop/core/figure'
+import { holdName, LEVEL_NAMES, type Role } from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
 import type { RoundDifference } from '@dellop/core/routine'
 import { figures } from './en.figures.ts'
@@ -124,7 +124,22 @@ export const en = {
   },
   finding: { message: findingMessage, sum: findingSum, repair: repairLabel },
   severity: { stop: 'Stops the dance', mend: 'To fix', note: 'Note' },
-  hold: (id: string) => (id === 'none' ? 'no hold' : id),
+  hold: (id: string) => (id === 'none' ? 'no hold' : holdName(id)),
+  ownHold: {
+    ask: 'a hold of your own …',
+    title: 'A hold of your own',
+    name: 'Name',
+    example: 'basket',
+    hands: 'Hands joined',
+    pair: (lead: string, follow: string) => `lead’s ${lead} with follow’s ${follow}`,
+    stand: 'They stand',
+    anyhow: 'either way',
+    standing: { facing: 'face to face', beside: 'side by side' },
+    mirror: (name: string) => `Danced mirrored it is “${name}”.`,
+    known: (name: string) => `“${name}” is in the list already.`,
+    letters: 'A name of letters was expected.',
+    take: 'Use this hold',
+  },
   role: { lead: 'lead', follow: 'follow' } satisfies Record<Role, string>,
   level: LEVEL_NAMES,
   caution: {

@@ -146,7 +146,11 @@ function checkWords(role: string, steps: readonly Step[]): Found[] {
     const turn = /\bturn/i.test(step.text)
       ? parseTurn(step.text.replace(/^(left|right)\s+/i, ''))
       : null
-    const wrongTurn = turn?.ok === true && turn.value.eighths !== step.turn && !turn.value.about
+    const wrongTurn =
+      turn?.ok === true &&
+      turn.value.eighths !== step.turn &&
+      !turn.value.about &&
+      !(turn.value.through !== undefined && Math.abs(turn.value.eighths) === Math.abs(step.turn))
     return [
       ...(saysOther
         ? [mend('figure.foot-words', { at: step.at, role, text: step.text, foot: step.foot! })]

@@ -34,7 +34,7 @@ const WAYS: readonly (readonly [RegExp, Change])[] = [
   [/^(?:x ?)?(\d)(?: ?x| times)?$/, ([, n], before) => ({ ...before, times: Number(n) })],
   [/^(?:mirrored|other way)\b/, (_, before) => ({ ...before, reflected: true })],
   [
-    new RegExp(`^to (${[...HOLD_IDS].sort((a, b) => b.length - a.length).join('|')})\\b`),
+    new RegExp(`^to (${[...HOLD_IDS].sort((a, b) => b.length - a.length).join('|')})\\b(?! \\[)`),
     ([, hold], before) => ({ ...before, exitHold: hold! }),
   ],
 ]

@@ -4,6 +4,7 @@ import { turned, wrapFacing, type Facing } from '../../move/index.ts'
 import { holdIdSchema, holdOf, holdsFlow, mirrorOf } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { freeFoot, neededFoot, weightAfter, type Weight } from './weight.ts'
+import { hasThroughTurn, sidedSteps } from './throughTurn.ts'
 import type { DancedFigure } from './vary.ts'
 import { bodyTurn } from './turnAmount.ts'
 
@@ -67,13 +68,29 @@ export function keptByState<T>(work: (state: CoupleState) => T): (state: CoupleS
 export const stateKey = ({ lead, follow, hold }: CoupleState): string =>
   `${lead.weight} ${lead.facing} ${follow.weight} ${follow.facing} ${hold}`
 
+/**
+ * The figure as it turns when it is begun from a state, where turns of it are told by what they go
+ * through; the same where none are.
+ */
+export const sidesTaken = (danced: DancedFigure, standing: CoupleState): DancedFigure =>
+  ROLES.some((role) => hasThroughTurn(danced.steps[role]))
+    ? withSides(danced)(rotateState(standing, danced.variation.rotate ?? 0))
+    : danced
+const withSides = memoised((danced: DancedFigure) =>
+  keptByState((begun): DancedFigure => {
+    const lead = sidedSteps(danced.steps.lead, begun.lead.facing)
+    const follow = sidedSteps(danced.steps.follow, begun.follow.facing)
+    return { ...danced, steps: { ...danced.steps, lead, follow } }
+  }),
+)
+
 function danceThrough(standing: CoupleState, danced: DancedFigure): DancedOutcome {
   const before = rotateState(standing, danced.variation.rotate ?? 0)
   const troubles: StepTrouble[] = []
   const run = (role: Role): RoleState => {
     let state: RoleState = before[role]
     const first = walkedFirst(danced, role)
-    for (const step of danced.steps[role]) {
+    for (const step of sidedSteps(danced.steps[role], state.facing)) {
       // Who walks begins on either foot.
       const from = step === first && state.weight === step.foot ? 'both' : state.weight
       const { weight, trouble } = weightAfter(from, step)

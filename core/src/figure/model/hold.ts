@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ownHold, readOwnHold } from './ownHold.ts'
 
 /**
  * Holds: which hands are joined and how the two stand to each other. Data that can be added to;
@@ -99,13 +100,18 @@ export const holdsFlow = (from: string, to: string): boolean => FLOWING.has(from
 const HOLDS: ReadonlyMap<string, Hold> = new Map(HOLD_LIST.map((hold) => [hold.id, hold]))
 export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)
 
-/** The hold of this id, or null when the vocabulary has none. */
-export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? null
+/** The hold of this id, one of the vocabulary or an own one; null where it is neither. */
+export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? ownHold(id)
+export const isHold = (id: string): boolean => holdOf(id) !== null
+/** What a hold is called: an own one by its name, without what is written out behind it. */
+export const holdName = (id: string): string => readOwnHold(id)?.name ?? id
+/** What may stand where a hold is expected. */
+export const HOLDS_EXPECTED = `${HOLD_IDS.join(', ')}; or one of your own, such as basket [left-right right-left beside]`
 /** The hold that reflection makes of one. */
 export const mirrorOf = (id: string): string => holdOf(id)?.mirror ?? id
 export const holdIdSchema = z
   .string()
-  .refine((id) => HOLD_IDS.includes(id), `one of the holds was expected: ${HOLD_IDS.join(', ')}`)
+  .refine(isHold, `one of the holds was expected: ${HOLDS_EXPECTED}`)
 
 type HandPair = Hold['hands'][number]
 const has = (hands: Hold['hands'], [lead, follow]: HandPair): boolean =>

@@ -11,7 +11,8 @@ export function reflectStep(step: Step): Step {
     ...step,
     foot: step.foot === 'left' || step.foot === 'right' ? otherFoot(step.foot) : step.foot,
     travel: step.travel && { ...step.travel, direction: mirrored(step.travel.direction) },
-    turn: step.turn === 0 ? 0 : -step.turn,
+    // What it goes through says the side, mirrored or not.
+    turn: step.turn === 0 || step.through !== undefined ? step.turn : -step.turn,
     text: swapSides(step.text),
   }
 }

@@ -55,6 +55,11 @@ export const stepSchema = z
     turn: z.int().min(-24).max(24),
     /** Set where the turn is only nearly so much. */
     about: z.literal(true).optional(),
+    /**
+     * The way in the hall that the turn goes through: its side follows from where the dancer faces
+     * when it comes. `turn` is then above 0.
+     */
+    through: direction.optional(),
     text: z.string().max(60),
   })
   .readonly()

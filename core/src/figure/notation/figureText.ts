@@ -8,7 +8,7 @@ import {
   type FigurePart,
   type SetOthers,
 } from '../model/figure.ts'
-import { HOLD_IDS } from '../model/hold.ts'
+import { HOLDS_EXPECTED, isHold } from '../model/hold.ts'
 import { piecesOutsideQuotes } from './pieces.ts'
 import type { Step } from '../model/step.ts'
 import { readMomentText, readStepLine, type StepLineOptions } from './stepLine.ts'
@@ -61,12 +61,9 @@ export function readHoldChanges(
     const at = found ? readMomentText(found[1]!, options) : null
     if (!found || !at?.ok) return refuse(problem('figure-text.hold-change', { piece }), offset)
     if (at.value < 0) return refuse(problem('figure-text.hold-before'), offset)
-    return HOLD_IDS.includes(found[2]!)
+    return isHold(found[2]!)
       ? succeed({ at: at.value, hold: found[2]! })
-      : refuse(
-          problem('figure-text.hold', { found: found[2]!, holdIds: HOLD_IDS.join(', ') }),
-          offset,
-        )
+      : refuse(problem('figure-text.hold', { found: found[2]!, holdIds: HOLDS_EXPECTED }), offset)
   })
 }
 
@@ -119,9 +116,9 @@ export function readEndings(text: string, options: StepLineOptions = {}): Result
     const moment = at === undefined ? null : readMomentText(at, options)
     if (!name || !hold || !moment?.ok || moment.value < 0)
       return refuse(problem('figure-text.ending'), offset)
-    if (hold.text !== 'own hold' && !HOLD_IDS.includes(hold.text))
+    if (hold.text !== 'own hold' && !isHold(hold.text))
       return refuse(
-        problem('figure-text.ending-hold', { text: hold.text, holdIds: HOLD_IDS.join(', ') }),
+        problem('figure-text.ending-hold', { text: hold.text, holdIds: HOLDS_EXPECTED }),
         offset + hold.offset,
       )
     const steps = readRoles(rest, offset, options)

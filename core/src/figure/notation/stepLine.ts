@@ -5,6 +5,7 @@ import { travelOfBody, turned, type Facing } from '../../move/index.ts'
 import { readDirection } from '../geometry/frames.ts'
 import { STEP_KINDS, type Step } from '../model/step.ts'
 import { parseTurn, type TurnAmount, type TurnFrom } from './turn.ts'
+import { sidedSteps } from '../model/throughTurn.ts'
 import { bodyTurn } from '../model/turnAmount.ts'
 import {
   DIRECTIONS,
@@ -121,7 +122,8 @@ export function readStepLine(text: string, options: StepLineOptions = {}): Resul
     const step = readStep(reader, options, clock)
     if (!step.ok) return step
     steps.push(step.value)
-    clock.facing = turned(clock.facing, bodyTurn(step.value))
+    const [now] = sidedSteps([step.value], clock.facing)
+    clock.facing = turned(clock.facing, bodyTurn(now!))
     if (reader.isDone) break
     if (!reader.take(/,/y)) return refused(reader, 'comma')
     if (reader.isDone) return refused(reader, 'one-more')
@@ -171,8 +173,9 @@ function readStep(reader: Reader, options: StepLineOptions, clock: Running): Res
     kind: real,
     weight,
     travel: found.value.travel,
-    turn: turn.value.eighths,
+    turn: turn.value.through === undefined ? turn.value.eighths : Math.abs(turn.value.eighths),
     ...(turn.value.about ? { about: true as const } : {}),
+    ...(turn.value.through === undefined ? {} : { through: turn.value.through }),
     text: words,
   })
 }

@@ -1,4 +1,5 @@
 import { TICKS_PER_BEAT } from '../../time/index.ts'
+import { THROUGH } from '../model/throughTurn.ts'
 import type { Step } from '../model/step.ts'
 import {
   DIRECTIONS,
@@ -24,10 +25,16 @@ function stepText(step: Step, division: 4 | 3): string {
     weight === (layer === 'feet' ? usualWeight(kind) : 'none')
       ? ''
       : WEIGHT_WORDS.find(([, one]) => one === weight)![0]
+  const side = turn < 0 ? 'left' : 'right'
+  const through = THROUGH.find(([way]) => way === step.through)?.[1]
+  const about = step.about ? 'about ' : ''
+  const amount = amountText(Math.abs(turn))
   const turnText =
     turn === 0
       ? ''
-      : `turn ${step.about ? 'about ' : ''}${turn < 0 ? 'left' : 'right'} ${amountText(Math.abs(turn))}`
+      : through
+        ? `turn ${about}${amount} through the ${through}`
+        : `turn ${about}${side} ${amount}`
   const words =
     text === usualText(foot, kind, way.name) ? '' : `"${text.replace(/[\\"]/g, '\\$&')}"`
   return [

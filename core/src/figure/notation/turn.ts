@@ -1,12 +1,15 @@
 import { succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { sideThrough, turnTo, wrapFacing, type Facing } from '../../move/index.ts'
+import { THROUGH } from '../model/throughTurn.ts'
 import { readDirection, type DirectionFrame, type Standing } from '../geometry/frames.ts'
 
 /** A turn in eighths, clockwise positive; `about` marks one that is only nearly so much. */
 export interface TurnAmount {
   readonly eighths: number
   readonly about: boolean
+  /** The way it goes through, where that decides its side. */
+  readonly through?: Facing
 }
 
 /** Where a turn begins, for wordings that say where it ends or what it passes. */
@@ -41,7 +44,9 @@ const WHOLE = 8
  * Reads any wording of a turn: "3/4 right", "270 degrees clockwise", "one and a half left", "nearly
  * a half to the right", "quarter, left shoulder back". A left shoulder that goes back turns left.
  * From a facing also "toward the wall" (ends there, by the shorter way unless a side is named) and
- * "a half through the centre" (fixes only its side). Refuses a wording whose sides contradict each
+ * "a half through the centre" (its side
+ * follows from the facing, now and wherever it is danced; without a facing it is to the right until
+ * it is danced). Refuses a wording whose sides contradict each
  * other, one without a side, and an amount that is no whole number of eighths.
  */
 export function parseTurn(text: string, from?: TurnFrom): Result<TurnAmount> {
@@ -84,17 +89,20 @@ function aimedTurn(
   { target, isThrough, side, amount, about }: Aim,
   from: TurnFrom | undefined,
 ): Result<TurnAmount> {
-  if (!from) return problem('turn.from', { text })
-  const direction = readDirection(target, from.frame, from)
+  if (!from && !isThrough) return problem('turn.from', { text })
+  const direction = readDirection(target, from?.frame ?? 'hall', from)
   if (!direction.ok) return direction
   if (isThrough) {
-    const way = sideThrough(from.facing, direction.value)
+    const through = THROUGH.some(([way]) => way === direction.value) ? direction.value : undefined
+    const way = from ? sideThrough(from.facing, direction.value) : (side ?? 1)
     if (way === 0) return problem('turn.side.straight', { text })
     if (side !== undefined && side !== way)
       return problem('turn.contradiction.way', { text, side: way === 1 ? 'right' : 'left' })
     if (amount === undefined) return problem('turn.amount', { text })
-    return succeed({ eighths: amount * way, about })
+    const isRule = side === undefined && through !== undefined
+    return succeed({ eighths: amount * way, about, ...(isRule && { through }) })
   }
+  if (!from) return problem('turn.from', { text })
   const short = turnTo(from.facing, direction.value)
   const eighths = side === undefined ? short : side * wrapFacing(side * short) + 0
   if (

@@ -1,7 +1,7 @@
 import { succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
-import { HOLD_IDS } from '../model/hold.ts'
+import { isHold } from '../model/hold.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
 
 const beats = (ticks: number): string =>
@@ -94,7 +94,7 @@ export function readVariation(text: string): Result<Variation> {
     .filter(Boolean)) {
     // prettier-ignore
     const hold = /^to (.+)$/.exec(word)?.[1]
-    if (hold !== undefined && HOLD_IDS.includes(hold)) {
+    if (hold !== undefined && isHold(hold)) {
       variation = { ...variation, exitHold: hold }
       continue
     }

@@ -1,4 +1,9 @@
-import { FIGURE_FINDING_CODES, holdOf, type DirectionFrame } from '../../../figure/index.ts'
+import {
+  FIGURE_FINDING_CODES,
+  holdName,
+  holdOf,
+  type DirectionFrame,
+} from '../../../figure/index.ts'
 import { wrapFacing, type Facing } from '../../../move/index.ts'
 import type { Sentence, Sentences } from '../../sentences.ts'
 import type { BodyFindings } from '../../dance/body.ts'
@@ -70,8 +75,8 @@ export const DANCE: Sentences<
     message: ({ figure, hold, wanted }) =>
       hold === 'none'
         ? `Take hands before ${figure} (${listed(wanted)}).`
-        : `${figure} begins in ${listed(wanted)}, and they are in ${hold}.`,
-    sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${hold}`,
+        : `${figure} begins in ${listed(wanted.map(holdName))}, and they are in ${holdName(hold)}.`,
+    sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${holdName(hold)}`,
   },
   'facing.mismatch': {
     message: ({ figure, facing: now, wanted, frame }) =>
@@ -81,7 +86,7 @@ export const DANCE: Sentences<
   },
   'facing.hold': {
     message: ({ figure, hold, lead, follow }) =>
-      `${figure} ends ${standing(follow - lead)} here; ${hold} needs them ${standing(holdOf(hold)?.relation ?? 4)}.`,
+      `${figure} ends ${standing(follow - lead)} here; ${holdName(hold)} needs them ${standing(holdOf(hold)?.relation ?? 4)}.`,
     sum: ({ lead, follow, frame }) =>
       `lead facing ${facing(lead, frame)}, follow facing ${facing(follow, frame)}`,
   },

@@ -1,3 +1,4 @@
+import { holdName } from '../../model/hold.ts'
 import type { Problem } from '../../../document/index.ts'
 import { beatsOfTicks, type Tick } from '../../../time/index.ts'
 
@@ -110,13 +111,13 @@ export const FINDINGS = {
   'figure.hold-mixed': ({ holds }: { holds: string }) =>
     `It may begin in ${holds}: face to face and side by side. The follow’s steps cannot be the opposite in both.`,
   'figure.hold-facing': ({ exit, wanted, ends }: { exit: string; wanted: number; ends: number }) =>
-    `It ends in ${exit}, ${standing(wanted)}, but the turns leave the two ${standing(ends)}.`,
+    `It ends in ${holdName(exit)}, ${standing(wanted)}, but the turns leave the two ${standing(ends)}.`,
   'figure.hold-alone': ({ partnered }: { partnered: string }) =>
-    `It is danced alone, but asks for the hold ${partnered}, which takes a partner.`,
+    `It is danced alone, but asks for the hold ${holdName(partnered)}, which takes a partner.`,
   'figure.hold-outside': ({ hold, at }: { hold: string; at: number }) =>
-    `Hands change to ${hold} on ${count(at)}, after its end; the hold it ends in says that.`,
+    `Hands change to ${holdName(hold)} on ${count(at)}, after its end; the hold it ends in says that.`,
   'figure.hold-order': ({ hold, at }: { hold: string; at: number }) =>
-    `Hands change to ${hold} on ${count(at)}, not after the change before it.`,
+    `Hands change to ${holdName(hold)} on ${count(at)}, not after the change before it.`,
   'figure.hand-missing': ({
     at,
     role,
@@ -130,7 +131,7 @@ export const FINDINGS = {
     arch: boolean
     begun: string
   }) =>
-    `On ${count(at)} the ${role}’s ${hand} hand ${arch ? 'makes an arch' : 'lets go'}, but begun in ${begun} nobody holds it.`,
+    `On ${count(at)} the ${role}’s ${hand} hand ${arch ? 'makes an arch' : 'lets go'}, but begun in ${holdName(begun)} nobody holds it.`,
   'figure.hand-dropped': ({
     kept,
     role,
@@ -141,5 +142,5 @@ export const FINDINGS = {
     dropped: string
   }) => `It ends in ${kept}, which joins the ${role}’s ${dropped} hand, but that hand has let go.`,
   'figure.parted': ({ at, strides, hold }: { at: number; strides: number; hold: string }) =>
-    `On ${count(at)} the two are ${strides} strides apart: too far for ${hold}. If one side is mirrored by mistake, put it right; else say open facing or two hands, or make the steps small.`,
+    `On ${count(at)} the two are ${strides} strides apart: too far for ${holdName(hold)}. If one side is mirrored by mistake, put it right; else say open facing or two hands, or make the steps small.`,
 }
