@@ -31,7 +31,7 @@ import {
   type UnfoldCache,
 } from '@dellop/core/routine'
 import { ROUND_SCHOOL } from '@dellop/core/school'
-import { deriveSheet } from '@dellop/core/sheet'
+import { deriveSheet, searchRepairs } from '@dellop/core/sheet'
 import { steadyBeatMap, type Tick, type TickPosition } from '@dellop/core/time'
 import { medianMs, type Measured } from './calibrate.ts'
 
@@ -160,6 +160,38 @@ function lostMs(): number {
   })
 }
 
+/** The repairs of a foot that is not free, in the middle of 200 slots: a figure danced mirrored. */
+function repairsMs(): number {
+  const whole = routineOf(200)
+  const parts = whole.parts.map((part, i) =>
+    i === 16
+      ? {
+          ...part,
+          slots: part.slots.map((slot, k) =>
+            k === 4 && slot.content.type === 'figure'
+              ? {
+                  ...slot,
+                  content: {
+                    ...slot.content,
+                    variation: { ...slot.content.variation, reflected: true },
+                  },
+                }
+              : slot,
+          ),
+        }
+      : part,
+  )
+  const sheet = deriveSheet({
+    routine: { ...whole, parts },
+    book: bookOf(SHIPPED_FIGURES),
+    school: ROUND_SCHOOL,
+    voice: DEFAULT_VOICES.en,
+    tune: null,
+  })
+  const finding = sheet.findings.find(({ code }) => code === 'feet.not-free')!
+  return medianMs(7, () => searchRepairs(sheet, finding))
+}
+
 /** A phrase of waltz called freely, from all the figures of the book. */
 function freeMs(): number {
   const figures = freeFigures(bookOf(SHIPPED_FIGURES).values(), 'waltz', () => true)
@@ -229,6 +261,7 @@ export function measureCore(): Measured[] {
       what: '600 slots: unfold, plan and check',
       ms: medianMs(5, () => deriveSheet({ routine: six, book, school, voice, tune: null })),
     },
+    { what: '200 slots: repairs of a foot that is not free, searched', ms: repairsMs() },
     {
       what: 'the order of 40 passes searched for a fit',
       ms: medianMs(5, () =>

@@ -50,7 +50,7 @@ export async function measureWeb(): Promise<Measured[]> {
 
 async function firstLoad(page: Page, address: string): Promise<Measured[]> {
   await page.goto(`${address}/sheets`)
-  await page.locator('.shelf li').first().waitFor()
+  await page.locator('.el-table-v2__row').first().waitFor()
   const { kilobytes, ms } = await page.evaluate(() => {
     const files = performance.getEntriesByType('resource') as PerformanceResourceTiming[]
     const [navigation] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
@@ -103,6 +103,10 @@ async function scrolling(page: Page, address: string, path: string): Promise<Mea
     ).observe({ type: 'longtask' })
     Object.assign(window, { benchTasks: tasks })
   })
+  const paper = page.locator('.paper')
+  const top = async (): Promise<number> => (await paper.boundingBox())!.y
+  const before = await top()
+  await paper.hover({ position: { x: 300, y: 300 } })
   for (let screen = 0; screen < 20; screen++) {
     await page.mouse.wheel(0, 800)
     await page.waitForTimeout(150)
@@ -110,7 +114,7 @@ async function scrolling(page: Page, address: string, path: string): Promise<Mea
   const tasks = (await page.evaluate(
     () => (window as unknown as { benchTasks: number[] }).benchTasks,
   )) as number[]
-  console.log(`scrolled ${await page.evaluate(() => scrollY)} px`)
+  console.log(`scrolled ${Math.round(before - (await top()))} px`)
   return [
     {
       what: `20 screens of scrolling: longest of ${tasks.length} tasks over 50 ms`,
@@ -176,7 +180,7 @@ async function hearing(page: Page, address: string): Promise<Measured[]> {
     page.getByTestId('heard-now').waitFor({ timeout: 60_000 }),
   )
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
-  const made = await took('Take it along as WAV', () =>
+  const made = await took('Export as WAV', () =>
     page.waitForEvent('download', { timeout: 120_000 }),
   )
   return [
@@ -200,7 +204,7 @@ async function bringIn(page: Page, address: string, folder: string): Promise<Mea
   writeFileSync(path, wavBytes(samples, sampleRate))
   console.log(`recording of ${Math.round(durationSeconds)} s`)
   await page.goto(`${address}/tunes`)
-  await page.locator('main li').first().waitFor()
+  await page.locator('.el-table-v2__row').first().waitFor()
   await page.evaluate(() => {
     const tasks: number[] = []
     new PerformanceObserver((list) =>
@@ -212,7 +216,8 @@ async function bringIn(page: Page, address: string, folder: string): Promise<Mea
   await page.locator('input[type=file]').setInputFiles(path)
   await page.getByText(/is ready/).waitFor({ timeout: 120_000 })
   await page.getByRole('link', { name: /^Open/ }).click()
-  await page.locator('button.main:not([disabled])').waitFor({ timeout: 60_000 })
+  const play = page.getByRole('button', { name: 'Play', exact: true }).first()
+  await play.click({ trial: true, timeout: 60_000 })
   const readyMs = Date.now() - startMs
   await page.waitForTimeout(300)
   const tasks = (await page.evaluate(

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { countingIds, expectOk } from '../document/index.ts'
-import { SHIPPED_FIGURES, startingState, type CoupleState } from '../figure/index.ts'
+import { countingIds, expectOk, sameValue } from '../document/index.ts'
+import { AS_WRITTEN, SHIPPED_FIGURES, startingState, type CoupleState } from '../figure/index.ts'
 import { WALL } from '../move/index.ts'
 import { routineSchema, unfold, usualFormation } from '../routine/index.ts'
 import { validate } from '../document/index.ts'
@@ -8,6 +8,8 @@ import { bookOf } from '../figure/index.ts'
 import { layPhrases, TICKS_PER_BEAT, WALTZ_METRE, type Tick } from '../time/index.ts'
 import {
   bestStart,
+  calledAs,
+  calledId,
   freeFigures,
   freeDance,
   freePhrases,
@@ -21,6 +23,20 @@ import { standsAs } from './standing.ts'
 const BOOK = bookOf(SHIPPED_FIGURES)
 const START = startingState('butterfly', WALL)
 const PHRASE = 24 * TICKS_PER_BEAT
+const HEADING = {
+  id: 'free',
+  title: 'Called freely',
+  dance: 'waltz',
+  metre: WALTZ_METRE,
+  bpm: 90,
+  schoolId: 'round',
+  tuneId: null,
+  recordingId: null,
+  language: 'en',
+  start: START,
+  formation: 'couples-round',
+  phrases: layPhrases(WALTZ_METRE, [8, 8, 8, 8], 0 as Tick),
+} as const
 const floorOf = (dance: string, start = START): FreeDance =>
   freeDance(
     freeFigures(BOOK.values(), dance, () => true),
@@ -135,6 +151,31 @@ describe('calling without a sheet', () => {
     expect(phrases[0]!.cost).toBe(Math.min(...all))
   })
 
+  it('offers halves, twice and endings behind whole figures, called by what they are', () => {
+    const called = (dance: FreeDance): string[] => dance.figures.map(calledAs)
+    expect(called(WALTZ)).toEqual(expect.arrayContaining(['forward box', 'half a forward box']))
+    const half = WALTZ.figures.find((one) => calledAs(one) === 'half a forward box')!
+    expect(calledId(half)).toBe('box half')
+    const offers = nextFigures(WALTZ, START, PHRASE, []).map(({ danced }) => danced.variation)
+    const firstOther = offers.findIndex((one) => !sameValue(one, AS_WRITTEN))
+    expect(offers.slice(firstOther).some((one) => sameValue(one, AS_WRITTEN))).toBe(false)
+    const ids = WALTZ.figures.map(calledId)
+    expect(new Set(ids).size).toBe(ids.length)
+    const routine = sheetOfCalled({
+      ...HEADING,
+      called: [
+        {
+          figureId: 'box',
+          variation: half.variation,
+          at: 0 as Tick,
+          lengthTicks: half.lengthTicks as Tick,
+        },
+      ],
+      newId: countingIds('n'),
+    })
+    expect(unfold(routine, BOOK).slots[0]!.lengthTicks).toBe(half.lengthTicks)
+  })
+
   it('becomes a sheet: a part for each phrase, the same phrase twice, gaps kept', () => {
     const box = WALTZ.figures.find(({ figure }) => figure.id === 'box')!
     const call = (beat: number) => ({
@@ -143,22 +184,7 @@ describe('calling without a sheet', () => {
       lengthTicks: box.lengthTicks as Tick,
     })
     const called = [0, 6, 12, 18, 24, 30, 36, 42, 54].map(call)
-    const routine = sheetOfCalled({
-      id: 'free',
-      title: 'Called freely',
-      dance: 'waltz',
-      metre: WALTZ_METRE,
-      bpm: 90,
-      schoolId: 'round',
-      tuneId: null,
-      recordingId: null,
-      language: 'en',
-      start: START,
-      formation: 'couples-round',
-      phrases: layPhrases(WALTZ_METRE, [8, 8, 8, 8], 0 as Tick),
-      called,
-      newId: countingIds('n'),
-    })
+    const routine = sheetOfCalled({ ...HEADING, called, newId: countingIds('n') })
     expect(expectOk(validate(routineSchema, routine, 'sheet'))).toEqual(routine)
     expect(
       routine.passes.map(

@@ -1,3 +1,5 @@
+import { LANGUAGES, wordingsOfFigure } from '../cue/index.ts'
+import { memoised, sameValue } from '../document/index.ts'
 import {
   applyVariation,
   AS_WRITTEN,
@@ -13,6 +15,7 @@ import {
   type DancedFigure,
   type Figure,
   type CoupleState,
+  variationText,
   type Variation,
 } from '../figure/index.ts'
 import { WALL } from '../move/index.ts'
@@ -39,19 +42,53 @@ export interface FreeDance {
 
 /**
  * The figures of a dance that may be called freely: those this floor has covered, where it is known
- * what they are; as they are written, or varied alike.
+ * what they are; as they are written, then a half of what dancers halve, twice what is short, and
+ * each with its other endings.
  */
 export const freeFigures = (
   book: Iterable<Figure>,
   dance: string,
   isCovered: (figure: Figure) => boolean,
-  variation: Variation = AS_WRITTEN,
-): DancedFigure[] =>
-  [...book].flatMap((figure) => {
-    const danced =
-      isOfDance(figure, dance) && isCovered(figure) ? applyVariation(figure, variation) : null
-    return danced?.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
-  })
+): DancedFigure[] => {
+  const ways = [...book].flatMap((figure) =>
+    isOfDance(figure, dance) && isCovered(figure) ? waysOfFigure(figure) : [],
+  )
+  return [...ways.filter(isWhole), ...ways.filter((danced) => !isWhole(danced))]
+}
+
+/** Twice is said of what takes no longer than so many beats. */
+const TWICE_BEATS = 4
+
+function waysOfFigure(figure: Figure): DancedFigure[] {
+  const isHalved = figure.halfTicks !== undefined || LANGUAGES.en.halfOf(figure.name) !== null
+  const isShort = figure.lengthTicks <= TWICE_BEATS * TICKS_PER_BEAT
+  const ways: readonly Variation[] = [
+    AS_WRITTEN,
+    ...(isHalved ? [{ ...AS_WRITTEN, cut: { type: 'half' as const } }] : []),
+    ...(isShort ? [{ ...AS_WRITTEN, times: 2 }] : []),
+    ...(figure.endings ?? []).map(({ name }) => ({ ...AS_WRITTEN, ending: name })),
+  ]
+  return ways.flatMap((way) => dancedAs(figure, way))
+}
+
+/** A figure varied, where it can be danced so and takes time. */
+export function dancedAs(figure: Figure, variation: Variation): DancedFigure[] {
+  const danced = applyVariation(figure, variation)
+  return danced.ok && danced.value.lengthTicks > 0 ? [danced.value] : []
+}
+
+const isWhole = ({ variation }: DancedFigure): boolean => sameValue(variation, AS_WRITTEN)
+
+/** By what a figure that may be called is known: the figure, and the way it is danced. */
+export const calledId = (danced: DancedFigure): string =>
+  isWhole(danced) ? danced.figure.id : `${danced.figure.id} ${variationText(danced.variation)}`
+
+/** What a figure that may be called is called: the book’s words, with how much and to where. */
+export const calledAs = (danced: DancedFigure): string => asCalled(danced)
+const asCalled = memoised((danced: DancedFigure): string => {
+  const [longest] = wordingsOfFigure(danced, LANGUAGES.en)
+  return longest?.text ?? danced.figure.name
+})
 
 /**
  * What free calling needs of a dance: its figures, how it starts, what can still close a phrase.
@@ -103,7 +140,7 @@ export interface FreeOffer {
 /**
  * The figures that may come next: legal as the floor stands, not longer than what is left of the
  * phrase, and such that the phrase can still close. What was called last comes only where nothing
- * else does; then what was called longest ago first, and of those what moves otherwise than the
+ * else does. Whole figures come first; then what was called longest ago, and of those what moves otherwise than the
  * last.
  *
  * @param leftTicks Ticks left of the phrase, 0 or more.
@@ -129,6 +166,7 @@ export function nextFigures(
     lastPace && paceOf(danced) === paceOf(lastPace) ? 1 : 0
   return (others.length > 0 ? others : offers).sort(
     (a, b) =>
+      Number(!isWhole(a.danced)) - Number(!isWhole(b.danced)) ||
       rank(a) - rank(b) ||
       sameness(a) - sameness(b) ||
       b.danced.lengthTicks - a.danced.lengthTicks ||
@@ -212,6 +250,7 @@ function phrasesFrom(
     const last = way.at(-1)
     const lastId = last?.figure.id ?? called.at(-1)?.id
     for (const { danced, after } of dance.legal(now)) {
+      if (!isWhole(danced)) continue
       if (danced.lengthTicks > left || (!mayRepeat && danced.figure.id === lastId)) continue
       const next =
         cost +

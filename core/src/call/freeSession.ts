@@ -22,6 +22,8 @@ import {
 } from '../time/index.ts'
 import { isMoving, musicAt, newCall, settle, stepCall, type Call, type CallEvent } from './call.ts'
 import {
+  calledAs,
+  calledId,
   freePhrases,
   nextFigures,
   type FreeDance,
@@ -72,7 +74,7 @@ export type FreeCommand =
   /** A moment has come that was woken for: a cue's, or the stand-by's. */
   | { readonly do: 'due'; readonly key: string; readonly due: number }
   | { readonly do: 'key' }
-  | { readonly do: 'take'; readonly figureId: string }
+  | { readonly do: 'take'; readonly id: string }
   | { readonly do: 'take-way'; readonly index: number }
   | { readonly do: 'put-back' }
   | { readonly do: 'type'; readonly text: string }
@@ -131,7 +133,7 @@ function heardOf({ beatMap, firstStep }: FreeMusic): HeardClock {
 export function lastMoment(music: FreeMusic, danced: DancedFigure, at: number): TickPosition {
   const heard = heardOf(music)
   const lead = leastLeadSeconds(music)
-  const said = spokenSeconds(music.voice, danced.figure.name)
+  const said = spokenSeconds(music.voice, calledAs(danced))
   return heard.tickAtHeard(heard.heardAt(at as Tick) - lead - said)
 }
 
@@ -141,9 +143,7 @@ function sayingMoment(music: FreeMusic, danced: DancedFigure, at: Tick): TickPos
   const target = music.school.lead.targetBeats * TICKS_PER_BEAT
   const aim = heard.heardAt(at) - heard.heardAt((at - target) as Tick)
   const lead = Math.max(leastLeadSeconds(music), aim)
-  return heard.tickAtHeard(
-    heard.heardAt(at) - lead - spokenSeconds(music.voice, danced.figure.name),
-  )
+  return heard.tickAtHeard(heard.heardAt(at) - lead - spokenSeconds(music.voice, calledAs(danced)))
 }
 
 /** Where the next figure begins, how the couples then stand, and what is left of the phrase. */
@@ -185,7 +185,7 @@ export const isSamePlace = (a: FreePlace | null, b: FreePlace | null): boolean =
 
 const shortestName = ({ figures }: FreeDance): DancedFigure | null =>
   figures.reduce<DancedFigure | null>(
-    (best, one) => (best === null || one.figure.name.length < best.figure.name.length ? one : best),
+    (best, one) => (best === null || calledAs(one).length < calledAs(best).length ? one : best),
     null,
   )
 
@@ -202,10 +202,12 @@ export const allOffers = (
 /** The likeliest few of them, or those that answer what was typed. */
 export function offersOf({ typed }: FreeSession, all: readonly FreeOffer[]): FreeOffer[] {
   if (typed === '') return all.slice(0, MOST_OFFERS)
-  const figures = all.map(({ danced }) => danced.figure)
-  return searchFigures(figures, typed)
-    .slice(0, MOST_OFFERS)
-    .map((figure) => all.find(({ danced }) => danced.figure === figure)!)
+  const figures = [...new Set(all.map(({ danced }) => danced.figure))]
+  const found = searchFigures(figures, typed)
+  const byName = found.flatMap((figure) => all.filter(({ danced }) => danced.figure === figure))
+  const parts = typed.toLowerCase().split(/\s+/)
+  const byWords = all.filter(({ danced }) => parts.every((one) => calledAs(danced).includes(one)))
+  return [...new Set([...byName, ...byWords])].slice(0, MOST_OFFERS)
 }
 
 /** Whole ways to the end of the phrase. */
@@ -263,7 +265,7 @@ class FreeSteps {
       case 'key':
         return this.theOneKey()
       case 'take':
-        return this.take(command.figureId)
+        return this.take(command.id)
       case 'take-way':
         return this.takeWay(command.index)
       case 'put-back':
@@ -314,9 +316,9 @@ class FreeSteps {
   }
 
   /** Takes a figure for the next place, if it can still be said. */
-  private take(figureId: string): void {
+  private take(id: string): void {
     const offer = allOffers(this.session, this.music, this.place).find(
-      ({ danced }) => danced.figure.id === figureId,
+      ({ danced }) => calledId(danced) === id,
     )
     if (offer) this.takeOffer(offer)
   }
@@ -327,7 +329,8 @@ class FreeSteps {
     const { at } = place
     const lengthTicks = danced.lengthTicks as Tick
     const sayAt = sayingMoment(music, danced, at)
-    const one = { danced, after, figureId: danced.figure.id, at, lengthTicks, sayAt }
+    const { figure, variation } = danced
+    const one = { danced, after, figureId: figure.id, variation, at, lengthTicks, sayAt }
     this.change({ taken: [...this.session.taken, one], typed: '' })
   }
 
@@ -369,7 +372,7 @@ class FreeSteps {
     const next = this.session.taken[this.session.shown.length]
     if (!next || !isMoving(this.session.call)) return
     const key = `${next.figureId}@${next.at}`
-    const text = next.danced.figure.name
+    const text = calledAs(next.danced)
     const tick = Math.round(next.sayAt) as Tick
     this.apply({ type: 'cue', at: this.at, key, text, tick, due })
     const shown = { key, text, plannedAt: due, shownAt: this.at }

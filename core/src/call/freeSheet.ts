@@ -1,5 +1,5 @@
 import type { NewId } from '../document/index.ts'
-import type { CoupleState } from '../figure/index.ts'
+import type { CoupleState, Variation } from '../figure/index.ts'
 import {
   emptyRoutine,
   figureContent,
@@ -14,6 +14,8 @@ import type { PhraseSpan, Tick } from '../time/index.ts'
 /** A figure that was called without a sheet, and where in the music its first step lay. */
 export interface CalledFigure {
   readonly figureId: string
+  /** How it was danced; as it is written where that is left out. */
+  readonly variation?: Variation
   readonly at: Tick
   readonly lengthTicks: Tick
 }
@@ -51,7 +53,10 @@ export function sheetOfCalled({
     const inside = called.filter(({ at }) => at >= phrase.start && at < phrase.end)
     const stretches = inside.flatMap((one, i): Piece[] => {
       const before = i === 0 ? phrase.start : inside[i - 1]!.at + inside[i - 1]!.lengthTicks
-      return [...(one.at > before ? [{ open: one.at - before }] : []), { figureId: one.figureId }]
+      return [
+        ...(one.at > before ? [{ open: one.at - before }] : []),
+        { figureId: one.figureId, variation: one.variation },
+      ]
     })
     const end = inside.length > 0 ? inside.at(-1)!.at + inside.at(-1)!.lengthTicks : phrase.start
     const all: Piece[] =
@@ -63,7 +68,7 @@ export function sheetOfCalled({
       all.map((one) =>
         freshSlot(
           newId(),
-          'open' in one ? wordsContent('', one.open) : figureContent(one.figureId),
+          'open' in one ? wordsContent('', one.open) : figureContent(one.figureId, one.variation),
         ),
       )
     const part = parts.get(key) ?? { id: newId(), label: labelOf(parts.size), slots: slots() }
@@ -83,7 +88,9 @@ export function sheetOfCalled({
   }
 }
 
-type Piece = { readonly open: number } | { readonly figureId: string }
+type Piece =
+  | { readonly open: number }
+  | { readonly figureId: string; readonly variation: Variation | undefined }
 
 /** A to Z, then AA, AB. */
 const labelOf = (index: number): string =>

@@ -40,6 +40,8 @@ export { othersAt, type OtherDanced, type OtherKind } from './others.ts'
 export { evenGrid, hearTap, lineGrid, NEW_EAR, type BandEar } from './band.ts'
 export {
   bestStart,
+  calledAs,
+  calledId,
   freeFigures,
   freeDance,
   freePhrases,

@@ -3,6 +3,7 @@ import { memoised } from '../document/index.ts'
 import {
   AS_WRITTEN,
   danceFrom,
+  isOfDance,
   holdFits,
   missingFoot,
   type DancedFigure,
@@ -14,7 +15,7 @@ import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 import { layStretches, courseThen, dancedLink, type Course, type Link } from './course.ts'
-import { freeFigures } from './freeFigures.ts'
+import { dancedAs } from './freeFigures.ts'
 import type { PreparedCall } from './prepare.ts'
 import { restToEnd, type Rest } from './rest.ts'
 import { standsAs } from './standing.ts'
@@ -299,9 +300,11 @@ const linkFigures = memoised((book: FigureBook) => {
 })
 
 const inVariation = (book: FigureBook, dance: string, variation: Variation): DancedFigure[] =>
-  freeFigures(book.values(), dance, () => true, variation).sort(
-    (a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'),
-  )
+  [...book.values()]
+    .flatMap((figure) => (isOfDance(figure, dance) ? dancedAs(figure, variation) : []))
+    .sort(
+      (a, b) => a.lengthTicks - b.lengthTicks || a.figure.name.localeCompare(b.figure.name, 'en'),
+    )
 
 /** Every figure of the dance that can be begun from a state, with how it leaves the floor. */
 const linksFrom = ({ book, routine }: Sheet, state: CoupleState): LinkFrom[] =>

@@ -1,4 +1,4 @@
-import { walk } from '../document/index.ts'
+import { memoised, nodesOf } from '../document/index.ts'
 import { routineShape, type Routine } from '../routine/index.ts'
 
 /**
@@ -6,7 +6,11 @@ import { routineShape, type Routine } from '../routine/index.ts'
  * gives the same id.
  */
 export function freshId(routine: Routine, stem: string): string {
-  const taken = new Set([...walk(routineShape, routine)].map((found) => found.node.id))
+  const taken = idsOf(routine)
   const short = stem.slice(0, 48)
   for (let n = 1; ; n++) if (!taken.has(`${short}-${n}`)) return `${short}-${n}`
 }
+
+const idsOf = memoised(
+  (routine: Routine) => new Set(nodesOf(routineShape, routine).map(({ node }) => node.id)),
+)

@@ -12,7 +12,7 @@ export {
 export { cueSlots, COUNT_IN_ROOM_TICKS, type CueWishes } from './cueSlots.ts'
 export { isAroundTheDance, isNews } from './cueSlot.ts'
 export type { CuePurpose, CueSlot, JoinedName, Wording } from './cueSlot.ts'
-export { wordingsOf } from './wording.ts'
+export { wordingsOf, wordingsOfFigure } from './wording.ts'
 export { heardClock, type HeardClock } from './clock.ts'
 export {
   targetLeadBeats,

@@ -11,6 +11,8 @@ export interface CueLanguage {
   readonly functionWords: ReadonlySet<string>
   /** Words that say how much of a figure, or how it ends; they belong to the cue. */
   readonly half: string
+  /** A half of something that goes round or home, as it is called; null where `half` follows it. */
+  readonly halfOf: (name: string) => string | null
   /** The sides, as they stand behind a figure’s name. */
   readonly left: string
   readonly right: string
@@ -115,6 +117,10 @@ const DE_HALL = [
   'diagonal zur Mitte',
 ]
 
+/** What dancers halve by its name: one thing, with no number or list before it. */
+const HALVED =
+  /^(?!half\b|two\b|three\b|four\b)[^,\d]*\b(?:box|circle|chain|vine|diamond|square|basic|hey|star)$/i
+
 /** How an ending hold is called in German; what dancers call by its English name keeps it. */
 const DE_TO_HOLDS: Readonly<Record<string, string>> = {
   none: 'loslassen',
@@ -191,6 +197,8 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       ),
     ),
     half: 'halfway',
+    halfOf: (name) =>
+      HALVED.test(name) ? `half ${/^[aeio]/i.test(name) ? 'an' : 'a'} ${name}` : null,
     left: 'left',
     right: 'right',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
@@ -243,6 +251,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
       ),
     ),
     half: 'halb',
+    halfOf: () => null,
     left: 'links',
     right: 'rechts',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,

@@ -46,7 +46,7 @@ describe('what may be said', () => {
 
   it('always says how much and to where', () => {
     expect(texts(slot('a', 'left-turning-box', { cut: { type: 'half' } }))).toEqual([
-      ['left turning box, halfway', 'left turn box, halfway', 'turning box, halfway'],
+      ['half a left turning box', 'half a left turn box', 'half a turning box'],
     ])
     expect(texts(slot('a', 'canter', { times: 2 }))).toEqual([['canter, twice']])
     expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe(
@@ -155,7 +155,7 @@ describe('cue slots', () => {
   it('give an amount as a second cue too, ended before the half and the whole part', () => {
     expect(
       kinds(cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })))),
-    ).toEqual(['cue ahead 0 left turning box, halfway', 'amount ahead 6 halfway'])
+    ).toEqual(['cue ahead 0 half a left turning box', 'amount ahead 6 halfway'])
     expect(kinds(cuesOf(unfolded(slot('a', 'canter', { times: 2 }))))).toEqual([
       'cue ahead 0 canter, twice',
       'amount ahead 3 twice',

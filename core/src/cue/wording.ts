@@ -10,7 +10,7 @@ import {
   type Step,
   type WordingKind,
 } from '../figure/index.ts'
-import type { DancedSlot } from '../routine/index.ts'
+import { figureContent, freshSlot, type DancedSlot } from '../routine/index.ts'
 import { AMOUNT_KINDS, type AmountKind } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Wording } from './cueSlot.ts'
@@ -61,6 +61,19 @@ export function wordingsOf(
     ),
   )
 }
+
+/** What may be said of a figure that stands in no sheet, longest first. */
+export const wordingsOfFigure = (danced: DancedFigure, language: CueLanguage): Wording[] =>
+  wordingsOf(
+    {
+      slot: freshSlot('', figureContent(danced.figure.id, danced.variation)),
+      figure: danced.figure,
+      danced,
+      mirrored: false,
+      turnedBy: 0,
+    },
+    language,
+  )
 
 /**
  * The names of a slot without its amount, which then follows as a second cue: only where the book's
@@ -150,6 +163,9 @@ function withAmount(
   language: CueLanguage,
 ): string | undefined {
   if (text == null) return undefined
+  const halfway = `, ${language.half}`
+  const half = amount.startsWith(halfway) ? language.halfOf(text) : null
+  if (half !== null) return half + amount.slice(halfway.length)
   if (turn === undefined || turn === 0) return text + amount
   const side = turn < 0 ? language.left : language.right
   return wordsOf(text).includes(side)

@@ -2,7 +2,7 @@ import type { Edit, Place } from './edit.ts'
 import {
   fieldNames,
   ROOT_ID,
-  walk,
+  nodesOf,
   type DocumentNode,
   type DocumentShape,
   type Found,
@@ -33,7 +33,7 @@ export function diff<Document extends object>(
 }
 
 function indexNodes(shape: DocumentShape, document: object): Map<string, Found> {
-  return new Map([...walk(shape, document)].map((found) => [found.node.id, found]))
+  return new Map(nodesOf(shape, document).map((found) => [found.node.id, found]))
 }
 
 function fieldEdits(shape: NodeShape, id: string, before: object, after: object): Edit[] {

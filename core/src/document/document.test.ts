@@ -4,7 +4,7 @@ import { applyEdit, applyEdits, invertEdit, invertEdits, type Edit } from './edi
 import { emptyHistory, packHistory, record, redo, undo, unpackHistory } from './history.ts'
 import { merge } from './merge.ts'
 import { expectOk } from './result.ts'
-import { ROOT_ID, walk, type DocumentShape } from './shape.ts'
+import { ROOT_ID, nodesOf, type DocumentShape } from './shape.ts'
 import { readJson } from './validate.ts'
 
 interface Slot {
@@ -67,7 +67,7 @@ const moves = fc.array(move, { maxLength: 8 })
  * make the same one.
  */
 function editOf(doc: Doc, one: Move, side: string, n: number): Edit | null {
-  const slots = [...walk(shape, doc)].filter((found) => found.address.list === 'slots')
+  const slots = nodesOf(shape, doc).filter((found) => found.address.list === 'slots')
   const found = 'pick' in one && slots.length > 0 ? slots[one.pick % slots.length]! : null
   const place = (to: number, at: number, without?: string) => {
     const owner = doc.parts[to % doc.parts.length]!
@@ -294,7 +294,7 @@ describe('merging', () => {
       fc.property(moves, moves, (one, other) => {
         const a = play(base, one, 'x').doc
         const b = play(base, other, 'y').doc
-        const ids = (doc: Doc) => [...walk(shape, doc)].map((found) => found.node.id)
+        const ids = (doc: Doc) => nodesOf(shape, doc).map((found) => found.node.id)
         const { document } = merge(shape, base, a, b)
         const there = ids(document)
         expect(new Set(there).size).toBe(there.length)

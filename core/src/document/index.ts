@@ -13,7 +13,7 @@ export {
   ROOT_ID,
   findNode,
   findList,
-  walk,
+  nodesOf,
   type DocumentNode,
   type DocumentShape,
   type NodeShape,

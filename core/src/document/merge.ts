@@ -2,7 +2,7 @@ import { longestIncreasing } from './diff.ts'
 import {
   fieldNames,
   ROOT_ID,
-  walk,
+  nodesOf,
   type DocumentNode,
   type DocumentShape,
   type Found,
@@ -60,7 +60,7 @@ export function merge<Document extends object>(
 
 const side = (shape: DocumentShape, root: object): Side => ({
   root,
-  nodes: new Map([...walk(shape, root)].map((found) => [found.node.id, found])),
+  nodes: new Map(nodesOf(shape, root).map((found) => [found.node.id, found])),
 })
 const listKey = (found: Found): string => `${found.address.owner}/${found.address.list}`
 

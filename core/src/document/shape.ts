@@ -1,3 +1,5 @@
+import { memoised } from './memo.ts'
+
 /**
  * How a kind of document nests: a root with fields and named lists; each list holds nodes of one
  * kind, each with an id that is unique in the whole document, fields, and lists of its own. The
@@ -43,23 +45,37 @@ export interface Found {
 const listOf = (node: object, list: string): readonly DocumentNode[] =>
   (node as Record<string, readonly DocumentNode[]>)[list]!
 
-/** Visits every node below the root, owners before what they own. */
-export function* walk(shape: NodeShape, node: object, owner: string = ROOT_ID): Generator<Found> {
-  for (const [list, inner] of Object.entries(shape.lists)) {
+/** Every node below the root, owners before what they own. */
+export function nodesOf(shape: NodeShape, document: object): readonly Found[] {
+  const found: Found[] = []
+  collect(found, shape, document, ROOT_ID)
+  return found
+}
+
+function collect(found: Found[], shape: NodeShape, node: object, owner: string): void {
+  for (const [list, inner] of listsOf(shape)) {
+    const address = { owner, list }
     let after: string | null = null
     for (const child of listOf(node, list)) {
-      yield { node: child, shape: inner, address: { owner, list }, after }
-      yield* walk(inner, child, child.id)
+      found.push({ node: child, shape: inner, address, after })
+      collect(found, inner, child, child.id)
       after = child.id
     }
   }
 }
+const listsOf = memoised((shape: NodeShape) => Object.entries(shape.lists))
 
 /** Finds a node by id, or null. */
-export function findNode(shape: DocumentShape, document: object, id: string): Found | null {
-  for (const found of walk(shape, document)) if (found.node.id === id) return found
-  return null
-}
+export const findNode = (shape: DocumentShape, document: object, id: string): Found | null =>
+  nodesById(shape)(document).get(id) ?? null
+
+/** A document is asked for its nodes many times over; a kind of document has one shape. */
+const nodesById = memoised((shape: DocumentShape) =>
+  memoised(
+    (document: object): ReadonlyMap<string, Found> =>
+      new Map(nodesOf(shape, document).map((found) => [found.node.id, found])),
+  ),
+)
 
 /** The list at an address, or null when its owner does not exist or has no such list. */
 export function findList(

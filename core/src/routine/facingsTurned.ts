@@ -2,19 +2,23 @@ import { memoised } from '../document/index.ts'
 import { wrapFacing, type Facing } from '../move/index.ts'
 import type { DancedPass, DancedSlot } from './timeline.ts'
 
-type TimeThrough = Omit<DancedPass, 'ordinals'>
+/** A time through that is just made; how often its part comes in all is filled in at the end. */
+export type TimeThrough = Omit<DancedPass, 'ordinals'> & { ordinals: number }
 
 /** Times through with how far round each slot faces from where it faced first. */
 export function facingsTurned(passes: readonly TimeThrough[]): readonly TimeThrough[] {
   const first = new Map<string, Facing>()
   return passes.map((pass) => {
     if (pass.pass.reflected) return pass
-    const by = pass.slots.map(({ slot, before }) => {
-      const now = before.lead.facing
-      if (!first.has(slot.id)) first.set(slot.id, now)
-      return wrapFacing(now - first.get(slot.id)!)
+    let isTurned = false
+    const by = facingsIn(pass.slots).map(([id, now]) => {
+      const begun = first.get(id)
+      if (begun === undefined) first.set(id, now)
+      const eighths = begun === undefined ? 0 : wrapFacing(now - begun)
+      isTurned ||= eighths !== 0
+      return eighths as Facing
     })
-    return by.some((one) => one !== 0) ? { ...pass, slots: turnedSlots(pass.slots, by) } : pass
+    return isTurned ? { ...pass, slots: turnedSlots(pass.slots, by) } : pass
   })
 }
 
@@ -30,4 +34,8 @@ function turnedSlots(slots: readonly DancedSlot[], by: readonly Facing[]): reado
 }
 const turnedBefore = memoised(
   (_: readonly DancedSlot[]): Map<string, readonly DancedSlot[]> => new Map(),
+)
+
+const facingsIn = memoised((slots: readonly DancedSlot[]) =>
+  slots.map(({ slot, before }): readonly [string, Facing] => [slot.id, before.lead.facing]),
 )

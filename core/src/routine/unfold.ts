@@ -3,7 +3,7 @@ import type { CoupleState, FigureBook } from '../figure/index.ts'
 import type { Tick } from '../time/index.ts'
 import { NO_CHOICES, type Choices } from './choices.ts'
 import { danceSlot, type PassInput, type Placed } from './danceSlot.ts'
-import { facingsTurned } from './facingsTurned.ts'
+import { facingsTurned, type TimeThrough } from './facingsTurned.ts'
 import { NO_MUSIC, tiePlace, type MusicLayout } from './musicLayout.ts'
 import type { Part, Pass, Routine, Slot, SlotContent } from './routine.ts'
 import { partLength } from './partLength.ts'
@@ -49,8 +49,9 @@ export function unfold(
     goThroughAll(running, { routine, index, part, book, choices, music, cache })
   })
   const turnedOn = facingsTurned(running.passes)
+  for (const pass of turnedOn) pass.ordinals = running.done.get(pass.part.id)!
   return {
-    passes: turnedOn.map((pass) => ({ ...pass, ordinals: running.done.get(pass.part.id)! })),
+    passes: turnedOn,
     slots: turnedOn.flatMap((pass) => pass.slots),
     lengthTicks: running.at,
     openFrom: running.openFrom,
@@ -120,7 +121,7 @@ function goThroughAll(
 
 /** What goes on from one time through to the next. */
 interface Running {
-  readonly passes: Omit<DancedPass, 'ordinals'>[]
+  readonly passes: TimeThrough[]
   /** How often each part has been danced. */
   readonly done: Map<string, number>
   at: Tick
@@ -139,21 +140,34 @@ function goThrough(
   const end = slots.at(-1)?.end ?? running.at
   const ordinal = (running.done.get(pass.part.id) ?? 0) + 1
   running.done.set(pass.part.id, ordinal)
+  // Written out: spreading a pass for each of hundreds is what a search of repairs would wait for.
   running.passes.push({
-    ...pass,
+    key: pass.key,
+    pass: pass.pass,
+    part: pass.part,
+    repetition: pass.repetition,
+    tiedAt: pass.tiedAt,
+    filled: pass.filled,
     ordinal,
+    ordinals: 0,
     start: running.at,
     end,
     startIsOpen: running.isOpen,
     slots,
   })
-  const opened = slots.find((slot) => slot.open)
-  running.openFrom ??= opened?.start ?? null
-  running.isOpen ||= opened !== undefined
+  const { openFrom, swaps } = comesOf(slots)
+  running.openFrom ??= openFrom
+  running.isOpen ||= openFrom !== null
   running.state = slots.at(-1)?.after ?? running.state
-  running.swapped = slots.reduce((now, { slot }) => now !== (slot.swap === true), running.swapped)
+  running.swapped = running.swapped !== swaps
   running.at = end
 }
+
+/** What slots leave behind, apart from where they leave everybody: passes are gone through often. */
+const comesOf = memoised((slots: readonly DancedSlot[]) => ({
+  openFrom: slots.find(({ open }) => open)?.start ?? null,
+  swaps: slots.filter(({ slot }) => slot.swap === true).length % 2 === 1,
+}))
 
 /** The same pass for the same choices, so that it is unfolded once. */
 const passesTonight = memoised((_: Choices) => new Map<Pass, Pass>())

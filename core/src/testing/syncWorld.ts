@@ -8,7 +8,7 @@ import {
   openSync,
   sameValue,
   syncStep,
-  walk,
+  nodesOf,
   type Batch,
   type Conflict,
   type DocumentNode,
@@ -247,7 +247,7 @@ export class SyncWorld {
 
   private anyEdit(page: WorldPage, document: WorldDoc): Edit[] {
     const word = `${page.name}-${++this.words}`
-    const nodes = [...walk(WORLD_SHAPE, document)]
+    const nodes = nodesOf(WORLD_SHAPE, document)
     const roll = this.chance()
     if (roll < 0.15)
       return [{ type: 'set', id: '', field: 'title', from: document.title, to: word }]
@@ -309,7 +309,7 @@ function wordsIn(document: WorldDoc): ReadonlySet<string> {
   const known = WORDS.get(document)
   if (known) return known
   const words = new Set([document.title])
-  for (const { node } of walk(WORLD_SHAPE, document))
+  for (const { node } of nodesOf(WORLD_SHAPE, document))
     for (const field of ['label', 'name', 'note']) if (field in node) words.add(String(node[field]))
   WORDS.set(document, words)
   return words

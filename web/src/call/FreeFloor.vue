@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { isMoving, type FreePhrase } from '@dellop/core/call'
+import { calledAs, calledId, isMoving, type FreePhrase } from '@dellop/core/call'
+import type { DancedFigure } from '@dellop/core/figure'
 import { countLabel, phraseAt, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
@@ -26,6 +27,9 @@ const count = computed(() => {
     )?.text ?? '·'
   )
 })
+/** A whole figure by its name, part of one as it is called. */
+const nameOf = (danced: DancedFigure): string =>
+  calledId(danced) === danced.figure.id ? danced.figure.name : calledAs(danced)
 const beats = (ticks: number): number => Math.max(0, Math.ceil(ticks / TICKS_PER_BEAT))
 const next = computed(() => coming.value[0] ?? null)
 const moving = computed(() => isMoving(call.value))
@@ -50,23 +54,23 @@ const cautionsOf = ({ figures: list }: FreePhrase) => [
   </header>
   <div class="cue" :class="{ speak: next && position >= next.sayAt }" data-testid="free-cue">
     <strong>{{
-      next ? next.danced.figure.name : over ? words.lectern.theEnd : words.lectern.free.choose
+      next ? calledAs(next.danced) : over ? words.lectern.theEnd : words.lectern.free.choose
     }}</strong>
     <span>{{ next && position >= next.sayAt ? words.lectern.sayNow : nextText }}</span>
   </div>
   <div class="middle">
     <div>
       <p class="big count">{{ count }}</p>
-      <p class="dancing">{{ dancing?.danced.figure.name ?? '' }}</p>
+      <p class="dancing">{{ dancing ? calledAs(dancing.danced) : '' }}</p>
     </div>
     <section class="offers" :aria-label="words.lectern.free.offers">
       <h2>
         {{ typed === '' ? words.lectern.free.offers : words.lectern.free.typed(typed) }}
       </h2>
       <ol>
-        <li v-for="(offer, i) in offers" :key="offer.danced.figure.id">
+        <li v-for="(offer, i) in offers" :key="calledId(offer.danced)">
           <button class="offer" @click="free.take(offer)">
-            <kbd class="count">{{ i + 1 }}</kbd> {{ offer.danced.figure.name }}
+            <kbd class="count">{{ i + 1 }}</kbd> {{ nameOf(offer.danced) }}
             <small>{{ words.format.counts(offer.danced.lengthTicks / TICKS_PER_BEAT) }}</small>
             <small
               v-for="caution in offer.danced.figure.cautions"
@@ -97,7 +101,7 @@ const cautionsOf = ({ figures: list }: FreePhrase) => [
     </section>
   </div>
   <p class="taken" :aria-label="words.lectern.free.taken">
-    {{ coming.map(({ danced }) => danced.figure.name).join(' · ') }}
+    {{ coming.map(({ danced }) => calledAs(danced)).join(' · ') }}
   </p>
   <footer class="foot">
     <button class="main-key" @click="free.key()">

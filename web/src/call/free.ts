@@ -1,6 +1,7 @@
 import {
   allOffers,
   callAt,
+  calledId,
   freePlaceAt,
   freePositionAt,
   freeStep,
@@ -88,7 +89,7 @@ export function useFree(music: FreeMusic, { clock, player, onEvent }: FreeSound)
       return session.value.shown
     },
     draw: () => obey({ do: 'tick' }),
-    take: ({ danced }: FreeOffer) => obey({ do: 'take', figureId: danced.figure.id }),
+    take: ({ danced }: FreeOffer) => obey({ do: 'take', id: calledId(danced) }),
     takeWay: (index: number) => obey({ do: 'take-way', index }),
     putBack: () => obey({ do: 'put-back' }),
     key: () => obey({ do: 'key' }),

@@ -27,7 +27,7 @@ export function wordsAgainstDeeds({ routine, timeline: { slots } }: Derived): Fo
   // A slot is laid against its words once for each side on which it is danced.
   const [asWritten, mirrored] = [new Set<Slot>(), new Set<Slot>()]
   const frame = frameOf(routine)
-  return slots.flatMap((slot, i): Found[] => {
+  return slots.flatMap((slot, i): readonly Found[] => {
     // Where a foot is not free the sides are told by that.
     if (!slot.danced || slot.troubles.length > 0) return []
     const side = slot.mirrored ? mirrored : asWritten
@@ -35,29 +35,39 @@ export function wordsAgainstDeeds({ routine, timeline: { slots } }: Derived): Fo
     side.add(slot.slot)
     const texts = claimingTexts(slot, routine.language)
     if (texts.length === 0) return []
-    const context = {
-      slot,
-      deeds: deedsDanced(slot.danced),
-      language: routine.language,
-      frame,
-      running: texts.some(({ claims }) => claims.times !== null) ? runningFrom(slots, i) : 1,
-    }
-    return toldOf(texts, context).map(
-      ({ text, compare, told: { code, reworded, ...values } }) =>
-        ({
-          ...aboutSlot(slot),
-          code,
-          severity: 'mend',
-          params: { figure: slotName(slot), text, ...values },
-          repairs: saidInstead(
-            context,
-            text,
-            reworded,
-            (one) => laid(compare, context, one) !== null,
-          ),
-        }) as Found,
-    )
+    const running = texts.some(({ claims }) => claims.times !== null) ? runningFrom(slots, i) : 1
+    return laidOnce(slot, { language: routine.language, frame, running }, texts)
   })
+}
+
+type LaidBy = Pick<Context, 'language' | 'frame' | 'running'>
+/** A danced slot that is still the same is not laid against its words again. */
+function laidOnce(slot: DancedSlot, by: LaidBy, texts: readonly Claiming[]): readonly Found[] {
+  const known = laidBefore(slot)
+  const key = `${by.language} ${by.frame} ${by.running}`
+  const found = known.get(key) ?? laidAgainst(slot, by, texts)
+  known.set(key, found)
+  return found
+}
+const laidBefore = memoised((_: DancedSlot): Map<string, readonly Found[]> => new Map())
+
+function laidAgainst(slot: DancedSlot, by: LaidBy, texts: readonly Claiming[]): readonly Found[] {
+  const context = { slot, deeds: deedsDanced(slot.danced!), ...by }
+  return toldOf(texts, context).map(
+    ({ text, compare, told: { code, reworded, ...values } }) =>
+      ({
+        ...aboutSlot(slot),
+        code,
+        severity: 'mend',
+        params: { figure: slotName(slot), text, ...values },
+        repairs: saidInstead(
+          context,
+          text,
+          reworded,
+          (one) => laid(compare, context, one) !== null,
+        ),
+      }) as Found,
+  )
 }
 
 type Context = Omit<Danced, 'claims'>

@@ -65,13 +65,15 @@ export function applyVariation(
   variation: Variation = AS_WRITTEN,
 ): Result<DancedFigure> {
   const known = variedOnce(figure)
-  const key = JSON.stringify(variation)
+  const key = asKey(variation)
   const before = known.get(key)
   if (before) return before
   const varied = varyFigure(figure, variation)
   known.set(key, varied)
   return varied
 }
+
+const asKey = memoised((variation: Variation) => JSON.stringify(variation))
 
 /** What a figure is varied to, by how: a sheet asks for few of them, many times over. */
 const variedOnce = memoised((_: Figure): Map<string, Result<DancedFigure>> => new Map())
