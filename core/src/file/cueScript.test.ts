@@ -28,7 +28,7 @@ describe('cues for other programs', () => {
       text: 'basic',
       part: 'A',
       time: 1,
-      figure: 'Basic, counted from two',
+      figure: 'Basic',
       bar: 1,
       beat: 1,
     })

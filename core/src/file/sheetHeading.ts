@@ -31,6 +31,7 @@ export const HEADING_EXTRAS = [
   'level',
   'unit',
   'phraseBeats',
+  'countFrom',
   'slowBeats',
   'told',
   'roleLabels',
@@ -55,7 +56,7 @@ export function headingText(routine: Routine): string[] {
     ['remark', written(routine.remark)],
   ]
   const { year, source, formation, couples, level, unit, slowBeats, told } = routine
-  const { roleLabels, calling, tags } = routine
+  const { countFrom, roleLabels, calling, tags } = routine
   const extra: readonly (readonly [string, string])[] = [
     ['year', year === undefined ? '' : String(year)],
     ['source', written(source)],
@@ -64,6 +65,7 @@ export function headingText(routine: Routine): string[] {
     ['level', level ? LEVEL_NAMES[level] : ''],
     ['unit', unit ?? ''],
     ['phrase', phraseText(routine)],
+    ['count from', countFrom === undefined ? '' : String(countFrom)],
     ['slow', slowBeats === undefined ? '' : `${slowBeats} ${slowBeats === 1 ? 'beat' : 'beats'}`],
     ['told', written(told)],
     [
@@ -91,10 +93,13 @@ const oneOf =
       ? succeed({ [key]: value.toLowerCase() } as Heading)
       : problem('sheet-text.word', { value, key, words: [...words] })
 const number =
-  (key: 'year' | 'couples' | 'bpm', [least, most]: readonly [number, number]): HeadingKey =>
+  (
+    key: 'year' | 'couples' | 'bpm' | 'countFrom',
+    [least, most]: readonly [number, number],
+  ): HeadingKey =>
   (value) =>
     value !== '' && Number(value) >= least && Number(value) <= most
-      ? succeed({ [key]: Number(value) })
+      ? succeed({ [key]: Number(value) } as Heading)
       : problem('sheet-text.number', { value, key, least, most })
 
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
@@ -120,6 +125,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   level: readLevel,
   unit: oneOf('unit', UNITS),
   phrase: readPhrase,
+  'count from': number('countFrom', [1, 4]),
   slow: readSlow,
   told: text('told'),
   roles: readRoles,

@@ -173,7 +173,7 @@ function usualOf(
 const COMMON_METRE: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
 
 function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): Result<Routine> {
-  const [, key = '', value = ''] = /^(\w+)\s*:\s*(.*)$/s.exec(line.text) ?? []
+  const [, key = '', value = ''] = /^(\w+(?: from)?)\s*:\s*(.*)$/s.exec(line.text) ?? []
   const read = HEADING_KEYS[key.toLowerCase()]
   if (!read)
     return refuse(

@@ -230,6 +230,11 @@ const headingOptional = {
   unit: unitSchema.optional(),
   /** Beats of a phrase that every part is held to: 16 bars of a sequence, 32 counts of a line dance. */
   phraseBeats: z.int().min(1).max(512).optional(),
+  /**
+   * The count of the bar on which its figures begin, where that is another than its school's: labels,
+   * margins and spoken counts go by it.
+   */
+  countFrom: z.int().min(1).max(4).optional(),
   /** Beats that a slow lasts; a quick is half of it. As the dance usually has it where left out. */
   slowBeats: z.number().min(0.5).max(4).multipleOf(0.5).optional(),
   /** The order as somebody tells it, by the labels of parts; the order that is danced is the passes. */

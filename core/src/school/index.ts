@@ -11,5 +11,6 @@ export {
   type School,
   type Weights,
 } from './school.ts'
+export { countedFrom } from './countedFrom.ts'
 export { ROUND_SCHOOL, SHIPPED_SCHOOLS } from './shipped.ts'
 export { upgradeSchool } from './upgrade.ts'

@@ -22,7 +22,7 @@ import {
   type Timeline,
   type UnfoldCache,
 } from '../routine/index.ts'
-import type { School } from '../school/index.ts'
+import { countedFrom, type School } from '../school/index.ts'
 import {
   layPhrases,
   steadyBeatMap,
@@ -80,7 +80,8 @@ export type ListedFinding = Finding & { readonly overruled: string | null }
  * touched is unfolded anew.
  */
 export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
-  const { routine, book, school, voice } = input
+  const { routine, book, voice } = input
+  const school = countedFrom(input.school, routine.countFrom)
   const on = input.tune && musicOn(input.tune, routine.recordingId)
   const tune = on?.tune ?? null
   const recording = tune?.recordings[0] ?? null

@@ -431,7 +431,7 @@ describe('at any beat', () => {
       free: { lead: 'right', follow: 'left' },
       inPhrase: { phrase: 1, beat: 1 },
     })
-    expect(here.slot.figure!.name).toBe('Basic, counted from two')
+    expect(here.slot.figure!.name).toBe('Basic')
   })
   it('at the start of each slot it is the state it begins in', () => {
     for (const slot of sheet.timeline.slots)

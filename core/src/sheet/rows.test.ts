@@ -67,7 +67,7 @@ describe('the page of phrases', () => {
       'ready',
       'balance left and right',
     ])
-    expect(rows[1]!.lines[1]!.ribbons.at(-1)!.said.wording.text).toBe('left turning box, halfway')
+    expect(rows[1]!.lines[1]!.ribbons.at(-1)!.said.wording.text).toBe('half a left turning box')
   })
 
   it('marks a figure that goes on on the next line', () => {

@@ -44,6 +44,9 @@ const setTags = (typed: readonly string[]): void => {
     .slice(0, 20)
   emit('set', 'tags', tags.length === 0 ? undefined : tags)
 }
+const usualCount = computed(
+  () => props.schools.find(({ id }) => id === props.routine.schoolId)?.count.countFrom ?? 1,
+)
 const usualSlow = computed(
   () => slowOf({ metre: props.routine.metre, dance: props.routine.dance }).slow / TICKS_PER_BEAT,
 )
@@ -124,6 +127,13 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           @change="(beats) => emit('set', 'phraseBeats', beats ?? undefined)"
         /><span class="soft">{{ words.sheets.head.phraseNote(routine) }}</span></Labelled
       >
+      <Labelled :label="words.sheets.head.countFrom"
+        ><el-select
+          :model-value="routine.countFrom ?? usualCount"
+          @change="emit('set', 'countFrom', $event === usualCount ? undefined : $event)"
+          ><el-option v-for="n in 4" :key="n" :value="n" :label="words.sheets.head.countsFrom(n)"
+        /></el-select>
+      </Labelled>
       <Labelled :label="words.sheets.head.slow"
         ><el-input-number
           :model-value="routine.slowBeats"

@@ -312,6 +312,8 @@ export const sheets = {
       phraseBeats === undefined
         ? 'Parts are held to the music’s phrases, or to what is counted in.'
         : `Every part is held to ${counts(phraseBeats)}${phraseBeats % metre.beatsPerBar === 0 ? `, ${plural(phraseBeats / metre.beatsPerBar, 'bar')}` : ''}.`,
+    countFrom: 'Figures begin',
+    countsFrom: (n: number) => `on count ${n}`,
     slow: 'A slow lasts, in beats',
     slowUsual: (beats: number) => `${beats}, as usual`,
     told: 'The order as it is told',

@@ -26,11 +26,15 @@ describe('walls', () => {
 
 describe('counts', () => {
   it('from one and from two on one sheet are told', () => {
-    const sheet = (figures: string): string =>
-      `dance: rumba\nschool: round\nstart: butterfly; ${WALL}\npart A\n${figures}order\n  A\n`
-    expect(
-      told(sheet('  Box\n  New yorker, counted from two\n'), 'sums.count-from').map(findingMessage),
-    ).toEqual(['New yorker, counted from two is counted from 2, and Box from 1.'])
+    const OWN =
+      'figure Late box\n  counts: 4\n  count from: 2\n  lead: 1 left side, 2 right close\n'
+    const sheet = (figures: string, from = ''): string =>
+      `dance: rumba\nschool: round\n${from}start: butterfly; ${WALL}\n${OWN}part A\n${figures}order\n  A\n`
+    const both = '  Box\n  Late box\n'
+    expect(told(sheet(both), 'sums.count-from').map(findingMessage)).toEqual([
+      'Late box is counted from 2, and Box from 1.',
+    ])
+    expect(told(sheet(both, 'count from: 2\n'), 'sums.count-from')).toEqual([])
     expect(told(sheet('  Box\n  Half box (x2)\n'), 'sums.count-from')).toEqual([])
   })
 })

@@ -66,7 +66,12 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
     ends: fc.array(facing, { minLength: 1, maxLength: 8 }),
     times: fc.integer({ min: 2, max: 9 }),
   },
-  'sums.count-from': { later: labels, first: labels, count: fc.constantFrom(2, 4) },
+  'sums.count-from': {
+    later: labels,
+    first: labels,
+    count: fc.constantFrom(2, 4),
+    from: fc.constantFrom(1, 3),
+  },
   'missing.told': { told: labels, danced: labels, place: fc.constantFrom(1, 2, 9) },
   'missing.told-part': { known: labels },
   'said.way': { said: way, danced: way },
@@ -155,7 +160,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'figure.cut': 'figure why',
   'figure.order': 'figure role count',
   'facing.walls': 'part times turn home ends frame',
-  'sums.count-from': 'later count first',
+  'sums.count-from': 'later count first from',
   ...(Object.fromEntries(FIGURE_FINDING_CODES.map((code) => [code, 'figure why'])) as Record<
     (typeof FIGURE_FINDING_CODES)[number],
     string

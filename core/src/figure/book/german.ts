@@ -74,17 +74,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'rumba.half-box': 'halbes Quadrat / halbes Quadrat / halbes',
   'rumba.cucaracha-left': 'Cucaracha links / Cucaracha links / Cuca links',
   'rumba.side-walk': 'Seitwärtsgang / seitwärts / Seite',
-  'rumba.basic-counted-from-two': 'Grundschritt / Grundschritt / Grund',
-  'rumba.new-yorker-counted-from-two': 'New Yorker / New Yorker / Yorker',
-  'rumba.hand-to-hand-counted-from-two': 'Hand to Hand / Hand to Hand / Hand to Hand',
-  'rumba.spot-turn-counted-from-two': 'Platzdrehung / Platzdrehung / Platz',
-  'rumba.side-door-counted-from-two': 'Fence Line / Fence Line / Fence',
-  'rumba.underarm-turn-counted-from-two':
-    'Damendrehung rechts unter dem Arm / Dame rechts herum / Dame rechts',
-  'rumba.shoulder-to-shoulder-counted-from-two':
-    'Shoulder to Shoulder / Shoulder to Shoulder / Shoulder',
-  'rumba.reverse-underarm-turn-counted-from-two':
-    'Damendrehung links unter dem Arm / Dame links herum / Dame links',
+  'rumba.side-door': 'Side Door / Side Door / Side Door',
   'cha-cha.shoulder-to-shoulder': 'Shoulder to Shoulder / Shoulder to Shoulder / Shoulder',
   'cha-cha.reverse-underarm-turn':
     'Damendrehung links unter dem Arm / Dame links herum / Dame links',

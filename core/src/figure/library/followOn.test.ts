@@ -51,7 +51,7 @@ describe('what may follow', () => {
     expect(next('slow foxtrot', 'Whisk', 'Feather').hindrances.map(({ why }) => why)).toContain(
       'standing',
     )
-    expect(next('rumba', 'Underarm turn, counted from two', 'Box').hindrances).toEqual([])
+    expect(next('rumba', 'Underarm turn', 'Box').hindrances).toEqual([])
     expect(
       next('mixer', 'Heel and toe', 'On to the next').hindrances.map(({ why }) => why),
     ).toContain('hold')

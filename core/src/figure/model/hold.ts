@@ -102,6 +102,7 @@ export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)
 
 /** The hold of this id, one of the vocabulary or an own one; null where it is neither. */
 export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? ownHold(id)
+/** Whether a text names a hold, one of the vocabulary or an own one. */
 export const isHold = (id: string): boolean => holdOf(id) !== null
 /** What a hold is called: an own one by its name, without what is written out behind it. */
 export const holdName = (id: string): string => readOwnHold(id)?.name ?? id

@@ -62,8 +62,8 @@ export const SUMS: Sentences<
       `“${label}” is at count ${wanted}; ${early ? `${wanted} − ${begins}` : `${begins} − ${wanted}`} = ${difference}`,
   },
   'sums.count-from': {
-    message: ({ later, count, first }) =>
-      `${later.slice(0, 3).join(', ')} ${later.length === 1 ? 'is' : 'are'} counted from ${count}, and ${first.slice(0, 3).join(', ')} from 1.`,
+    message: ({ later, count, first, from }) =>
+      `${later.slice(0, 3).join(', ')} ${later.length === 1 ? 'is' : 'are'} counted from ${count}, and ${first.slice(0, 3).join(', ')} from ${from}.`,
     sum: ({ later, first }) =>
       `${later.length} of one kind and ${first.length} of the other on one sheet`,
   },

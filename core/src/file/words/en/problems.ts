@@ -15,6 +15,7 @@ const NUMBERS = {
   bpm: 'tempo; beats a minute',
   year: 'year; a number',
   couples: 'number of couples; one',
+  countFrom: 'count of a bar; one',
 } as const
 /** What lines of marks in an ABC file hold. */
 const MARKS = {
