@@ -240,7 +240,7 @@ describe('holds and facings', () => {
   })
 
   it('see that a hold cannot be taken by two who do not stand so', () => {
-    expect(codes(of([slot('a', 'balance-left-right', { exitHold: 'semi-closed' })]))).toContain(
+    expect(codes(of([slot('a', 'balance-left-right', { exitHold: 'fan' })]))).toContain(
       'facing.hold',
     )
   })
@@ -370,7 +370,7 @@ describe('every finding', () => {
     ],
     [
       'a hold that cannot be',
-      of([slot('a', 'balance-left-right', { exitHold: 'semi-closed' })]),
+      of([slot('a', 'balance-left-right', { exitHold: 'fan' })]),
       null,
     ],
     [

@@ -1,4 +1,4 @@
-import { holdName } from '../figure/index.ts'
+import { holdName, PICK_UP } from '../figure/index.ts'
 import { wallClock, type Facing } from '../move/index.ts'
 import type { PromptKind } from '../school/index.ts'
 
@@ -18,6 +18,8 @@ export interface CueLanguage {
   readonly right: string
   readonly times: (n: number) => string
   readonly toHold: (hold: string) => string
+  /** The follow comes in front of the lead. */
+  readonly pickUp: string
   /** How much is turned in all, in eighths of a turn; its side goes without saying. */
   readonly turn: (eighths: number) => string
   /** How much is turned, and to which side. */
@@ -121,6 +123,14 @@ const DE_HALL = [
 const HALVED =
   /^(?!half\b|two\b|three\b|four\b)[^,\d]*\b(?:box|circle|chain|vine|diamond|square|basic|hey|star)$/i
 
+/** How an ending hold is called where it is not by its name. */
+const EN_TO_HOLDS: Readonly<Record<string, string>> = {
+  none: 'let go',
+  'semi-closed': 'to semi',
+  'reverse semi-closed': 'to reverse semi',
+  'open facing': 'to face',
+}
+
 /** How an ending hold is called in German; what dancers call by its English name keeps it. */
 const DE_TO_HOLDS: Readonly<Record<string, string>> = {
   none: 'loslassen',
@@ -202,7 +212,8 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     left: 'left',
     right: 'right',
     times: (n) => (n === 2 ? 'twice' : `${english(n)} times`),
-    toHold: (hold) => (hold === 'none' ? 'let go' : `to ${holdName(hold)}`),
+    toHold: (hold) => EN_TO_HOLDS[hold] ?? `to ${holdName(hold)}`,
+    pickUp: PICK_UP,
     turn: (n) =>
       turnWords(n, 'no turn', 'once round', 'twice round', (top, bottom) =>
         LANGUAGES.en.fraction(top, bottom),
@@ -255,6 +266,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     left: 'links',
     right: 'rechts',
     times: (n) => `${n === 1 ? 'ein' : german(n)}mal`,
+    pickUp: 'Dame vor',
     toHold: (hold) => DE_TO_HOLDS[hold] ?? `in ${holdName(hold)}`,
     turn: (n) =>
       turnWords(n, 'ohne Drehung', 'ganz herum', 'zweimal herum', (top, bottom) =>

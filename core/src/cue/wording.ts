@@ -4,6 +4,7 @@ import {
   mirroredWords,
   namesSide,
   netTurn,
+  PICK_UP,
   turnedWords,
   wordingsIn,
   type DancedFigure,
@@ -198,7 +199,7 @@ export function amountWords(
     times: [times > 1 ? language.times(times) : null],
     exit: [
       ...options.map(asDanced),
-      ending === undefined ? null : asDanced(ending),
+      ending === undefined ? null : ending === PICK_UP ? language.pickUp : asDanced(ending),
       exitHold && ending === undefined ? language.toHold(exitHold) : null,
     ],
   }

@@ -55,7 +55,7 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     [
       'a hold they do not stand in',
       'Two-step box (to closed)',
-      'Two-step box (to semi-closed)',
+      'Two-step box (to fan)',
       'facing.hold',
       24,
     ],

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { AS_WRITTEN, variationText, type Figure, type Variation } from '@dellop/core/figure'
+import {
+  applyVariation,
+  AS_WRITTEN,
+  PICK_UP,
+  variationText,
+  type Figure,
+  type Variation,
+} from '@dellop/core/figure'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import Folded from '../ui/Folded.vue'
@@ -23,6 +30,11 @@ function setOrDrop<Key extends 'ending' | 'turn' | 'withoutPause' | 'countFrom' 
   emit('change', (value === null ? rest : { ...rest, [key]: value }) as Variation)
 }
 const isWritten = computed(() => JSON.stringify(props.variation) === JSON.stringify(AS_WRITTEN))
+/** Its own endings, and a pick up where they would end side by side. */
+const endings = computed(() => [
+  ...(props.figure.endings ?? []).map(({ name }) => name),
+  ...(applyVariation(props.figure, { ...AS_WRITTEN, ending: PICK_UP }).ok ? [PICK_UP] : []),
+])
 const chosen = (name: string): boolean => props.variation.options?.includes(name) ?? false
 function toggleOption(name: string): void {
   const options = chosen(name)
@@ -64,23 +76,23 @@ const number = (value: string | number): number => Number(value)
         @change="toggleOption(option.name)"
         >{{ option.name }}</el-checkbox
       >
-      <Labelled v-if="figure.endings" :label="say.ending"
+      <Labelled v-if="endings.length > 0" :label="say.ending"
         ><el-select
           class="pick"
           :model-value="variation.ending ?? ''"
-          @change="setOrDrop('ending', $event)"
+          @change="setOrDrop('ending', $event || null)"
           ><el-option value="" :label="say.ownEnding" />
           <el-option
-            v-for="ending in figure.endings"
-            :key="ending.name"
-            :value="ending.name"
-            :label="ending.name" /></el-select
+            v-for="ending in endings"
+            :key="ending"
+            :value="ending"
+            :label="ending" /></el-select
       ></Labelled>
       <Labelled :label="say.turning"
         ><el-select
           class="pick"
           :model-value="variation.turn === undefined ? '' : String(variation.turn)"
-          @change="setOrDrop('turn', $event === null ? null : number($event))"
+          @change="setOrDrop('turn', $event === '' ? null : number($event))"
           ><el-option value="" :label="say.ownTurn" />
           <el-option
             v-for="turn in TURNS"
@@ -112,7 +124,7 @@ const number = (value: string | number): number => Number(value)
           class="pick"
           :value="variation.exitHold ?? ''"
           :empty="say.ownEnding"
-          @change="set({ exitHold: $event })"
+          @change="set({ exitHold: $event || null })"
       /></Labelled>
       <template v-if="!isWritten">
         <el-button link @click="emit('change', AS_WRITTEN)">

@@ -2,6 +2,7 @@ import { memoised, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
+import { PICK_UP, pickedUp, turnedInto } from './exits.ts'
 import { holdOf, mirrorOf } from './hold.ts'
 import { oppositeSteps } from './opposite.ts'
 import { reflectSteps } from './reflect.ts'
@@ -94,7 +95,8 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
     variation.withoutPause === true && ((now) => withoutPause(figure, now)),
     variation.turn !== undefined && ((now) => withTurn(figure, now, variation.turn!)),
     variation.times > 1 && ((now) => succeed(repeat(now, variation.times))),
-    variation.exitHold !== null && ((now) => succeed({ ...now, exitHold: variation.exitHold })),
+    variation.exitHold !== null &&
+      ((now) => withExit(figure, now, variation.exitHold!, variation.reflected)),
     variation.reflected && ((now) => reflect(now, variation.exitHold)),
   ]
   for (const stage of stages) {
@@ -115,8 +117,23 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
   })
 }
 
+/** Ended in another hold: the last step turns as that asks. What is mirrored later is not yet. */
+function withExit(
+  figure: Figure,
+  stretch: Stretch,
+  exitHold: string,
+  isMirrored: boolean,
+): Result<Stretch> {
+  const { tracks, exitHold: own } = stretch
+  const to = isMirrored ? mirrorOf(exitHold) : exitHold
+  const from = own ?? figure.entry.holds[0] ?? null
+  return succeed({ ...stretch, tracks: turnedInto(figure, tracks, from, to), exitHold })
+}
+
 function withEnding(figure: Figure, stretch: Stretch, name: string): Result<Stretch> {
   const ending = figure.endings?.find((one) => one.name === name)
+  const tracks = ending || name !== PICK_UP ? null : pickedUp(figure, stretch.tracks)
+  if (tracks) return succeed({ ...stretch, tracks, exitHold: 'closed' })
   if (!ending) return unknown(figure, 'ending', name, figure.endings ?? [])
   const own: Record<Role, readonly Step[]> = {
     lead: ending.lead,

@@ -1,6 +1,7 @@
 import { succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
+import { PICK_UP } from '../model/exits.ts'
 import { isHold } from '../model/hold.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
 
@@ -31,7 +32,7 @@ export function variationText(variation: Variation): string {
     countFrom,
   } = variation
   return [
-    ending === undefined ? '' : `ending = ${ending}`,
+    ending === undefined ? '' : ending === PICK_UP ? PICK_UP : `ending = ${ending}`,
     ...(options ?? []).map((name) => `with = ${name}`),
     cut === null
       ? ''
@@ -50,6 +51,13 @@ export function variationText(variation: Variation): string {
   ]
     .filter(Boolean)
     .join(', ')
+}
+
+/** Ending holds as dancers say them. */
+const SAID_HOLDS: Readonly<Record<string, string>> = {
+  face: 'open facing',
+  semi: 'semi-closed',
+  'reverse semi': 'reverse semi-closed',
 }
 
 type Change = (found: RegExpExecArray, before: Variation) => Variation
@@ -73,6 +81,11 @@ const WORDS: readonly (readonly [RegExp, Change])[] = [
   [
     /^rotated (\d+)\/8 (left|right)$/,
     ([, amount, side], before) => ({ ...before, rotate: signed(amount!, side!) }),
+  ],
+  [/^pick up$/, (_, before) => ({ ...before, ending: PICK_UP })],
+  [
+    /^to (face|semi|reverse semi)$/,
+    ([, said], before) => ({ ...before, exitHold: SAID_HOLDS[said!]! }),
   ],
   [/^on count (\d+)$/, ([, count], before) => ({ ...before, countFrom: Number(count) })],
   [/^ending ?= ?(.+)$/, ([, name], before) => ({ ...before, ending: name! })],
