@@ -368,11 +368,7 @@ describe('every finding', () => {
       ]),
       null,
     ],
-    [
-      'a hold that cannot be',
-      of([slot('a', 'balance-left-right', { exitHold: 'fan' })]),
-      null,
-    ],
+    ['a hold that cannot be', of([slot('a', 'balance-left-right', { exitHold: 'fan' })]), null],
     [
       'a figure begun the wrong way',
       of([slot('a', 'balance-left-right', { exitHold: 'closed' }), slot('b', 'two-right-turns')]),

@@ -1,5 +1,6 @@
 import { acrossPhrase } from './sums/acrossPhrase.ts'
 import { body } from './dance/body.ts'
+import { heat } from './dance/heat.ts'
 import { contradictions } from './said/contradictions.ts'
 import type { Check } from './derived.ts'
 import { facings } from './dance/facings.ts'
@@ -62,5 +63,6 @@ export const CHECKS: readonly Check<Finding>[] = [
   overCalled,
   ownWords,
   body,
+  heat,
   teachFirst,
 ]

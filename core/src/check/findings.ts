@@ -1,5 +1,6 @@
 import type { FindingOf } from './finding.ts'
 import type { BodyFindings } from './dance/body.ts'
+import type { HeatFindings } from './dance/heat.ts'
 import type { ContradictionsFindings } from './said/contradictions.ts'
 import type { WordsAgainstDeedsFindings } from './said/comparisons.ts'
 import type { FacingsFindings } from './dance/facings.ts'
@@ -65,6 +66,9 @@ export interface FindingParams
     OverCalledFindings,
     OwnWordsFindings,
     BodyFindings,
+    HeatFindings,
+    HeatFindings,
+    HeatFindings,
     ToldOrderFindings,
     TeachFirstFindings {}
 

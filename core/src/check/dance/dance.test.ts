@@ -24,6 +24,17 @@ describe('walls', () => {
   })
 })
 
+describe('heat', () => {
+  const polka = (times: number): string =>
+    `dance: polka\nschool: round\nbar: 2 beats of 1/4\ntempo: 120\nstart: none; ${WALL}\nfigure Run\n  counts: 2\n  follow: same\n  lead: 1 left forward, 1& right forward, 2 left forward, 2& right forward\npart A\n  Run (x8)\norder\n  A x${times}\n`
+  it('is told of what is long and quick, and of nothing else', () => {
+    expect(told(polka(16), 'body.heat').map(findingMessage)).toEqual([
+      '512 steps in 2:08: in a warm or full hall this one makes hot. Plan a rest and water after it.',
+    ])
+    expect(told(polka(12), 'body.heat')).toEqual([])
+  })
+})
+
 describe('counts', () => {
   it('from one and from two on one sheet are told', () => {
     const OWN =

@@ -39,7 +39,7 @@ const ofNames: Record<string, fc.Arbitrary<unknown>> = {
 }
 const TEXTS = 'part other figure label tune text id group why second lead follow'.split(' ')
 const NUMBERS =
-  'total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count'.split(
+  'total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count steps'.split(
     ' ',
   )
 for (const name of TEXTS) ofNames[name] ??= text
@@ -132,6 +132,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'set.partner': 'couples passes apart partner every relative lead follow',
   'body.turns': 'role turns side chain',
   'body.pace': 'figure rate bpm beats',
+  'body.heat': 'steps seconds rate',
   'body.arms': 'figure',
   'body.caution': 'figure group text',
   'voice.no-room': 'figure text needs lead room',

@@ -7,6 +7,7 @@ import {
 import { wrapFacing, type Facing } from '../../../move/index.ts'
 import type { Sentence, Sentences } from '../../sentences.ts'
 import type { BodyFindings } from '../../dance/body.ts'
+import type { HeatFindings } from '../../dance/heat.ts'
 import type { FacingsFindings } from '../../dance/facings.ts'
 import type { FeetFindings } from '../../dance/feet.ts'
 import type { FigureItselfFindings } from '../../dance/figureItself.ts'
@@ -46,6 +47,10 @@ function figuresThemselves(): Sentences<FigureItselfFindings> {
   ) as unknown as Sentences<FigureItselfFindings>
 }
 
+/** `3:20`. */
+const minutes = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+
 /** English sentences about what is danced: feet, holds, facings, bodies. */
 export const DANCE: Sentences<
   FeetFindings &
@@ -56,7 +61,8 @@ export const DANCE: Sentences<
     FigureItselfFindings &
     WallsFindings &
     MixersFindings &
-    BodyFindings
+    BodyFindings &
+    HeatFindings
 > = {
   'feet.not-free': {
     message: ({ figure, role, foot, beat, again }) =>
@@ -124,6 +130,12 @@ export const DANCE: Sentences<
     message: ({ figure, rate }) => `${figure} asks for ${rate} steps a second.`,
     sum: ({ beats, bpm }) =>
       `in ${counts(beats)} at ${bpm} a minute; walk it slowly first, and leave steps out where the hall’s floor or anyone’s joints ask for it`,
+  },
+  'body.heat': {
+    message: ({ steps, seconds }) =>
+      `${steps} steps in ${minutes(seconds)}: in a warm or full hall this one makes hot. Plan a rest and water after it.`,
+    sum: ({ rate }) =>
+      `${rate} steps a second; who needs to may walk it or sit out, and the hall’s rules come first`,
   },
   'body.arms': {
     message: ({ figure }) =>
