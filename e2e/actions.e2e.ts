@@ -34,6 +34,22 @@ test('what is done most often takes one or two actions', async ({ page }) => {
   await expect(page.locator('.ribbon', { hasText: 'box, slowly' }).first()).toBeVisible()
   expect(await since()).toBeLessThanOrEqual(2)
 
+  // Heard: one; stopped: one.
+  const stop = page.getByRole('button', { name: 'Stop', exact: true })
+  await page.keyboard.press('Escape')
+  await blocks(page).nth(1).click()
+  await since()
+  await page.getByRole('button', { name: 'Hear the cues' }).click()
+  await expect(stop).toBeVisible()
+  expect(await since()).toBe(1)
+  await page.keyboard.press('v')
+  await expect(stop).toBeHidden()
+  expect(await since()).toBe(1)
+  await blocks(page).nth(0).click()
+  await blocks(page).nth(1).click()
+  await page.getByRole('tab', { name: 'Figure' }).click()
+  await since()
+
   // Words of one pass: two.
   await page.locator('.side').getByText('This time only').click()
   await page.getByLabel('full').click()

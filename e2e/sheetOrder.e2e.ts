@@ -133,3 +133,28 @@ test('a part is borrowed from another sheet and says where it came from', async 
   await chips(page).nth(1).click()
   await expect(page.getByText('Borrowed from “Sluice Gate Two-Step”')).toBeVisible()
 })
+
+test('a figure is dragged by a finger: held, carried over another, let go behind it', async ({
+  page,
+}) => {
+  await bringText(page, 'By finger', `${TWO_STEP}${A}order\n  A\n`)
+  await expect(blocks(page).nth(2)).toBeVisible()
+  const texts = (): Promise<string[]> => blocks(page).allInnerTexts()
+  const before = await texts()
+  const from = (await blocks(page).first().boundingBox())!
+  const to = (await blocks(page).nth(2).boundingBox())!
+  const client = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number) =>
+    client.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [{ x, y }],
+    })
+  await touch('touchStart', from.x + 20, from.y + 10)
+  await page.waitForTimeout(500)
+  await touch('touchMove', to.x + to.width - 8, to.y + 10)
+  await expect(page.locator('.block[data-drop=behind]')).toHaveCount(1)
+  await touch('touchEnd', 0, 0)
+  await expect.poll(texts).toEqual([before[1], before[2], before[0], ...before.slice(3)])
+  await page.keyboard.press('Control+z')
+  await expect.poll(texts).toEqual(before)
+})

@@ -11,6 +11,7 @@ import { barsPerLineFor } from './lineLayout.ts'
 import { forgetWidths } from './measure.ts'
 import PhraseRow from './PhraseRow.vue'
 import { ALL_SHOWN, type Shown } from './shown.ts'
+import { useTouchDrag } from './touchDrag.ts'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -115,6 +116,8 @@ function drop(target: string, behind: boolean): void {
   if (dragged.value && dragged.value !== target) emit('dropOn', dragged.value, target, behind)
   dragged.value = null
 }
+
+useTouchDrag(page, (key, target, behind) => emit('dropOn', key, target, behind))
 
 /** Brings a slot into view and to the keyboard. */
 function reveal(key: string, focus: boolean): void {

@@ -12,12 +12,13 @@ import type { SheetPage } from './sheetPage.ts'
  * All about what is said on a sheet: how it is called, how much is said, how it sounds, and what is
  * taken along.
  */
-defineProps<{ sheet: Sheet; page: SheetPage }>()
+const props = defineProps<{ sheet: Sheet; page: SheetPage }>()
 const emit = defineEmits<{
   set: [field: keyof Routine & string, value: unknown]
   go: [key: string]
   see: [label: string, edits: readonly Edit[]]
 }>()
+const { hearsNext } = props.page
 </script>
 
 <template>
@@ -26,7 +27,12 @@ const emit = defineEmits<{
     :school="sheet.school"
     @set="(field, value) => emit('set', field, value)"
   />
-  <HearCues :sheet="sheet" :selected="page.selected.value" :pass="page.selectedPass.value" />
+  <HearCues
+    v-model:asked="hearsNext"
+    :sheet="sheet"
+    :selected="page.selected.value"
+    :pass="page.selectedPass.value"
+  />
   <DensityCurve :sheet="sheet" />
   <BringCues :sheet="sheet" @see="(label, edits) => emit('see', label, edits)" />
 </template>

@@ -63,6 +63,20 @@ const wish = (voice: boolean): HearingWish => ({
   levels: levels.value,
   apart: apart.value,
 })
+/** Asked for from the page: the phrase of the chosen figure, else all; once more stops it. */
+const asked = defineModel<boolean>('asked', { required: true })
+watch(
+  asked,
+  (isAsked) => {
+    if (!isAsked) return
+    asked.value = false
+    if (isPlaying.value) return stop()
+    if (isBusy()) return cancel()
+    if (phrase.value) where.value = 'phrase'
+    void play(wish(true), loop.value)
+  },
+  { immediate: true },
+)
 const fileName = computed(
   () =>
     `${props.sheet.routine.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-practice-${speed.value}.wav`,

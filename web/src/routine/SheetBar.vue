@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { isToMend } from '@dellop/core/check'
 import type { Sheet } from '@dellop/core/sheet'
-import { ArrowLeft, Menu, Redo2, Undo2 } from '@lucide/vue'
+import { ArrowLeft, Menu, Redo2, Undo2, Volume2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import SheetSum from './SheetSum.vue'
@@ -21,6 +21,7 @@ const emit = defineEmits<{
   fix: []
   undo: []
   redo: []
+  hear: []
   menu: [what: SheetMenu]
 }>()
 export type SheetMenu = (typeof MENU)[number]
@@ -77,6 +78,10 @@ const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
           ><Redo2 :size="18" aria-hidden="true" /></el-button
       ></el-tooltip>
     </span>
+    <el-tooltip :content="words.sheet.hear"
+      ><el-button class="icon" :aria-label="words.sheet.hear" @click="emit('hear')"
+        ><Volume2 :size="18" aria-hidden="true" /></el-button
+    ></el-tooltip>
     <el-dropdown trigger="click" @command="emit('menu', $event)">
       <el-button class="icon" :aria-label="words.sheet.menu.label"
         ><Menu :size="18" aria-hidden="true"

@@ -85,6 +85,10 @@ const {
   commands,
   told,
   reveal: (key, focus) => phrasePage.value?.reveal(key, focus),
+  hear: () => {
+    showSide('cues')
+    page.hearsNext.value = true
+  },
   toLectern: () => void router.push({ name: 'lectern', params: { id } }),
 })
 const shown = ref<Shown>(ALL_SHOWN)
@@ -207,6 +211,7 @@ function goToPass(pass: DancedPass): void {
       @fix="showSide('fix')"
       @undo="travel('undo')"
       @redo="travel('redo')"
+      @hear="run('hear')"
       @menu="fromMenu"
     />
     <div class="strip">

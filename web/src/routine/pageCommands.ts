@@ -32,6 +32,8 @@ export interface PageStage {
   readonly toWords: () => void
   readonly travel: (way: 'undo' | 'redo') => void
   readonly canTravel: (way: 'undo' | 'redo') => boolean
+  /** Sounds the cues from what is chosen; stops them where they sound. */
+  readonly hear: () => void
   readonly toLectern: () => void
   readonly showKeys: () => void
   /** Leaves a preview, or a choice of several. */
@@ -120,6 +122,7 @@ export const PAGE_COMMANDS = [
     ({ travel }) => travel('redo'),
     ({ canTravel }) => canTravel('redo'),
   ),
+  command('hear', ['v'], ({ hear }) => hear()),
   command('lectern', ['l'], ({ toLectern }) => toLectern()),
   command('keys', ['?'], ({ showKeys }) => showKeys()),
 ] as const

@@ -24,6 +24,7 @@ interface Hands {
   readonly told: Ref<string>
   /** Brings a figure into view. */
   readonly reveal: (key: string, focus: boolean) => void
+  readonly hear: () => void
   readonly toLectern: () => void
 }
 
@@ -37,6 +38,7 @@ export function useSheetActions({
   commands,
   told,
   reveal,
+  hear,
   toLectern,
 }: Hands) {
   const { sheet, selected, selectedKey } = page
@@ -114,6 +116,7 @@ export function useSheetActions({
     toWords: () => document.getElementById('say-full')?.focus(),
     travel,
     canTravel: (way) => (way === 'undo' ? document_.canUndo.value : document_.canRedo.value),
+    hear,
     toLectern,
     showKeys: () => (keysShown.value = true),
     leave: () => {

@@ -37,6 +37,8 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const known = ref(knownOf(id))
   watch(known, (times) => keepKnown(id, times))
   const preview = shallowRef<Preview | null>(null)
+  /** The cues are asked to sound, or to stop. */
+  const hearsNext = ref(false)
   const rows = shallowRef<readonly PhraseRow[]>([])
 
   const derive = (routine: Routine): Sheet =>
@@ -140,6 +142,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
     standing,
     previewed,
     preview,
+    hearsNext,
     fresh,
     known,
     laidBy,

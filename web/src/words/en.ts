@@ -280,6 +280,7 @@ export const en = {
     kept: 'Kept here, and ready to be called without the server',
   },
   sheet: {
+    hear: 'Hear the cues',
     toLectern: 'Call this dance',
     back: 'All sheets',
     menu: {
@@ -472,6 +473,7 @@ export const en = {
       leave: 'leave a preview or a choice',
       undo: 'undo',
       redo: 'redo',
+      hear: 'hear the phrase chosen, or all; stop it',
       lectern: 'call this dance',
       keys: 'these keys',
     } satisfies Record<PageKey, string>,
