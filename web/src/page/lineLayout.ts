@@ -61,6 +61,14 @@ const LIGHT: ReadonlySet<RowRibbon['purpose']> = new Set([
   'other-role',
   'gap',
 ])
+/** What has a double edge at its end, as the style sheet has it. */
+const EDGED: ReadonlySet<RowRibbon['purpose']> = new Set([
+  'amount',
+  'step',
+  'first-role',
+  'other-role',
+])
+const EDGE_WIDTH = 4
 /** How far a ribbon stands above the bottom of its lane. */
 export const tierBottom = (tier: number, lines: number, density: Density): number =>
   tier * (ribbonHeight(lines, density) + TIER_GAP)
@@ -132,6 +140,7 @@ function placeRibbons(
         sound.right - sound.left,
         widthInLines(text, lines, font) +
           (tight ? TIGHT_PADDING : RIBBON_PADDING) +
+          (EDGED.has(ribbon.purpose) ? EDGE_WIDTH : 0) +
           (ribbon.isPinned ? PIN_WIDTH : 0),
       )
     const rightOf = (tight: boolean): number =>

@@ -12,6 +12,9 @@ defineProps<{ label: string }>()
   margin: 0;
   min-width: 0;
 }
+.labelled :deep(.el-form-item__content) {
+  line-height: 1.35;
+}
 .labelled :deep(.el-form-item__label) {
   margin: 0 0 2px;
   line-height: 1.3;
