@@ -154,8 +154,7 @@ const ITEMS = ['feet', 'holds', 'facings'] as const
   margin-top: 0.5rem;
 }
 .hold {
-  display: inline-block;
-  margin: 0 0.9rem 0.2rem 0;
+  margin: 0 0.9rem 0 0;
   white-space: nowrap;
 }
 .wrong {
