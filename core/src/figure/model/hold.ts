@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ownHold, readOwnHold } from './ownHold.ts'
+import { mirroredOwnHold, readOwnHold, type Hands } from './ownHold.ts'
 
 /**
  * Holds: which hands are joined and how the two stand to each other. Data that can be added to;
@@ -10,7 +10,7 @@ export interface Hold {
   readonly id: string
   readonly relation: 4 | 0 | 2 | 6 | null
   /** Pairs of hands, lead's first. */
-  readonly hands: readonly (readonly ['left' | 'right', 'left' | 'right'])[]
+  readonly hands: Hands
   /** The hold that reflection makes of this one; its own id where it is its own mirror. */
   readonly mirror: string
 }
@@ -99,6 +99,14 @@ export const holdsFlow = (from: string, to: string): boolean => FLOWING.has(from
 
 const HOLDS: ReadonlyMap<string, Hold> = new Map(HOLD_LIST.map((hold) => [hold.id, hold]))
 export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)
+
+/** The hold that is written out in a text; null where it is none. */
+function ownHold(id: string): Hold | null {
+  const own = readOwnHold(id)
+  if (!own) return null
+  const relation = own.standing === 'facing' ? 4 : own.standing === 'beside' ? 0 : null
+  return { id, relation, hands: own.hands, mirror: mirroredOwnHold(own) }
+}
 
 /** The hold of this id, one of the vocabulary or an own one; null where it is neither. */
 export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? ownHold(id)

@@ -1,16 +1,16 @@
-import type { Hold } from './hold.ts'
-
 /**
  * Holds that no book has, written out where they stand, so that they travel with every sheet and
  * figure: a name, then which hands are joined, the lead's first, and how the two stand, as in
  * `basket [left-right right-left beside]`.
  */
 
+/** Pairs of hands that are joined, lead’s first. */
+export type Hands = readonly (readonly ['left' | 'right', 'left' | 'right'])[]
+
 const HANDS = ['left', 'right'] as const
 const PAIRS = HANDS.flatMap((lead) => HANDS.map((follow) => [lead, follow] as const))
 export const OWN_STANDINGS = ['facing', 'beside'] as const
 export type OwnStanding = (typeof OWN_STANDINGS)[number]
-const RELATION: Readonly<Record<OwnStanding, Hold['relation']>> = { facing: 4, beside: 0 }
 const LONGEST_NAME = 24
 const WRITTEN = new RegExp(
   `^([a-z][a-z’' -]{0,${LONGEST_NAME - 1}}) \\[((?:(?:left|right)-(?:left|right)|facing|beside| )*)\\]$`,
@@ -20,7 +20,7 @@ const WRITTEN = new RegExp(
 export interface OwnHold {
   /** Lower case letters and spaces, 1 to 24. */
   readonly name: string
-  readonly hands: Hold['hands']
+  readonly hands: Hands
   /** Null where it is not fixed. */
   readonly standing: OwnStanding | null
 }
@@ -45,24 +45,11 @@ export function readOwnHold(text: string): OwnHold | null {
   return ownHoldText(own) === text ? own : null
 }
 
-/** The own hold of a text as a hold; null where the text is none. */
-export function ownHold(id: string): Hold | null {
-  const own = readOwnHold(id)
-  return (
-    own && {
-      id,
-      relation: own.standing ? RELATION[own.standing] : null,
-      hands: own.hands,
-      mirror: mirroredText(own),
-    }
-  )
-}
-
 const swapped = (hand: 'left' | 'right'): 'left' | 'right' => (hand === 'left' ? 'right' : 'left')
 const OTHER = 'other '
 
-/** One whose hands are joined alike on both sides is its own mirror. */
-function mirroredText(own: OwnHold): string {
+/** The text of its mirror; one whose hands are joined alike on both sides is its own. */
+export function mirroredOwnHold(own: OwnHold): string {
   const text = ownHoldText(own)
   const hands = own.hands.map(([lead, follow]) => [swapped(lead), swapped(follow)] as const)
   if (ownHoldText({ ...own, hands }) === text) return text
