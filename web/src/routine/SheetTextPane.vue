@@ -17,7 +17,8 @@ import { browserTimers } from '../app/timers.ts'
 import { words } from '../words/index.ts'
 import { sheetOffers } from './sheetCompletion.ts'
 import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
-import { keepUnreadText, unreadText } from './unreadText.ts'
+import { openTabs, tabId, tabLock } from '../document/tab.ts'
+import { keepUnreadText, unreadText, type LeftUnread } from './unreadText.ts'
 
 /**
  * The sheet as a text beside its page: what is typed is on the page at once, what is done on the
@@ -37,10 +38,12 @@ const told = ref('')
 const READ_AFTER_MS = 200
 
 let editor: SheetEditor | null = null
+/** This tab, known in a moment. */
+let tab = ''
 /** The routine the text was last read as or written from, and where its lines are. */
 let stands: { routine: Routine; read: SheetTextRead; text: string } | null = null
 /** What could not be read of the text when the pane was last closed. */
-const left = ref<string | null>(null)
+const left = ref<LeftUnread | null>(null)
 /** Calls off the reading that what was typed waits for. */
 let callOff: (() => void) | null = null
 
@@ -70,7 +73,7 @@ function typed(): void {
 /** A text that is no sheet at all: it stays here and is kept, the page is as it was. */
 function refuseAll(text: string, why: Problem): void {
   problem.value = why.message
-  keepUnreadText(props.sheet.routine.id, text)
+  keepUnreadText(props.sheet.routine.id, tab, text)
   const from = Math.min(why.offset ?? 0, text.length)
   const end = /\n|$/.exec(text.slice(from))!.index + from
   editor!.setMarks([{ from, to: Math.max(end, from), severity: 'error', message: why.message }])
@@ -97,7 +100,7 @@ function take(): void {
   if (!read.ok) return refuseAll(text, read.problem)
   const { unread } = read.value
   problem.value = unread[0]?.problem.message ?? ''
-  keepUnreadText(props.sheet.routine.id, unread.length > 0 ? text : null)
+  keepUnreadText(props.sheet.routine.id, tab, unread.length > 0 ? text : null)
   markUnread(unread)
   const from = stands?.routine ?? props.sheet.routine
   const routine = adoptIds(from, read.value.read.routine)
@@ -210,19 +213,27 @@ onMounted(() => {
       ),
   })
   showPage()
-  const kept = unreadText(props.sheet.routine.id)
-  left.value = kept === editor.text() ? null : kept
   editor.focus()
+  void lookForLeft()
 })
+async function lookForLeft(): Promise<void> {
+  tab = await tabId()
+  const open = await openTabs()
+  const kept = unreadText(props.sheet.routine.id, tab, (one) => open.has(tabLock(one)))
+  left.value = kept?.text === editor?.text() ? null : kept
+}
 /** The text that was left unread stands here again, and is read as far as it can be. */
 function putBack(): void {
-  editor!.replace(left.value!)
-  left.value = null
+  editor!.replace(left.value!.text)
+  throwLeft()
   take()
 }
-function throwAway(): void {
-  keepUnreadText(props.sheet.routine.id, null)
+function throwLeft(): void {
+  keepUnreadText(props.sheet.routine.id, left.value?.tab ?? tab, null)
   left.value = null
+}
+function throwAway(): void {
+  throwLeft()
   if (problem.value) showPage()
 }
 onBeforeUnmount(() => {
