@@ -41,6 +41,7 @@ export const help = {
       title: 'Figures',
       text: [
         'The book has the steps of each figure for both roles, the holds it can begin in, and the words it is called by: full, short, and a key word.',
+        'Any figure may end in another hold: to semi, to face, to butterfly, pick up. Its last step turns as that asks. A hold that is in no list is added where holds are chosen.',
         'A figure of your own is written as a line of steps. While you write, the chart beside it shows what was understood.',
         'Cautions belong to a figure. The hall’s rules, local codes and a qualified teacher come first.',
       ],
@@ -58,6 +59,7 @@ export const help = {
         'A adds a figure after the chosen one, Enter replaces it, Delete takes it out.',
         'H dances half of it, R once more, O on the opposite foot.',
         'W goes to its words, S makes it silent, [ and ] move its cue.',
+        'V lets you hear the phrase of the chosen figure over the music, or all of it; once more stops it.',
         'N goes to the next thing to fix. Ctrl Z undoes. Question mark lists all keys.',
       ],
     },
