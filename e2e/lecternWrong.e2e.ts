@@ -25,7 +25,8 @@ test('cues are held while the music goes on, and go on with the next phrase; one
   expect(next).toBe(
     await page.evaluate(
       () =>
-        window.dellopLectern.cues().find(({ text }) => text.startsWith('left turning box'))!.key,
+        window.dellopLectern.cues().find(({ text }) => text.startsWith('half a left turning box'))!
+          .key,
     ),
   )
 })
