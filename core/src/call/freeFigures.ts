@@ -84,8 +84,7 @@ export const calledId = (danced: DancedFigure): string =>
   isWhole(danced) ? danced.figure.id : `${danced.figure.id} ${variationText(danced.variation)}`
 
 /** What a figure that may be called is called: the book’s words, with how much and to where. */
-export const calledAs = (danced: DancedFigure): string => asCalled(danced)
-const asCalled = memoised((danced: DancedFigure): string => {
+export const calledAs = memoised((danced: DancedFigure): string => {
   const [longest] = wordingsOfFigure(danced, LANGUAGES.en)
   return longest?.text ?? danced.figure.name
 })
@@ -140,8 +139,8 @@ export interface FreeOffer {
 /**
  * The figures that may come next: legal as the floor stands, not longer than what is left of the
  * phrase, and such that the phrase can still close. What was called last comes only where nothing
- * else does. Whole figures come first; then what was called longest ago, and of those what moves otherwise than the
- * last.
+ * else does. Whole figures come first; then what was called longest ago, and of those what moves
+ * otherwise than the last.
  *
  * @param leftTicks Ticks left of the phrase, 0 or more.
  */

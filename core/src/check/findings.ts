@@ -67,8 +67,6 @@ export interface FindingParams
     OwnWordsFindings,
     BodyFindings,
     HeatFindings,
-    HeatFindings,
-    HeatFindings,
     ToldOrderFindings,
     TeachFirstFindings {}
 

@@ -7,7 +7,14 @@ import { OWN_STANDINGS, ownHoldText, readOwnHold, type OwnHold } from './ownHold
 const BASKET = 'basket [left-right right-left beside]'
 const HAND = fc.constantFrom('left' as const, 'right' as const)
 const OWN: fc.Arbitrary<OwnHold> = fc.record({
-  name: fc.constantFrom('basket', 'left star', 'right arch', 'window', 'old promenade'),
+  name: fc.constantFrom(
+    'basket',
+    'left star',
+    'right arch',
+    'window',
+    'old promenade',
+    'a name of many letters a',
+  ),
   hands: fc.array(fc.tuple(HAND, HAND), { maxLength: 4 }),
   standing: fc.constantFrom(null, ...OWN_STANDINGS),
 })

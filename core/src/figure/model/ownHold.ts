@@ -13,12 +13,12 @@ export const OWN_STANDINGS = ['facing', 'beside'] as const
 export type OwnStanding = (typeof OWN_STANDINGS)[number]
 const LONGEST_NAME = 24
 const WRITTEN = new RegExp(
-  `^([a-z][a-z’' -]{0,${LONGEST_NAME - 1}}) \\[((?:(?:left|right)-(?:left|right)|facing|beside| )*)\\]$`,
+  `^((?:other |left |right )?[a-z][a-z’' -]{0,${LONGEST_NAME - 1}}) \\[((?:(?:left|right)-(?:left|right)|facing|beside| )*)\\]$`,
 )
 
 /** What an own hold is made of. */
 export interface OwnHold {
-  /** Lower case letters and spaces, 1 to 24. */
+  /** Lower case letters and spaces, 1 to 24 beside the side that it may begin with. */
   readonly name: string
   readonly hands: Hands
   /** Null where it is not fixed. */
@@ -58,7 +58,5 @@ export function mirroredOwnHold(own: OwnHold): string {
 function mirroredName(name: string): string {
   const [, side, rest] = /^(left|right) (.+)$/.exec(name) ?? []
   if (side && rest) return `${swapped(side as 'left' | 'right')} ${rest}`
-  return name.startsWith(OTHER)
-    ? name.slice(OTHER.length)
-    : `${OTHER}${name}`.slice(0, LONGEST_NAME)
+  return name.startsWith(OTHER) ? name.slice(OTHER.length) : `${OTHER}${name}`
 }

@@ -70,7 +70,7 @@ export const SUMS: Sentences<
   'sums.fill': {
     message: ({ part, left, gap, times }) =>
       left > 0
-        ? `${part} fits ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`}; ${counts(left)} of music stay empty before what comes next.`
+        ? `${part} fits ${often(times)}; ${counts(left)} of music stay empty before what comes next.`
         : `${part} takes ${counts(-left)} more than the ${gap} there are to fill.`,
     sum: ({ gap, unit, times, left }) =>
       `${gap} by ${unit}: ${times} × ${unit} = ${times * unit}, ${left > 0 ? `${left} left over` : `${-left} too many`}`,
