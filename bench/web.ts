@@ -32,14 +32,16 @@ export async function measureWeb(): Promise<Measured[]> {
       serviceWorkers: 'block',
     })
     const page = await context.newPage()
-    const long = await bringSixHundred(page, address)
+    const long = await bringIn(page, address, 600)
+    const middling = await bringIn(page, address, 204)
     return [
       ...(await firstLoad(page, address)),
       ...(await keystrokes(page, address, '/sheets/lanterns-at-the-weir', 'the demo sheet')),
       ...(await keystrokes(page, address, long, '600 slots')),
+      ...(await repairing(page, address + middling)),
       ...(await scrolling(page, address, long)),
       ...(await hearing(page, address)),
-      ...(await bringIn(page, address, data)),
+      ...(await tuneIn(page, address, data)),
     ]
   } finally {
     await browser.close()
@@ -73,22 +75,69 @@ const ROUND = [
   'Canter',
 ]
 
-/** A sheet of 600 slots in parts of eight bars, brought in as text; its address. */
-async function bringSixHundred(page: Page, address: string): Promise<string> {
+/** A sheet of so many slots in parts of eight bars, brought in as text; its address. */
+async function bringIn(page: Page, address: string, slots: number): Promise<string> {
+  const title = `${slots} slots`
   const parts = Array.from(
-    { length: 100 },
+    { length: slots / ROUND.length },
     (_, i) => `part P${i + 1}\n${ROUND.map((name) => `  ${name}\n`).join('')}`,
   )
-  const text = `title: Six hundred\ndance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n${parts.join('')}order\n${parts.map((_, i) => `  P${i + 1}\n`).join('')}`
+  const text = `title: ${title}\ndance: waltz\nbar: 3 beats of 1/4\nstart: butterfly; lead faces wall, left foot free; follow faces centre, right foot free\n${parts.join('')}order\n${parts.map((_, i) => `  P${i + 1}\n`).join('')}`
   await page.goto(`${address}/sheets`)
   await page.setInputFiles('input[type=file]', {
-    name: 'six.txt',
+    name: 'slots.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from(text),
   })
-  await page.getByRole('link', { name: 'Six hundred', exact: true }).click()
+  await page.getByRole('link', { name: title, exact: true }).click()
   await page.locator('.block').first().waitFor()
   return new URL(page.url()).pathname
+}
+
+/**
+ * A figure in the middle danced mirrored by a key: from the key to the finding on the page, and in
+ * the worker from the question to its first and its last answer. The page has stood still before;
+ * then the same without standing still.
+ */
+async function repairing(page: Page, path: string): Promise<Measured[]> {
+  await page.addInitScript(() => {
+    const at: number[] = []
+    Object.assign(window, { benchAsked: at })
+    const post = Worker.prototype.postMessage
+    Worker.prototype.postMessage = function (...sent: [message: unknown]) {
+      if ((sent[0] as { changed?: unknown }).changed) {
+        at.length = 0
+        at.push(performance.now())
+        this.addEventListener('message', () => at.push(performance.now()))
+      }
+      return post.apply(this, sent)
+    }
+  })
+  const measured: Measured[] = []
+  for (const [how, stillMs] of [
+    ['a page that stood still', 5000],
+    ['a page just opened', 0],
+  ] as const) {
+    await page.goto(path)
+    await page.locator('.block').nth(4).click()
+    await page.waitForTimeout(stillMs)
+    const toFix = page.getByRole('button', { name: /[1-9]\d* to fix/ })
+    const start = Date.now()
+    await page.keyboard.press('o')
+    await toFix.waitFor()
+    measured.push({ what: `204 slots: from a key to its finding, ${how}`, ms: Date.now() - start })
+    await page.waitForTimeout(4000)
+    const at = (await page.evaluate(
+      () => (window as unknown as { benchAsked: number[] }).benchAsked,
+    )) as number[]
+    measured.push(
+      { what: `204 slots: first repair searched, ${how}`, ms: at[1]! - at[0]! },
+      { what: `204 slots: all ${at.length - 1} searched, ${how}`, ms: at.at(-1)! - at[0]! },
+    )
+    await page.keyboard.press('Control+z')
+    await page.waitForTimeout(1000)
+  }
+  return measured
 }
 
 /** Twenty screens of scrolling through a long sheet: the longest the page did not answer. */
@@ -193,7 +242,7 @@ async function hearing(page: Page, address: string): Promise<Measured[]> {
  * A four-minute recording, from the choice of the file to beats that can be mended; and the longest
  * the page did not answer meanwhile.
  */
-async function bringIn(page: Page, address: string, folder: string): Promise<Measured[]> {
+async function tuneIn(page: Page, address: string, folder: string): Promise<Measured[]> {
   const abc = readFileSync(join(root, 'demo/tunes/lamps-along-the-staithe.abc'), 'utf8').replace(
     'P:IAABALAABAT',
     'P:IAABALAABALAABALAAT',

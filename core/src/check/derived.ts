@@ -34,6 +34,8 @@ export interface Derived {
   readonly phrases: readonly PhraseSpan[]
   /** Where the counted music ends on the danced timeline; null without a tune. */
   readonly musicEnd: Tick | null
+  /** Only tried: what is found is counted, and needs no repairs of its own. */
+  readonly isTrial?: true
 }
 
 export type Check<Found> = (derived: Derived) => readonly Found[]

@@ -51,5 +51,5 @@ export {
 } from './sync.ts'
 export { isRecord, mapRecords, upgrader, type Unread, type UpgradeStep } from './upgrade.ts'
 export { memoised, sameInputs, type SameBy } from './memo.ts'
-export { sameValue } from './value.ts'
+export { sameValue, sharedWith } from './value.ts'
 export { editSchema } from './editSchema.ts'

@@ -17,3 +17,35 @@ export function sameValue(a: unknown, b: unknown): boolean {
     if (!sameValue(left[key], right[key])) return false
   return true
 }
+
+/**
+ * `now` with what is the same as in `before` taken from there, at any depth: so that what was
+ * worked out for a value holds for a copy of it. Members of lists with an `id` are found by it,
+ * others by their place.
+ */
+export function sharedWith<Value>(before: unknown, now: Value): Value {
+  if (Object.is(before, now)) return now
+  if (!isJson(before) || !isJson(now) || Array.isArray(before) !== Array.isArray(now)) return now
+  if (Array.isArray(now)) {
+    const old = before as readonly unknown[]
+    const byId = new Map(old.map((one) => [idOf(one), one]))
+    const shared = now.map((one, i) =>
+      sharedWith(idOf(one) === undefined ? old[i] : byId.get(idOf(one)), one),
+    )
+    const isSame = shared.length === old.length && shared.every((one, i) => one === old[i])
+    return (isSame ? before : shared) as Value
+  }
+  const old = before as Record<string, unknown>
+  const keys = Object.keys(now)
+  const shared = Object.fromEntries(
+    keys.map((key) => [key, sharedWith(old[key], (now as Record<string, unknown>)[key])]),
+  )
+  const isSame =
+    keys.length === Object.keys(old).length &&
+    keys.every((key) => key in old && shared[key] === old[key])
+  return (isSame ? before : shared) as Value
+}
+
+const isJson = (value: unknown): value is object => typeof value === 'object' && value !== null
+const idOf = (value: unknown): unknown =>
+  isJson(value) ? (value as { id?: unknown }).id : undefined

@@ -1,5 +1,5 @@
 import { CHECKS, type Check, type Derived, type Finding, type Repair } from '../check/index.ts'
-import { applyEdits } from '../document/index.ts'
+import { applyEdits, memoised } from '../document/index.ts'
 import { routineShape, unfold, type Routine, type UnfoldCache } from '../routine/index.ts'
 import type { Sheet } from './derive.ts'
 
@@ -23,9 +23,7 @@ const keyOf = ({ code, subject }: Pick<Finding, 'code' | 'subject'>): string => 
  * finding is still there, or something else is to be put right that was not before.
  */
 export function repairTrials(sheet: Sheet, finding: Finding): (repair: Repair) => Trial | null {
-  const known: UnfoldCache = new Map()
-  const told = CHECKS.map((check) => toldBy(check, derivedAs(sheet, sheet.routine, known)))
-  const before: Told = tallied(told.flat())
+  const { known, told, before } = standing(sheet)
   const own = told.findIndex((findings) => findings.some((one) => keyOf(one) === keyOf(finding)))
   // The check that found it comes first: most trials end there.
   const checks = own < 0 ? CHECKS : [CHECKS[own]!, ...CHECKS.toSpliced(own, 1)]
@@ -50,6 +48,15 @@ export function repairTrials(sheet: Sheet, finding: Finding): (repair: Repair) =
   }
 }
 
+/** The sheet as it stands: what it has unfolded, and what each check tells of it. */
+const standing = memoised((sheet: Sheet) => {
+  const known: UnfoldCache = new Map()
+  const derived = derivedAs(sheet, sheet.routine, known)
+  const told = CHECKS.map((check) => toldBy(check, derived))
+  const before: Told = tallied(told.flat())
+  return { known, told, before }
+})
+
 function derivedAs(sheet: Sheet, routine: Routine, cache: UnfoldCache): Derived {
   const { book, music } = sheet
   return {
@@ -57,6 +64,7 @@ function derivedAs(sheet: Sheet, routine: Routine, cache: UnfoldCache): Derived 
     routine,
     timeline: unfold(routine, book, { music, cache }),
     plan: { ...sheet.plan, planned: [], extras: [] },
+    isTrial: true,
   }
 }
 

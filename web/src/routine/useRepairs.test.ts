@@ -41,8 +41,9 @@ class OneWorker implements RepairWorker {
   postMessage = (request: RepairRequest): void => void this.asked.push(request)
   terminate = (): void => void (this.ended = true)
   answer(change: Partial<RepairMessage> = {}): void {
-    const { number, input } = this.asked.at(-1)!
-    const sheet = deriveSheet(input)
+    const { number } = this.asked.at(-1)!
+    const input: Partial<SheetInput> = Object.assign({}, ...this.asked.map((one) => one.changed))
+    const sheet = deriveSheet(input as SheetInput)
     for (const finding of sheet.findings)
       this.onmessage!.call(
         this as never,
@@ -88,17 +89,33 @@ describe('repairs beside the page', () => {
     timers.pass(1000)
     expect(OneWorker.all).toHaveLength(0)
   })
+  it('have their worker warmed once the page stands still, and ask it the first search', async () => {
+    const { timers, sheet, repairsOf } = page(WALTZ)
+    timers.pass(2000)
+    const [worker] = OneWorker.all
+    expect(worker!.asked).toHaveLength(1)
+    sheet.value = WRONG
+    await nextTick()
+    timers.pass(300)
+    expect(OneWorker.all).toHaveLength(1)
+    expect(worker!.asked[1]!.changed).not.toHaveProperty('book')
+    worker!.answer()
+    expect(repairsOf(finding)[0]!.code).toBe('mirror')
+  })
   it('a search is given up when the sheet changes, and what it says then is not heard', async () => {
     const { timers, sheet, repairsOf } = page()
     timers.pass(300)
-    const [first] = OneWorker.all
+    const [worker] = OneWorker.all
+    const [{ number }] = worker!.asked as [RepairRequest]
     sheet.value = { ...WRONG }
     await nextTick()
-    expect(first!.ended).toBe(true)
-    timers.pass(300)
-    OneWorker.all[1]!.answer({ number: 1 })
+    worker!.answer({ number })
     expect(repairsOf(finding)).toEqual([])
-    OneWorker.all[1]!.answer()
+    timers.pass(300)
+    expect(worker!.asked.map((one) => one.number)).toEqual([number, number + 2])
+    worker!.answer({ number })
+    expect(repairsOf(finding)).toEqual([])
+    worker!.answer()
     expect(repairsOf(finding)[0]!.code).toBe('mirror')
   })
   it('are a finding’s own where none is found, and where the search fails', () => {
@@ -110,6 +127,7 @@ describe('repairs beside the page', () => {
     failed.timers.pass(300)
     OneWorker.all[0]!.onerror!.call({} as never, {} as ErrorEvent)
     expect(failed.repairsOf(finding)).toEqual(finding.repairs)
+    expect(OneWorker.all[0]!.ended).toBe(true)
   })
   it('the worker ends with the page', () => {
     const { timers, leave } = page()

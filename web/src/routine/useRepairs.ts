@@ -7,6 +7,8 @@ import type { RepairMessage, RepairRequest } from '../workers/repair.worker.ts'
 
 /** Nothing is searched until nothing has been typed for so long. */
 const QUIET_MS = 300
+/** A page that stands still for so long has its worker warmed, so that the first search is quick. */
+const WARM_MS = 2000
 /** As much of a worker as is needed. */
 export type RepairWorker = Pick<Worker, 'postMessage' | 'terminate' | 'onmessage' | 'onerror'>
 
@@ -26,41 +28,55 @@ export function useRepairs(
   const awaited = shallowRef<ReadonlySet<string>>(new Set())
   let worker: RepairWorker | null = null
   let number = 0
+  let sent: Partial<SheetInput> = {}
   let callOff = (): void => undefined
 
-  const end = (): void => {
-    callOff()
-    worker?.terminate()
-    worker = null
-  }
-
-  function search(now: Sheet): void {
-    worker ??= start()
-    const asked = ++number
-    worker.onmessage = ({ data }: MessageEvent<RepairMessage>) => {
-      if (data.number !== asked) return
+  function begun(): RepairWorker {
+    const one = start()
+    one.onmessage = ({ data }: MessageEvent<RepairMessage>) => {
+      if (data.number !== number) return
       found.value = new Map(found.value).set(keyOf(data), data.repairs)
       awaited.value = new Set([...awaited.value].filter((key) => key !== keyOf(data)))
     }
-    worker.onerror = () => {
+    one.onerror = () => {
+      // The next search begins with a new one.
+      one.terminate()
+      worker = null
       awaited.value = new Set()
     }
-    const request: RepairRequest = { number: asked, input: inputOf(now) }
+    return one
+  }
+  /** Sends the worker what has changed; it gives up what it was sent before. */
+  function search(now: Sheet): void {
+    if (!worker) sent = {}
+    worker ??= begun()
+    const input = inputOf(now)
+    const changed = Object.fromEntries(
+      Object.entries(input).filter(([key, value]) => sent[key as keyof SheetInput] !== value),
+    )
+    sent = input
+    const request: RepairRequest = { number: ++number, changed }
     worker.postMessage(request)
   }
 
   watch(
     sheet,
     (now) => {
-      // What was asked before is of no use any more: a search that goes on is given up.
-      end()
+      callOff()
+      callOff = (): void => undefined
+      // What was asked before is of no use any more, and is not heard.
+      number++
       found.value = new Map()
       awaited.value = new Set(now?.findings.filter(isWrong).map(keyOf))
       if (now && awaited.value.size > 0) callOff = timers.after(QUIET_MS, () => search(now))
+      else if (now && !worker) callOff = timers.after(WARM_MS, () => search(now))
     },
     { immediate: true },
   )
-  onScopeDispose(end)
+  onScopeDispose(() => {
+    callOff()
+    worker?.terminate()
+  })
 
   /** Whether better repairs of a finding are still being looked for. */
   const isSearching = (finding: Finding): boolean => awaited.value.has(keyOf(finding))

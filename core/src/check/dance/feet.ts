@@ -62,18 +62,18 @@ export function feet(derived: Derived): Found[] {
           chain: chain.slice(-6),
           beat: trouble.step.at / 24 + 1,
         },
-        repairs: taken
-          ? [
-              ...links(derived, i),
-              ...replacements(derived, i),
-              ...otherEndings(derived, i),
-              ...reflectRest(derived, i),
-            ]
-          : [],
+        repairs: taken && !derived.isTrial ? repairsOf(derived, i) : [],
       },
     ]
   })
 }
+
+const repairsOf = (derived: Derived, i: number): Repair[] => [
+  ...links(derived, i),
+  ...replacements(derived, i),
+  ...otherEndings(derived, i),
+  ...reflectRest(derived, i),
+]
 
 /**
  * Figures of the same length that make the chain come right: in place of the one before, so that

@@ -80,8 +80,11 @@ function finding(derived: Derived, { held, owner, next, passes }: Cause): Found 
       to,
       times: passes.length,
     },
-    repairs:
-      deviation < 0 ? padding(derived, pass, next, -deviation) : trimming(derived, pass, deviation),
+    repairs: derived.isTrial
+      ? []
+      : deviation < 0
+        ? padding(derived, pass, next, -deviation)
+        : trimming(derived, pass, deviation),
   }
 }
 
