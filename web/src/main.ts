@@ -1,19 +1,7 @@
 // First of all: what follows has schemas.
 import './app/uncompiledZod.ts'
-import '@fontsource-variable/atkinson-hyperlegible-mono'
-import '@fontsource-variable/atkinson-hyperlegible-next'
-import '@fontsource-variable/bricolage-grotesque'
-import { createPinia } from 'pinia'
-import { createApp } from 'vue'
-import App from './app/App.vue'
-import './app/base.css'
-import { watchForUpdates } from './app/offline.ts'
-import { router } from './app/router.ts'
-import './app/theme.css'
-import { reportErrors } from './app/trouble.ts'
+import { chosenLanguage } from './words/chosen.ts'
+import { speak } from './words/index.ts'
 
-const app = createApp(App)
-reportErrors(app)
-app.use(createPinia()).use(router).mount('#app')
-watchForUpdates()
-void import('./call/callKeeper.ts').then(({ watchCalls }) => watchCalls())
+// Only once the language is there: modules take their words as they are loaded.
+void speak(chosenLanguage()).then(() => import('./app/start.ts'))

@@ -28,6 +28,8 @@ export const problemSchema = z.object({
   status: z.int(),
   code: z.enum(PROBLEM_CODES),
   detail: z.string(),
+  /** The problem of the core behind it, from which any language words it. */
+  said: z.object({ code: z.string(), params: z.record(z.string(), z.unknown()) }).optional(),
   field: z.string().optional(),
   requestId: z.string(),
 })

@@ -24,8 +24,8 @@ import {
 } from '../testing/sheets.ts'
 import type { Tune } from '../tune/index.ts'
 import type { Finding } from './findings.ts'
-import { repairLabel } from './words/en/repairs.ts'
-import { findingMessage, findingSum } from './words/en/findings.ts'
+import { repairLabel } from './words/told.ts'
+import { findingMessage, findingSum } from './words/told.ts'
 
 const tune = houseWaltz()
 const findings = (routine: Routine, with_: Tune | null = null) =>

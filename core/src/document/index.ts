@@ -1,3 +1,4 @@
+export { isLanguage, LANGUAGES, type Language } from './language.ts'
 export {
   problemsOf,
   succeed,

@@ -83,6 +83,7 @@ export {
   handChange,
   type Hold,
 } from './model/hold.ts'
+export { figureSentence, levelsIn, nameOfHold, remarkIn, variationIn } from './words/told.ts'
 export { PICK_UP } from './model/exits.ts'
 export {
   OWN_STANDINGS,

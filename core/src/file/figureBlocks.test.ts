@@ -118,7 +118,7 @@ describe('the order as it is told', () => {
       `dance: waltz\nschool: round\nunit: words\ntold: ${order}\nstart: closed; lead faces wall, left foot free\npart A\n  Box\npart B\n  Box\npart Tag\n  Box\norder\n${passes}`,
     )
       .findings.filter(({ code }) => code.startsWith('missing.told'))
-      .map(findingMessage)
+      .map((one) => findingMessage(one))
   it.each([
     ['A A B A', '  A x2\n  B\n  A\n'],
     ['AABA', '  A x2\n  B\n  A\n'],

@@ -13,4 +13,5 @@ export {
 } from './school.ts'
 export { countedFrom } from './countedFrom.ts'
 export { ROUND_SCHOOL, SHIPPED_SCHOOLS } from './shipped.ts'
+export { styleAbout, styleName } from './words/told.ts'
 export { upgradeSchool } from './upgrade.ts'

@@ -15,7 +15,7 @@ import {
   setWording,
 } from '../routine/index.ts'
 import { demoRoutine } from '../testing/sheets.ts'
-import { changeWords } from './changeWords.en.ts'
+import { changeWords } from './changeWords.ts'
 
 const routine = demoRoutine('lanterns-at-the-weir')
 const book = bookOf(SHIPPED_FIGURES)

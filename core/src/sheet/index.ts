@@ -19,7 +19,7 @@ export {
 export { stateAt, type StateAt } from './stateAt.ts'
 export { tunesFor, type TuneFit } from './shelfFit.ts'
 export { musicOn } from './musicOn.ts'
-export { changeWords } from './changeWords.en.ts'
+export { changeWords } from './changeWords.ts'
 export {
   printedParts,
   type PrintedBeat,

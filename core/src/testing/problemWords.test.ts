@@ -1,3 +1,4 @@
+import { GERMAN, problemSentence } from '../words/index.ts'
 import { PROBLEMS as CUE } from '../cue/words/en/problems.ts'
 import { PROBLEMS as DOCUMENT } from '../document/words/en/problems.ts'
 import { FINDINGS } from '../figure/words/en/findings.ts'
@@ -6,7 +7,7 @@ import { PROBLEMS as FILE } from '../file/words/en/problems.ts'
 import { PROBLEMS as LISTEN } from '../listen/words/en/problems.ts'
 import { PROBLEMS as TIME } from '../time/words/en/problems.ts'
 
-const ALL = { ...CUE, ...DOCUMENT, ...FIGURE, ...FILE, ...LISTEN, ...TIME, ...FINDINGS }
+const ENGLISH = { ...CUE, ...DOCUMENT, ...FIGURE, ...FILE, ...LISTEN, ...TIME, ...FINDINGS }
 /** What a sentence must never show a person. */
 const NEVER = /undefined|NaN|\[object|\bnull\b| {2}/
 
@@ -26,11 +27,31 @@ const KEYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'abc.mark': { expected: 'tempo' },
 }
 
+type Sentences = Readonly<Record<string, (params: unknown) => string>>
+const valuesOf = (code: string): object =>
+  new Proxy({}, { get: (_, name) => KEYS[code]?.[String(name)] ?? anything('7') })
+
 describe('what is wrong with a text, a file or a figure', () => {
-  it.each(Object.keys(ALL))('%s is said whole', (code) => {
-    const values = new Proxy({}, { get: (_, name) => KEYS[code]?.[String(name)] ?? anything('7') })
-    const said = (ALL as unknown as Record<string, (params: unknown) => string>)[code]!(values)
+  it.each(Object.keys(ENGLISH))('%s is said whole', (code) => {
+    const said = (ENGLISH as unknown as Sentences)[code]!(valuesOf(code))
     expect(said).not.toMatch(NEVER)
     expect(said.length).toBeGreaterThan(1)
+  })
+  it.each(Object.keys(GERMAN))('%s is said whole in German, and not in English', (code) => {
+    const said = (GERMAN as unknown as Sentences)[code]!(valuesOf(code))
+    expect(said).not.toMatch(NEVER)
+    expect(said).not.toMatch(/\b(?:was expected|were expected|is no|there are|at most)\b/)
+  })
+  it('German has every code that English has, and no other', () => {
+    expect(Object.keys(GERMAN).toSorted()).toEqual(Object.keys(ENGLISH).toSorted())
+  })
+  it('a problem within a problem is said in the same language; what has no sentence, as it is', () => {
+    const within = { code: 'turn.side', params: { text: 'half' }, message: 'which way?' }
+    const told = { code: 'sheet-text.line', params: { line: 4, why: within }, message: 'Line 4' }
+    expect(problemSentence(told, 'de')).toBe(
+      'Zeile 4: „half“ sagt nicht, wohin; erwartet wurde links oder rechts.',
+    )
+    expect(problemSentence(told, 'en')).toBe('Line 4')
+    expect(problemSentence({ ...told, code: 'of.nobody' }, 'de')).toBe('Line 4')
   })
 })

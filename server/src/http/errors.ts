@@ -63,6 +63,7 @@ function answer(ctx: Context, problem: HttpProblem, requestId: string): void {
     code: problem.code,
     detail: problem.message,
     ...(problem.field === undefined ? {} : { field: problem.field }),
+    ...(problem.said === undefined ? {} : { said: problem.said }),
     requestId,
   }
   ctx.status = problem.status

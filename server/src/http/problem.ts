@@ -7,6 +7,8 @@ export class HttpProblem extends Error {
     readonly code: ProblemCode,
     message: string,
     readonly field?: string,
+    /** The problem of the core behind it. */
+    readonly said?: Pick<Problem, 'code' | 'params'>,
   ) {
     super(message)
     this.name = 'HttpProblem'
@@ -31,4 +33,5 @@ export const fromCore = (problem: Problem, code: ProblemCode): HttpProblem =>
     problem.code === 'input.not-json' ? 'input.not-json' : code,
     problem.message,
     problem.field,
+    { code: problem.code, params: problem.params },
   )

@@ -1,6 +1,6 @@
 import type Router from '@koa/router'
 import { bodyParser } from '@koa/bodyparser'
-import { validate } from '@dellop/core/document'
+import { isLanguage, LANGUAGES, validate, type Language } from '@dellop/core/document'
 import { ROUTES, type Route, type RouteName } from '@dellop/wire'
 import type { Context } from 'koa'
 import { createHash } from 'node:crypto'
@@ -12,6 +12,12 @@ type RequestOf<Name extends RouteName> =
   (typeof ROUTES)[Name]['request'] extends z.ZodType<infer Body> ? Body : undefined
 type AnswerOf<Name extends RouteName> =
   (typeof ROUTES)[Name]['answer'] extends z.ZodType<infer Body> ? Body : void
+
+/** The language that whoever asks would read, of those that there are sentences in. */
+export const languageOf = (ctx: Context): Language => {
+  const wanted = ctx.acceptsLanguages(...LANGUAGES)
+  return isLanguage(wanted) ? wanted : 'en'
+}
 
 export interface Call<Name extends RouteName> {
   readonly params: Readonly<Record<string, string>>

@@ -1,4 +1,4 @@
-import { applyEdits, invertEdits } from '@dellop/core/document'
+import { applyEdits, invertEdits, type Language } from '@dellop/core/document'
 import { bookOf } from '@dellop/core/figure'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords } from '@dellop/core/sheet'
@@ -22,6 +22,7 @@ const MOST_LISTED = 500
 export async function listRevisions(
   { database }: Services,
   id: string,
+  language: Language = 'en',
 ): Promise<{ revisions: Revision[]; createdAtMs: number }> {
   const { manager } = database.source
   const sheet = await findSheet(manager, id)
@@ -37,7 +38,7 @@ export async function listRevisions(
       clientId,
       edits: edits.length,
       atMs,
-      words: changeWords(routine, edits, book),
+      words: changeWords(routine, edits, book, language),
     }
   })
   return { revisions, createdAtMs: sheet.createdAtMs }

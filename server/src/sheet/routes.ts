@@ -1,6 +1,6 @@
 import type Router from '@koa/router'
 import { fileName, writeSheetFile } from '@dellop/core/file'
-import { serve } from '../http/route.ts'
+import { languageOf, serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { editDocument } from '../document/accept.ts'
 import { SHEETS } from './edit.ts'
@@ -15,7 +15,9 @@ export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'editSheet', ({ params, body }) =>
     editDocument(services, SHEETS, params['id']!, body),
   )
-  serve(router, 'sheetRevisions', ({ params }) => listRevisions(services, params['id']!))
+  serve(router, 'sheetRevisions', ({ params, ctx }) =>
+    listRevisions(services, params['id']!, languageOf(ctx)),
+  )
   serve(router, 'sheetAt', ({ params }) => sheetAt(services, params['id']!, params['revision']!))
   serve(router, 'branchSheet', ({ params, body, once }) =>
     branchSheet(services, params['id']!, body.title, once),

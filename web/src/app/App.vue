@@ -1,18 +1,25 @@
 <script setup lang="ts">
+import de from 'element-plus/es/locale/lang/de'
 import en from 'element-plus/es/locale/lang/en'
 import { useRoute } from 'vue-router'
-import { words } from '../words/index.ts'
+import { language, words } from '../words/index.ts'
 import AppBar from './AppBar.vue'
 import { useUpdateNotice } from './updateNotice.ts'
 
 const route = useRoute()
 useUpdateNotice(() => route.meta.whole === true)
+/** What controls say of themselves. */
+const CONTROLS = { en, de }
 /** An empty text is a choice like any other; only what is not there is none. */
 const NOTHING = [undefined, null]
 </script>
 
 <template>
-  <el-config-provider :locale="en" :empty-values="NOTHING" :message="{ max: 3, grouping: true }">
+  <el-config-provider
+    :locale="CONTROLS[language]"
+    :empty-values="NOTHING"
+    :message="{ max: 3, grouping: true }"
+  >
     <a class="skip" href="#main">{{ words.nav.skip }}</a>
     <AppBar v-if="!route.meta.whole" />
     <main id="main" tabindex="-1">

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { ChevronDown, CircleQuestionMark } from '@lucide/vue'
+import { Check, ChevronDown, CircleQuestionMark } from '@lucide/vue'
 import { computed, defineAsyncComponent } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { helpFor } from '../help/topicOf.ts'
-import { words } from '../words/index.ts'
+import { LANGUAGES, type Language } from '@dellop/core/document'
+import { chooseLanguage, LANGUAGE_NAMES } from '../words/chosen.ts'
+import { language, words } from '../words/index.ts'
 
 /** It knows the book of figures, which the first page does not wait for. */
 const SearchAll = defineAsyncComponent(() => import('./SearchAll.vue'))
@@ -25,7 +27,13 @@ const settings = [
   { to: '/figures/groups', name: words.nav.groups },
   { to: '/about', name: words.nav.about },
 ]
+/** Another language is spoken from the start on: the page, which keeps its work, begins anew. */
+function choose(one: Language): void {
+  chooseLanguage(one)
+  location.reload()
+}
 const isSetting = computed(() => settings.some(({ to }) => route.path.startsWith(to)))
+const goTo = (to: string | undefined): void => void (to && router.push(to))
 const isHere = (path: string): boolean => !isSetting.value && route.path.startsWith(path)
 </script>
 
@@ -51,7 +59,7 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
           :aria-label="words.nav.helpHere"
           ><CircleQuestionMark :size="20" aria-hidden="true" /></el-button
       ></el-tooltip>
-      <el-dropdown class="settings" trigger="click" @command="router.push($event)">
+      <el-dropdown class="settings" trigger="click" @command="goTo">
         <el-button text :class="{ here: isSetting }"
           >{{ words.nav.settings }}<ChevronDown :size="16" aria-hidden="true"
         /></el-button>
@@ -60,6 +68,16 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
             <el-dropdown-item v-for="one in settings" :key="one.to" :command="one.to">{{
               one.name
             }}</el-dropdown-item>
+            <el-dropdown-item
+              v-for="(one, i) in LANGUAGES"
+              :key="one"
+              :divided="i === 0"
+              :lang="one"
+              :aria-current="one === language ? 'true' : undefined"
+              @click="choose(one)"
+              >{{ LANGUAGE_NAMES[one]
+              }}<Check v-if="one === language" class="spoken" :size="16" aria-hidden="true"
+            /></el-dropdown-item>
           </el-dropdown-menu>
         </template>
       </el-dropdown>
@@ -130,6 +148,10 @@ nav .help,
   font-weight: 400;
   font-size: 1rem;
   padding: 0 8px;
+}
+/* The language that is spoken. */
+.spoken {
+  margin-left: 8px;
 }
 .settings .el-button.here {
   --el-button-text-color: #fff;

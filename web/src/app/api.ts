@@ -1,7 +1,7 @@
 import { validate } from '@dellop/core/document'
 import { problemSchema, routePath, ROUTES, type Route, type RouteName } from '@dellop/wire'
 import type { z } from 'zod'
-import { words } from '../words/index.ts'
+import { language, words } from '../words/index.ts'
 import { randomId } from './randomId.ts'
 import { browserTimers } from './timers.ts'
 
@@ -58,7 +58,7 @@ export async function api<Name extends RouteName>(
   const json = await answered(path, route, text)
   if (!route.answer) return undefined as AnswerOf<Name>
   const valid = validate(route.answer, json, 'The server’s answer')
-  if (!valid.ok) throw new ApiProblem('answer.invalid', valid.problem.message)
+  if (!valid.ok) throw new ApiProblem('answer.invalid', words.problem(valid.problem))
   return valid.value as AnswerOf<Name>
 }
 
@@ -104,7 +104,8 @@ const isNamed = (path: string, { method }: Route): boolean =>
 const isUnheard = (error: unknown): boolean => error instanceof ApiProblem && error.isUnheard
 
 async function heard(path: string, init: RequestInit): Promise<unknown> {
-  const response = await fetch(path, init).catch(() => {
+  const headers = { ...init.headers, 'Accept-Language': language }
+  const response = await fetch(path, { ...init, headers }).catch(() => {
     throw new ApiProblem('offline', words.trouble.offline)
   })
   const json: unknown = await response.json().catch(() => null)
@@ -115,7 +116,7 @@ async function heard(path: string, init: RequestInit): Promise<unknown> {
 function problemOf(json: unknown): ApiProblem {
   const problem = problemSchema.safeParse(json)
   return problem.success
-    ? new ApiProblem(problem.data.code, problem.data.detail, problem.data.field)
+    ? new ApiProblem(problem.data.code, words.trouble.answer(problem.data), problem.data.field)
     : new ApiProblem('server.failed', words.trouble.server)
 }
 

@@ -3,7 +3,6 @@ import {
   applyVariation,
   AS_WRITTEN,
   PICK_UP,
-  variationText,
   type Figure,
   type Variation,
 } from '@dellop/core/figure'
@@ -50,7 +49,7 @@ const number = (value: string | number): number => Number(value)
   <Folded
     class="vary-box"
     :open="!isWritten"
-    :title="`${say.title}: ${isWritten ? say.written : variationText(variation)}`"
+    :title="`${say.title}: ${isWritten ? say.written : words.format.variation(variation)}`"
   >
     <fieldset class="vary">
       <legend class="unseen">{{ say.title }}</legend>

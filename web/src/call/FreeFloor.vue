@@ -76,7 +76,7 @@ const cautionsOf = ({ figures: list }: FreePhrase) => [
               v-for="caution in offer.danced.figure.cautions"
               :key="caution.kind"
               class="caution"
-              :title="caution.text"
+              :title="words.shipped.remark(caution.text)"
               >{{ words.caution[caution.kind] }}</small
             >
           </button>

@@ -11,7 +11,8 @@ export function whenSaved(sync: Readonly<Ref<SyncState<unknown> | null>>): Promi
   return new Promise((resolve, reject) => {
     let stop = (): void => undefined
     const look = (state: SyncState<unknown> | null): boolean => {
-      if (state?.state === 'refused') reject(new ApiProblem('edit.refused', state.problem.message))
+      if (state?.state === 'refused')
+        reject(new ApiProblem('edit.refused', words.problem(state.problem)))
       else if (state?.state === 'offline') reject(new ApiProblem('offline', words.trouble.offline))
       else if (state?.state === 'clean' || state?.state === 'conflict') resolve()
       else return false
@@ -28,7 +29,7 @@ export function savingText(state: SyncState<unknown> | null): string {
     case 'offline':
       return words.sheet.offline
     case 'refused':
-      return words.sheet.refused + state.problem.message
+      return words.sheet.refused + words.problem(state.problem)
     case 'conflict':
       return words.sheet.savedBut
     case 'dirty':

@@ -29,11 +29,9 @@ const toggled = <One,>(list: readonly One[], one: One): One[] =>
 const FACINGS = [0, 1, 2, 3, 4, 5, 6, 7] as const
 const facings = computed(() =>
   FACINGS.flatMap((facing) => {
-    const text =
-      written.value.frame === 'hall'
-        ? words.format.facing(facing)
-        : directionWords(written.value.frame, facing as Facing, { line: 'lead' })
-    return text ? [{ facing, text }] : []
+    const { frame } = written.value
+    if (frame !== 'hall' && !directionWords(frame, facing as Facing, { line: 'lead' })) return []
+    return [{ facing, text: words.format.direction(facing as Facing, frame) }]
   }),
 )
 const ITEMS = ['feet', 'holds', 'facings'] as const
@@ -110,7 +108,7 @@ const ITEMS = ['feet', 'holds', 'facings'] as const
             @update:model-value="change('holdChanges', $event)"
         /></Labelled>
         <p v-if="problemOf('holdChanges')" class="wrong" role="status">
-          {{ problemOf('holdChanges')!.message }}
+          {{ words.problem(problemOf('holdChanges')!) }}
         </p>
         <StepLineField
           id="endings-line"
@@ -138,7 +136,9 @@ const ITEMS = ['feet', 'holds', 'facings'] as const
             :aria-invalid="problemOf('half') !== null"
             @update:model-value="change('half', $event)"
         /></Labelled>
-        <p v-if="problemOf('half')" class="wrong" role="status">{{ problemOf('half')!.message }}</p>
+        <p v-if="problemOf('half')" class="wrong" role="status">
+          {{ words.problem(problemOf('half')!) }}
+        </p>
       </div>
     </Folded>
   </fieldset>

@@ -17,7 +17,7 @@ const hard = computed(() => hardFacts(props.danced, roles))
   <section v-if="figure.cautions.length > 0">
     <h2>{{ say.cautions }}</h2>
     <p v-for="caution in figure.cautions" :key="caution.text" class="caution">
-      <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+      <strong>{{ words.caution[caution.kind] }}.</strong> {{ words.shipped.remark(caution.text) }}
     </p>
     <p class="soft small">{{ say.careFooter }}</p>
   </section>

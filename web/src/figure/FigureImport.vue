@@ -45,7 +45,7 @@ async function take(file: File): Promise<void> {
   const read = /\.csv$/i.test(file.name)
     ? readFigureCsv(text, randomId, name, library.figures)
     : readFigureFile(text, name)
-  if (!read.ok) return void (failure.value = say.refused + read.problem.message)
+  if (!read.ok) return void (failure.value = say.refused + words.problem(read.problem))
   rows.value = importPreview(library.figures, read.value)
   most.value = PAGE
   // What is new comes unless it is left out; what is there already stays unless it is asked for.

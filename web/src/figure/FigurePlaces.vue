@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { variationText, type Figure } from '@dellop/core/figure'
+import type { Figure } from '@dellop/core/figure'
 import type { FigureUse } from '@dellop/core/routine'
 import { computed } from 'vue'
 import { useLibrary } from '../app/library.ts'
@@ -24,7 +24,8 @@ const partOf = computed(() =>
       <li v-for="(part, i) in figure.parts" :key="i">
         <RouterLink :to="{ name: 'figure', params: { id: part.figureId } }">{{
           nameOf(part.figureId)
-        }}</RouterLink>{{ ' ' }}<span class="soft">{{ variationText(part.variation) }}</span>
+        }}</RouterLink>{{ ' '
+        }}<span class="soft">{{ words.format.variation(part.variation) }}</span>
       </li>
     </ol>
   </section>
@@ -50,7 +51,7 @@ const partOf = computed(() =>
   </section>
   <section v-if="figure.remarks">
     <h2>{{ say.remarks }}</h2>
-    <p>{{ figure.remarks }}</p>
+    <p>{{ words.shipped.remark(figure.remarks) }}</p>
   </section>
 </template>
 

@@ -60,7 +60,7 @@ const danced = computed(() =>
   varied.value?.ok ? varied.value.value : written.value?.ok ? written.value.value : null,
 )
 const problem = computed(() =>
-  varied.value && !varied.value.ok ? varied.value.problem.message : null,
+  varied.value && !varied.value.ok ? words.problem(varied.value.problem) : null,
 )
 const tempo = computed(() => (figure.value ? familyTempo(figure.value.family) : null))
 const bar = computed(() => countedBar(figure.value?.family ?? ''))

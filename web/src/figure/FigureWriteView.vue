@@ -153,7 +153,7 @@ function leave(): void {
           <p v-if="findings.length === 0" class="told">{{ say.sound }}</p>
           <ul v-else class="findings">
             <li v-for="finding in findings" :key="finding.message">
-              <strong>{{ words.severity[finding.severity] }}.</strong> {{ finding.message }}
+              <strong>{{ words.severity[finding.severity] }}.</strong> {{ words.problem(finding) }}
             </li>
           </ul>
         </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { FieldProblem } from '@dellop/core/figure'
 import { computed } from 'vue'
+import { words } from '../words/index.ts'
 
 /** A line of steps to type in; what is wrong in it is marked at its character. */
 const props = defineProps<{
@@ -41,7 +42,7 @@ const wrong = computed(() =>
         {{ text.slice(Math.max(0, offset - 40), offset) }}<mark>{{ wrong }}</mark
         >{{ text.slice(offset + wrong.length, offset + 40) }}
       </p>
-      <p>{{ problem.message }}</p>
+      <p>{{ words.problem(problem) }}</p>
     </div>
   </div>
 </template>

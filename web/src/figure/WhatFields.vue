@@ -93,7 +93,7 @@ function setDancers(dancers: WrittenFigure['dancers']): void {
             :label="name" /></el-select
       ></Labelled>
     </div>
-    <p v-if="shownProblem('beats')" class="wrong">{{ shownProblem('beats')!.message }}</p>
+    <p v-if="shownProblem('beats')" class="wrong">{{ words.problem(shownProblem('beats')!) }}</p>
     <div class="row">
       <Labelled :label="say.dancers"
         ><el-select
@@ -129,7 +129,7 @@ function setDancers(dancers: WrittenFigure['dancers']): void {
       :key="field"
       class="wrong"
     >
-      {{ shownProblem(field)!.message }}
+      {{ words.problem(shownProblem(field)!) }}
     </p>
     <Labelled :label="say.aliases"
       ><el-input
@@ -141,7 +141,7 @@ function setDancers(dancers: WrittenFigure['dancers']): void {
         @update:model-value="change('aliases', $event)"
     /></Labelled>
     <p v-if="shownProblem('aliases')" class="wrong" role="status">
-      {{ shownProblem('aliases')!.message }}
+      {{ words.problem(shownProblem('aliases')!) }}
     </p>
   </fieldset>
 </template>

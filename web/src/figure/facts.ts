@@ -1,6 +1,5 @@
 import {
   applyVariation,
-  directionWords,
   entryFeet,
   freeFoot,
   isDancedAlike,
@@ -70,9 +69,7 @@ export function figureFacts(figure: Figure, roles: Roles): FigureFacts | null {
 
 /** A facing in the words of the figure's frame. */
 export function facingWords({ entry: { frame = 'hall' } }: Figure, facing: Facing): string {
-  return frame === 'hall'
-    ? words.format.facing(facing)
-    : (directionWords(frame, facing, { line: 'lead' }) ?? words.format.facing(facing))
+  return words.format.direction(facing, frame)
 }
 
 /** What each line of steps comes to, worded: one fact a line. */

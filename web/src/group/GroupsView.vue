@@ -174,7 +174,7 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
                   v-for="school in library.schools"
                   :key="school.id"
                   :value="school.id"
-                  :label="school.name" /></el-select
+                  :label="words.shipped.style(school)" /></el-select
             ></Labelled>
             <Labelled :label="say.search"><el-input v-model="search" type="search" /></Labelled>
           </div>

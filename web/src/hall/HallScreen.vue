@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { HallCommand } from '@dellop/wire'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { hall as words } from '../words/en.hall.ts'
+import { chosenLanguage } from '../words/chosen.ts'
+import { hall as german } from '../words/de/hall.ts'
+import { hall as english } from '../words/en/hall.ts'
 import { hallSource } from './hallSource.ts'
 
 /**
@@ -9,6 +11,9 @@ import { hallSource } from './hallSource.ts'
  */
 const props = defineProps<{ isRemote: boolean }>()
 
+const language = chosenLanguage()
+const words = language === 'de' ? german : english
+document.documentElement.lang = language
 const source = hallSource()
 const { state, failure, right, programme, place } = source
 const code = ref(location.hash.slice(1))

@@ -185,7 +185,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       /></Labelled>
     </div>
     <p v-if="school.id !== routine.schoolId" class="told">
-      {{ words.sheets.head.otherSchool(school.name) }}
+      {{ words.sheets.head.otherSchool(words.shipped.style(school)) }}
     </p>
     <p>
       <RouterLink :to="{ name: 'schools' }">{{ words.schools.open }}</RouterLink>

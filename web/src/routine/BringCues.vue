@@ -22,7 +22,7 @@ async function bring(file: File): Promise<void> {
   name.value = file.name
   found.value = null
   const read = readCues(new Uint8Array(await file.arrayBuffer()))
-  problem.value = read.ok ? '' : read.problem.message
+  problem.value = read.ok ? '' : words.problem(read.problem)
   if (read.ok) found.value = matchCues(props.sheet, read.value, randomId)
 }
 function see(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
 import { routineShape, type Routine } from '@dellop/core/routine'
-import { changeWords, type Sheet } from '@dellop/core/sheet'
+import type { Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
 import { computed, ref, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
@@ -47,7 +47,7 @@ const compare = (first: number, last: number | null = null): Promise<void> =>
     ;[from.value, to.value] = [first, last]
     const [then, later] = [await at(first), last === null ? props.sheet.routine : await at(last)]
     compared.value = {
-      words: changeWords(then, diff(routineShape, then, later), props.sheet.book),
+      words: words.changes(then, diff(routineShape, then, later), props.sheet.book),
       toNow: last === null,
     }
   })

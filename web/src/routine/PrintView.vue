@@ -144,7 +144,7 @@ const print = (): void => window.print()
         <h2>{{ words.sheets.print.cautions }}</h2>
         <p v-for="figure in cautions" :key="figure.id">
           <strong>⚠ {{ figure.name }}.</strong>
-          {{ figure.cautions.map(({ text }) => text).join(' ') }}
+          {{ figure.cautions.map(({ text }) => words.shipped.remark(text)).join(' ') }}
         </p>
         <p>{{ words.sheets.print.defer }}</p>
       </footer>

@@ -42,7 +42,7 @@ const facts = computed(() => {
   return [
     words.sheet.tempo(bpm, routine.metre.beatsPerBar),
     `${formation ? words.sheets.head.formations[formation] : words.sheet.couples}, ${words.hold(routine.start.hold)}, ${words.sheet.facing(facingWords(routine, routine.start.lead.facing))}`,
-    words.sheet.calledBy(school.name),
+    words.sheet.calledBy(words.shipped.style(school)),
     routine.by && `${words.sheet.by} ${routine.by}`,
     seconds.value > 0 && words.sheet.danced(words.format.minutes(seconds.value)),
     props.round,

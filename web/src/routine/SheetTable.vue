@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { levelName, LEVELS } from '@dellop/core/figure'
+import { LEVELS, type Level } from '@dellop/core/figure'
 import type { SheetSummary } from '@dellop/wire'
 import { computed } from 'vue'
 import { useLibrary } from '../app/library.ts'
@@ -76,7 +76,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
       </span>
     </template>
     <template #dance="{ row }">{{ row.dance }}</template>
-    <template #level="{ row }">{{ row.level ? levelName(row.level) : '' }}</template>
+    <template #level="{ row }">{{ row.level ? words.level[row.level as Level] : '' }}</template>
     <template #tune="{ row }">{{ row.tuneTitle }}</template>
     <template #tags="{ row }"
       ><span class="tags"

@@ -60,7 +60,7 @@ function showPage(): void {
   const text = sheetText(routine, props.figures)
   editor!.replace(text)
   const read = readText(text)
-  problem.value = read.ok ? '' : read.problem.message
+  problem.value = read.ok ? '' : words.problem(read.problem)
   stands = read.ok ? { routine, read: read.value, text } : null
   mark()
 }
@@ -72,11 +72,13 @@ function typed(): void {
 
 /** A text that is no sheet at all: it stays here and is kept, the page is as it was. */
 function refuseAll(text: string, why: Problem): void {
-  problem.value = why.message
+  problem.value = words.problem(why)
   keepUnreadText(props.sheet.routine.id, tab, text)
   const from = Math.min(why.offset ?? 0, text.length)
   const end = /\n|$/.exec(text.slice(from))!.index + from
-  editor!.setMarks([{ from, to: Math.max(end, from), severity: 'error', message: why.message }])
+  editor!.setMarks([
+    { from, to: Math.max(end, from), severity: 'error', message: words.problem(why) },
+  ])
 }
 const markUnread = (unread: readonly UnreadLine[]): void => {
   if (unread.length > 0)
@@ -99,7 +101,7 @@ function take(): void {
   const read = readSheetTextAsFar(text, stands?.text ?? null, options())
   if (!read.ok) return refuseAll(text, read.problem)
   const { unread } = read.value
-  problem.value = unread[0]?.problem.message ?? ''
+  problem.value = unread[0] ? words.problem(unread[0].problem) : ''
   keepUnreadText(props.sheet.routine.id, tab, unread.length > 0 ? text : null)
   markUnread(unread)
   const from = stands?.routine ?? props.sheet.routine

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { levelName } from '@dellop/core/figure'
+import type { Level } from '@dellop/core/figure'
 import { shelfOf } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
@@ -173,7 +173,7 @@ async function filled(): Promise<void> {
                 v-for="one in shelf.levels"
                 :key="one"
                 :value="one"
-                :label="levelName(one)" /></el-select
+                :label="words.level[one as Level]" /></el-select
           ></Labelled>
           <Labelled v-if="shelf.tags.length > 0" :label="words.sheets.shelf.tag"
             ><el-select v-model="tag" class="pick"

@@ -177,7 +177,7 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
     </section>
     <template v-if="slotDanced.slot.caution !== 'hidden'">
       <p v-for="caution in slotDanced.figure?.cautions ?? []" :key="caution.text" class="caution">
-        <strong>{{ words.caution[caution.kind] }}.</strong> {{ caution.text }}
+        <strong>{{ words.caution[caution.kind] }}.</strong> {{ words.shipped.remark(caution.text) }}
       </p>
       <p v-if="(slotDanced.figure?.cautions.length ?? 0) > 0" class="soft">
         {{ words.sheets.print.defer }}
@@ -187,7 +187,7 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
       v-if="variation && slotDanced.figure"
       :figure="slotDanced.figure"
       :variation="variation"
-      :problem="slotDanced.problem?.message ?? null"
+      :problem="slotDanced.problem ? words.problem(slotDanced.problem) : null"
       @change="commands.danceAs(slotDanced, $event)"
     />
     <SlotCalling

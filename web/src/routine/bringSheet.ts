@@ -1,7 +1,6 @@
 import { diff } from '@dellop/core/document'
 import { readSheetFile, readSheetText, sheetFileOfText, type SheetFile } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
-import { changeWords } from '@dellop/core/sheet'
 import type { SheetSummary } from '@dellop/wire'
 import { ref, type Ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
@@ -42,14 +41,15 @@ export function useBringSheet(
       const text = await file.text()
       const isText = /\.txt$/i.test(file.name)
       const read = isText ? readText(text, file.name) : readSheetFile(text, `“${file.name}”`)
-      if (!read.ok) return void (failure.value = words.shelf.notBrought + read.problem.message)
+      if (!read.ok)
+        return void (failure.value = words.shelf.notBrought + words.problem(read.problem))
       const there = await alreadyThere(read.value.routine)
       if (!there) return await takeIn(read.value)
       const brought = isText ? asEditOf(there, text, read.value.routine) : read.value.routine
       again.value = {
         file: read.value,
         there,
-        changes: changeWords(there, diff(routineShape, there, brought), library.book),
+        changes: words.changes(there, diff(routineShape, there, brought), library.book),
       }
     } catch (error) {
       failure.value = words.shelf.notBrought + sentenceOf(error)

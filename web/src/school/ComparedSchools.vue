@@ -54,7 +54,7 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
           v-for="school in library.schools"
           :key="school.id"
           :value="school.id"
-          :label="school.name" /></el-select
+          :label="words.shipped.style(school)" /></el-select
     ></Labelled>
     <Labelled :label="words.schools.second"
       ><el-select v-model="second" class="pick"
@@ -62,7 +62,7 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
           v-for="school in library.schools"
           :key="school.id"
           :value="school.id"
-          :label="school.name" /></el-select
+          :label="words.shipped.style(school)" /></el-select
     ></Labelled>
   </div>
   <el-table :data="rows" row-key="key">
@@ -73,7 +73,8 @@ const told = (one: Planned): string => one.said?.wording.text ?? words.schools.n
     </el-table-column>
     <el-table-column v-for="(id, i) in [first, second]" :key="i" min-width="200">
       <template #header
-        >{{ library.schoolFor(id).name }} <span class="soft sum">{{ sums[i] }}</span></template
+        >{{ words.shipped.style(library.schoolFor(id)) }}
+        <span class="soft sum">{{ sums[i] }}</span></template
       >
       <template #default="{ row }">
         <span :class="{ other: told(row.cues[0]) !== told(row.cues[1]) }">{{

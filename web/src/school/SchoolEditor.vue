@@ -98,7 +98,7 @@ function save(): void {
     breathPhrases: number(now.breathPhrases),
   }
   const valid = validate(schoolSchema, next, words.schools.theSchool)
-  if (!valid.ok) return void (problem.value = valid.problem.message)
+  if (!valid.ok) return void (problem.value = words.problem(valid.problem))
   problem.value = ''
   emit('save', valid.value)
 }

@@ -43,7 +43,11 @@ const isOwn = (school: School): boolean => !SHIPPED_SCHOOLS.some(({ id }) => id 
 const unsaid = ({ amounts }: School): AmountKind[] =>
   AMOUNT_KINDS.filter((kind) => !amounts.includes(kind))
 const copy = (school: School): void =>
-  void (editing.value = { ...school, id: randomId(), name: words.schools.copyName(school.name) })
+  void (editing.value = {
+    ...school,
+    id: randomId(),
+    name: words.schools.copyName(words.shipped.style(school)),
+  })
 const save = (school: School): Promise<void> =>
   tried(async () => {
     await library.saveSchool(school)
@@ -81,14 +85,15 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
             v-for="school in library.schools"
             :key="school.id"
             :value="school.id"
-            :label="school.name"
+            :label="words.shipped.style(school)"
         /></el-select>
       </section>
       <article v-for="school in library.schools" :key="school.id" class="school">
         <h2>
-          {{ school.name }} <small v-if="isOwn(school)" class="soft">{{ words.schools.own }}</small>
+          {{ words.shipped.style(school) }}
+          <small v-if="isOwn(school)" class="soft">{{ words.schools.own }}</small>
         </h2>
-        <p>{{ school.about }}</p>
+        <p>{{ words.shipped.styleAbout(school) }}</p>
         <Folded :title="words.schools.details">
           <ul>
             <li>{{ words.schools.leadTime(school.lead.targetBeats, school.lead.minSeconds) }}</li>
@@ -137,7 +142,7 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
         </Folded>
         <div class="actions">
           <el-button @click="copy(school)">
-            {{ words.schools.copy(school.name) }}
+            {{ words.schools.copy(words.shipped.style(school)) }}
           </el-button>
           <template v-if="isOwn(school)">
             <el-button @click="editing = school">

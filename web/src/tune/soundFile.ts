@@ -55,7 +55,7 @@ export async function refuseUnread(file: File): Promise<number> {
 
 function refuseLength(announcedSeconds: number, heldSeconds: number): void {
   const length = checkLength(announcedSeconds, heldSeconds)
-  if (!length.ok) throw new Error(length.problem.message)
+  if (!length.ok) throw new Error(words.problem(length.problem))
 }
 
 /** The length that the browser gives a file without decoding it; 0 when it cannot tell. */

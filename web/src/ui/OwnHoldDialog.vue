@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  holdName,
   HOLD_IDS,
   mirrorOf,
   OWN_STANDINGS,
@@ -36,7 +35,7 @@ const problem = computed(() => {
   return readOwnHold(text.value) ? '' : say.letters
 })
 const isReady = computed(() => name.value.trim() !== '' && problem.value === '')
-const mirror = computed(() => (isReady.value ? holdName(mirrorOf(text.value)) : ''))
+const mirror = computed(() => (isReady.value ? words.hold(mirrorOf(text.value)) : ''))
 function take(): void {
   if (!isReady.value) return
   emit('take', text.value)

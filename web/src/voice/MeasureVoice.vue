@@ -43,7 +43,7 @@ function work(): void {
   )
   const result = fitVoice(readings, props.language)
   fit.value = result.ok ? result.value : null
-  problem.value = result.ok ? '' : result.problem.message
+  problem.value = result.ok ? '' : words.problem(result.problem)
 }
 
 async function bring(file: File): Promise<void> {

@@ -1,4 +1,5 @@
 import { wavePeaks } from '@dellop/core/band'
+import type { Problem } from '@dellop/core/document'
 import { beatHarmony, listen, type Heard } from '@dellop/core/listen'
 import { alignBeats, type Alignment } from '@dellop/core/tune'
 
@@ -26,7 +27,7 @@ export type ListenMessage =
       readonly peaks: number[]
       readonly alignment: Alignment | null
     }
-  | { readonly type: 'problem'; readonly sentence: string; readonly peaks: number[] }
+  | { readonly type: 'problem'; readonly problem: Problem; readonly peaks: number[] }
 
 const post = (message: ListenMessage): void => self.postMessage(message)
 
@@ -41,7 +42,7 @@ self.onmessage = ({ data }: MessageEvent<ListenRequest>) => {
     progress: (share: number) => post({ type: 'progress', share: share * part }),
   }
   const result = listen(sound, options)
-  if (!result.ok) return post({ type: 'problem', sentence: result.problem.message, peaks })
+  if (!result.ok) return post({ type: 'problem', problem: result.problem, peaks })
   post({
     type: 'heard',
     heard: result.value,

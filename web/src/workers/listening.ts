@@ -1,3 +1,4 @@
+import { words } from '../words/index.ts'
 import type { Heard } from '@dellop/core/listen'
 import type { Alignment } from '@dellop/core/tune'
 import type { Channels, ListenMessage, ListenRequest } from './listen.worker.ts'
@@ -61,7 +62,12 @@ export async function listenInWorker(
       resolve(
         data.type === 'heard'
           ? { heard: data.heard, alignment: data.alignment, sentence: null, peaks: data.peaks }
-          : { heard: null, alignment: null, sentence: data.sentence, peaks: data.peaks },
+          : {
+              heard: null,
+              alignment: null,
+              sentence: words.problem(data.problem),
+              peaks: data.peaks,
+            },
       )
     }
     worker.postMessage(

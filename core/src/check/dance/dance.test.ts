@@ -28,7 +28,7 @@ describe('heat', () => {
   const polka = (times: number): string =>
     `dance: polka\nschool: round\nbar: 2 beats of 1/4\ntempo: 120\nstart: none; ${WALL}\nfigure Run\n  counts: 2\n  follow: same\n  lead: 1 left forward, 1& right forward, 2 left forward, 2& right forward\npart A\n  Run (x8)\norder\n  A x${times}\n`
   it('is told of what is long and quick, and of nothing else', () => {
-    expect(told(polka(16), 'body.heat').map(findingMessage)).toEqual([
+    expect(told(polka(16), 'body.heat').map((one) => findingMessage(one))).toEqual([
       '512 steps in 2:08: in a warm or full hall this one makes hot. Plan a rest and water after it.',
     ])
     expect(told(polka(12), 'body.heat')).toEqual([])
@@ -42,7 +42,7 @@ describe('counts', () => {
     const sheet = (figures: string, from = ''): string =>
       `dance: rumba\nschool: round\n${from}start: butterfly; ${WALL}\n${OWN}part A\n${figures}order\n  A\n`
     const both = '  Box\n  Late box\n'
-    expect(told(sheet(both), 'sums.count-from').map(findingMessage)).toEqual([
+    expect(told(sheet(both), 'sums.count-from').map((one) => findingMessage(one))).toEqual([
       'Late box is counted from 2, and Box from 1.',
     ])
     expect(told(sheet(both, 'count from: 2\n'), 'sums.count-from')).toEqual([])

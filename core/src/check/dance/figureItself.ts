@@ -6,7 +6,12 @@ import type { FindingOf } from '../finding.ts'
 
 /** What is the matter with a figure by itself, told where it is first danced. */
 export type FigureItselfFindings = {
-  readonly [Code in FigureFinding['code']]: { readonly figure: string; readonly why: string }
+  readonly [Code in FigureFinding['code']]: {
+    readonly figure: string
+    readonly why: string
+    /** The values of the figure's own sentence, so that any language can word it. */
+    readonly told: FigureFinding['params']
+  }
 }
 type Found = FindingOf<FigureItselfFindings>
 
@@ -34,14 +39,14 @@ export function figureItself({ timeline }: Derived): Found[] {
     judged(figure)
       .filter(({ code }) => !TOLD.has(code))
       .map(
-        ({ code, severity, message }) =>
+        ({ code, severity, message, params }) =>
           ({
             ...aboutSlot(slot),
             code,
             // A sheet is danced soundly without a caution; it is said all the same.
             severity: code.startsWith('figure.caution') ? 'note' : severity,
             subject: figure.id,
-            params: { figure: figure.name, why: message },
+            params: { figure: figure.name, why: message, told: params },
             repairs: [],
           }) as Found,
       ),

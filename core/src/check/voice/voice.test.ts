@@ -4,7 +4,7 @@ import { ROUND_SCHOOL, type School } from '../../school/index.ts'
 import { deriveSheet, type SheetInput } from '../../sheet/index.ts'
 import { inputOf, part, pass, routineOf, slot, words } from '../../testing/sheets.ts'
 import { hardWords } from './hardToSay.ts'
-import { findingMessage, findingSum } from '../words/en/findings.ts'
+import { findingMessage, findingSum } from '../words/told.ts'
 
 const ALONE: School = {
   ...ROUND_SCHOOL,

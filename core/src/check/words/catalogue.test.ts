@@ -1,8 +1,8 @@
 import fc from 'fast-check'
+import { LANGUAGES } from '../../document/index.ts'
 import { derivedOfEveryFinding } from '../../testing/everyFinding.ts'
 import { FIGURE_FINDING_CODES } from '../../figure/index.ts'
-import { findingMessage, findingSum } from './en/findings.ts'
-import { repairLabel } from './en/repairs.ts'
+import { facingTold, findingMessage, findingSum, repairLabel } from './told.ts'
 import type { FindingCode } from '../findings.ts'
 
 /** What a sentence must never show a person. */
@@ -168,7 +168,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   >),
 }
 
-describe('every finding, in every language', () => {
+describe.each(LANGUAGES)('every finding, in %s', (language) => {
   it.each(Object.keys(CODES) as FindingCode[])('%s is a whole sentence with a sum', (code) => {
     const names = CODES[code].split(' ')
     const params = fc.record(
@@ -177,11 +177,11 @@ describe('every finding, in every language', () => {
     fc.assert(
       fc.property(params, (values) => {
         const finding = { code, params: values } as Parameters<typeof findingMessage>[0]
-        for (const said of [findingMessage(finding), findingSum(finding)]) {
+        for (const said of [findingMessage(finding, language), findingSum(finding, language)]) {
           expect(said).not.toMatch(NEVER)
           expect(said.trim()).not.toBe('')
         }
-        expect(findingMessage(finding)).toMatch(/[.!?]$/)
+        expect(findingMessage(finding, language)).toMatch(/[.!?]$/)
       }),
       { numRuns: 60 },
     )
@@ -191,8 +191,31 @@ describe('every finding, in every language', () => {
     const findings = derivedOfEveryFinding()
     expect(new Set(findings.map(({ code }) => code)).size).toBeGreaterThan(12)
     for (const finding of findings) {
-      expect(`${findingMessage(finding)} ${findingSum(finding)}`).not.toMatch(NEVER)
-      for (const repair of finding.repairs) expect(repairLabel(repair)).not.toMatch(NEVER)
+      expect(`${findingMessage(finding, language)} ${findingSum(finding, language)}`).not.toMatch(
+        NEVER,
+      )
+      for (const repair of finding.repairs) expect(repairLabel(repair, language)).not.toMatch(NEVER)
     }
   })
+})
+
+describe('German', () => {
+  it('has a sentence of its own for every finding', () => {
+    for (const finding of derivedOfEveryFinding()) {
+      expect(findingMessage(finding, 'de')).not.toBe(findingMessage(finding, 'en'))
+      for (const repair of finding.repairs)
+        expect(repairLabel(repair, 'de')).not.toBe(repairLabel(repair, 'en'))
+    }
+  })
+  it.each([
+    [0, 'hall', 'in Tanzrichtung'],
+    [3, 'hall', 'rückwärts diagonal zur Wand'],
+    [6, 'ring', 'zur Mitte'],
+    [2, 'ring', 'nach außen'],
+    [0, 'set', 'nach oben'],
+    [0, 'walls', 'auf 12 Uhr'],
+    [1, 'walls', 'auf halb 2'],
+  ] as const)('a facing of %d eighths in the %s is “%s”', (facing, frame, told) =>
+    expect(facingTold(facing, frame, 'de')).toBe(told),
+  )
 })

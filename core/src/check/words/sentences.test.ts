@@ -1,5 +1,5 @@
 import type { FindingCode, FindingParams } from '../findings.ts'
-import { findingMessage } from './en/findings.ts'
+import { findingMessage } from './told.ts'
 
 /** Sentences as a cuer reads them: what is so, and what would be right. */
 const told = <Code extends FindingCode>(code: Code, params: Partial<FindingParams[Code]>) =>

@@ -1,4 +1,4 @@
-import { succeed, type Result } from '../../document/index.ts'
+import { succeed, type Problem, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { aliasesText, readAliases } from './aliasText.ts'
@@ -62,9 +62,8 @@ export interface WrittenFigure {
 }
 
 /** Which field is wrong, and at which of its characters where that is known. */
-export interface FieldProblem {
+export interface FieldProblem extends Pick<Problem, 'code' | 'params' | 'message'> {
   readonly field: keyof WrittenFigure
-  readonly message: string
   readonly offset: number | null
 }
 
@@ -118,7 +117,8 @@ export function figureOfWritten(
   const problems: FieldProblem[] = []
   const take = <Value>(field: keyof WrittenFigure, result: Result<Value>): Value | null => {
     if (result.ok) return result.value
-    problems.push({ field, message: result.problem.message, offset: result.problem.offset ?? null })
+    const { code, params, message, offset } = result.problem
+    problems.push({ field, code, params, message, offset: offset ?? null })
     return null
   }
   const isMade = written.parts.trim() !== ''

@@ -1,13 +1,13 @@
 import { counts, often } from './counts.ts'
-import type { RepairWords } from '../../finding.ts'
 import type { RepairCode, RepairParams } from '../../repairParams.ts'
 
-/** English words for repairs. */
+/** What a language says on the buttons of repairs. */
 export type RepairCatalogue = {
   readonly [Code in RepairCode]: (params: RepairParams[Code]) => string
 }
 
-const REPAIRS: RepairCatalogue = {
+/** English words for repairs. */
+export const REPAIRS: RepairCatalogue = {
   accept: () => 'It is meant so',
   'own-exit': ({ figure }) => `Let ${figure} end as it usually does`,
   'add-open': ({ beats }) => `Leave ${counts(beats)} open`,
@@ -64,6 +64,3 @@ const REPAIRS: RepairCatalogue = {
   'repeat-pass': ({ part }) => `Dance ${part} twice`,
   'whole-figure': ({ figure }) => `Dance all of ${figure}`,
 }
-
-/** What a repair's button says. */
-export const repairLabel = ({ code, params }: RepairWords): string => REPAIRS[code](params as never)

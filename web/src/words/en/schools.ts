@@ -1,5 +1,5 @@
 import type { AmountKind, CueMode, PromptKind } from '@dellop/core/school'
-import { cues } from './en.cues.ts'
+import { cues } from './cues.ts'
 import { plural } from './english.ts'
 
 const { modes } = cues

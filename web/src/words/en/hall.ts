@@ -25,3 +25,4 @@ export const hall = {
     third: 'The third',
   } satisfies Record<HallCommand, string>,
 }
+export type HallWords = typeof hall

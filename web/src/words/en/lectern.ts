@@ -1,6 +1,6 @@
 import type { Happening, OtherKind, ReportedCue, Turn } from '@dellop/core/call'
 import type { DancedPass } from '@dellop/core/routine'
-import type { LecternKey } from '../call/commands.ts'
+import type { LecternKey } from '../../call/commands.ts'
 import { counts, passName, plural } from './english.ts'
 
 const round = (n: number): number => Math.round(n * 100) / 100
@@ -259,7 +259,7 @@ export const lectern = {
     switchOff: 'Switch off',
     codeSee: 'A code for a display',
     codeControl: 'A code for a remote',
-    code: (right: string) =>
+    code: (right: string): string =>
       right === 'control'
         ? 'For a remote: it can steer the call'
         : 'For a display: it can only see',

@@ -1,16 +1,39 @@
-import type { PageKey } from '../routine/pageCommands.ts'
-import { help } from './en.help.ts'
-import { lectern } from './en.lectern.ts'
-import { findingMessage, findingSum, repairLabel } from '@dellop/core/check'
-import { holdName, LEVEL_NAMES, type Role } from '@dellop/core/figure'
+import type { PageKey } from '../../routine/pageCommands.ts'
+import { help } from './help.ts'
+import { lectern } from './lectern.ts'
+import {
+  directionTold,
+  facingTold,
+  findingMessage,
+  findingSum,
+  repairLabel,
+  type FindingWords,
+  type RepairWords,
+} from '@dellop/core/check'
+import type { Edit } from '@dellop/core/document'
+import {
+  holdName,
+  LEVEL_NAMES,
+  remarkIn,
+  variationIn,
+  type DirectionFrame,
+  type FigureBook,
+  type Role,
+  type Variation,
+} from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
-import type { RoundDifference } from '@dellop/core/routine'
-import { figures } from './en.figures.ts'
-import { cues } from './en.cues.ts'
-import { voice } from './en.voice.ts'
-import { schools } from './en.schools.ts'
-import { sheets } from './en.sheets.ts'
-import { tunes } from './en.tunes.ts'
+import type { RoundDifference, Routine } from '@dellop/core/routine'
+import { styleAbout, styleName, type School } from '@dellop/core/school'
+import { changeWords } from '@dellop/core/sheet'
+import { problemSentence, type Told } from '@dellop/core/words'
+import type { ProblemBody } from '@dellop/wire'
+import { figures } from './figures.ts'
+import { cues } from './cues.ts'
+import { voice } from './voice.ts'
+import { schools } from './schools.ts'
+import { inLocale, keyName } from '../shared.ts'
+import { sheets } from './sheets.ts'
+import { tunes } from './tunes.ts'
 import {
   plural,
   counts,
@@ -23,22 +46,7 @@ import {
   passName,
 } from './english.ts'
 
-/** A key as it stands on keyboards: `ctrl+shift+z` is Ctrl Shift Z. */
-const KEY_NAMES: Readonly<Record<string, string>> = {
-  ArrowLeft: '←',
-  ArrowRight: '→',
-  ArrowUp: '↑',
-  ArrowDown: '↓',
-  Escape: 'Esc',
-  ctrl: 'Ctrl',
-  alt: 'Alt',
-  shift: 'Shift',
-}
-const keyName = (key: string): string =>
-  key
-    .split('+')
-    .map((one) => KEY_NAMES[one] ?? (one.length === 1 ? one.toUpperCase() : one))
-    .join(' ')
+type StyleTexts = Pick<School, 'id' | 'name' | 'about'>
 
 export const en = {
   nav: {
@@ -99,6 +107,8 @@ export const en = {
     both: (mine: string, kept: string) =>
       `“${mine}” was not kept: somebody else has made it “${kept}” meanwhile. Choose again if you want yours.`,
     server: 'The server could not do that. Nothing was changed.',
+    /** What the server said of a request that it refused. */
+    answer: ({ detail }: Pick<ProblemBody, 'detail' | 'code' | 'said'>): string => detail,
   },
   format: {
     counts,
@@ -108,21 +118,32 @@ export const en = {
     ordinal,
     passName,
     slotName,
+    variation: (variation: Variation): string => variationIn('en', variation),
+    direction: (facing: Facing, frame: DirectionFrame): string =>
+      directionTold(facing, frame, { line: 'lead' }, 'en'),
+    towards: (facing: Facing, frame: DirectionFrame): string => facingTold(facing, frame, 'en'),
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),
-    moment: (ms: number) =>
-      new Date(ms).toLocaleString('en-GB', {
-        day: 'numeric',
-        month: 'long',
-        hour: '2-digit',
-        minute: '2-digit',
-      }),
-    shortDate: (ms: number) =>
-      new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }),
-    date: (ms: number) =>
-      new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+    moment: (ms: number) => inLocale.d(ms, 'moment'),
+    shortDate: (ms: number) => inLocale.d(ms, 'short'),
+    date: (ms: number) => inLocale.d(ms, 'long'),
   },
-  finding: { message: findingMessage, sum: findingSum, repair: repairLabel },
+  finding: {
+    message: (finding: FindingWords) => findingMessage(finding, 'en'),
+    sum: (finding: FindingWords) => findingSum(finding, 'en'),
+    repair: (repair: RepairWords) => repairLabel(repair, 'en'),
+  },
+  /** A problem of the core, or what is wrong with a figure. */
+  problem: (told: Told): string => problemSentence(told, 'en'),
+  /** What comes with Dellop in its own words: calling styles, cautions and remarks of figures. */
+  shipped: {
+    style: (school: StyleTexts): string => styleName('en', school),
+    styleAbout: (school: StyleTexts): string => styleAbout('en', school),
+    remark: (text: string): string => remarkIn('en', text),
+  },
+  /** What edits do to a sheet, a sentence each. */
+  changes: (before: Routine, edits: readonly Edit[], book: FigureBook) =>
+    changeWords(before, edits, book, 'en'),
   severity: { stop: 'Stops the dance', mend: 'To fix', note: 'Note' },
   hold: (id: string) => (id === 'none' ? 'no hold' : holdName(id)),
   ownHold: {
@@ -442,7 +463,7 @@ export const en = {
     changedField: (field: string) => `“${field}”`,
     place: (bar: number, part: string, time: string) => `bar ${bar} of ${part}, ${time}`,
     keysTitle: 'Keys of the page',
-    keyName,
+    keyName: (key: string) => keyName(key),
     pageCommands: {
       before: 'figure before',
       after: 'figure after',
@@ -483,7 +504,7 @@ export const en = {
       `Ends ${beats} before the step: ${seconds}, at least ${least} asked for.`,
     earlier: (seconds: string, held: 'cue-before' | 'figure-before') =>
       `Could start up to ${seconds} earlier; then ${held === 'cue-before' ? 'it would run into the cue before' : 'the figure before would not have begun'}.`,
-    notEarlier: (held: 'cue-before' | 'figure-before') =>
+    notEarlier: (held: 'cue-before' | 'figure-before'): string =>
       held === 'cue-before'
         ? 'It cannot start earlier: the cue before is still being said.'
         : 'It cannot start earlier: the figure before has not begun.',
@@ -582,3 +603,6 @@ export const en = {
     notices: 'Notices of the libraries and fonts used',
   },
 }
+
+/** The words of the screen. Another language is another catalogue of the same shape. */
+export type Catalogue = typeof en
