@@ -4,6 +4,7 @@ import { frameOf } from '@dellop/core/routine'
 import { deriveSheet } from '@dellop/core/sheet'
 import { beatsOfTicks, type Tick } from '@dellop/core/time'
 import { readArguments } from './arguments.ts'
+import { spokenLanguage } from './language.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
 import { sheetInput } from './sheetInput.ts'
 
@@ -32,8 +33,8 @@ export function check(line: readonly string[]): Outcome {
           findings: findings.map((finding) => ({
             code: finding.code,
             severity: finding.severity,
-            message: findingMessage(finding),
-            sum: findingSum(finding),
+            message: findingMessage(finding, spokenLanguage()),
+            sum: findingSum(finding, spokenLanguage()),
             startBeat: beatsOfTicks(finding.at),
             slots: finding.slotKeys,
           })),

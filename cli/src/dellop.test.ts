@@ -96,6 +96,25 @@ describe('dellop count', () => {
   })
 })
 
+describe('German', () => {
+  it('is spoken by findings and refusals where it is asked for, in the shell', () => {
+    expect(shell('count', '1 2 x', '--language', 'de')).toMatchObject({
+      exit: 2,
+      stderr: 'Bei Zeichen 5, „x“: Eine Zahl, S, Q, &, e, a oder - wurde erwartet.',
+    })
+    const { json } = shell(
+      'check',
+      '--language',
+      'de',
+      demo('sheets/rushlight-waltz-first-draft.json'),
+    )
+    expect(json.findings[0].message).toMatch(/zu kurz für die Phrase/)
+    expect(shell('count', '1', '--language', 'fr').stderr).toBe(
+      'After --language, en or de was expected.',
+    )
+  })
+})
+
 describe('dellop check', () => {
   it.each(Object.entries(SOUND_SHEETS))(
     'finds nothing to put right in %s, written as text',

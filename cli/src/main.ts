@@ -1,3 +1,4 @@
+import { LANGUAGE_CHOICES, takeLanguage } from './language.ts'
 import type { Outcome } from './outcome.ts'
 
 type Command = (line: readonly string[]) => Outcome | Promise<Outcome>
@@ -13,14 +14,16 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
 }
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`
 
-const [name = '', ...line] = process.argv.slice(2)
-const command = Object.hasOwn(COMMANDS, name) ? await COMMANDS[name]!() : null
+const given = takeLanguage(process.argv.slice(2))
+const [name = '', ...line] = given ?? []
+const command = given && Object.hasOwn(COMMANDS, name) ? await COMMANDS[name]!() : null
 const outcome: Outcome = command
   ? await command(line)
   : {
       exit: 2,
-      sentence:
-        name === ''
+      sentence: !given
+        ? `After --language, ${LANGUAGE_CHOICES} was expected.`
+        : name === ''
           ? `A command was expected: ${USAGE}`
           : `There is no command "${name}": ${USAGE}`,
     }

@@ -3,6 +3,7 @@ import { findingMessage, findingSum } from '@dellop/core/check'
 import { deriveSheet, planAt, releasedByHand } from '@dellop/core/sheet'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { numberOption, readArguments } from './arguments.ts'
+import { spokenLanguage } from './language.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
 import { sheetInput } from './sheetInput.ts'
 
@@ -73,8 +74,8 @@ function planned(input: Parameters<typeof deriveSheet>[0], speed: number): Outco
       findings: findings.map((finding) => ({
         code: finding.code,
         severity: finding.severity,
-        message: findingMessage(finding),
-        sum: findingSum(finding),
+        message: findingMessage(finding, spokenLanguage()),
+        sum: findingSum(finding, spokenLanguage()),
       })),
     },
   }

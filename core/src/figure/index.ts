@@ -83,7 +83,14 @@ export {
   handChange,
   type Hold,
 } from './model/hold.ts'
-export { figureSentence, levelsIn, nameOfHold, remarkIn, variationIn } from './words/told.ts'
+export {
+  figureSentence,
+  levelsIn,
+  nameOfHold,
+  remarkIn,
+  stepIn,
+  variationIn,
+} from './words/told.ts'
 export { PICK_UP } from './model/exits.ts'
 export {
   OWN_STANDINGS,

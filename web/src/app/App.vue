@@ -1,15 +1,12 @@
 <script setup lang="ts">
-import de from 'element-plus/es/locale/lang/de'
-import en from 'element-plus/es/locale/lang/en'
 import { useRoute } from 'vue-router'
+import { CONTROLS } from '../words/controls.ts'
 import { language, words } from '../words/index.ts'
 import AppBar from './AppBar.vue'
 import { useUpdateNotice } from './updateNotice.ts'
 
 const route = useRoute()
 useUpdateNotice(() => route.meta.whole === true)
-/** What controls say of themselves. */
-const CONTROLS = { en, de }
 /** An empty text is a choice like any other; only what is not there is none. */
 const NOTHING = [undefined, null]
 </script>

@@ -96,7 +96,7 @@ const spoken = (step: Step): string => {
     step.turn === 0
       ? ''
       : `, ${step.turn < 0 ? words.beats.turnLeft(-step.turn) : words.beats.turnRight(step.turn)}`
-  return `${label(step.at)}: ${step.text}, ${step.layer !== 'feet' ? words.beats.layer[step.layer] : step.weight === 'none' ? words.beats.touch : words.beats.weight}${turn}`
+  return `${label(step.at)}: ${words.shipped.step(step.text)}, ${step.layer !== 'feet' ? words.beats.layer[step.layer] : step.weight === 'none' ? words.beats.touch : words.beats.weight}${turn}`
 }
 /** Steps off the beat that crowd each other give way downwards. */
 const isOff = (step: Step): boolean => step.at % TICKS_PER_BEAT !== 0
@@ -116,11 +116,11 @@ const hands = computed(() => {
   if (props.danced.figure.dancers === 'solo' || begun === null) return []
   const changes = handChanges(props.danced, begun).map(({ at, to }) => ({
     at: at === 'end' ? props.danced.lengthTicks - TICKS_PER_BEAT / 2 : at,
-    text: at === 'end' ? words.beats.toHold(to) : to,
+    text: at === 'end' ? words.beats.toHold(to) : words.hold(to),
   }))
   return changes.length === 0
     ? []
-    : [...(changes[0]!.at === 0 ? [] : [{ at: 0, text: begun }]), ...changes]
+    : [...(changes[0]!.at === 0 ? [] : [{ at: 0, text: words.hold(begun) }]), ...changes]
 })
 </script>
 
@@ -180,7 +180,7 @@ const hands = computed(() => {
               >
               <span class="text" aria-hidden="true"
                 ><span v-if="isOff(step)" class="count">{{ label(step.at) }} </span
-                >{{ step.text.replace(/^(left|right) /, '') }}</span
+                >{{ words.shipped.step(step.text.replace(/^(left|right) /, '')) }}</span
               >
               <span v-if="step.turn !== 0" class="turn count" aria-hidden="true">{{
                 turnMark(step)
@@ -198,7 +198,7 @@ const hands = computed(() => {
               :class="{ lit: isLit(performer.steps, step) }"
               :style="word(step.at, line.from, line.to)"
             >
-              <span class="unseen">{{ label(step.at) }}: </span>{{ step.text }}
+              <span class="unseen">{{ label(step.at) }}: </span>{{ words.shipped.step(step.text) }}
             </li>
           </ol>
         </div>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useSizeOf } from '../ui/sizeOf.ts'
 import { words } from '../words/index.ts'
 import { widthInLines } from '../page/measure.ts'
+import { useSpoken } from '../page/spokenLanguage.ts'
 
 /**
  * The next cue, as large as it fits; hollow while it waits, filled from the moment it is to be
@@ -18,6 +19,7 @@ const props = defineProps<{
   scale: number
 }>()
 
+const spoken = useSpoken()
 const LARGEST = 132
 const LARGEST_TWO = 92
 /**
@@ -61,6 +63,7 @@ const wait = computed(() => {
       <span
         v-if="cue && !over"
         class="text"
+        :lang="spoken"
         :style="{ fontSize: `${size}px` }"
         data-testid="next-cue"
         >{{ cue.text }}</span

@@ -4,6 +4,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import type { LecternVoice } from '../sound/lecternVoice.ts'
 import type { Player } from '../sound/player.ts'
+import { provideSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 import DelayDialog from './DelayDialog.vue'
 import { useFlash } from './flash.ts'
@@ -169,6 +170,9 @@ const standsBy = computed(
     !asked.value &&
     !waits.value,
 )
+/** The language that is said, whatever the screen's is. */
+const language = computed(() => prepared.value.sheet.routine.language)
+provideSpoken(language)
 const spoken = computed(() => prepared.value.cues.map(({ text }) => text))
 </script>
 
@@ -246,7 +250,9 @@ const spoken = computed(() => prepared.value.cues.map(({ text }) => text))
       </div>
       <ol v-if="!lost" class="next" :aria-label="words.lectern.next">
         <li v-for="cue in moment.upcoming" :key="cue.key">
-          <span class="count">{{ words.lectern.bar(cue.bar) }}</span><span>{{ cue.text }}</span>
+          <span class="count">{{ words.lectern.bar(cue.bar) }}</span><span :lang="language">{{
+            cue.text
+          }}</span>
         </li>
       </ol>
     </div>

@@ -144,7 +144,10 @@ function starts(figure: Figure): string {
 }
 /** Where and how it begins: holds only for those who hold on to somebody. */
 function begins(figure: Figure): string {
-  return [starts(figure), ...figure.entry.holds.filter((hold) => hold !== 'none')].join(', ')
+  return [
+    starts(figure),
+    ...figure.entry.holds.filter((hold) => hold !== 'none').map(words.hold),
+  ].join(', ')
 }
 </script>
 
@@ -223,7 +226,11 @@ function begins(figure: Figure): string {
         <Labelled :label="words.figures.endsIn"
           ><el-select v-model="wish.endHold" class="pick"
             ><el-option value="" :label="words.figures.all" />
-            <el-option v-for="hold in holds" :key="hold" :value="hold" :label="hold" /></el-select
+            <el-option
+              v-for="hold in holds"
+              :key="hold"
+              :value="hold"
+              :label="words.hold(hold)" /></el-select
         ></Labelled>
         <Labelled :label="words.figures.columns.length"
           ><el-select v-model="wish.beats" class="pick"

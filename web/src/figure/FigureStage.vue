@@ -75,7 +75,11 @@ function setBpm(typed: string): void {
         /></Labelled>
         <Labelled v-if="holds.length > 1" :label="say.begunIn"
           ><el-select v-model="hold" class="pick"
-            ><el-option v-for="one in holds" :key="one" :value="one" :label="one" /></el-select
+            ><el-option
+              v-for="one in holds"
+              :key="one"
+              :value="one"
+              :label="words.hold(one)" /></el-select
         ></Labelled>
       </div>
       <p v-if="player.failure.value" role="alert">{{ say.silent }}</p>

@@ -46,7 +46,11 @@ const sections = computed(() => [
     <p v-if="group" class="soft">{{ say.forGroup(group) }}</p>
     <Labelled v-if="holds.length > 1 && figure.exitHold === null" class="begun" :label="say.begunIn"
       ><el-select v-model="hold" class="pick"
-        ><el-option v-for="one in holds" :key="one" :value="one" :label="one" /></el-select
+        ><el-option
+          v-for="one in holds"
+          :key="one"
+          :value="one"
+          :label="words.hold(one)" /></el-select
     ></Labelled>
     <p v-if="fitting.length === 0" class="soft">{{ say.noneFollows }}</p>
     <ul v-else class="list">

@@ -10,7 +10,9 @@ import type { Density } from './density.ts'
 import { layoutLine, ribbonHeight, tierBottom } from './lineLayout.ts'
 import type { Shown } from './shown.ts'
 import { useRibbonDrag } from './ribbonDrag.ts'
+import { useSpoken } from './spokenLanguage.ts'
 
+const cueLanguage = useSpoken()
 const props = defineProps<{
   line: RowLine
   rowStart: number
@@ -211,7 +213,7 @@ function drop(event: DragEvent, key: string): void {
         @pointerdown="grab($event, box.ribbon)"
       >
         <span class="sound" :style="{ left: `${box.soundLeft}px`, width: `${box.soundWidth}px` }" />
-        <span class="text"
+        <span class="text" :lang="cueLanguage"
           ><Pin v-if="box.ribbon.isPinned" class="pin" :size="13" aria-hidden="true" />{{
             box.ribbon.said.wording.text
           }}<span v-if="ribbonSaid(box)" class="unseen"> ({{ ribbonSaid(box) }})</span></span

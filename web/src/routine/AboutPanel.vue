@@ -5,6 +5,7 @@ import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/r
 import type { School } from '@dellop/core/school'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed } from 'vue'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 import EntryInput from '../ui/EntryInput.vue'
@@ -172,14 +173,14 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
       <Labelled :label="words.sheets.head.lead"
         ><EntryInput
           :value="routine.roleLabels?.lead ?? ''"
-          :placeholder="school.roleLabels.lead"
+          :placeholder="words.shipped.role(school.roleLabels.lead)"
           maxlength="20"
           @change="setLabel('lead', $event)"
       /></Labelled>
       <Labelled :label="words.sheets.head.follow"
         ><EntryInput
           :value="routine.roleLabels?.follow ?? ''"
-          :placeholder="school.roleLabels.follow"
+          :placeholder="words.shipped.role(school.roleLabels.follow)"
           maxlength="20"
           @change="setLabel('follow', $event)"
       /></Labelled>
@@ -224,7 +225,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
     /></Labelled>
     <div class="two">
       <template v-for="role in ['lead', 'follow'] as const" :key="role">
-        <Labelled :label="words.sheets.head.faces(rolesOf(routine, school)[role])"
+        <Labelled :label="words.sheets.head.faces(rolesTold(routine, school)[role])"
           ><el-select
             :model-value="routine.start[role].facing"
             @change="setRole(role, { facing: Number($event) as Facing })"
@@ -234,7 +235,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
               :value="facing"
               :label="facingWords(routine, facing)" /></el-select
         ></Labelled>
-        <Labelled :label="words.sheets.head.free(rolesOf(routine, school)[role])"
+        <Labelled :label="words.sheets.head.free(rolesTold(routine, school)[role])"
           ><el-select
             :model-value="freeFoot(routine.start[role].weight) ?? 'both'"
             @change="setFree(role, $event)"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { partnerAfter, passesUntilPartner } from '@dellop/core/floor'
 import { wrapFacing } from '@dellop/core/move'
-import { rolesOf, lessonsOf, wallsOf } from '@dellop/core/routine'
+import { lessonsOf, wallsOf } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 import Folded from '../ui/Folded.vue'
@@ -28,7 +29,7 @@ const lessons = computed(() => lessonsOf(props.sheet.routine, props.sheet.timeli
 
 const shifts = computed(() => props.sheet.timeline.passes.flatMap(({ pass }) => pass.shift ?? []))
 const couples = computed(() => props.sheet.routine.couples ?? null)
-const roles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
+const roles = computed(() => rolesTold(props.sheet.routine, props.sheet.school))
 const partners = computed(() =>
   couples.value === null
     ? []

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  rolesOf,
   clearChanges,
   promoteChanges,
   type DancedPass,
@@ -13,6 +12,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import type { Edit } from '@dellop/core/document'
 import { computed } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import ComparePasses from './ComparePasses.vue'
 import PassFill from './PassFill.vue'
@@ -106,7 +106,7 @@ const changes = computed(() =>
     }
   }),
 )
-const shiftRoles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
+const shiftRoles = computed(() => rolesTold(props.sheet.routine, props.sheet.school))
 function setShift(role: 'lead' | 'follow', n: number): void {
   const next = { lead: 0, follow: 0, ...pass.value.shift, [role]: n }
   set('shift', next.lead === 0 && next.follow === 0 ? undefined : next)

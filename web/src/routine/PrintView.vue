@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isAllAlike, rolesOf } from '@dellop/core/routine'
+import { isAllAlike } from '@dellop/core/routine'
 import type { Role } from '@dellop/core/figure'
 import { deriveSheet, printedParts, type PrintedFor, type Sheet } from '@dellop/core/sheet'
 import { computed, onMounted, ref, shallowRef } from 'vue'
@@ -7,6 +7,8 @@ import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
+import { rolesTold } from '../page/roles.ts'
+import { provideSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 import { usePaper } from './paper/usePaper.ts'
 import PrintedCues from './PrintedCues.vue'
@@ -43,7 +45,7 @@ const parts = computed(() =>
   sheet.value ? printedParts(sheet.value, who.value).filter(({ slots }) => slots.length > 0) : [],
 )
 const roles = computed(() =>
-  sheet.value ? rolesOf(sheet.value.routine, sheet.value.school) : { lead: '', follow: '' },
+  sheet.value ? rolesTold(sheet.value.routine, sheet.value.school) : { lead: '', follow: '' },
 )
 const nameOf = (column: string): string => {
   const [role, ...couples] = column.split(' ')
@@ -61,6 +63,7 @@ const cautions = computed(() => {
     ...new Map(shown.map(({ danced }) => [danced.figure!.id, danced.figure!])).values(),
   ].filter((figure) => figure.cautions.length > 0)
 })
+provideSpoken(computed(() => sheet.value?.routine.language ?? 'en'))
 const bpm = computed(() => sheet.value?.routine.bpm ?? 0)
 const print = (): void => window.print()
 </script>

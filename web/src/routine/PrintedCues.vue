@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { cueLines, type Sheet } from '@dellop/core/sheet'
 import { computed } from 'vue'
+import { useSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 
 /**
  * Only what is said, on paper: when, in which bar and on which count its step is, and the words. A
  * line is drawn where a pass begins, a thin one where a phrase does.
  */
+const spoken = useSpoken()
 const props = defineProps<{ sheet: Sheet }>()
 const lines = computed(() => {
   const cues = cueLines(props.sheet)
@@ -44,7 +46,7 @@ const lines = computed(() => {
         <td class="num">{{ cue.bar }}</td>
         <td class="num">{{ cue.beat }}</td>
         <td class="part">{{ cue.begins ? `${cue.part} ${cue.time}` : '' }}</td>
-        <td class="said">
+        <td class="said" :lang="spoken">
           {{ cue.text }}<span v-if="cue.byHand" class="hand"> {{ words.cues.byHand }}</span>
         </td>
       </tr>

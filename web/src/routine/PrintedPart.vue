@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { PrintedFor, PrintedPart, PrintedSlot } from '@dellop/core/sheet'
 import { computed } from 'vue'
+import { useSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 
 /**
  * One part on paper: a line for each figure, and below it, where asked for, who does what on which
  * count.
  */
+const spoken = useSpoken()
 const props = defineProps<{
   printed: PrintedPart
   depth: 'short' | 'full'
@@ -68,7 +70,7 @@ const total = computed(() => words.sheets.print.total(words.sheets.total(props.p
             <strong>{{ name(slot) }}</strong>
             <p v-if="remarks(slot)" class="remark">{{ remarks(slot) }}</p>
           </td>
-          <td class="said">{{ slot.said }}</td>
+          <td class="said" :lang="spoken">{{ slot.said }}</td>
         </tr>
         <tr v-if="depth === 'full' && slot.rows.length > 0">
           <td colspan="2"></td>

@@ -58,7 +58,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
   },
   { key: 'tags', title: words.sheets.shelf.tag, width: 150, by: (one) => one.tags.join(' ') },
   { key: 'changed', title: words.shelf.columns.changed, width: 120, by: (one) => one.updatedAtMs },
-  { key: 'call', title: words.shelf.callHead, width: 100, always: true },
+  { key: 'call', title: words.shelf.callHead, width: 124, always: true },
 ]
 </script>
 

@@ -42,6 +42,7 @@ import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
 import { useBesidePage } from './besidePage.ts'
 import { clipboard } from './clipboard.ts'
+import { provideSpoken } from '../page/spokenLanguage.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
 import { follow } from '../app/download.ts'
@@ -105,7 +106,9 @@ function fromMenu(what: SheetMenu): void {
   else if (what === 'keys') keysShown.value = true
   else showSide(what)
 }
-const voice = computed(() => library.voiceFor(sheet.value?.routine.language ?? 'en'))
+const spoken = computed(() => sheet.value?.routine.language ?? 'en')
+provideSpoken(spoken)
+const voice = computed(() => library.voiceFor(spoken.value))
 async function load(): Promise<void> {
   failure.value = null
   try {

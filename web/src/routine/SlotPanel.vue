@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Planned, Voice } from '@dellop/core/cue'
-import { rolesOf, type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
+import { type DancedPass, type DancedSlot, type Scope } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import { ticksPerBar, TICKS_PER_BEAT } from '@dellop/core/time'
 import {
@@ -18,6 +18,7 @@ import {
 import { computed, type Component } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import VaryFields from '../beats/VaryFields.vue'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import type { SheetCommands } from './commands.ts'
 import type { PageKey } from './pageCommands.ts'
@@ -59,7 +60,7 @@ const isFigure = computed(() => props.slotDanced.slot.content.type === 'figure')
 const variation = computed(() =>
   props.slotDanced.slot.content.type === 'figure' ? props.slotDanced.slot.content.variation : null,
 )
-const roles = computed(() => rolesOf(props.sheet.routine, props.sheet.school))
+const roles = computed(() => rolesTold(props.sheet.routine, props.sheet.school))
 const isSettled = computed(
   () =>
     props.slotDanced.slot.content.type === 'words' &&

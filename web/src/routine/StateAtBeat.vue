@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { isAllAlike, rolesOf, type DancedSlot } from '@dellop/core/routine'
+import { isAllAlike, type DancedSlot } from '@dellop/core/routine'
 import { stateAt, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { computed, ref, watch } from 'vue'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 
@@ -24,7 +25,7 @@ const now = computed(() =>
 const lines = computed(() => {
   if (!now.value) return []
   const { state, free } = now.value
-  const roles = rolesOf(props.sheet.routine, props.sheet.school)
+  const roles = rolesTold(props.sheet.routine, props.sheet.school)
   const told = (role: 'lead' | 'follow', label: string): string =>
     words.sheets.view.role(label, free[role], facingWords(props.sheet.routine, state[role].facing))
   return isAllAlike(props.sheet.timeline)

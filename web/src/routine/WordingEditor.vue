@@ -105,6 +105,7 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
         >
         <el-input
           :id="`say-${kind}`"
+          :lang="voice.language"
           :model-value="textOf(kind)"
           :placeholder="ownOf(kind)"
           maxlength="120"
@@ -112,7 +113,7 @@ const silent = computed(() => props.slotDanced.slot.say === 'nothing')
           @update:model-value="emit('word', kind, $event)"
         >
           <template #suffix>
-            <span class="count seconds">{{ spoken(kind).toFixed(2) }}</span>
+            <span class="count seconds">{{ words.format.decimal(spoken(kind), 2) }}</span>
             <el-tooltip v-if="isOwn(kind)" :content="words.voice.timeIt">
               <el-button
                 text

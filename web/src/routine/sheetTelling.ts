@@ -1,7 +1,6 @@
 import { freeFoot } from '@dellop/core/figure'
 import {
   isAllAlike,
-  rolesOf,
   comesRoundTo,
   countingOf,
   type Counting,
@@ -12,6 +11,7 @@ import type { School } from '@dellop/core/school'
 import type { PhraseRow, Sheet } from '@dellop/core/sheet'
 import type { Metre } from '@dellop/core/time'
 import { computed, ref, type Ref } from 'vue'
+import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
 
@@ -40,7 +40,7 @@ const useRound = (sheet: Readonly<Ref<Sheet | null>>) =>
     const told = alike
       ? differences.filter((one) => one.what === 'hold' || one.role === 'lead')
       : differences
-    const roles = alike ? null : rolesOf(now.routine, now.school)
+    const roles = alike ? null : rolesTold(now.routine, now.school)
     return words.sheet.round(told, roles, (facing) => facingWords(now.routine, facing))
   })
 
@@ -92,7 +92,7 @@ function useStrip(sheet: Readonly<Ref<Sheet | null>>) {
   const strip = computed(() => {
     const now = sheet.value
     if (!stripShown.value || !now) return null
-    const roles = rolesOf(now.routine, now.school)
+    const roles = rolesTold(now.routine, now.school)
     const told = (slot: DancedSlot, role: 'lead' | 'follow', label: string): string =>
       words.sheets.view.role(
         label,

@@ -136,7 +136,12 @@ const forget = (school: School): Promise<void> => tried(() => library.removeScho
             </li>
             <li>
               {{ words.schools.density(school.mostWordsIn20Seconds) }} ·
-              {{ words.schools.roles(school.roleLabels.lead, school.roleLabels.follow) }}
+              {{
+                words.schools.roles(
+                  words.shipped.role(school.roleLabels.lead),
+                  words.shipped.role(school.roleLabels.follow),
+                )
+              }}
             </li>
           </ul>
         </Folded>

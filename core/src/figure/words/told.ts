@@ -6,6 +6,7 @@ import { variationText } from '../notation/variationText.ts'
 import { FINDINGS as DE_FINDINGS } from './de/findings.ts'
 import { HOLD_NAMES, LEVEL_NAMES_DE } from './de/names.ts'
 import { REMARKS } from './de/remarks.ts'
+import { stepText as germanStep } from './de/steps.ts'
 import { variationText as germanVariation } from './de/variation.ts'
 import { FINDINGS } from './en/findings.ts'
 
@@ -37,3 +38,7 @@ export const remarkIn = (language: Language, text: string): string =>
 /** How a figure is varied, in a language, for reading; English as it is typed. */
 export const variationIn = (language: Language, variation: Variation): string =>
   (language === 'de' ? germanVariation : variationText)(variation)
+
+/** What a step is told with, in a language; as it was written, where a language has no word. */
+export const stepIn = (language: Language, text: string): string =>
+  language === 'de' ? germanStep(text) : text

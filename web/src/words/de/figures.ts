@@ -45,7 +45,7 @@ export const figures: Catalogue['figures'] = {
     holds: 'Kann beginnen in',
     whatItIs: 'Was es ist',
     aliases: 'Heißt auch',
-    aliasesExample: 'Vine right [school line, region the north]; Kreuzschritt [de]',
+    aliasesExample: 'Kreuzschritt [de]; Vine right [school line]',
     dancers: 'Getanzt von',
     dancersKinds: { couple: 'einem Paar', solo: 'Einzelnen', set: 'den Paaren eines Sets' },
     couples: 'Paare',
@@ -163,10 +163,10 @@ export const figures: Catalogue['figures'] = {
   usual: (n) => `bei Ihnen schon ${n}-mal gefolgt`,
   followFoot: (role, side) =>
     `braucht freien Fuß (${role}, ${side === 'left' ? 'links' : 'rechts'}): vorher ein Gewichtswechsel mehr oder einer weniger`,
-  followHold: (from, wanted, released, joined) =>
-    `beginnt nicht in ${from}: wechseln zu ${wanted}${released || joined ? ` (${[released && `${released} lösen`, joined && `${joined} fassen`].filter(Boolean).join(', ')})` : ''}`,
-  followStanding: (from, wanted) =>
-    `beginnt in ${wanted}, und in ${from} stehen die beiden anders: vorher eine Drehung`,
+  followHold: (now, asked, released, joined) =>
+    `beginnt nicht in ${hold(now)}: wechseln zu ${hold(asked)}${released || joined ? ` (${[released && `${released} lösen`, joined && `${joined} fassen`].filter(Boolean).join(', ')})` : ''}`,
+  followStanding: (now, asked) =>
+    `beginnt in ${hold(asked)}, und in ${hold(now)} stehen die beiden anders: vorher eine Drehung`,
   handPair: ([lead, follow], roles) =>
     `${roles.lead} ${lead === 'left' ? 'links' : 'rechts'}, ${roles.follow} ${follow === 'left' ? 'links' : 'rechts'}`,
   forGroup: (name) => `Von dem, was ${name} tanzen könnte.`,

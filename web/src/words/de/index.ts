@@ -5,7 +5,7 @@ import {
   findingSum,
   repairLabel,
 } from '@dellop/core/check'
-import { levelsIn, remarkIn, variationIn } from '@dellop/core/figure'
+import { levelsIn, remarkIn, stepIn, variationIn } from '@dellop/core/figure'
 import { styleAbout, styleName } from '@dellop/core/school'
 import { changeWords } from '@dellop/core/sheet'
 import { problemSentence } from '@dellop/core/words'
@@ -52,6 +52,14 @@ const ANSWERS: Readonly<Record<ProblemCode, string>> = {
   'storage.busy':
     'Ein anderes Programm hält die Daten fest. Nichts wurde geändert; versuchen Sie es gleich noch einmal.',
   'server.failed': 'Dem Server ist etwas misslungen. Nichts wurde geändert.',
+}
+
+/** Roles as styles usually call them. */
+const ROLES: Readonly<Record<string, string>> = {
+  lead: 'führend',
+  follow: 'folgend',
+  man: 'Herr',
+  lady: 'Dame',
 }
 
 /** Things to put right. */
@@ -131,6 +139,7 @@ export const de: Catalogue = {
     variation: (variation) => variationIn('de', variation),
     direction: (value, frame) => directionTold(value, frame, { line: 'lead' }, 'de'),
     towards: (value, frame) => facingTold(value, frame, 'de'),
+    decimal: (n, places) => n.toFixed(places).replace('.', ','),
     seconds: (s) => `${s.toFixed(2).replace('.', ',')} s`,
     bars,
     moment: (ms) => inLocale.d(ms, 'moment'),
@@ -148,6 +157,8 @@ export const de: Catalogue = {
     style: (school) => styleName('de', school),
     styleAbout: (school) => styleAbout('de', school),
     remark: (text) => remarkIn('de', text),
+    step: (text) => stepIn('de', text),
+    role: (label) => ROLES[label] ?? label,
   },
   /** What edits do to a sheet, a sentence each. */
   changes: (before, edits, book) => changeWords(before, edits, book, 'de'),
@@ -567,7 +578,7 @@ export const de: Catalogue = {
     hands: 'Hände',
     stands: 'steht still',
     layer: { feet: 'Füße', arms: 'Arme', head: 'Kopf' },
-    toHold: (id) => `in ${id}`,
+    toHold: (id) => (id === 'none' ? 'loslassen' : `in ${hold(id)}`),
   },
   picture: {
     title: 'Von oben',

@@ -54,7 +54,8 @@ export const sheets: Catalogue['sheets'] = {
     densities: { compact: 'Eng', usual: 'Üblich', large: 'Groß' },
     stripSlot: (lead, follow, id) => [lead, follow, id].filter(Boolean).join(' · '),
     stripBoth: (one, id) => [one.trim(), id].filter(Boolean).join(' · '),
-    role: (label, side, face) => `${label} ${side ? `${side} frei` : 'beide Füße'}, ${face}`,
+    role: (label, side, face) =>
+      `${label} ${side ? `${side === 'left' ? 'links' : 'rechts'} frei` : 'beide Füße'}, ${face}`,
     begins: (label, time) => `${label}, ${time}`,
     section: (label) => `Musik ${label}`,
     atBeat: 'Stand auf Schlag',

@@ -15,6 +15,7 @@ import {
   holdName,
   LEVEL_NAMES,
   remarkIn,
+  stepIn,
   variationIn,
   type DirectionFrame,
   type FigureBook,
@@ -122,6 +123,8 @@ export const en = {
     direction: (facing: Facing, frame: DirectionFrame): string =>
       directionTold(facing, frame, { line: 'lead' }, 'en'),
     towards: (facing: Facing, frame: DirectionFrame): string => facingTold(facing, frame, 'en'),
+    /** A number with so many places, as in a table. */
+    decimal: (n: number, places: number): string => n.toFixed(places),
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),
     moment: (ms: number) => inLocale.d(ms, 'moment'),
@@ -140,6 +143,9 @@ export const en = {
     style: (school: StyleTexts): string => styleName('en', school),
     styleAbout: (school: StyleTexts): string => styleAbout('en', school),
     remark: (text: string): string => remarkIn('en', text),
+    step: (text: string): string => stepIn('en', text),
+    /** What a role is called, where it is called as styles usually do. */
+    role: (label: string): string => label,
   },
   /** What edits do to a sheet, a sentence each. */
   changes: (before: Routine, edits: readonly Edit[], book: FigureBook) =>
@@ -563,7 +569,7 @@ export const en = {
     hands: 'hands',
     stands: 'stands still',
     layer: { feet: 'feet', arms: 'arms', head: 'head' },
-    toHold: (hold: string) => `to ${hold}`,
+    toHold: (id: string) => (id === 'none' ? 'let go' : `to ${holdName(id)}`),
   },
   picture: {
     title: 'From above',
