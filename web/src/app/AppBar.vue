@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Check, ChevronDown, CircleQuestionMark } from '@lucide/vue'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { helpFor } from '../help/topicOf.ts'
 import { LANGUAGES, type Language } from '@dellop/core/document'
 import { chooseLanguage, LANGUAGE_NAMES } from '../words/chosen.ts'
+import { chosenTheme, chooseTheme, THEMES } from './theme.ts'
 import { language, words } from '../words/index.ts'
 
 /** It knows the book of figures, which the first page does not wait for. */
@@ -31,6 +32,11 @@ const settings = [
 function choose(one: Language): void {
   chooseLanguage(one)
   location.reload()
+}
+const theme = ref(chosenTheme())
+function look(one: (typeof THEMES)[number]): void {
+  chooseTheme(one)
+  theme.value = one
 }
 const isSetting = computed(() => settings.some(({ to }) => route.path.startsWith(to)))
 const goTo = (to: string | undefined): void => void (to && router.push(to))
@@ -68,6 +74,15 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
             <el-dropdown-item v-for="one in settings" :key="one.to" :command="one.to">{{
               one.name
             }}</el-dropdown-item>
+            <el-dropdown-item
+              v-for="(one, i) in THEMES"
+              :key="one"
+              :divided="i === 0"
+              :aria-current="one === theme ? 'true' : undefined"
+              @click="look(one)"
+              >{{ words.nav.themes[one]
+              }}<Check v-if="one === theme" class="spoken" :size="16" aria-hidden="true"
+            /></el-dropdown-item>
             <el-dropdown-item
               v-for="(one, i) in LANGUAGES"
               :key="one"

@@ -9,10 +9,12 @@ import './base.css'
 import { watchForUpdates } from './offline.ts'
 import { router } from './router.ts'
 import './theme.css'
+import { followSystem } from './theme.ts'
 import { reportErrors } from './trouble.ts'
 
 const app = createApp(App)
 reportErrors(app)
+followSystem()
 app.use(createPinia()).use(router).use(i18n).mount('#app')
 watchForUpdates()
 void import('../call/callKeeper.ts').then(({ watchCalls }) => watchCalls())

@@ -11,6 +11,7 @@ import { randomId } from '../app/randomId.ts'
 import { audioContext, wakeAudio } from '../sound/audioContext.ts'
 import { audioClock, ManualClock } from '../sound/clock.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
+import { applyTheme } from '../app/theme.ts'
 import { words } from '../words/index.ts'
 import { keepCall, type CallKeeper } from './callKeeper.ts'
 import type { FreeCall } from './free.ts'
@@ -152,7 +153,7 @@ onMounted(async () => {
   }
 })
 onBeforeUnmount(() => {
-  delete document.documentElement.dataset['theme']
+  applyTheme()
   cancelAnimationFrame(frame)
   free.value?.close()
   void keeper?.finish()

@@ -17,6 +17,7 @@ import { NO_LENGTHS, readStandInLengths, voiceChosen } from '../app/voices.ts'
 import { editAtOnce } from '../document/editAtOnce.ts'
 import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
 import { openDocument } from '../document/openDocument.ts'
+import { applyTheme } from '../app/theme.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
 import type { Lectern, MusicFrom } from './lectern.ts'
@@ -197,7 +198,7 @@ onMounted(() => {
   void load()
 })
 onBeforeUnmount(() => {
-  delete document.documentElement.dataset['theme']
+  applyTheme()
   lectern.value?.close()
   // Who leaves the lectern by its own door has ended the call.
   void keeper?.finish()

@@ -62,7 +62,7 @@ const wrong = computed(() =>
   color: var(--ink-soft);
 }
 mark {
-  color: #fff;
+  color: var(--on-colour);
   background: var(--wrong);
   padding: 0 0.15em;
   border-radius: 3px;

@@ -164,9 +164,9 @@ export const figures: Catalogue['figures'] = {
   followFoot: (role, side) =>
     `braucht freien Fuß (${role}, ${side === 'left' ? 'links' : 'rechts'}): vorher ein Gewichtswechsel mehr oder einer weniger`,
   followHold: (now, asked, released, joined) =>
-    `beginnt nicht in ${hold(now)}: wechseln zu ${hold(asked)}${released || joined ? ` (${[released && `${released} lösen`, joined && `${joined} fassen`].filter(Boolean).join(', ')})` : ''}`,
+    `beginnt nicht in „${hold(now)}“: wechseln zu „${hold(asked)}“${released || joined ? ` (${[released && `${released} lösen`, joined && `${joined} fassen`].filter(Boolean).join(', ')})` : ''}`,
   followStanding: (now, asked) =>
-    `beginnt in ${hold(asked)}, und in ${hold(now)} stehen die beiden anders: vorher eine Drehung`,
+    `beginnt in „${hold(asked)}“, und in „${hold(now)}“ stehen die beiden anders: vorher eine Drehung`,
   handPair: ([lead, follow], roles) =>
     `${roles.lead} ${lead === 'left' ? 'links' : 'rechts'}, ${roles.follow} ${follow === 'left' ? 'links' : 'rechts'}`,
   forGroup: (name) => `Von dem, was ${name} tanzen könnte.`,

@@ -63,7 +63,7 @@ export function slotName(content: SlotContent, figureName: string | null): strin
     reflected ? ', andersherum' : '',
     ...options.map((name) => `, ${name}`),
     ending === undefined ? '' : `, ${ending}`,
-    exitHold === null ? '' : exitHold === 'none' ? ', loslassen' : `, in ${hold(exitHold)}`,
+    exitHold === null ? '' : exitHold === 'none' ? ', loslassen' : `, dann ${hold(exitHold)}`,
   ].join('')
 }
 

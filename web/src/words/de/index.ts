@@ -78,6 +78,7 @@ export const de: Catalogue = {
     schools: 'Ansagestile',
     groups: 'Gruppen',
     settings: 'Einstellungen',
+    themes: { system: 'Hell oder dunkel wie das System', light: 'Hell', dark: 'Dunkel' },
     calls: 'Bisherige Ansagen',
     help: 'Hilfe',
     helpHere: 'Hilfe zu dieser Seite',
@@ -578,7 +579,7 @@ export const de: Catalogue = {
     hands: 'Hände',
     stands: 'steht still',
     layer: { feet: 'Füße', arms: 'Arme', head: 'Kopf' },
-    toHold: (id) => (id === 'none' ? 'loslassen' : `in ${hold(id)}`),
+    toHold: (id) => (id === 'none' ? 'loslassen' : `→ ${hold(id)}`),
   },
   picture: {
     title: 'Von oben',

@@ -61,6 +61,7 @@ export const en = {
     schools: 'Calling styles',
     groups: 'Groups',
     settings: 'Settings',
+    themes: { system: 'Light or dark as the system', light: 'Light', dark: 'Dark' },
     calls: 'Calls so far',
     help: 'Help',
     helpHere: 'Help with this page',

@@ -86,7 +86,7 @@ export const DANCE: typeof ENGLISH = {
   },
   'facing.hold': {
     message: ({ figure, hold: now, lead, follow }) =>
-      `${figure} endet hier ${standing(follow - lead)}; ${hold(now)} braucht sie ${standing(holdOf(now)?.relation ?? 4)}.`,
+      `${figure} endet hier ${standing(follow - lead)}; „${hold(now)}“ braucht sie ${standing(holdOf(now)?.relation ?? 4)}.`,
     sum: ({ lead, follow, frame }) =>
       `führend ${facing(lead, frame)}, folgend ${facing(follow, frame)}`,
   },
