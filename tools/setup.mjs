@@ -115,5 +115,6 @@ export function build() {
     run(process.execPath, ['tools/notices.mjs'])
     run(process.execPath, ['tools/voice.mjs'])
     run(tool('vite'), ['build', '--logLevel', 'warn'], { cwd: join(root, 'web') })
+    run(process.execPath, ['tools/squeeze.mjs'])
   }
 }

@@ -1,5 +1,7 @@
+import { constants } from 'node:zlib'
 import Router from '@koa/router'
 import Koa from 'koa'
+import compress from 'koa-compress'
 import { demoRoutes } from './demo/routes.ts'
 import { documentRoutes } from './document/routes.ts'
 import { callRoutes } from './call/routes.ts'
@@ -41,6 +43,15 @@ export function apiRouter(services: Services): Router {
   return router
 }
 
+/** Answers are squeezed a little: they are made anew each time. What is streamed as news is not. */
+const squeezedAnswers = compress({
+  filter: (type) => /^(?:application\/(?:\w+\+)?json|text\/(?!event-stream))/.test(type),
+  threshold: 1024,
+  br: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
+  gzip: { level: 5 },
+  deflate: false,
+})
+
 /** The application; the middleware in the order in which a request meets it. */
 export function createApp(services: Services, webFolder: string | null): Koa {
   const app = new Koa()
@@ -50,6 +61,7 @@ export function createApp(services: Services, webFolder: string | null): Koa {
   app.use(hostGuard)
   app.use(originGuard)
   if (webFolder) app.use(webApp(webFolder))
+  app.use(squeezedAnswers)
   app.use(router.routes())
   app.use(router.allowedMethods())
   app.silent = true

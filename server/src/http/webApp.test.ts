@@ -2,6 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { get as httpGet } from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import request from 'supertest'
 import { start, type Running } from '../start.ts'
 
@@ -47,6 +48,40 @@ describe('the pages of the application', () => {
       'public, max-age=31536000, immutable',
     ])
     expect((await ask.get('/sw.js').expect(200)).headers['cache-control']).toBe('no-cache')
+  })
+  it('are sent squeezed as the build has them, where whoever asks can read it', async () => {
+    for (const name of ['big-3c.js', 'big-3c.js.br', 'big-3c.js.gz'])
+      writeFileSync(
+        join(folder, 'web/assets', name),
+        name.endsWith('.br')
+          ? brotliCompressSync('let squeezed')
+          : name.endsWith('.gz')
+            ? gzipSync('let squeezed')
+            : 'let squeezed',
+      )
+    for (const encoding of ['br', 'gzip', 'identity']) {
+      const answer = await ask.get('/assets/big-3c.js').set('Accept-Encoding', encoding).expect(200)
+      expect(answer.headers['content-encoding'] ?? 'identity').toBe(encoding)
+      expect(answer.headers['content-type']).toContain('text/javascript')
+      expect(answer.headers['vary']).toContain('Accept-Encoding')
+      if (encoding !== 'br') expect(answer.text).toBe('let squeezed')
+    }
+  })
+  it('long answers are squeezed, news are not held back', async () => {
+    const long = await ask.get('/api/figures').set('Accept-Encoding', 'gzip').expect(200)
+    expect(long.headers['content-encoding']).toBe('gzip')
+    expect(long.body.figures.length).toBeGreaterThan(100)
+    const news = await new Promise<string>((resolve, reject) =>
+      httpGet(
+        `${running.address}/api/events`,
+        { headers: { 'Accept-Encoding': 'gzip' } },
+        (answer) => {
+          resolve(String(answer.headers['content-encoding'] ?? 'as it is'))
+          answer.destroy()
+        },
+      ).on('error', reject),
+    )
+    expect(news).toBe('as it is')
   })
   it('a file of the application that is not there is missing, and not the page', async () => {
     await ask.get('/assets/gone-9z.js').expect(404)

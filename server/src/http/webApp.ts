@@ -38,9 +38,22 @@ export function fileOf(ctx: Context, folder: string, name: string): boolean {
     'Cache-Control',
     name.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
   )
-  ctx.length = statSync(path).size
-  ctx.body = createReadStream(path)
+  const sent = squeezed(ctx, path)
+  ctx.length = statSync(sent).size
+  ctx.body = createReadStream(sent)
   return true
+}
+
+const SQUEEZED = { br: '.br', gzip: '.gz' } as const
+
+/** The file as it is sent: squeezed, where the build has it so and whoever asks can read it. */
+function squeezed(ctx: Context, path: string): string {
+  if (!existsSync(`${path}.br`)) return path
+  ctx.vary('Accept-Encoding')
+  const encoding = ctx.acceptsEncodings('br', 'gzip', 'identity')
+  if (encoding !== 'br' && encoding !== 'gzip') return path
+  ctx.set('Content-Encoding', encoding)
+  return path + SQUEEZED[encoding]
 }
 
 function decoded(path: string): string {
