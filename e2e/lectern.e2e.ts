@@ -1,7 +1,8 @@
+import { fadedIn } from './helpers/access.ts'
 import type { Page } from '@playwright/test'
 import { expect, test } from './helpers/dellop.ts'
 import { changeSettings } from './helpers/settings.ts'
-import { advance, openLectern } from './helpers/lectern.ts'
+import { advance, openLectern, run } from './helpers/lectern.ts'
 
 const open = (page: Page): Promise<void> => openLectern(page)
 
@@ -185,4 +186,32 @@ test('a way back in that was the wrong one is one key from being taken back', as
   await page.keyboard.press('z')
   await expect(hold.locator('.offer strong')).toHaveText(texts)
   await page.keyboard.press('Escape')
+})
+
+test('is read from four metres: sizes of letters and keys, seven to one, and nothing to scroll', async ({
+  page,
+}) => {
+  await openLectern(page)
+  await page.keyboard.press('Space')
+  await run(page, 1, 14)
+  const sizes = (selector: string): Promise<number[]> =>
+    page
+      .locator(selector)
+      .evaluateAll((all) => all.map((one) => parseFloat(getComputedStyle(one).fontSize)))
+  const heights = (selector: string): Promise<number[]> =>
+    page.locator(selector).evaluateAll((all) => all.map((one) => one.clientHeight))
+  expect(Math.min(...(await sizes('.next li')))).toBeGreaterThanOrEqual(48)
+  expect(Math.min(...(await sizes('[data-testid=wait]')))).toBeGreaterThanOrEqual(32)
+  expect(Math.min(...(await sizes('.keys kbd, .standby kbd')))).toBeGreaterThanOrEqual(32)
+  expect(
+    Math.min(...(await heights('.keys .key, .standby button, .main-key'))),
+  ).toBeGreaterThanOrEqual(48)
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800)
+  expect(await page.locator('h1').count()).toBe(1)
+  const seven = async (): Promise<string[]> => fadedIn(page)
+  expect(await seven()).toEqual([])
+  for (const key of ['x', 'Escape', 'h', 'h', 'o']) {
+    await page.keyboard.press(key)
+    expect([key, await seven()]).toEqual([key, []])
+  }
 })

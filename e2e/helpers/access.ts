@@ -19,3 +19,12 @@ export async function seriousIn(page: Page, part: string | null = null): Promise
         .join(' | ')}`,
   )
 }
+
+/** Texts that stand less than seven to one from what is behind them, or four and a half if large. */
+export async function fadedIn(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode(true)
+    .withRules(['color-contrast-enhanced'])
+    .analyze()
+  return violations.flatMap(({ nodes }) => nodes.map(({ target }) => target.join(' ')))
+}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Check, ChevronDown, CircleQuestionMark } from '@lucide/vue'
+import { Check, ChevronDown, CircleQuestionMark, Settings } from '@lucide/vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { helpFor } from '../help/topicOf.ts'
@@ -66,8 +66,11 @@ const isHere = (path: string): boolean => !isSetting.value && route.path.startsW
           ><CircleQuestionMark :size="20" aria-hidden="true" /></el-button
       ></el-tooltip>
       <el-dropdown class="settings" trigger="click" @command="goTo">
-        <el-button text :class="{ here: isSetting }"
-          >{{ words.nav.settings }}<ChevronDown :size="16" aria-hidden="true"
+        <el-button text :class="{ here: isSetting }" :aria-label="words.nav.settings"
+          ><Settings class="gear" :size="20" aria-hidden="true" /><span class="wide">{{
+            words.nav.settings
+          }}</span
+          ><ChevronDown :size="16" aria-hidden="true"
         /></el-button>
         <template #dropdown>
           <el-dropdown-menu>
@@ -172,7 +175,16 @@ nav .help,
   --el-button-text-color: #fff;
   font-weight: 700;
 }
+.gear {
+  display: none;
+}
 @media (max-width: 640px) {
+  .settings .wide {
+    display: none;
+  }
+  .gear {
+    display: block;
+  }
   .bar {
     flex-wrap: wrap;
     gap: 0 1.25rem;

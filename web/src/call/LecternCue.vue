@@ -79,7 +79,7 @@ const wait = computed(() => {
 <style scoped>
 .cue {
   position: relative;
-  min-height: 188px;
+  min-height: 172px;
   display: flex;
   align-items: center;
   padding: 0.4rem 1.5rem 0.6rem 4.6rem;
@@ -125,9 +125,10 @@ const wait = computed(() => {
 }
 .wait {
   text-align: right;
-  font-size: 1.5rem;
+  font-size: 2rem;
+  line-height: 1.15;
   font-weight: 600;
-  min-height: 2.2rem;
+  min-height: 2.3rem;
   color: var(--ink-soft);
 }
 .wait.speak {

@@ -162,7 +162,7 @@ const bars = computed(() => {
 }
 .block.here {
   background: var(--feet);
-  color: #0e2620;
+  color: #0a0f0e;
 }
 .head {
   position: absolute;

@@ -186,6 +186,7 @@ const spoken = computed(() => prepared.value.cues.map(({ text }) => text))
     @click="unfocus"
   >
     <header class="top">
+      <h1 class="unseen">{{ sheet.routine.title }}</h1>
       <span class="pass">{{ part }}</span>
       <span v-if="nextPass" class="after">{{ nextPass }}</span>
       <span class="what">{{ stance }}</span>

@@ -25,8 +25,8 @@ const phraseOf = computed(() => {
   <div class="standby" role="group" :aria-label="words.lectern.standby">
     <span aria-hidden="true">{{ words.lectern.standby }}</span>
     <button v-for="(offer, i) in offers" :key="i" class="own-key" @click="emit('take', i)">
+      <kbd class="count">{{ i + 1 }}</kbd>
       <span
-        ><kbd class="count">{{ i + 1 }}</kbd
         ><strong>{{ wayName(offer) }}</strong> {{ phraseOf(offer) }}</span
       >
       <span>{{ wayPrice(offer, written) }}</span>
@@ -47,7 +47,10 @@ const phraseOf = computed(() => {
   color: var(--ink-soft);
 }
 button {
-  min-height: 44px;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  align-content: start;
+  min-height: 56px;
   padding: 0;
   border: 0;
   background: none;
@@ -61,6 +64,13 @@ button span {
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
+}
+kbd {
+  grid-row: span 2;
+  align-self: start;
+  padding: 0 0.5rem;
+  font-size: 2rem;
+  line-height: 1.3;
 }
 /* What it costs has room for two lines: the figure that comes before it stands there too. */
 button span + span {
