@@ -26,6 +26,7 @@ export { readSheetTextAsFar, type ReadAsFar, type UnreadLine } from './readAsFar
 export { readSheetText, type SheetTextRead } from './sheetText.ts'
 export type { SheetTextOptions } from './sheetTextLine.ts'
 export { sheetText } from './sheetTextPrint.ts'
+export { sectionOf, sheetWordIn } from './germanSheet.ts'
 export { figureBlocks } from './figureBlocks.ts'
 export { figureIdsOf, usedFigures } from './usedFigures.ts'
 export { cuesCsv, cuesLrc, cuesMarkdown, cuesSrt, cuesVtt } from './cueScript.ts'

@@ -1,6 +1,7 @@
 import type { NewId, Refused, Result } from '../document/index.ts'
 import type { Figure } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
+import { lineIn, sectionOf, type Section } from './germanSheet.ts'
 import { problem } from './problem.ts'
 import { INDENT } from './sheetTextPrint.ts'
 
@@ -29,9 +30,10 @@ export const refuse = (line: Line, { problem: why }: Refused): Result<never> =>
 export const on = <Value>(line: Line, result: Result<Value>): Result<Value> =>
   result.ok ? result : refuse(line, result)
 
-/** The lines with something on them, each with how far it is indented. */
+/** The lines with something on them, each with how far it is indented; German ones in English. */
 export function linesOf(text: string): Line[] {
   let offset = 0
+  let section: Section = 'heading'
   return text.split('\n').flatMap((whole, i): Line[] => {
     const start = offset
     offset += whole.length + 1
@@ -40,10 +42,12 @@ export function linesOf(text: string): Line[] {
     const indent = /^\s*/.exec(whole)![0]
     // A tab is as wide as one step of indenting.
     const width = indent.replaceAll('\t', INDENT).length
+    const depth = width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2
+    if (depth === 0) section = sectionOf(trimmed) ?? section
     return [
       {
-        text: trimmed,
-        depth: width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2,
+        text: lineIn('en', trimmed, section, depth),
+        depth,
         number: i + 1,
         offset: start + indent.length,
       },

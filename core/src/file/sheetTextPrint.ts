@@ -8,6 +8,8 @@ import {
   type Slot,
   type SlotContent,
 } from '../routine/index.ts'
+import type { Language } from '../document/index.ts'
+import { sheetTextIn } from './germanSheet.ts'
 import { headingText } from './sheetHeading.ts'
 import { partExtras, passExtras, slotExtras } from './sheetExtras.ts'
 import { lengthText, quoted } from './sheetTextWords.ts'
@@ -20,7 +22,16 @@ export const PASS_WORDS = ['entrance', 'bridge', 'fill', 'ending', 'pass'] as co
 export const INDENT = '  '
 
 /** A routine as a text that a person can type; reading it again gives the same, ids apart. */
-export function sheetText(routine: Routine, figures: readonly Figure[]): string {
+export function sheetText(
+  routine: Routine,
+  figures: readonly Figure[],
+  language: Language = 'en',
+): string {
+  const english = englishText(routine, figures)
+  return language === 'en' ? english : sheetTextIn(language, english)
+}
+
+function englishText(routine: Routine, figures: readonly Figure[]): string {
   const slots = (list: readonly Slot[]): string[] =>
     list.map((slot) => INDENT + slotText(slot, figures, routine.dance))
   return [

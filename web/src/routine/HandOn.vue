@@ -17,7 +17,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
-import { words } from '../words/index.ts'
+import { language, words } from '../words/index.ts'
 import Labelled from '../ui/Labelled.vue'
 
 /** The ways out of Dellop: on paper, as a file, as text, the cues alone; a copy, and the archive. */
@@ -46,7 +46,7 @@ const asText = (): void =>
     named('.txt'),
     'text/plain',
     figureBlocks(props.sheet.routine, props.figures) +
-      sheetText(props.sheet.routine, props.figures),
+      sheetText(props.sheet.routine, props.figures, language),
   )
 const asMarkdown = (): void =>
   download(

@@ -109,6 +109,7 @@ const goBack = (revision: number): Promise<void> =>
     </div>
     <el-skeleton
       v-if="!revisions && !failure"
+      role="status"
       :rows="4"
       animated
       :aria-label="words.sheets.history.loading"

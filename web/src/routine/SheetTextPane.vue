@@ -3,6 +3,7 @@ import { diff, sameValue, type Edit, type Problem } from '@dellop/core/document'
 import {
   readSheetText,
   readSheetTextAsFar,
+  sectionOf,
   sheetText,
   type SheetTextRead,
   type UnreadLine,
@@ -14,7 +15,7 @@ import { beatsOfTicks, type Tick } from '@dellop/core/time'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { browserTimers } from '../app/timers.ts'
-import { words } from '../words/index.ts'
+import { language, words } from '../words/index.ts'
 import { sheetOffers } from './sheetCompletion.ts'
 import { createSheetEditor, type SheetEditor } from './sheetEditor.ts'
 import { openTabs, tabId, tabLock } from '../document/tab.ts'
@@ -57,7 +58,7 @@ const readText = (text: string) => readSheetText(text, options())
 /** The text as the page has it. */
 function showPage(): void {
   const { routine } = props.sheet
-  const text = sheetText(routine, props.figures)
+  const text = sheetText(routine, props.figures, language)
   editor!.replace(text)
   const read = readText(text)
   problem.value = read.ok ? '' : words.problem(read.problem)
@@ -197,7 +198,7 @@ const orderLine = (): number =>
   editor!
     .text()
     .split('\n')
-    .findIndex((line) => line.trim() === 'order') + 1
+    .findIndex((line) => sectionOf(line.trim()) === 'order') + 1
 
 onMounted(() => {
   editor = createSheetEditor({

@@ -5,8 +5,10 @@ import {
   familyOf,
   type Figure,
 } from '@dellop/core/figure'
+import { sectionOf, sheetWordIn } from '@dellop/core/file'
 import type { Routine } from '@dellop/core/routine'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
+import { language } from '../words/index.ts'
 
 export interface Offer {
   readonly label: string
@@ -70,6 +72,10 @@ const PART_EXTRAS: readonly string[] = [
   'version of ',
 ]
 
+/** As they are written in the language of the screen. */
+const spoken = (list: readonly string[]): string[] =>
+  list.map((word) => sheetWordIn(language, word))
+
 /**
  * What may be typed next on a line of a sheet's text, and from which character: figures in a part,
  * ways to vary one in parentheses, parts in the order, and what may stand behind a bar.
@@ -80,14 +86,14 @@ export function sheetOffers(
   routine: Pick<Routine, 'dance' | 'parts'>,
   figures: readonly Figure[],
 ): { readonly from: number; readonly options: readonly Offer[] } | null {
-  const isPart = before.startsWith('part ')
+  const isPart = sectionOf(before) === 'part'
   if (!isPart && !/^\s/.test(before)) return null
   const extra = /\|\s*([^|"]*)$/.exec(before)
   if (extra) {
     const isPass = isOrder && /^\s{1,3}\S/.test(before)
     return {
       from: before.length - extra[1]!.length,
-      options: (isPart ? PART_EXTRAS : isPass ? PASS_EXTRAS : SLOT_EXTRAS)
+      options: spoken(isPart ? PART_EXTRAS : isPass ? PASS_EXTRAS : SLOT_EXTRAS)
         .filter((one) => one.startsWith(extra[1]!))
         .map((label) => ({ label })),
     }
@@ -99,11 +105,13 @@ export function sheetOffers(
     const typed = before.slice(from)
     return {
       from,
-      options: VARIATIONS.filter((one) => one.startsWith(typed)).map((label) => ({ label })),
+      options: spoken(VARIATIONS)
+        .filter((one) => one.startsWith(typed))
+        .map((label) => ({ label })),
     }
   }
   if (/[|"=]/.test(before)) return null
-  const lead = /^\s+(?:(?:instead of|after) [^:]*:\s*)?/.exec(before)![0]
+  const lead = /^\s+(?:(?:instead of|after|statt|nach) [^:]*:\s*)?/.exec(before)![0]
   const typed = before.slice(lead.length)
   if (isOrder && !lead.includes(':'))
     return {

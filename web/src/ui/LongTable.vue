@@ -3,6 +3,7 @@ import { TableV2SortOrder, type Column, type SortBy } from 'element-plus'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useNarrow } from './narrow.ts'
+import { useRowKeys } from './rowKeys.ts'
 import { keptScroll, keepScroll } from './scrolls.ts'
 
 /** A column: what it is called, how it is sorted, how much room it needs. */
@@ -31,6 +32,8 @@ const props = defineProps<{
 }>()
 defineSlots<Record<string, (slot: { row: Row }) => unknown>>()
 
+const list = useTemplateRef<HTMLElement>('list')
+useRowKeys(list)
 const HEAD = 40
 const narrow = useNarrow()
 const rowHeight = computed(() => (props.rowHeight ?? 44) + (narrow.value ? 14 : 0))
@@ -88,7 +91,7 @@ onBeforeUnmount(() => keepScroll(place, top))
 </script>
 
 <template>
-  <div class="long" :style="{ height }" role="region" :aria-label="label">
+  <div ref="list" class="long" :style="{ height }" role="region" :aria-label="label">
     <el-auto-resizer>
       <template #default="{ height: high, width }">
         <el-table-v2
