@@ -50,6 +50,7 @@ const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
         @update:model-value="emit('title', $event)"
       />
     </h1>
+    <span class="save" role="status" :class="{ bad: !isSaved }">{{ saving }}</span>
     <SheetSum :sheet="sheet" :round="round" />
     <el-button
       class="fix"
@@ -59,7 +60,6 @@ const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
       @click="emit('fix')"
       >{{ words.sheet.toFix(toFix) }}</el-button
     >
-    <span class="save" role="status" :class="{ bad: !isSaved }">{{ saving }}</span>
     <span class="travel">
       <el-tooltip :content="words.sheet.undo"
         ><el-button
@@ -186,7 +186,7 @@ h1 {
     flex-wrap: wrap;
     height: auto;
     padding: 4px 10px;
-    gap: 0.3rem 0.5rem;
+    gap: 0.3rem 0.4rem;
   }
   h1 {
     flex: 1 1 60%;
