@@ -105,7 +105,7 @@ describe('a call without a sheet', () => {
         ).toEqual(call.session.value.call)
         call.close()
       }),
-      { numRuns: 25 },
+      { numRuns: 10 },
     )
   })
 
