@@ -7,6 +7,8 @@ export interface Arguments {
   readonly options: ReadonlyMap<string, string>
   /** Options that stand alone, such as `--book`. */
   readonly flags: ReadonlySet<string>
+  /** Options that may be given several times. */
+  readonly lists: ReadonlyMap<string, readonly string[]>
 }
 
 /** Reads a command line, or says which word was not expected. */
@@ -14,10 +16,12 @@ export function readArguments(
   line: readonly string[],
   known: readonly string[],
   alone: readonly string[] = [],
+  several: readonly string[] = [],
 ): Result<Arguments> {
   const words: string[] = []
   const options = new Map<string, string>()
   const flags = new Set<string>()
+  const lists = new Map<string, string[]>()
   for (let i = 0; i < line.length; i++) {
     const word = line[i]!
     const name = /^--?[a-z]/.test(word) ? word.replace(/^--?/, '') : null
@@ -29,13 +33,15 @@ export function readArguments(
       flags.add(name)
       continue
     }
-    const may = [...known, ...alone].map((one) => `--${one}`).join(', ')
-    if (!known.includes(name)) return problem('usage.option', { word, may: may || 'none' })
+    const may = [...known, ...several, ...alone].map((one) => `--${one}`).join(', ')
+    if (!known.includes(name) && !several.includes(name))
+      return problem('usage.option', { word, may: may || 'none' })
     const value = line[++i]
     if (value === undefined) return problem('usage.value', { word })
-    options.set(name, value)
+    if (several.includes(name)) lists.set(name, [...(lists.get(name) ?? []), value])
+    else options.set(name, value)
   }
-  return succeed({ words, options, flags })
+  return succeed({ words, options, flags, lists })
 }
 
 /** A number option within its range, or null when it is not given. */

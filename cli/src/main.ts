@@ -9,6 +9,7 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
   check: async () => (await import('./check.ts')).check,
   plan: async () => (await import('./plan.ts')).plan,
   band: async () => (await import('./band.ts')).band,
+  floor: async () => (await import('./floor.ts')).floor,
   figures: async () => (await import('./figures.ts')).figures,
   listen: async () => (await import('./listen.ts')).listen,
 }

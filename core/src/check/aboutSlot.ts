@@ -1,5 +1,6 @@
 import { memoised } from '../document/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
+import type { Derived } from './derived.ts'
 import type { FindingPlace } from './finding.ts'
 
 /** Where a finding that concerns one danced slot stands. */
@@ -8,6 +9,10 @@ export const aboutSlot = (slot: DancedSlot): Pick<FindingPlace, 'subject' | 'slo
   slotKeys: [slot.key],
   at: slot.start,
 })
+
+/** Whether who stands where is said by lines: one couple's facings and hands are then nobody's. */
+export const isOfLines = ({ track }: Pick<Derived, 'track'>, { key }: DancedSlot): boolean =>
+  (track?.slots.get(key)?.lines.length ?? 0) > 0
 
 /** What a slot is called in a sentence. */
 export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string =>

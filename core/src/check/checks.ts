@@ -23,6 +23,9 @@ import { partOrder } from './missing/partOrder.ts'
 import { phraseSums } from './sums/phraseSum.ts'
 import { rotated } from './dance/rotated.ts'
 import { saidSums } from './sums/saidSums.ts'
+import { setLines } from './floor/setLines.ts'
+import { setPlaces } from './floor/setPlaces.ts'
+import { setWays } from './floor/setWays.ts'
 import { soundAlike } from './voice/soundAlike.ts'
 import { teachFirst } from './missing/teachFirst.ts'
 import { ties } from './sums/ties.ts'
@@ -56,6 +59,9 @@ export const CHECKS: readonly Check<Finding>[] = [
   countFrom,
   musicFit,
   mixers,
+  setLines,
+  setPlaces,
+  setWays,
   voice,
   voiceTiming,
   hardToSay,

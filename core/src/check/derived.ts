@@ -1,6 +1,7 @@
 import type { Plan, Voice } from '../cue/index.ts'
 import type { HeardClock } from '../cue/index.ts'
 import type { FigureBook } from '../figure/index.ts'
+import type { Track } from '../floor/index.ts'
 import type { Group } from '../group/index.ts'
 import type { MusicLayout, Routine, Timeline } from '../routine/index.ts'
 import type { School } from '../school/index.ts'
@@ -24,6 +25,8 @@ export interface Derived {
   readonly timeline: Timeline
   /** The tune's phrases, sections and landmarks in danced ticks; empty without one. */
   readonly music: MusicLayout
+  /** Who stands where, slot by slot; null where the formation has no places. */
+  readonly track: Track | null
   readonly plan: Plan
   /** Seconds that echo or a noisy floor add to every lead. */
   readonly hallSeconds: number

@@ -3,6 +3,9 @@ import type { BodyFindings } from './dance/body.ts'
 import type { HeatFindings } from './dance/heat.ts'
 import type { ContradictionsFindings } from './said/contradictions.ts'
 import type { WordsAgainstDeedsFindings } from './said/comparisons.ts'
+import type { SetLinesFindings } from './floor/setLines.ts'
+import type { SetPlacesFindings } from './floor/setPlaces.ts'
+import type { SetWaysFindings } from './floor/setWays.ts'
 import type { FacingsFindings } from './dance/facings.ts'
 import type { FeetFindings } from './dance/feet.ts'
 import type { FigureItselfFindings } from './dance/figureItself.ts'
@@ -59,6 +62,9 @@ export interface FindingParams
     OtherMetreFindings,
     MusicFitFindings,
     MixersFindings,
+    SetLinesFindings,
+    SetPlacesFindings,
+    SetWaysFindings,
     VoiceFindings,
     VoiceTimingFindings,
     HardToSayFindings,

@@ -102,6 +102,7 @@ const HEADING: readonly Pair[] = [
   ['source', 'Quelle'],
   ['formation', 'Aufstellung'],
   ['couples', 'Paare'],
+  ['places', 'Plätze'],
   ['level', 'Stufe'],
   ['unit', 'Einheit'],
   ['phrase', 'Phrase'],
@@ -188,6 +189,9 @@ const SLOT_EXTRAS: readonly Pair[] = [
   ['pinned {n} before', 'angeheftet {n} vorher'],
   ['pinned {wording}', 'angeheftet {wording}'],
   ['announce {q}', 'Durchsage {q}'],
+  ['progress', 'weiterrücken'],
+  ['moves {rest}', 'Wege {rest}'],
+  ['net {rest}', 'führt {rest}'],
   ...MODES,
 ]
 const PART_EXTRAS: readonly Pair[] = [
@@ -220,6 +224,7 @@ const PASS_EXTRAS: readonly Pair[] = [
     [`finish ${english}`, `Ende ${german}`],
   ]),
   ['on by {n} / {n2}', 'weiter um {n} / {n2}'],
+  ['progress', 'weiterrücken'],
 ]
 const LENGTHS: readonly Pair[] = [
   ['to the phrase', 'bis zur Phrase'],

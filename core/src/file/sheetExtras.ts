@@ -3,7 +3,15 @@ import { problem } from './problem.ts'
 import { HOLDS_EXPECTED, isHold } from '../figure/index.ts'
 import type { CueMode } from '../school/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import { UNITS, type Part, type Pass, type Slot, type Unit } from '../routine/index.ts'
+import { linesText, readLines } from '../move/index.ts'
+import {
+  UNITS,
+  type StatedNet,
+  type Part,
+  type Pass,
+  type Slot,
+  type Unit,
+} from '../routine/index.ts'
 import { quoted, readQuoted } from './sheetTextWords.ts'
 
 /**
@@ -28,7 +36,9 @@ export function slotExtras({
   pin,
   roleCues,
   announce,
-}: Omit<Slot, 'id' | 'content'>): string[] {
+  progress,
+  content,
+}: Omit<Slot, 'id'>): string[] {
   const own =
     wordings &&
     SAID.map((kind) => (wordings[kind] === null ? '-' : quoted(wordings[kind]))).join(' / ')
@@ -53,6 +63,9 @@ export function slotExtras({
         ]
       : []),
     announce === undefined ? '' : `announce ${quoted(announce)}`,
+    progress ? 'progress' : '',
+    content.type === 'words' && content.moves ? `moves ${linesText(content.moves)}` : '',
+    content.type === 'words' && content.net ? `net ${netText(content.net)}` : '',
   ].filter((one) => one !== '')
 }
 
@@ -78,6 +91,9 @@ const MOST_PIN_TICKS = 3072
 export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
   const set = (change: Partial<Slot>): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> =>
     succeed((slot) => ({ ...slot, ...change }))
+  if (extra === 'progress') return set({ progress: true })
+  const [, floor, lines = ''] = /^(moves|net) (.*)$/s.exec(extra) ?? []
+  if (floor !== undefined) return floor === 'net' ? readNet(lines) : readMoves(lines)
   if (extra === 'silent') return set({ say: 'nothing' })
   if (extra === 'hard') return set({ hard: true })
   if (extra === 'optional') return set({ optional: true })
@@ -117,6 +133,30 @@ export function readSlotExtra(extra: string): Result<(slot: Omit<Slot, 'id'>) =>
       roleRemarks: { lead: '', follow: '', ...slot.roleRemarks, [word.slice('for '.length)]: text },
     }))
   return problem('sheet-text.slot-extra', { extra })
+}
+
+/** Lines are read when it is known how long the words last. */
+function readMoves(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
+  const plain = readLines(text, 0)
+  if (!plain.ok) return plain
+  return succeed((slot) => {
+    if (slot.content.type !== 'words') return slot
+    const lines = readLines(text, slot.content.lengthTicks ?? 0)
+    return { ...slot, content: { ...slot.content, moves: lines.ok ? lines.value : plain.value } }
+  })
+}
+
+const netText = (net: StatedNet): string =>
+  net === 'home' ? net : net.map(([from, to]) => `${from}>${to}`).join(' ')
+function readNet(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
+  const ways = text.split(' ').map((way) => /^([a-zA-Z]\d{1,3})>([a-zA-Z]\d{1,3})$/.exec(way))
+  if (text !== 'home' && ways.some((way) => way === null))
+    return problem('sheet-text.net', { text })
+  const net: StatedNet =
+    text === 'home' ? 'home' : ways.map((way): [string, string] => [way![1]!, way![2]!])
+  return succeed((slot) =>
+    slot.content.type === 'words' ? { ...slot, content: { ...slot.content, net } } : slot,
+  )
 }
 
 function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
@@ -198,7 +238,15 @@ const UNTIL = {
   end: 'until the music ends',
 } as const
 
-export function passExtras({ rotate, exitHold, tie, fill, finish, shift }: Pass): string[] {
+export function passExtras({
+  rotate,
+  exitHold,
+  tie,
+  fill,
+  finish,
+  shift,
+  progress,
+}: Pass): string[] {
   return [
     rotate === undefined ? '' : `rotated ${side(rotate)}`,
     exitHold === undefined ? '' : `ends in ${exitHold}`,
@@ -206,10 +254,12 @@ export function passExtras({ rotate, exitHold, tie, fill, finish, shift }: Pass)
     fill ? `fill ${UNTIL[fill.until]}, ${fill.min} to ${fill.max}` : '',
     finish ? `finish ${HOW[finish.how]}${finish.spin ? ', spin who likes' : ''}` : '',
     shift ? `on by ${shift.lead} / ${shift.follow}` : '',
+    progress ? 'progress' : '',
   ].filter((one) => one !== '')
 }
 
 export function readPassExtra(extra: string): Result<Partial<Pass>> {
+  if (extra === 'progress') return succeed({ progress: true })
   const [, amount, way] = /^rotated (\d)\/8 (left|right)$/.exec(extra) ?? []
   if (amount !== undefined) return succeed({ rotate: Number(amount) * (way === 'left' ? -1 : 1) })
   const [, hold] = /^ends in (.+)$/.exec(extra) ?? []

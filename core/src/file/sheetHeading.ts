@@ -1,6 +1,7 @@
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
 import { LEVEL_NAMES, levelNamed, LEVELS } from '../figure/index.ts'
+import { placesText, readPlaces } from '../move/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
@@ -28,6 +29,7 @@ export const HEADING_EXTRAS = [
   'source',
   'formation',
   'couples',
+  'places',
   'level',
   'unit',
   'phraseBeats',
@@ -55,13 +57,14 @@ export function headingText(routine: Routine): string[] {
     ['start', startText(routine.start, routine.formation)],
     ['remark', written(routine.remark)],
   ]
-  const { year, source, formation, couples, level, unit, slowBeats, told } = routine
+  const { year, source, formation, couples, places, level, unit, slowBeats, told } = routine
   const { countFrom, roleLabels, calling, tags } = routine
   const extra: readonly (readonly [string, string])[] = [
     ['year', year === undefined ? '' : String(year)],
     ['source', written(source)],
     ['formation', formation ?? ''],
     ['couples', couples === undefined ? '' : String(couples)],
+    ['places', places ? placesText(places) : ''],
     ['level', level ? LEVEL_NAMES[level] : ''],
     ['unit', unit ?? ''],
     ['phrase', phraseText(routine)],
@@ -122,6 +125,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   formation: (value, soFar) =>
     oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value, soFar),
   couples: number('couples', [1, 200]),
+  places: (value) => as('places', readPlaces(value)),
   level: readLevel,
   unit: oneOf('unit', UNITS),
   phrase: readPhrase,

@@ -8,6 +8,8 @@ import {
   readVariation,
 } from '../figure/index.ts'
 import type { Slot, SlotContent } from '../routine/index.ts'
+import { lineText, movesTooLong } from '../move/index.ts'
+import { beatsOfTicks, type Tick } from '../time/index.ts'
 import { problem } from './problem.ts'
 import { readSlotExtra } from './sheetExtras.ts'
 import { on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
@@ -31,6 +33,13 @@ export function readSlot(
     if (!read.ok) return read
     slot = read.value(slot)
   }
+  const { content: danced } = slot
+  const late =
+    danced.type === 'words' && danced.lengthTicks
+      ? danced.moves?.find(({ to }) => to > danced.lengthTicks!)
+      : undefined
+  if (late && danced.type === 'words')
+    return refuse(line, movesTooLong(lineText(late), beatsOfTicks(danced.lengthTicks! as Tick)))
   return succeed(slot)
 }
 

@@ -11,6 +11,7 @@ export {
   type Routine,
   type Slot,
   type SlotContent,
+  type StatedNet,
   type Calling,
   type Unit,
 } from './routine.ts'

@@ -1,10 +1,23 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
 import { coupleStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
+import { linesSchema, placesSchema } from '../move/index.ts'
 import { CUE_MODES } from '../school/index.ts'
 import { metreSchema } from '../time/index.ts'
 
 const lengthTicks = z.int().min(0).max(100_000)
+
+const placeId = z.string().regex(/^[a-zA-Z]\d{1,3}$/, 'a place such as l1 was expected')
+/** Where words lead: home, or from which place to which. */
+const netSchema = z.union([
+  z.literal('home'),
+  z
+    .array(z.tuple([placeId, placeId]).readonly())
+    .min(1)
+    .max(60)
+    .readonly(),
+])
+export type StatedNet = z.infer<typeof netSchema>
 
 /**
  * What is danced in a slot: a figure with its variation, or plain words with a length (null while
@@ -22,6 +35,10 @@ const slotContentSchema = z.discriminatedUnion('type', [
       lengthTicks: lengthTicks.nullable(),
       choices: z.array(lengthTicks).min(2).max(6).readonly().optional(),
       until: z.enum(['phrase', 'section']).optional(),
+      /** Who moves where meanwhile. */
+      moves: linesSchema.optional(),
+      /** Where it leads, place by place, where that is all that is known of it. */
+      net: netSchema.optional(),
     })
     .readonly(),
 ])
@@ -88,6 +105,8 @@ const slotFields = {
     .optional(),
   /** An announcement or a word of cheer, said while this is danced where there is a gap for it. */
   announce: z.string().min(1).max(120).optional(),
+  /** At its end the set goes on: minor sets are formed anew, one place further. */
+  progress: z.literal(true).optional(),
 }
 const SLOT_OPTIONAL = [
   'hard',
@@ -99,6 +118,7 @@ const SLOT_OPTIONAL = [
   'pin',
   'roleCues',
   'announce',
+  'progress',
 ] as const
 const slotSchema = z.strictObject({ id: idSchema, ...slotFields }).readonly()
 
@@ -195,9 +215,11 @@ const passSchema = z
       .strictObject({ lead: z.int().min(-32).max(32), follow: z.int().min(-32).max(32) })
       .readonly()
       .optional(),
+    /** After each time through the set goes on by a place. */
+    progress: z.literal(true).optional(),
   })
   .readonly()
-const PASS_OPTIONAL = ['rotate', 'exitHold', 'tie', 'fill', 'finish', 'shift'] as const
+const PASS_OPTIONAL = ['rotate', 'exitHold', 'tie', 'fill', 'finish', 'shift', 'progress'] as const
 
 export const FORMATIONS = ['couples-round', 'couple', 'lines', 'ring', 'set', 'solo'] as const
 export type Formation = (typeof FORMATIONS)[number]
@@ -226,6 +248,8 @@ const headingOptional = {
   formation: z.enum(FORMATIONS).optional(),
   /** Couples in a set, or dancers or couples in a ring. */
   couples: z.int().min(1).max(200).optional(),
+  /** How they stand at first; the formation then follows from it. */
+  places: placesSchema.optional(),
   level: z.enum(LEVELS).optional(),
   unit: unitSchema.optional(),
   /** Beats of a phrase that every part is held to: 16 bars of a sequence, 32 counts of a line dance. */

@@ -9,6 +9,7 @@ import {
   type PlanInput,
   type Voice,
 } from '../cue/index.ts'
+import { track } from '../floor/index.ts'
 import type { FigureBook } from '../figure/index.ts'
 import type { Group } from '../group/index.ts'
 import {
@@ -121,6 +122,7 @@ export function deriveSheet(input: SheetInput, cache?: SheetCache): Sheet {
     group: input.group ?? null,
     beatMap,
     timeline,
+    track: routine.places ? track(timeline, routine.places) : null,
     plan,
     hallSeconds,
     clock: heardClock(beatMap, firstStep, 1),

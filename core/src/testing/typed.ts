@@ -63,3 +63,13 @@ export function proved(text: string): Sheet {
 export const SHEET_NAMES: readonly string[] = readdirSync(
   join(__dirname, '../../../demo/sheets'),
 ).flatMap((file) => (file.endsWith('.txt') ? [file.slice(0, -'.txt'.length)] : []))
+
+/** The heading of a set dance, to which places and parts are added. */
+export const SET_HEAD = `title: A set
+dance: set dance
+school: set
+bar: 4 beats of 1/4 in quarters
+tempo: 112
+language: en
+start: none; lead faces line of dance, right foot free; follow faces line of dance, right foot free
+`

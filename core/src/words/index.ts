@@ -5,7 +5,9 @@ import { PROBLEMS as DOCUMENT } from '../document/words/de/problems.ts'
 import { FINDINGS } from '../figure/words/de/findings.ts'
 import { PROBLEMS as FIGURE } from '../figure/words/de/problems.ts'
 import { PROBLEMS as FILE } from '../file/words/de/problems.ts'
+import { PROBLEMS as FLOOR } from '../floor/words/de/problems.ts'
 import { PROBLEMS as LISTEN } from '../listen/words/de/problems.ts'
+import { PROBLEMS as MOVE } from '../move/words/de/problems.ts'
 import { PROBLEMS as TIME } from '../time/words/de/problems.ts'
 
 /** German of every problem and of every finding of a figure, by its code. */
@@ -13,8 +15,10 @@ export const GERMAN = {
   ...CUE,
   ...DOCUMENT,
   ...FIGURE,
+  ...FLOOR,
   ...FILE,
   ...LISTEN,
+  ...MOVE,
   ...TIME,
   ...FINDINGS,
 }

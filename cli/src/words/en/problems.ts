@@ -2,6 +2,8 @@
 export const PROBLEMS = {
   'usage.option': ({ word, may }: { word: string; may: string }) =>
     `There is no option "${word}" here; ${may} may be given.`,
+  'floor.no-places': () =>
+    'This sheet does not say how they stand: a line such as “places: longways of 4, whole set” or “places: square” was expected in its heading.',
   'usage.value': ({ word }: { word: string }) => `The option "${word}" needs a value behind it.`,
   'usage.number': ({
     name,

@@ -2,7 +2,7 @@ import type { DirectionFrame } from '../../figure/index.ts'
 import { relationFits } from '../../figure/index.ts'
 import { turnTo, type Facing } from '../../move/index.ts'
 import { frameOf, replaceContent, type DancedSlot } from '../../routine/index.ts'
-import { aboutSlot } from '../aboutSlot.ts'
+import { aboutSlot, isOfLines } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 import { freshId } from '../freshId.ts'
@@ -32,7 +32,9 @@ type Found = FindingOf<FacingsFindings>
  */
 export function facings(derived: Derived): Found[] {
   return derived.timeline.slots.flatMap((slot) =>
-    slot.figure && slot.danced ? [...begunOff(derived, slot), ...endedApart(derived, slot)] : [],
+    slot.figure && slot.danced && !isOfLines(derived, slot)
+      ? [...begunOff(derived, slot), ...endedApart(derived, slot)]
+      : [],
   )
 }
 

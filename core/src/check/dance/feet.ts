@@ -9,6 +9,7 @@ import {
   type DancedSlot,
 } from '../../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
+import { isOfLines } from '../aboutSlot.ts'
 import { cleanly, figuresBetween } from '../alternatives.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
@@ -40,7 +41,8 @@ export function feet(derived: Derived): Found[] {
   const { slots } = derived.timeline
   return slots.flatMap((slot, i): Found[] => {
     const trouble = slot.troubles.find((one) => one.trouble === 'taken') ?? slot.troubles[0]
-    if (!trouble || !slot.figure) return []
+    // Where lines say the way, steps say the feet, and either foot begins.
+    if (!trouble || !slot.figure || isOfLines(derived, slot)) return []
     const previous = slots[i - 1] ?? null
     const taken = trouble.trouble === 'taken'
     const chain = (previous?.danced?.steps[trouble.role] ?? [])

@@ -1,5 +1,6 @@
 import { entryHolds, holdFits, relationFits } from '../../figure/index.ts'
 import { replaceContent, type DancedSlot } from '../../routine/index.ts'
+import { isOfLines } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import { replacements } from './feet.ts'
 import type { FindingOf, Repair } from '../finding.ts'
@@ -21,6 +22,7 @@ export function holds(derived: Derived): Found[] {
   const { slots } = derived.timeline
   return slots.flatMap((slot, i): Found[] => {
     if (!slot.danced || !slot.figure || holdFits(slot.before, slot.danced)) return []
+    if (isOfLines(derived, slot)) return []
     const hard = slot.figure.entry.strictness.holds === 'hard'
     const previous = slots[i - 1]
     return [

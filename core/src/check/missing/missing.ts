@@ -124,6 +124,9 @@ const NO_STEPS =
 const isUnknown = ({ slot }: DancedSlot): boolean =>
   slot.content.type === 'words' &&
   slot.content.text !== '' &&
+  // Who moves where, or where it leads, is enough to know.
+  !slot.content.moves &&
+  !slot.content.net &&
   slot.content.until === undefined &&
   !NO_STEPS.test(slot.content.text)
 

@@ -20,6 +20,8 @@ const ofNames: Record<string, fc.Arbitrary<unknown>> = {
   wanted: fc.array(text, { minLength: 1, maxLength: 3 }),
   known: fc.array(text, { maxLength: 3 }),
   early: fc.boolean(),
+  becket: fc.boolean(),
+  away: fc.array(text, { minLength: 1, maxLength: 4 }),
   open: fc.boolean(),
   beyond: fc.boolean(),
   side,
@@ -37,9 +39,12 @@ const ofNames: Record<string, fc.Arbitrary<unknown>> = {
   level: fc.constantFrom('first', 'easy', 'steady'),
   reach: fc.constantFrom('first', 'easy', 'steady'),
 }
-const TEXTS = 'part other figure label tune text id group why second lead follow'.split(' ')
+const TEXTS =
+  'line dancer otherLine otherDancer place part other figure label tune text id group why second lead follow'.split(
+    ' ',
+  )
 const NUMBERS =
-  'total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count steps'.split(
+  'by centimetres strides needed total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count steps'.split(
     ' ',
   )
 for (const name of TEXTS) ofNames[name] ??= text
@@ -103,6 +108,22 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
 }
 
 const CODES: Readonly<Record<FindingCode, string>> = {
+  'set.nobody': 'figure line',
+  'set.number': 'figure line count',
+  'set.pairs': 'figure line count',
+  'set.amount': 'figure line',
+  'set.facing': 'figure line',
+  'set.no-place': 'figure line',
+  'set.told-twice': 'figure line dancer otherLine',
+  'set.hand-taken': 'figure line dancer otherLine',
+  'set.facing-away': 'figure line dancer otherLine',
+  'missing.move': 'figure',
+  'set.two-in-one': 'figure dancer otherDancer place',
+  'set.empty': 'part place',
+  'set.not-home': 'away',
+  'set.progress': 'part by becket',
+  'set.path': 'figure dancer otherDancer beat centimetres',
+  'set.pace': 'figure dancer line strides needed',
   'sums.phrase': 'part terms total wanted missing to times',
   'sums.music-over': 'dance music difference bpm danceSeconds musicSeconds part',
   'sums.music-short': 'dance music difference bpm danceSeconds musicSeconds part',

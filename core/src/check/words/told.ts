@@ -5,6 +5,7 @@ import type { RepairWords } from '../finding.ts'
 import type { FindingCode, FindingParams, FindingWords } from '../findings.ts'
 import type { Sentence, Sentences } from '../sentences.ts'
 import { DANCE as DE_DANCE } from './de/dance.ts'
+import { FLOOR as DE_FLOOR } from './de/floor.ts'
 import { MISSING as DE_MISSING } from './de/missing.ts'
 import { REPAIRS as DE_REPAIRS } from './de/repairs.ts'
 import { SAID as DE_SAID } from './de/said.ts'
@@ -13,6 +14,7 @@ import { VOICE as DE_VOICE } from './de/voice.ts'
 import { facingTold as germanFacing } from './de/facing.ts'
 import { DANCE } from './en/dance.ts'
 import { facingTold as englishFacing } from './en/facing.ts'
+import { FLOOR } from './en/floor.ts'
 import { MISSING } from './en/missing.ts'
 import { REPAIRS, type RepairCatalogue } from './en/repairs.ts'
 import { SAID } from './en/said.ts'
@@ -20,8 +22,8 @@ import { SUMS } from './en/sums.ts'
 import { VOICE } from './en/voice.ts'
 
 const SENTENCES: Readonly<Record<Language, Sentences<FindingParams>>> = {
-  en: { ...SUMS, ...DANCE, ...SAID, ...VOICE, ...MISSING },
-  de: { ...DE_SUMS, ...DE_DANCE, ...DE_SAID, ...DE_VOICE, ...DE_MISSING },
+  en: { ...SUMS, ...DANCE, ...SAID, ...VOICE, ...MISSING, ...FLOOR },
+  de: { ...DE_SUMS, ...DE_DANCE, ...DE_SAID, ...DE_VOICE, ...DE_MISSING, ...DE_FLOOR },
 }
 const LABELS: Readonly<Record<Language, RepairCatalogue>> = { en: REPAIRS, de: DE_REPAIRS }
 

@@ -1,5 +1,6 @@
 import { expectOk } from '../../document/index.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
+import { readLines } from '../../move/index.ts'
 import { readAliases } from '../notation/aliasText.ts'
 import { composeFigure } from '../model/compose.ts'
 import {
@@ -11,6 +12,7 @@ import {
 } from '../notation/figureText.ts'
 import { FOLLOW_KINDS, type Figure, type FollowKind } from '../model/figure.ts'
 import { readStepLine, type StepLineOptions } from '../notation/stepLine.ts'
+import { MOVES } from './moves.ts'
 import { germanWords, inGerman } from './german.ts'
 
 /** A figure of the shipped book as it is written here; what is left out is the family's usual. */
@@ -45,6 +47,8 @@ export interface Written {
   /** Facings it is meant to begin in, eighths in the family's frame. */
   readonly facings?: readonly number[]
   readonly others?: string
+  /** Who moves where, as it is typed. */
+  readonly moves?: string
   readonly cautions?: Figure['cautions']
   readonly remarks?: string
 }
@@ -80,6 +84,7 @@ export function family(
     const holdChanges = expectOk(readHoldChanges(one.hands ?? '', options))
     const endings = expectOk(readEndings(one.endings ?? '', options))
     const chosen = expectOk(readOptions(one.options ?? '', options))
+    const lines = one.moves ?? MOVES[id]
     const parts = expectOk(readParts(one.made ?? '', [...book.values()], name))
     const figure: Figure = {
       format: 'dellop-figure',
@@ -103,6 +108,7 @@ export function family(
             },
           }
         : {}),
+      ...(lines ? { moves: expectOk(readLines(lines, (one.beats ?? 0) * TICKS_PER_BEAT)) } : {}),
       ...(holdChanges.length > 0 ? { holdChanges } : {}),
       entry: {
         holds,

@@ -21,6 +21,7 @@ import { SALSA_FIGURES } from './salsa.ts'
 import { MIXER_FIGURES } from './mixer.ts'
 import { RING_FIGURES } from './ring.ts'
 import { SET_FIGURES } from './set.ts'
+import { PLACE_FIGURES } from './setPlaces.ts'
 import { CLOG_FIGURES } from './clog.ts'
 import { FOXTROT_FIGURES } from './foxtrot.ts'
 import { LINE_FIGURES } from './line.ts'
@@ -51,6 +52,7 @@ export const SHIPPED_FIGURES: readonly Figure[] = [
   ...MIXER_FIGURES,
   ...SQUARE_FIGURES,
   ...LONGWAYS_FIGURES,
+  ...PLACE_FIGURES,
   ...VIENNESE_FIGURES,
   ...POLKA_FIGURES,
   ...SCHOTTISCHE_FIGURES,

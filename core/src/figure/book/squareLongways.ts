@@ -229,6 +229,7 @@ const LONGWAYS: readonly Written[] = [
     say: 'neighbour right, once and a half / neighbour right, one and a half / neighbour right',
     de: 'Nachbar rechts, eineinhalb herum / Nachbar rechts, eineinhalb / Nachbar rechts',
     cautions: [SPIN],
+    aliases: ['Turn by the right, once and a half'],
   },
   {
     name: 'Partners swing, facing across',

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { linesSchema } from '../../move/index.ts'
 import { idSchema, type DocumentShape } from '../../document/index.ts'
 import { holdIdSchema } from './hold.ts'
 import { stepSchema } from './step.ts'
@@ -167,6 +168,8 @@ export const figureSchema = z
       })
       .readonly()
       .optional(),
+    /** In a set: who moves where, from the formation it is danced in. */
+    moves: linesSchema.optional(),
     /** Hands changed on the way; the last hold is `exitHold`. */
     holdChanges: z
       .array(z.strictObject({ at: z.int().min(0).max(100_000), hold: holdIdSchema }).readonly())
@@ -221,7 +224,16 @@ export type Figure = z.infer<typeof figureSchema>
 /** How a figure is edited: field by field, each whole. */
 export const figureShape: DocumentShape = {
   lists: {},
-  optional: ['countFrom', 'set', 'holdChanges', 'endings', 'options', 'halfTicks', 'parts'],
+  optional: [
+    'countFrom',
+    'set',
+    'moves',
+    'holdChanges',
+    'endings',
+    'options',
+    'halfTicks',
+    'parts',
+  ],
 }
 export type FigurePart = NonNullable<Figure['parts']>[number]
 

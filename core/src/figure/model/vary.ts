@@ -1,6 +1,7 @@
 import { memoised, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
+import { halvedLines, mirroredLines, repeatedLines, type Line } from '../../move/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
 import { PICK_UP, pickedUp, turnedInto } from './exits.ts'
 import { holdOf, mirrorOf } from './hold.ts'
@@ -21,6 +22,8 @@ export interface DancedFigure {
   /** Hands changed on the way, in order. */
   readonly holds: readonly HoldChange[]
   readonly exitHold: string | null
+  /** In a set: who moves where, in ticks of this; null where nobody wrote it. */
+  readonly moves: readonly Line[] | null
 }
 type HoldChange = { readonly at: number; readonly hold: string }
 
@@ -114,7 +117,21 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
     others: others.map((one, i) => ({ ...one, steps: rest[i]! })),
     holds: stretch.holds,
     exitHold: stretch.exitHold,
+    moves: movesVaried(figure, variation),
   })
+}
+
+/** Its lines cut, repeated and mirrored with its steps; null where they cannot be. */
+function movesVaried(figure: Figure, variation: Variation): readonly Line[] | null {
+  if (!figure.moves) return null
+  let lines: readonly Line[] | null = figure.moves
+  let length = figure.lengthTicks
+  if (variation.cut?.type === 'half') {
+    length = figure.halfTicks ?? length / 2
+    lines = halvedLines(lines, length)
+  } else if (variation.cut) return null
+  if (lines && variation.times > 1) lines = repeatedLines(lines, variation.times, length)
+  return lines && variation.reflected ? mirroredLines(lines) : lines
 }
 
 /** Ended in another hold: the last step turns as that asks. What is mirrored later is not yet. */

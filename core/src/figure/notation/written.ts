@@ -3,7 +3,7 @@ import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { aliasesText, readAliases } from './aliasText.ts'
 import { composeFigure } from '../model/compose.ts'
-import { wrapFacing, type Facing } from '../../move/index.ts'
+import { linesText, readLines, wrapFacing, type Facing } from '../../move/index.ts'
 import {
   endingsText,
   holdChangesText,
@@ -44,6 +44,8 @@ export interface WrittenFigure {
    */
   readonly couples: string
   readonly others: string
+  /** In a set: who moves where, such as `1-8 leads: cast in file`. */
+  readonly moves: string
   readonly holds: readonly string[]
   readonly facings: readonly number[]
   readonly frame: NonNullable<Figure['entry']['frame']>
@@ -88,6 +90,7 @@ export const UNWRITTEN: WrittenFigure = {
   follow: '',
   couples: '2-4',
   others: '',
+  moves: '',
   holds: [],
   facings: [],
   frame: 'hall',
@@ -139,6 +142,8 @@ export function figureOfWritten(
     written.dancers === 'set' ? take('couples', couplesOf(written.couples)) : ([1, 1] as const)
   const others =
     written.dancers === 'set' ? take('others', readOthers(written.others, forLead)) : []
+  const moves =
+    written.dancers === 'set' ? take('moves', readLines(written.moves, lengthTicks ?? 0)) : []
   const holdChanges = isMade
     ? []
     : take('holdChanges', readHoldChanges(written.holdChanges, forLead))
@@ -161,6 +166,7 @@ export function figureOfWritten(
     lead: lead!,
     follow: follow!,
     ...(written.dancers === 'set' ? { set: { couples: couples!, others: others! } } : {}),
+    ...(moves!.length > 0 ? { moves: moves! } : {}),
     ...(holdChanges!.length > 0 ? { holdChanges: holdChanges! } : {}),
     entry: {
       holds: written.holds,
@@ -270,6 +276,7 @@ export const writtenOfFigure = (
       : figure.set.couples.join('-')
     : UNWRITTEN.couples,
   others: othersText(figure.set?.others ?? [], division),
+  moves: linesText(figure.moves ?? []),
   holds: figure.entry.holds,
   facings: figure.entry.facings,
   frame: figure.entry.frame ?? 'hall',

@@ -108,6 +108,8 @@ export const PROBLEMS: typeof ENGLISH = {
     'Erwartet wurde eine WebVTT-Datei, oder eine Tabelle mit den Spalten „start“ und „words“.',
   'cues.time': ({ line, time }) =>
     `Zeile ${line}: „${time}“ ist keine Zeit; erwartet wurden Sekunden wie 62.5, oder 1:02.5.`,
+  'sheet-text.net': ({ text }) =>
+    `„${text}“: home, oder von welchem Platz zu welchem, etwa l1>l2 l2>l1, wurde erwartet.`,
   'sheet-text.slot-extra': ({ extra }) =>
     `„${extra}“ sagt über eine Figur nichts Bekanntes; erwartet wurde "voll" / "kurz" / "Stichwort", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first oder announce "...".`,
   'sheet-text.pin': ({ text }) =>

@@ -1,0 +1,80 @@
+import { closeCalls, paceOf, stridesOf } from '../../floor/index.ts'
+import { memoised } from '../../document/index.ts'
+import { deedText, type LinesDanced } from '../../move/index.ts'
+import { aboutSlot, slotName } from '../aboutSlot.ts'
+import type { Derived } from '../derived.ts'
+import type { FindingOf } from '../finding.ts'
+
+/** What it finds, with the values of their sentences. */
+export interface SetWaysFindings {
+  readonly 'set.path': {
+    readonly figure: string
+    readonly dancer: string
+    readonly otherDancer: string
+    readonly beat: number
+    readonly centimetres: number
+  }
+  readonly 'set.pace': {
+    readonly figure: string
+    readonly dancer: string
+    readonly line: string
+    readonly strides: number
+    readonly needed: number
+  }
+}
+type Found = FindingOf<SetWaysFindings>
+
+/** A count has time for a step of this many strides; more is a hurry. */
+const BRISK = 1.2
+const HURRIED = 1.5
+
+/** What lines come to is looked at once, however often it is danced. */
+const close = memoised((danced: LinesDanced) => closeCalls(danced))
+const pace = memoised((danced: LinesDanced) => paceOf(danced))
+
+/** Dancers who come too near each other on their ways, and ways too long for their counts. */
+export function setWays({ timeline, track }: Derived): Found[] {
+  if (!track) return []
+  return timeline.slots.flatMap((slot): Found[] => {
+    const { danced, before, lines } = track.slots.get(slot.key)!
+    if (danced.spans.length === 0) return []
+    const id = (index: number): string => before.dancers[index]!.id
+    const calls = close(danced).map(({ dancers: [a, b], beat, nearest }): Found => {
+      const params = {
+        figure: slotName(slot),
+        dancer: id(a),
+        otherDancer: id(b),
+        beat,
+        centimetres: nearest,
+      }
+      const subject = `${slot.slot.id} ${id(a)} ${id(b)}`
+      return {
+        ...aboutSlot(slot),
+        subject,
+        code: 'set.path',
+        severity: 'mend',
+        params,
+        repairs: [],
+      }
+    })
+    const fastest = pace(danced)
+    if (!fastest || stridesOf(fastest) <= BRISK) return calls
+    const strides = Math.round(stridesOf(fastest) * 10) / 10
+    return [
+      ...calls,
+      {
+        ...aboutSlot(slot),
+        code: 'set.pace',
+        severity: stridesOf(fastest) > HURRIED ? 'mend' : 'note',
+        params: {
+          figure: slotName(slot),
+          dancer: id(fastest.dancer),
+          line: deedText(lines[fastest.line]!),
+          strides,
+          needed: fastest.counts,
+        },
+        repairs: [],
+      },
+    ]
+  })
+}

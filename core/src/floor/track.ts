@@ -1,0 +1,151 @@
+import { memoised } from '../document/index.ts'
+import {
+  danceLines,
+  notDanced,
+  firstStanding,
+  placeAt,
+  progressed,
+  standingAlike,
+  type Line,
+  type LinesDanced,
+  type Places,
+  type Standing,
+} from '../move/index.ts'
+import type { DancedPass, DancedSlot, Pass, StatedNet, Timeline } from '../routine/index.ts'
+
+/** One slot on the floor: where everybody stands before and after it, and the ways between. */
+export interface TrackedSlot {
+  readonly before: Standing
+  readonly after: Standing
+  readonly lines: readonly Line[]
+  readonly danced: LinesDanced
+  /** Nothing says who moves where in it, so that the places are open from here. */
+  readonly isOpen: boolean
+  /** Places that a stated net names and the formation does not have. */
+  readonly unknownPlaces: readonly string[]
+}
+/** One time through: where it began and ended, before the set went on. */
+export interface TrackedPass {
+  readonly key: string
+  readonly before: Standing
+  /** As its last step ends, before the progression. */
+  readonly danced: Standing
+  readonly after: Standing
+}
+/** A dance on the floor. */
+export interface Track {
+  readonly places: Places
+  readonly first: Standing
+  readonly slots: ReadonlyMap<string, TrackedSlot>
+  readonly passes: readonly TrackedPass[]
+  readonly last: Standing
+}
+
+/** Formations in which what has no lines keeps everybody in their places. */
+const STAYS: readonly Places['shape'][] = ['circle', 'round', 'lines']
+
+/** Follows a routine through its formation; each slot once for all who stand alike before it. */
+export function track(timeline: Timeline, places: Places): Track {
+  const first = firstStanding(places)
+  const slots = new Map<string, TrackedSlot>()
+  const passes: TrackedPass[] = []
+  let now = first
+  for (const pass of timeline.passes) {
+    const before = now
+    for (const slot of pass.slots) {
+      const tracked = trackSlot(now, slot)
+      slots.set(slot.key, tracked)
+      now = slot.slot.progress ? progressed(tracked.after) : tracked.after
+    }
+    const danced = shifted(now, pass.pass)
+    now = pass.pass.progress || pass.pass.shift ? progressed(danced) : danced
+    passes.push({ key: pass.key, before, danced, after: now })
+  }
+  return { places, first, slots, passes, last: now }
+}
+
+/** Where a time through leads from a standing, before the set goes on at its end. */
+export const dancedThrough = (from: Standing, pass: DancedPass): Standing =>
+  shifted(
+    pass.slots.reduce((standing, slot) => {
+      const { after } = trackSlot(standing, slot)
+      return slot.slot.progress ? progressed(after) : after
+    }, from),
+    pass.pass,
+  )
+
+/** The lines of a slot, of its figure or its words; null where it has none. */
+export function linesOf({ danced, slot }: DancedSlot): readonly Line[] | null {
+  if (danced) return danced.moves
+  return slot.content.type === 'words' ? (slot.content.moves ?? null) : null
+}
+
+function trackSlot(before: Standing, slot: DancedSlot): TrackedSlot {
+  const lines = linesOf(slot)
+  const { content } = slot.slot
+  const as = (danced: LinesDanced, isOpen = false, unknownPlaces: readonly string[] = []) => ({
+    before,
+    after: danced.after,
+    lines: danced.lines,
+    danced,
+    isOpen,
+    unknownPlaces,
+  })
+  const net = content.type === 'words' && !lines ? content.net : undefined
+  if (net) {
+    const { after, unknown } = netApplied(before, net)
+    return as(notDanced(before, after), false, unknown)
+  }
+  if (lines) return as(before.isOpen ? notDanced(before) : dancedAlike(lines, before))
+  const isOpen = slot.lengthTicks > 0 && !STAYS.includes(before.places.shape)
+  return as(notDanced(before, isOpen ? { ...before, isOpen } : before), isOpen)
+}
+
+/** What lines come to, for each way in which they were begun. */
+const alike = memoised((_: readonly Line[]): Map<string, LinesDanced> => new Map())
+function dancedAlike(lines: readonly Line[], before: Standing): LinesDanced {
+  const known = alike(lines)
+  const key = standingAlike(before)
+  const found = known.get(key)
+  if (found) return found
+  const danced = danceLines(before, lines)
+  known.set(key, danced)
+  return danced
+}
+
+/** Everybody to where a net says; it closes a standing that was open, where it says home. */
+function netApplied(
+  before: Standing,
+  net: StatedNet,
+): { after: Standing; unknown: readonly string[] } {
+  if (net === 'home') return { after: { ...before, isOpen: false }, unknown: [] }
+  const { layout } = before
+  const indexOf = (id: string): number =>
+    layout.places.findIndex((place) => place.id.toLowerCase() === id.toLowerCase())
+  const unknown = [...new Set(net.flat())].filter((id) => indexOf(id) < 0)
+  const goes = new Map(net.map(([from, to]) => [indexOf(from), indexOf(to)]))
+  const dancers = before.dancers.map((dancer) => {
+    const at = placeAt(layout, dancer)
+    const to = at === null ? undefined : goes.get(at)
+    if (to === undefined || to < 0) return dancer
+    const { x, y, facing } = layout.places[to]!
+    return { ...dancer, x, y, facing }
+  })
+  return { after: { ...before, isOpen: false, dancers }, unknown }
+}
+
+/** A mixer's pass: each role on by so many stations at its end. */
+function shifted(standing: Standing, { shift }: Pass): Standing {
+  if (!shift || !standing.layout.isRound || standing.isOpen) return standing
+  const { layout } = standing
+  const dancers = standing.dancers.map((dancer) => {
+    const at = placeAt(layout, dancer)
+    if (at === null) return dancer
+    const { row, lane } = layout.places[at]!
+    const on = dancer.role === 'L' ? shift.lead : shift.follow
+    const wanted = (((row + on) % layout.rows) + layout.rows) % layout.rows
+    const place = layout.places.find((one) => one.row === wanted && one.lane === lane)
+    return place ? { ...dancer, x: place.x, y: place.y } : dancer
+  })
+  return { ...standing, dancers }
+}
