@@ -13,6 +13,7 @@ import {
   type DancedSlot,
   type Timeline,
 } from '../routine/index.ts'
+import { track } from '../floor/index.ts'
 import { planAnew, type Sheet } from '../sheet/index.ts'
 import type { Tick } from '../time/index.ts'
 
@@ -304,6 +305,7 @@ export function sheetOnCourse(sheet: Sheet, course: Course): Sheet {
     timeline.slots.length === written.slots.length &&
     timeline.slots.every((slot, i) => slot === written.slots[i])
   if (isSame) return sheet
-  const moved = { ...sheet, timeline }
+  const { places } = sheet.routine
+  const moved = { ...sheet, timeline, track: places ? track(timeline, places) : null }
   return { ...moved, plan: planAnew(moved) }
 }

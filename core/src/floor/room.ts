@@ -108,7 +108,7 @@ function freeWidths({ width, things }: Hall, from: number, to: number): number[]
   return free
 }
 
-/** What a hall has room for when nothing stands in it. */
+/** Room for each kind of formation, with nothing in the hall. */
 export interface RoomFor {
   /** Dancers in one ring, and couples in a circle. */
   readonly ring: number
@@ -119,6 +119,7 @@ export interface RoomFor {
   readonly route: number
   readonly couples: number
 }
+/** What a hall has room for when nothing stands in it. */
 export function roomFor({ width, length }: Hall): RoomFor {
   const radius = Math.min(width, length) / 2 - 80
   const lines = (side: number): number =>
@@ -156,6 +157,7 @@ export const strideIn = (
  * the right and up, beginning at the middle.
  *
  * @param travel Strides of one time through, as faced at its beginning.
+ * @param times How often it is danced.
  * @param eighths By how much it turns in one time through, clockwise.
  * @param stride Centimetres.
  */

@@ -136,6 +136,9 @@ function facingAway({ dancers, layout }: Standing, { together }: Danced): number
 /**
  * Where a dancer is at a tick of what is danced: on the way of the line they are in, or where they
  * stood or came to stand.
+ *
+ * @param dancer Index among the dancers.
+ * @param tick From the beginning of what is danced.
  */
 export function spotAt(
   { before: standing, spans }: Pick<LinesDanced, 'before' | 'spans'>,

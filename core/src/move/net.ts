@@ -16,7 +16,11 @@ export function netOf(before: Standing, after: Standing): readonly number[] | nu
   return net
 }
 
-/** In cycles, beginning with who is told first: `(l1 l3 l2)(r1 r3 r2)`; `home` where all stay. */
+/**
+ * In cycles, beginning with who is told first: `(l1 l3 l2)(r1 r3 r2)`; `home` where all stay.
+ *
+ * @param net For each place, by index, the place that it leads to.
+ */
 export function netText(before: Standing, net: readonly number[]): string {
   const { places } = before.layout
   const seen = new Set<number>()

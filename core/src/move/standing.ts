@@ -91,7 +91,11 @@ function nearest(places: readonly Place[], x: number, y: number): Place {
 const frameTurn = (layout: Layout, { x, y }: { x: number; y: number }): number =>
   layout.isRound ? 6 - (Math.atan2(y, x) - Math.PI / 2) / EIGHTH : 0
 
-/** Where a facing of the frame points as seen from above: eighths clockwise from up, any real. */
+/**
+ * Where a facing of the frame points as seen from above: eighths clockwise from up, any real.
+ *
+ * @param facing Eighths in the frame of the formation, clockwise.
+ */
 export const facingSeen = (layout: Layout, at: { x: number; y: number }, facing: number): number =>
   facing + frameTurn(layout, at)
 

@@ -50,7 +50,12 @@ export const stay =
   (at: Point, from: number, to: number): Way =>
   (share) => ({ x: at.x, y: at.y, seen: blend(from, to)(share) })
 
-/** To a place by even pace round the corners between. */
+/**
+ * To a place by even pace round the corners between.
+ *
+ * @param from Where one looks at first, eighths seen from above.
+ * @param to Where one looks then.
+ */
 export function along(points: readonly Point[], from: number, to: number): Way {
   const lengths = points
     .slice(1)

@@ -1,5 +1,6 @@
 import { CHECKS, type Check, type Derived, type Finding, type Repair } from '../check/index.ts'
 import { applyEdits, memoised } from '../document/index.ts'
+import { track } from '../floor/index.ts'
 import { routineShape, unfold, type Routine, type UnfoldCache } from '../routine/index.ts'
 import type { Sheet } from './derive.ts'
 
@@ -59,10 +60,12 @@ const standing = memoised((sheet: Sheet) => {
 
 function derivedAs(sheet: Sheet, routine: Routine, cache: UnfoldCache): Derived {
   const { book, music } = sheet
+  const timeline = unfold(routine, book, { music, cache })
   return {
     ...sheet,
     routine,
-    timeline: unfold(routine, book, { music, cache }),
+    timeline,
+    track: routine.places ? track(timeline, routine.places) : null,
     plan: { ...sheet.plan, planned: [], extras: [] },
     isTrial: true,
   }

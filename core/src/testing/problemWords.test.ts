@@ -4,10 +4,22 @@ import { PROBLEMS as DOCUMENT } from '../document/words/en/problems.ts'
 import { FINDINGS } from '../figure/words/en/findings.ts'
 import { PROBLEMS as FIGURE } from '../figure/words/en/problems.ts'
 import { PROBLEMS as FILE } from '../file/words/en/problems.ts'
+import { PROBLEMS as FLOOR } from '../floor/words/en/problems.ts'
 import { PROBLEMS as LISTEN } from '../listen/words/en/problems.ts'
+import { PROBLEMS as MOVE } from '../move/words/en/problems.ts'
 import { PROBLEMS as TIME } from '../time/words/en/problems.ts'
 
-const ENGLISH = { ...CUE, ...DOCUMENT, ...FIGURE, ...FILE, ...LISTEN, ...TIME, ...FINDINGS }
+const ENGLISH = {
+  ...CUE,
+  ...DOCUMENT,
+  ...FIGURE,
+  ...FILE,
+  ...FLOOR,
+  ...LISTEN,
+  ...MOVE,
+  ...TIME,
+  ...FINDINGS,
+}
 /** What a sentence must never show a person. */
 const NEVER = /undefined|NaN|\[object|\bnull\b| {2}/
 

@@ -208,11 +208,11 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ['a figure short', '  Do-si-do\n', '', 'sums.phrase', 32],
     ['a part left out', '  A\n  B\n  A\n', '  A\n  B\n', 'sums.music-short', 96],
     [
-      'closed hold for two who face one way',
-      'Set twice (to star)',
-      'Set twice (to closed)',
-      'facing.hold',
-      40,
+      'a couple that casts down and never comes home',
+      '  Do-si-do\n',
+      '  "first couple cast" = 8 | moves couple 1: cast to the bottom\n',
+      'set.not-home',
+      128,
     ],
   ],
   'goosefoot-ring': [

@@ -340,7 +340,7 @@ const MIXER: readonly Written[] = [
     beats: 4,
     lead: walk(4),
     say: 'men move on to the next lady / men on one / men on',
-    de: 'Herren weiter zur nächsten Dame / Herren eins weiter / Herren weiter',
+    de: 'Herren eins weiter zur Dame davor / Herren eins weiter / Herren eins',
     moves: 'leads: on 1',
   },
   {

@@ -143,7 +143,9 @@ export function figureOfWritten(
   const others =
     written.dancers === 'set' ? take('others', readOthers(written.others, forLead)) : []
   const moves =
-    written.dancers === 'set' ? take('moves', readLines(written.moves, lengthTicks ?? 0)) : []
+    written.dancers === 'set'
+      ? take('moves', readLines(written.moves, isMade ? 0 : (lengthTicks ?? 0)))
+      : []
   const holdChanges = isMade
     ? []
     : take('holdChanges', readHoldChanges(written.holdChanges, forLead))

@@ -66,7 +66,12 @@ export function halvedLines(lines: readonly Line[], half: number): readonly Line
   return result
 }
 
-/** The same lines after one another, so many times. */
+/**
+ * The same lines after one another.
+ *
+ * @param times How often, 1 or more.
+ * @param lengthTicks How long they last once.
+ */
 export const repeatedLines = (
   lines: readonly Line[],
   times: number,

@@ -65,7 +65,11 @@ function readCounts(
   return succeed({ from, to })
 }
 
-/** Lines that go on longer than what is danced. */
+/**
+ * Lines that go on longer than what is danced.
+ *
+ * @param counts How many counts that lasts.
+ */
 export const movesTooLong = (text: string, counts: number): Refused =>
   problem('move.counts', { text, counts })
 
@@ -98,5 +102,6 @@ export function deedText({ who, do: what }: Pick<Line, 'who' | 'do'>): string {
 
 /** Lines as they are written, with their counts; what is read back from them is the same. */
 export const linesText = (lines: readonly Line[]): string => lines.map(lineText).join('; ')
+/** One line as it is written, with its counts. */
 export const lineText = (line: Line): string =>
   `${countText(line.from + TICKS_PER_BEAT)}-${countText(line.to)} ${deedText(line)}`

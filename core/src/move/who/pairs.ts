@@ -4,6 +4,7 @@ import type { PairsWord } from './who.ts'
 /**
  * Who belongs to a dancer, by index, as they stand now; null where that is nobody.
  *
+ * @param one Index of the dancer.
  * @param scope The dancers among whom neighbours, diagonals and those beside are asked.
  */
 export function pairOf(
