@@ -14,3 +14,4 @@ export {
   type Hall,
   type RoomFor,
 } from './room.ts'
+export { floorAt, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'

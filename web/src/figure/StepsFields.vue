@@ -86,6 +86,15 @@ const change = <Field extends keyof WrittenFigure>(
         :hint="say.othersExample"
         @change="(text) => change('others', text)"
       />
+      <StepLineField
+        v-if="written.dancers === 'set'"
+        id="moves-line"
+        :label="words.floor.moves"
+        :text="written.moves"
+        :problem="problemOf('moves')"
+        :hint="words.floor.movesHint"
+        @change="(text) => change('moves', text)"
+      />
     </template>
     <Folded :open="isMade" :title="say.parts">
       <p class="soft">{{ say.partsHelp }}</p>

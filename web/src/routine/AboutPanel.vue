@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { freeFoot, LEVELS, type CoupleState, type Role } from '@dellop/core/figure'
-import { type Facing } from '@dellop/core/move'
+import { placesText, readPlaces, type Facing } from '@dellop/core/move'
 import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { rolesTold } from '../page/roles.ts'
 import { words } from '../words/index.ts'
 import { facingWords } from '../page/standing.ts'
@@ -51,6 +51,16 @@ const usualCount = computed(
 const usualSlow = computed(
   () => slowOf({ metre: props.routine.metre, dance: props.routine.dance }).slow / TICKS_PER_BEAT,
 )
+/** What was typed and cannot be read stays in its field, with what was expected. */
+const typedPlaces = ref<string | null>(null)
+const placesProblem = ref<string | null>(null)
+const placesTold = computed(() => (props.routine.places ? placesText(props.routine.places) : ''))
+function setPlaces(text: string): void {
+  const read = text.trim() === '' ? null : readPlaces(text)
+  typedPlaces.value = read?.ok === false ? text : null
+  placesProblem.value = read?.ok === false ? words.problem(read.problem) : null
+  if (read?.ok !== false) emit('set', 'places', read?.value)
+}
 const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
 </script>
 
@@ -100,6 +110,15 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
             :value="formation"
             :label="words.sheets.head.formations[formation]" /></el-select
       ></Labelled>
+      <Labelled :label="words.floor.places" class="wide"
+        ><EntryInput
+          :value="typedPlaces ?? placesTold"
+          :placeholder="words.floor.placesHint"
+          maxlength="200"
+          :aria-invalid="placesProblem !== null"
+          @change="setPlaces($event)"
+        /><span v-if="placesProblem" class="wrong" role="alert">{{ placesProblem }}</span></Labelled
+      >
       <Labelled :label="words.sheets.head.couples"
         ><EntryInput
           :value="routine.couples ?? ''"
@@ -254,6 +273,12 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
 section {
   display: grid;
   gap: 0.6rem;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.wrong {
+  color: var(--wrong);
 }
 .two {
   display: grid;

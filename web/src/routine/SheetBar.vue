@@ -25,7 +25,17 @@ const emit = defineEmits<{
   menu: [what: SheetMenu]
 }>()
 export type SheetMenu = (typeof MENU)[number]
-const MENU = ['print', 'file', 'hand-on', 'text', 'about', 'history', 'keys', 'help'] as const
+const MENU = [
+  'floor',
+  'print',
+  'file',
+  'hand-on',
+  'text',
+  'about',
+  'history',
+  'keys',
+  'help',
+] as const
 
 const toFix = computed(() => props.sheet.findings.filter(isToMend).length)
 </script>

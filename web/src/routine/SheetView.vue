@@ -99,7 +99,8 @@ const { roundTold, counting, stripShown, strip } = useSheetTelling(sheet)
 const view = ref<HTMLElement | null>(null)
 const { side, drawer, narrow, showSide, select } = useBesidePage(page, view, () => phrasePage.value)
 function fromMenu(what: SheetMenu): void {
-  if (what === 'print') void router.push({ name: 'sheet-print', params: { id } })
+  if (what === 'floor') void router.push({ name: 'sheet-floor', params: { id } })
+  else if (what === 'print') void router.push({ name: 'sheet-print', params: { id } })
   else if (what === 'file') follow(`/api/sheets/${id}/file`)
   else if (what === 'help') void router.push({ name: 'help', hash: `#${helpFor('sheet')}` })
   else if (what === 'text') textShown.value = true

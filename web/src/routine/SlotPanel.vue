@@ -26,6 +26,7 @@ import SlotCalling from './SlotCalling.vue'
 import SlotMarks from './SlotMarks.vue'
 import StateAtBeat from './StateAtBeat.vue'
 import WhyHere from './WhyHere.vue'
+import MovesField from './MovesField.vue'
 import WordingEditor from './WordingEditor.vue'
 
 const props = defineProps<{
@@ -153,6 +154,13 @@ const lengthBeats = computed(() => props.slotDanced.lengthTicks / TICKS_PER_BEAT
         @change="commands.wordsLength(slotDanced, $event ?? 0)"
       />
     </div>
+    <MovesField
+      v-if="sheet.routine.places && slotDanced.slot.content.type === 'words' && isSettled"
+      :key="slotDanced.slot.id"
+      :moves="slotDanced.slot.content.moves ?? []"
+      :length-ticks="slotDanced.lengthTicks"
+      @change="commands.wordsMoves(slotDanced, $event)"
+    />
     <WordingEditor
       :slot-danced="slotDanced"
       :voice="voice"

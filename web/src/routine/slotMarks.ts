@@ -10,6 +10,7 @@ import {
   type SlotContent,
 } from '@dellop/core/routine'
 import type { WordingKind } from '@dellop/core/figure'
+import type { Line } from '@dellop/core/move'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -57,16 +58,32 @@ export function slotMarks(hands: SheetHands) {
   }
 
   function wordsLength(slot: DancedSlot, beats: number): void {
-    if (slot.slot.content.type === 'words')
+    const { content } = slot.slot
+    const lengthTicks = Math.round(beats * TICKS_PER_BEAT)
+    // Lines that would go on longer are danced no more.
+    const moves =
+      content.type === 'words' ? content.moves?.filter(({ to }) => to <= lengthTicks) : undefined
+    if (content.type === 'words')
       document.edit(
-        setSlotField(
-          slot.slot,
-          'content',
-          wordsContent(slot.slot.content.text, Math.round(beats * TICKS_PER_BEAT)),
-        ),
+        setSlotField(slot.slot, 'content', {
+          ...wordsContent(content.text, lengthTicks),
+          ...(moves && moves.length > 0 ? { moves } : {}),
+          ...(content.net ? { net: content.net } : {}),
+        }),
         say.length,
         `length:${slot.slot.id}`,
       )
+  }
+
+  function wordsMoves(slot: DancedSlot, moves: readonly Line[] | undefined): void {
+    const { content } = slot.slot
+    if (content.type !== 'words') return
+    const { moves: _, ...rest } = content
+    document.edit(
+      setSlotField(slot.slot, 'content', moves ? { ...rest, moves } : rest),
+      words.floor.moves,
+      `moves:${slot.slot.id}`,
+    )
   }
 
   const slotField = (
@@ -80,5 +97,5 @@ export function slotMarks(hands: SheetHands) {
   const setContent = (slot: DancedSlot, content: SlotContent): void =>
     keepPlace(slot, replaceContent(slot, content, scope(), randomId), say.length)
 
-  return { word, silence, remark, wordsLength, slotField, pin, setContent }
+  return { word, silence, remark, wordsLength, wordsMoves, slotField, pin, setContent }
 }

@@ -124,7 +124,8 @@ function writtenOfCells(
     family: cell('family'),
     level: (levelNamed(cell('level') || 'easy') ?? cell('level')) as Figure['level'],
     dancers: (cell('dancers') || 'couple') as Figure['dancers'],
-    beats: isMade ? '1' : cell('beats'),
+    // As long as anything may be, until its parts say how long it is.
+    beats: isMade ? '256' : cell('beats'),
     countFrom: cell('count from'),
     lead: isMade ? '1 hold' : cell('lead'),
     followKind: own ? 'own' : (FOLLOW_KINDS.find((kind) => kind === follow) ?? 'opposite'),

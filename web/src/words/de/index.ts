@@ -14,6 +14,7 @@ import type { Catalogue } from '../en/index.ts'
 import { inLocale, keyName } from '../shared.ts'
 import { cues } from './cues.ts'
 import { figures } from './figures.ts'
+import { floor } from './floor.ts'
 import {
   bars,
   clock,
@@ -323,6 +324,7 @@ export const de: Catalogue = {
     back: 'Alle Blätter',
     menu: {
       label: 'Mehr zu diesem Blatt',
+      floor: 'Tanzfläche: wer wo steht',
       print: 'Drucken',
       text: 'Text neben der Seite',
       about: 'Über dieses Blatt',
@@ -605,6 +607,7 @@ export const de: Catalogue = {
   sheets,
   tunes,
   lectern,
+  floor,
   help,
   about: {
     title: 'Über Dellop',

@@ -29,6 +29,7 @@ import { changeWords } from '@dellop/core/sheet'
 import { problemSentence, type Told } from '@dellop/core/words'
 import type { ProblemBody } from '@dellop/wire'
 import { figures } from './figures.ts'
+import { floor } from './floor.ts'
 import { cues } from './cues.ts'
 import { voice } from './voice.ts'
 import { schools } from './schools.ts'
@@ -313,6 +314,7 @@ export const en = {
     back: 'All sheets',
     menu: {
       label: 'More of this sheet',
+      floor: 'Floor: who stands where',
       print: 'Print',
       text: 'Text beside the page',
       about: 'About this sheet',
@@ -596,6 +598,7 @@ export const en = {
   sheets,
   tunes,
   lectern,
+  floor,
   help,
   about: {
     title: 'About Dellop',

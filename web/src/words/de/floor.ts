@@ -1,0 +1,79 @@
+import type { floor as ENGLISH } from '../en/floor.ts'
+
+const listed = (all: readonly string[]): string =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} und ${all.at(-1)}`
+
+/** Die Fläche: wer wo steht, während getanzt wird. */
+export const floor: typeof ENGLISH = {
+  title: 'Tanzfläche',
+  of: (dance) => `Tanzfläche: ${dance}`,
+  open: 'Tanzfläche: wer wo steht',
+  toSheet: 'Zum Blatt',
+  play: 'Abspielen',
+  pause: 'Pause',
+  back: 'Figur davor',
+  on: 'Nächste Figur',
+  clicks: 'Klick auf den Schlägen',
+  noSound: 'Der Ton ging nicht an. Noch einmal auf Abspielen.',
+  scrub: 'Stelle im Tanz',
+  seenBy: 'Gesehen',
+  seen: { dancers: 'wie die Tanzenden', caller: 'wie die Ansage', mirrored: 'gespiegelt' },
+  trail: 'Spur von',
+  noTrail: 'niemandem',
+  atStart: 'Alle stehen wie zu Beginn.',
+  atEnd: 'Alle stehen wie am Ende.',
+  moment: (part, count, of) => `${part}, Schlag ${count} von ${of}`,
+  nextFigure: (figure) => `Als Nächstes: ${figure}`,
+  out: (who) => (who.length === 0 ? 'Niemand setzt aus.' : `Es setzen aus: ${listed(who)}.`),
+  idle: (who) => `Ohne Partner: ${listed(who)}.`,
+  isOpen: 'Nichts sagt, wo hier jemand steht.',
+  picture: (what) => `Die Fläche von oben. ${what}`,
+  legend: {
+    lead: (role) => `Quadrat: ${role}`,
+    follow: (role) => `rund: ${role}`,
+    second: 'sechseckig: dritte Person',
+    alone: 'Tropfen: allein',
+    more: 'Nase: Blick; hohl: setzt aus; Strich an der Seite: gereichte Hand',
+  },
+  table: {
+    title: 'Durchgänge',
+    pass: 'Mal',
+    begins: (n, isLast) => (isLast ? 'am Ende' : String(n)),
+    stand: 'Wie sie stehen',
+    out: 'Setzt aus',
+    meets: (who) => `${who} trifft`,
+    nobody: 'niemanden',
+  },
+  sums: {
+    homeAfter: (times) =>
+      times === null
+        ? 'Alle sind nie wieder zu Hause, so oft man es auch tanzt.'
+        : `Alle sind nach ${times} Durchgängen zu Hause.`,
+    isHome: 'Am Ende sind alle zu Hause.',
+    progress: (by) =>
+      by === 1
+        ? 'Jeder Durchgang geht um einen Platz weiter.'
+        : `Jeder Durchgang geht um ${by} weiter.`,
+  },
+  none: {
+    title: 'Dieses Blatt sagt nicht, wie sie stehen.',
+    text: 'Einmal gesagt, etwa ein Square oder eine Gasse, zeigt die Fläche, wer wohin geht.',
+  },
+  places: 'Wie sie stehen',
+  placesHint: 'Zum Beispiel: longways of 6, duple improper',
+  moves: 'Wer wohin geht',
+  movesHint: 'Zum Beispiel: 1-8 leads: cast in file',
+  room: {
+    title: 'In einem Saal',
+    hall: 'Saal, in Metern',
+    hint: 'Zum Beispiel: 9 x 14 m; Bühne 0,0 9x2.5',
+    dancers: 'Paare im Saal',
+    sets: (most) => (most === 1 ? 'Ein Set passt.' : `${most} Sets passen.`),
+    over: (couples, sets, left) =>
+      `${couples} Paare: ${sets === 1 ? 'ein Set' : `${sets} Sets`}, ${left} übrig.`,
+    room: (ring, circle, route, couples) =>
+      `Ein Ring fasst ${ring}, ein Kreis ${circle} Paare; einmal herum sind ${route} m für ${couples} Paare.`,
+    caution:
+      'Um jedes Set muss man herumgehen können; Türen bleiben frei, und es gelten die Regeln des Hauses.',
+  },
+}
