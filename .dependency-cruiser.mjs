@@ -53,8 +53,8 @@ export default {
     {
       name: 'web-subjects-apart',
       severity: 'error',
-      from: { path: '^web/src/(routine|call|figure|group|tune|school|voice)/' },
-      to: { path: '^web/src/(routine|call|figure|group|tune|school|voice)/', pathNot: '^web/src/$1/' },
+      from: { path: '^web/src/(routine|call|figure|floor|group|tune|school|voice)/' },
+      to: { path: '^web/src/(routine|call|figure|floor|group|tune|school|voice)/', pathNot: '^web/src/$1/' },
     },
     // A result has no company of its own: a listener need not load what checks documents.
     {

@@ -1,10 +1,13 @@
-// npm run bench [-- core|web]: prints milliseconds and the ratio to a calibration loop. Nothing
+// npm run bench [-- core|floor|web]: prints milliseconds and the ratio to a calibration loop. Nothing
 // here passes or fails.
 import { calibrationMs, report } from './calibrate.ts'
 import { measureCore } from './core.ts'
+import { measureFloor } from './floor.ts'
 import { measureWeb } from './web.ts'
 
 const only = process.argv[2]
 const calibration = calibrationMs()
-if (only !== 'web') report(measureCore(), calibration)
-if (only !== 'core') report(await measureWeb(), calibration)
+const wants = (part: string): boolean => only === undefined || only === part
+if (wants('core')) report(measureCore(), calibration)
+if (wants('floor')) report(measureFloor(), calibration)
+if (wants('web')) report(await measureWeb(), calibration)

@@ -13,7 +13,7 @@ const drawn = (page: Page): Promise<(string | null)[]> =>
       ),
     )
 
-test('the floor shows who stands where: figure by figure, played, with a trail, in words beside it', async ({
+test('the floor shows who stands where: figure by figure, played, seen from the caller’s side, in words beside it', async ({
   page,
 }) => {
   await page.goto('/sheets/four-lamps-square/floor')

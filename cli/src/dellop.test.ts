@@ -9,6 +9,7 @@ import { band } from './band.ts'
 import { check } from './check.ts'
 import { count } from './count.ts'
 import { figures } from './figures.ts'
+import { floor } from './floor.ts'
 import type { Outcome } from './outcome.ts'
 import { plan } from './plan.ts'
 import { compressed, flac } from './testing/encode.ts'
@@ -46,6 +47,7 @@ const HERE: Readonly<Record<string, (line: readonly string[]) => Outcome>> = {
   plan,
   band,
   figures,
+  floor,
 }
 function dellop(name: string, ...line: string[]) {
   const outcome = HERE[name]!(line)
@@ -378,8 +380,38 @@ describe('dellop band', () => {
 
 it('says what commands there are', () => {
   expect(shell('dance').stderr).toMatch(
-    /no command "dance": dellop count \| check \| plan \| band \| figures \| listen/,
+    /no command "dance": dellop count \| check \| plan \| band \| floor \| figures \| listen/,
   )
+})
+
+describe('dellop floor', () => {
+  it('tells who stands where through a dance, whom one meets and when all are home', () => {
+    const { exit, json } = dellop('floor', demo('sheets/reedcutters-line.txt'))
+    expect(exit).toBe(0)
+    expect(json).toMatchObject({ homeAfter: 12, progression: [1], findings: [], meetings: [] })
+    expect(json.passes).toHaveLength(5)
+    expect(json.passes[1]).toMatchObject({ out: 'L2 F2 L5 F5', order: '2 1 4 3 6 5' })
+    expect(json.meets['L1 neighbours']).toBe('F2 F4 F6 F5 F3')
+  })
+  it('answers who is meant, a way home and what a hall has room for', () => {
+    const square = demo('sheets/four-lamps-square.txt')
+    const { json } = dellop('floor', square, '--who', 'heads', '--who', 'corners', '--home')
+    expect(json.who).toEqual(['L1 F1 L3 F3', 'L1-F4 F1-L2 F2-L3 F3-L4'])
+    expect(json).toMatchObject({ way: [], walk: { metres: 0, beats: 0 } })
+    expect(dellop('floor', square, '--hall', '9 x 14 m').json.room.fits.most).toBe(6)
+    expect(dellop('floor', '--hall', '9 x 14 m').json.room).toMatchObject({ ring: 30, circle: 17 })
+  })
+  it.each([
+    [['--who', 'somebody'], /whom it concerns was expected here/],
+    [['--who', 'heads and then'], /whom it concerns was expected here/],
+    [['--hall', 'a barn'], /width and length in metres/],
+  ])('refuses %s in a sentence', (options, sentence) => {
+    const { exit, stderr } = dellop('floor', demo('sheets/four-lamps-square.txt'), ...options)
+    expect([exit, stderr]).toEqual([2, expect.stringMatching(sentence)])
+  })
+  it('says what a sheet lacks that does not say how they stand', () => {
+    expect(dellop('floor', demo('sheets/withy-bend.txt')).stderr).toMatch(/how they stand/)
+  })
 })
 
 describe('dellop figures', () => {

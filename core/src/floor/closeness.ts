@@ -1,3 +1,4 @@
+import { memoised } from '../document/index.ts'
 import { spotAt, type LinesDanced } from '../move/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 
@@ -15,34 +16,81 @@ export interface CloseCall {
 }
 
 /** Who comes too near whom, looked at on quarter beats; pairs and arches may. */
-export function closeCalls(danced: LinesDanced): CloseCall[] {
+export function closeCalls(danced: LinesDanced): readonly CloseCall[] {
+  const { as } = danced
+  if (!as) return callsOf(danced)
+  const here = new Map(as.dancerThere.map((there, index) => [there, index]))
+  return closeCalls(as.danced).map((call) => {
+    const [a, b] = call.dancers.map((index) => here.get(index)!) as [number, number]
+    return { ...call, dancers: a < b ? [a, b] : [b, a] }
+  })
+}
+
+/** What lines come to is looked at once, however often it is danced. */
+const callsOf = memoised((danced: LinesDanced): readonly CloseCall[] => {
   const { before: standing, lines, spans } = danced
-  if (lines.some((line) => line.do.verb === 'arches')) return []
-  const end = Math.max(0, ...spans.map(({ to }) => to))
-  const moving = [...new Set(spans.map(({ dancer }) => dancer))]
-  const ticks = Array.from({ length: Math.floor(end / QUARTER) + 1 }, (_, i) => i * QUARTER)
-  const spots = standing.dancers.map((_, i) => ticks.map((tick) => spotAt(danced, i, tick)))
-  const together = (a: number, b: number, tick: number): boolean =>
-    spans.some(
-      (span) => span.dancer === a && span.with.includes(b) && span.from <= tick && tick <= span.to,
-    )
+  if (spans.length === 0 || lines.some((line) => line.do.verb === 'arches')) return []
+  const end = Math.max(...spans.map(({ to }) => to))
+  const ticks = Math.floor(end / QUARTER) + 1
+  const own = standing.dancers.map((_, i) => spans.filter(({ dancer }) => dancer === i))
+  const paths = own.map((mine, i) => pathOf({ before: standing, spans: mine }, i, ticks))
   const calls: CloseCall[] = []
-  for (let a = 0; a < standing.dancers.length; a++)
-    for (let b = a + 1; b < standing.dancers.length; b++) {
-      if (!moving.includes(a) && !moving.includes(b)) continue
-      let first: number | null = null
-      let nearest = Infinity
-      ticks.forEach((tick, i) => {
-        const [p, q] = [spots[a]![i]!, spots[b]![i]!]
-        if (Math.abs(p.x - q.x) >= NEAR || Math.abs(p.y - q.y) >= NEAR) return
-        const far = Math.hypot(p.x - q.x, p.y - q.y)
-        if (far >= NEAR || together(a, b, tick)) return
-        first ??= tick / TICKS_PER_BEAT
-        nearest = Math.min(nearest, far)
-      })
-      if (first !== null) calls.push({ dancers: [a, b], beat: first, nearest: Math.round(nearest) })
+  for (let a = 0; a < paths.length; a++)
+    for (let b = a + 1; b < paths.length; b++) {
+      const [one, other] = [paths[a]!, paths[b]!]
+      if (own[a]!.length + own[b]!.length === 0 || areApart(one, other)) continue
+      const call = callOf(one, other, (tick) =>
+        own[a]!.some((span) => span.with.includes(b) && span.from <= tick && tick <= span.to),
+      )
+      if (call) calls.push({ dancers: [a, b], ...call })
     }
   return calls
+})
+
+/** Where one is on every quarter beat, and the box round it. */
+interface Path {
+  readonly xs: readonly number[]
+  readonly ys: readonly number[]
+  readonly box: readonly [number, number, number, number]
+}
+function pathOf(
+  danced: Pick<LinesDanced, 'before' | 'spans'>,
+  dancer: number,
+  ticks: number,
+): Path {
+  if (danced.spans.length === 0) {
+    const { x, y } = danced.before.dancers[dancer]!
+    return { xs: [x], ys: [y], box: [x, x, y, y] }
+  }
+  const xs: number[] = []
+  const ys: number[] = []
+  for (let i = 0; i < ticks; i++) {
+    const { x, y } = spotAt(danced, dancer, i * QUARTER)
+    xs.push(x)
+    ys.push(y)
+  }
+  return { xs, ys, box: [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)] }
+}
+const areApart = ({ box: a }: Path, { box: b }: Path): boolean =>
+  a[0] - b[1] >= NEAR || b[0] - a[1] >= NEAR || a[2] - b[3] >= NEAR || b[2] - a[3] >= NEAR
+
+function callOf(
+  one: Path,
+  other: Path,
+  isTogether: (tick: number) => boolean,
+): Pick<CloseCall, 'beat' | 'nearest'> | null {
+  let beat: number | null = null
+  let nearest = Infinity
+  const ticks = Math.max(one.xs.length, other.xs.length)
+  for (let i = 0; i < ticks; i++) {
+    const [j, k] = [Math.min(i, one.xs.length - 1), Math.min(i, other.xs.length - 1)]
+    const [dx, dy] = [one.xs[j]! - other.xs[k]!, one.ys[j]! - other.ys[k]!]
+    const far = dx * dx + dy * dy
+    if (far >= NEAR * NEAR || isTogether(i * QUARTER)) continue
+    beat ??= (i * QUARTER) / TICKS_PER_BEAT
+    nearest = Math.min(nearest, Math.sqrt(far))
+  }
+  return beat === null ? null : { beat, nearest: Math.round(nearest) }
 }
 
 /** The longest way a count of what is danced, in centimetres, and whose it is. */
@@ -56,7 +104,13 @@ export interface Pace {
 const STRIDE = 75
 
 /** Who has the longest way in the time of a line; null where nobody moves. */
-export function paceOf({ spans }: Pick<LinesDanced, 'spans'>): Pace | null {
+export function paceOf(danced: LinesDanced): Pace | null {
+  if (!danced.as) return fastestOf(danced)
+  const { danced: there, dancerThere } = danced.as
+  const pace = paceOf(there)
+  return pace && { ...pace, dancer: dancerThere.indexOf(pace.dancer) }
+}
+const fastestOf = memoised(({ spans }: LinesDanced): Pace | null => {
   let most: Pace | null = null
   for (const { way, from, to, dancer, line } of spans) {
     const steps = Math.max(1, Math.round((to - from) / QUARTER))
@@ -77,6 +131,6 @@ export function paceOf({ spans }: Pick<LinesDanced, 'spans'>): Pace | null {
     }
   }
   return most
-}
+})
 /** A pace in strides a count. */
 export const stridesOf = ({ perBeat }: Pace): number => perBeat / STRIDE

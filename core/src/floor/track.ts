@@ -44,24 +44,154 @@ export interface Track {
 /** Formations in which what has no lines keeps everybody in their places. */
 const STAYS: readonly Places['shape'][] = ['circle', 'round', 'lines']
 
-/** Follows a routine through its formation; each slot once for all who stand alike before it. */
+/**
+ * Follows a routine through its formation. A time through that is begun by others in the same shape
+ * is danced once, and told of the others as somebody asks.
+ */
 export function track(timeline: Timeline, places: Places): Track {
   const first = firstStanding(places)
   const slots = new Map<string, TrackedSlot>()
   const passes: TrackedPass[] = []
+  const known = new Map<string, DancedOnce>()
   let now = first
   for (const pass of timeline.passes) {
     const before = now
-    for (const slot of pass.slots) {
-      const tracked = trackSlot(now, slot)
-      slots.set(slot.key, tracked)
-      now = slot.slot.progress ? progressed(tracked.after) : tracked.after
-    }
-    const danced = shifted(now, pass.pass)
+    const shape = shapeOf(before)
+    const key = `${pass.part.id} ${shape.key}`
+    const once = known.get(key)
+    const isAlike = once && sameDance(once.pass, pass)
+    const tracked = isAlike
+      ? again(once, before, shape.order)
+      : dancePass(before, pass, shape.order)
+    if (!once) known.set(key, { ...tracked, pass })
+    pass.slots.forEach((slot, i) => slots.set(slot.key, tracked.slots[i]!))
+    const danced = shifted(tracked.end, pass.pass)
     now = pass.pass.progress || pass.pass.shift ? progressed(danced) : danced
     passes.push({ key: pass.key, before, danced, after: now })
   }
   return { places, first, slots, passes, last: now }
+}
+
+interface PassDanced {
+  readonly slots: readonly TrackedSlot[]
+  readonly end: Standing
+  /** Dancers by their points, in one order for all who stand in the same shape. */
+  readonly order: readonly number[]
+}
+type DancedOnce = PassDanced & { readonly pass: DancedPass }
+
+function dancePass(before: Standing, pass: DancedPass, order: readonly number[]): PassDanced {
+  let now = before
+  const slots = pass.slots.map((slot) => {
+    const tracked = trackSlot(now, slot)
+    now = slot.slot.progress ? progressed(tracked.after) : tracked.after
+    return tracked
+  })
+  return { slots, end: now, order }
+}
+
+/** Whether two times through move dancers by the same lines. */
+const sameDance = (one: DancedPass, other: DancedPass): boolean =>
+  one.slots.length === other.slots.length &&
+  one.slots.every((slot, i) => {
+    const twin = other.slots[i]!
+    return (
+      linesOf(slot) === linesOf(twin) &&
+      slot.slot.content === twin.slot.content &&
+      slot.slot.progress === twin.slot.progress
+    )
+  })
+
+/** Who stands where, whoever that is: two standings of one shape dance everything alike. */
+function shapeOf(standing: Standing): { readonly key: string; readonly order: readonly number[] } {
+  const { dancers } = standing
+  const order = dancers.map((_, i) => i)
+  order.sort((a, b) => dancers[b]!.y - dancers[a]!.y || dancers[a]!.x - dancers[b]!.x)
+  const rank = new Map(order.map((index, place) => [index, place]))
+  // In a square or a ring numbers are names: they stay part of the shape.
+  const key = order
+    .map((index) => {
+      const { role, x, y, facing, number, group, partner } = dancers[index]!
+      return `${role}${x},${y},${facing},${number},${group},${partner === null ? '-' : rank.get(partner)}`
+    })
+    .join(' ')
+  return { key: `${standing.isOpen} ${offsetKey(standing)} ${key}`, order }
+}
+/** Where minor sets begin, which a progression within the pass goes by. */
+const offsetKey = ({ phase, places }: Standing): number =>
+  places.shape === 'longways' ? phase % 6 : phase
+
+/** What was danced once, told of others who began it in the same shape. */
+function again(once: DancedOnce, before: Standing, order: readonly number[]): PassDanced {
+  const dancerThere: number[] = []
+  const dancerHere: number[] = []
+  order.forEach((here, place) => {
+    const there = once.order[place]!
+    dancerThere[here] = there
+    dancerHere[there] = here
+  })
+  const phases = before.phase - once.slots[0]!.before.phase
+  const as = (standing: Standing): Standing => ({
+    ...standing,
+    phase: standing.phase + phases,
+    dancers: before.dancers.map(({ id, role, couple }, i) => {
+      const { x, y, facing, number, group, partner } = standing.dancers[dancerThere[i]!]!
+      const met = partner === null ? null : dancerHere[partner]!
+      return { id, role, couple, x, y, facing, number, group, partner: met }
+    }),
+  })
+  return {
+    slots: once.slots.map((slot) => slotAgain(slot, as, dancerThere, dancerHere)),
+    end: as(once.end),
+    order,
+  }
+}
+
+/** Worked out when somebody asks: most are not looked at. */
+function slotAgain(
+  slot: TrackedSlot,
+  as: (standing: Standing) => Standing,
+  dancerThere: readonly number[],
+  dancerHere: readonly number[],
+): TrackedSlot {
+  let made: Pick<TrackedSlot, 'before' | 'after' | 'danced'> | null = null
+  const all = (): NonNullable<typeof made> => {
+    if (made) return made
+    const { spans, troubles, lines } = slot.danced
+    const [before, after] = [as(slot.before), as(slot.after)]
+    const here = (index: number): number => dancerHere[index]!
+    const danced: LinesDanced = {
+      as: { danced: slot.danced, dancerThere },
+      before,
+      after,
+      lines,
+      spans: spans.map((span) => ({
+        ...span,
+        dancer: here(span.dancer),
+        with: span.with.map(here),
+      })),
+      troubles: troubles.map((one) => ({
+        ...one,
+        dancer: one.dancer === null ? null : here(one.dancer),
+      })),
+    }
+    made = { before, after, danced }
+    return made
+  }
+  return {
+    lines: slot.lines,
+    isOpen: slot.isOpen,
+    unknownPlaces: slot.unknownPlaces,
+    get before() {
+      return all().before
+    },
+    get after() {
+      return all().after
+    },
+    get danced() {
+      return all().danced
+    },
+  }
 }
 
 /** Where a time through leads from a standing, before the set goes on at its end. */

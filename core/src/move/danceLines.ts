@@ -27,6 +27,8 @@ export interface LineTrouble {
   readonly params: Refusal['params']
 }
 export interface LinesDanced {
+  /** Where it is the same as others danced elsewhere: that, and whose place each of these takes. */
+  readonly as?: { readonly danced: LinesDanced; readonly dancerThere: readonly number[] }
   readonly before: Standing
   readonly lines: readonly Line[]
   readonly after: Standing

@@ -11,6 +11,7 @@ const TOPICS: Readonly<Record<string, string>> = {
   sheets: 'first-day',
   sheet: 'sheet',
   'sheet-print': 'files',
+  'sheet-floor': 'floor',
   schools: 'styles',
   voice: 'voice',
   lectern: 'calling',

@@ -1,6 +1,5 @@
 import { closeCalls, paceOf, stridesOf } from '../../floor/index.ts'
-import { memoised } from '../../document/index.ts'
-import { deedText, type LinesDanced } from '../../move/index.ts'
+import { deedText } from '../../move/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
@@ -28,10 +27,6 @@ type Found = FindingOf<SetWaysFindings>
 const BRISK = 1.2
 const HURRIED = 1.5
 
-/** What lines come to is looked at once, however often it is danced. */
-const close = memoised((danced: LinesDanced) => closeCalls(danced))
-const pace = memoised((danced: LinesDanced) => paceOf(danced))
-
 /** Dancers who come too near each other on their ways, and ways too long for their counts. */
 export function setWays({ timeline, track }: Derived): Found[] {
   if (!track) return []
@@ -39,7 +34,7 @@ export function setWays({ timeline, track }: Derived): Found[] {
     const { danced, before, lines } = track.slots.get(slot.key)!
     if (danced.spans.length === 0) return []
     const id = (index: number): string => before.dancers[index]!.id
-    const calls = close(danced).map(({ dancers: [a, b], beat, nearest }): Found => {
+    const calls = closeCalls(danced).map(({ dancers: [a, b], beat, nearest }): Found => {
       const params = {
         figure: slotName(slot),
         dancer: id(a),
@@ -57,7 +52,7 @@ export function setWays({ timeline, track }: Derived): Found[] {
         repairs: [],
       }
     })
-    const fastest = pace(danced)
+    const fastest = paceOf(danced)
     if (!fastest || stridesOf(fastest) <= BRISK) return calls
     const strides = Math.round(stridesOf(fastest) * 10) / 10
     return [

@@ -64,6 +64,17 @@ export const help = {
       ],
     },
     {
+      id: 'floor',
+      title: 'Floor: who stands where',
+      text: [
+        'A set, a ring, a mixer or lines: under About this sheet say how they stand, such as longways of 6, duple improper, or square.',
+        'Figures of sets say who moves where. For words of your own, choose them and type it: 1-8 leads: cast in file; or in fours: star right 4.',
+        'Floor, in the menu of the sheet, shows everybody from above at any beat, who is out, whom one meets, and after how many times through all are home.',
+        'Places that do not come out are under To fix: two in one place, a set that does not go on, dancers who run into each other.',
+        'In a hall tells how many sets fit. Leave room to walk round them, and go by the rules of the hall.',
+      ],
+    },
+    {
       id: 'fixing',
       title: 'To fix',
       text: [
