@@ -21,6 +21,13 @@ const rows = computed(() => {
     meets: met[i] ?? say.table.nobody,
   }))
 })
+/** In a mixer each role goes on by its own; whom one meets tells it. */
+const onBy = computed(() =>
+  goesOn.value && ['longways', 'facing'].includes(props.track.places.shape)
+    ? passes.value.progression
+    : [],
+)
+const meets = computed(() => rows.value.some((row) => row.meets !== say.table.nobody))
 const isHome = computed(() => rows.value.at(-1)?.stand === rows.value[0]?.stand)
 const goesOn = computed(() => passes.value.homeAfter !== null || rows.value.some(({ out }) => out))
 </script>
@@ -30,12 +37,12 @@ const goesOn = computed(() => passes.value.homeAfter !== null || rows.value.some
     <h2 id="times-head">{{ say.table.title }}</h2>
     <p v-if="goesOn">{{ say.sums.homeAfter(passes.homeAfter) }}</p>
     <p v-else-if="isHome">{{ say.sums.isHome }}</p>
-    <p v-for="by in goesOn ? passes.progression : []" :key="by">{{ say.sums.progress(by) }}</p>
+    <p v-for="by in onBy" :key="by">{{ say.sums.progress(by) }}</p>
     <el-table :data="rows">
       <el-table-column prop="pass" :label="say.table.pass" width="90" />
       <el-table-column prop="stand" :label="say.table.stand" min-width="220" />
-      <el-table-column prop="out" :label="say.table.out" width="110" />
-      <el-table-column prop="meets" :label="say.table.meets(first)" width="110" />
+      <el-table-column v-if="goesOn" prop="out" :label="say.table.out" width="110" />
+      <el-table-column v-if="meets" prop="meets" :label="say.table.meets(first)" width="110" />
     </el-table>
   </section>
 </template>
