@@ -54,6 +54,8 @@ export interface RepairParams {
   readonly 'once-more': { readonly figure: string }
   readonly 'move-later': { readonly figure: string }
   readonly 'move-earlier': { readonly figure: string }
+  readonly 'change-line': { readonly line: string; readonly instead: string }
+  readonly 'drop-line': { readonly line: string }
   readonly 'other-start': None
 }
 type None = Readonly<Record<string, never>>

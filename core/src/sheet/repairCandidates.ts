@@ -18,6 +18,7 @@ import {
 } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Sheet } from './derive.ts'
+import { isOfPlaces, lineCandidates } from './lineCandidates.ts'
 import { missingFigures } from './missingFigures.ts'
 
 /** Slots before and behind the one that a finding is about, in which its cause may lie. */
@@ -36,10 +37,13 @@ const MOST_LIKE = 4
  */
 export function repairCandidates(sheet: Sheet, finding: Finding): Repair[] {
   const isSum = finding.code.startsWith('sums.')
+  // Who does not come home may have been led away by anything of the pass.
+  const ofPlaces = isOfPlaces(finding) ? slotsAround(sheet, finding, true) : []
   const found = [
     ...slotsAround(sheet, finding, isSum).flatMap((slot) =>
       isSum ? lengthCandidates(sheet, slot) : slotCandidates(sheet, slot),
     ),
+    ...ofPlaces.flatMap((slot) => [...lineCandidates(slot), ...ofTheLike(sheet, slot)]),
     ...missingFigures(sheet, finding),
     ...passesAround(sheet, finding).flatMap((pass) => passCandidates(sheet, pass)),
     ...(finding.code === 'sums.music-short' ? missingPasses(sheet, finding.params.difference) : []),
@@ -79,6 +83,26 @@ function passesAround({ timeline }: Sheet, { code, slotKeys, at }: Finding): Dan
       i === all.length - 1,
   )
   return near.filter((pass, i) => near.findIndex((one) => one.pass.id === pass.pass.id) === i)
+}
+
+/** Figures of the same dance and length that lead somewhere, in place of one that does. */
+function ofTheLike({ routine, book }: Sheet, slot: DancedSlot): Repair[] {
+  const { figure } = slot
+  const { content } = slot.slot
+  if (!figure?.moves || content.type !== 'figure' || slot.changed) return []
+  return [...book.values()]
+    .filter(
+      (one) =>
+        one.moves &&
+        one.id !== figure.id &&
+        one.family === figure.family &&
+        one.lengthTicks === figure.lengthTicks,
+    )
+    .flatMap((one): Repair[] => {
+      const to: SlotContent = { type: 'figure', figureId: one.id, variation: AS_WRITTEN }
+      const edits = replaceContent(slot, to, 'part', () => freshId(routine, slot.slot.id))
+      return [{ code: 'replace', params: { old: figure.name, figure: one.name }, edits }]
+    })
 }
 
 /** What makes a part longer or shorter. */

@@ -65,6 +65,7 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'book-words': -1.5,
   'no-remark': -1,
   mirror: 0,
+  'change-line': -0.5,
   'own-turn': 0,
   'other-turn': 0,
   'whole-figure': 0,

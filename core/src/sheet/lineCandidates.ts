@@ -1,0 +1,131 @@
+import type { Finding, Repair } from '../check/index.ts'
+import type { Edit } from '../document/index.ts'
+import { deedText, mirroredLines, type Line } from '../move/index.ts'
+import { setSlotField, type DancedSlot } from '../routine/index.ts'
+
+/** Words that are easily written for each other when it is said who is meant. */
+const TWINS: readonly (readonly [string, string])[] = [
+  ['"ones"', '"twos"'],
+  ['"leads"', '"follows"'],
+  ['"heads"', '"sides"'],
+  ['"top"', '"bottom"'],
+  ['"ends"', '"middles"'],
+  ['"first corners"', '"second corners"'],
+]
+const PAIRS = ['partners', 'neighbours', 'opposites', 'corners'] as const
+
+/** Whether where all stand is the matter. */
+export const isOfPlaces = ({ code }: Finding): boolean =>
+  code.startsWith('set.') && code !== 'set.partner'
+
+/**
+ * Lines of words written otherwise: another amount, another side, somebody else, with somebody else,
+ * or left out. Whether one helps is not known yet.
+ */
+export function lineCandidates({ slot, changed }: DancedSlot): Repair[] {
+  const { content } = slot
+  if (content.type !== 'words' || !content.moves || changed) return []
+  const moves = content.moves
+  return moves.flatMap((line, i): Repair[] => {
+    const others = [...sides(line), ...amounts(line), ...people(line)]
+    const put = (next: readonly Line[]): readonly Edit[] =>
+      setSlotField(slot, 'content', { ...content, moves: [...next] }) ?? []
+    return [
+      ...others.map((other): Repair => ({
+        code: 'change-line',
+        params: { line: deedText(line), instead: deedText(other) },
+        edits: put(moves.with(i, other)),
+      })),
+      ...(moves.length > 1
+        ? [
+            {
+              code: 'drop-line' as const,
+              params: { line: deedText(line) },
+              edits: put(moves.toSpliced(i, 1)),
+            },
+          ]
+        : []),
+    ]
+  })
+}
+
+/** As much more or less as is easily miswritten. */
+function amounts(line: Line): Line[] {
+  const what = line.do as Line['do'] & {
+    readonly places?: number
+    readonly part?: readonly [number, number]
+    readonly rows?: number
+    readonly changes?: number
+    readonly alone?: true
+  }
+  const as = (change: object): Line => ({ ...line, do: { ...what, ...change } as Line['do'] })
+  const near = (value: number | undefined, field: string): Line[] =>
+    value === undefined
+      ? []
+      : [1, -1, 2, -2]
+          .map((by) => value + by)
+          .filter((next) => next > 0)
+          .map((next) => as({ [field]: next }))
+  const { part } = what
+  const { alone: _, ...together } = what
+  return [
+    ...near(what.places, 'places'),
+    ...near(what.rows, 'rows'),
+    ...near(what.changes, 'changes'),
+    ...(part
+      ? [
+          [2 * part[0], part[1]],
+          [part[0], 2 * part[1]],
+          [2 * part[0] + part[1], 2 * part[1]],
+          [2 * part[0] - part[1], 2 * part[1]],
+          [1, 1],
+          [1, 2],
+        ]
+          .filter(([top]) => top! > 0)
+          .map((next) => as({ part: lowest(next as [number, number]) }))
+      : []),
+    ...(what.alone ? [{ ...line, do: together as Line['do'] }] : []),
+  ]
+}
+function lowest([top, bottom]: readonly [number, number]): readonly [number, number] {
+  const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
+  const by = divisor(top, bottom)
+  return [top / by, bottom / by]
+}
+
+function sides(line: Line): Line[] {
+  const [mirrored] = mirroredLines([line])
+  return mirrored && deedText(mirrored) !== deedText(line) ? [mirrored] : []
+}
+
+function people(line: Line): Line[] {
+  const text = JSON.stringify(line.who.pick)
+  const picked = TWINS.flatMap(([one, other]) =>
+    [
+      [one, other],
+      [other, one],
+    ].flatMap(([from, to]) =>
+      text.includes(from!)
+        ? [{ ...line, who: { ...line.who, pick: JSON.parse(text.replace(from!, to!)) as never } }]
+        : [],
+    ),
+  )
+  const couples = /"couples":\[(\d+)\]/.exec(text)
+  const numbered = couples
+    ? [1, -1]
+        .map((by) => Number(couples[1]) + by)
+        .filter((n) => n > 0)
+        .map((n) => ({
+          ...line,
+          who: {
+            ...line.who,
+            pick: JSON.parse(text.replace(couples[0], `"couples":[${n}]`)) as never,
+          },
+        }))
+    : []
+  const paired = PAIRS.filter((word) => word !== line.who.pairs).map((pairs) => ({
+    ...line,
+    who: { ...line.who, pairs },
+  }))
+  return [...picked, ...numbered, ...paired]
+}
