@@ -1,4 +1,4 @@
-import { holdName, PICK_UP } from '../figure/index.ts'
+import { HALL_FACINGS_DE, holdName, PICK_UP } from '../figure/index.ts'
 import { wallClock, type Facing } from '../move/index.ts'
 import type { PromptKind } from '../school/index.ts'
 
@@ -108,17 +108,6 @@ const EN_HALL = [
   'centre',
   'diagonal centre',
 ]
-const DE_HALL = [
-  'in Tanzrichtung',
-  'diagonal zur Wand',
-  'zur Wand',
-  'rückwärts diagonal zur Wand',
-  'gegen die Tanzrichtung',
-  'rückwärts diagonal zur Mitte',
-  'zur Mitte',
-  'diagonal zur Mitte',
-]
-
 /** What dancers halve by its name: one thing, with no number or list before it. */
 const HALVED =
   /^(?!half\b|two\b|three\b|four\b)[^,\d]*\b(?:box|circle|chain|vine|diamond|square|basic|hey|star)$/i
@@ -297,7 +286,7 @@ export const LANGUAGES: Readonly<Record<'en' | 'de', CueLanguage>> = {
     },
     partNumber: (n) => `Teil ${german(n)}`,
     toFace: (facing, frame) =>
-      frame === 'clock' ? `auf ${deHour(wallClock(facing))}` : DE_HALL[facing]!,
+      frame === 'clock' ? `auf ${deHour(wallClock(facing))}` : HALL_FACINGS_DE[facing]!,
     wait: (bars) => `${bars === 1 ? 'einen Takt' : `${german(bars)} Takte`} warten`,
     listen: (landmark) => `auf „${landmark}“ hören`,
     signs: { '&': 'und', '+': 'und', '%': 'Prozent', '°': 'Grad' },

@@ -91,6 +91,7 @@ export {
   stepIn,
   variationIn,
 } from './words/told.ts'
+export { HALL_FACINGS_DE } from './words/de/names.ts'
 export { PICK_UP } from './model/exits.ts'
 export {
   OWN_STANDINGS,

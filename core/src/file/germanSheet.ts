@@ -1,6 +1,7 @@
 import { isLanguage, type Language } from '../document/index.ts'
 import {
   directionWords,
+  HALL_FACINGS_DE,
   HOLD_IDS,
   LEVEL_NAMES,
   LEVELS,
@@ -36,16 +37,6 @@ const FORMATIONS: Readonly<Record<Formation, string>> = {
   set: 'Set',
   solo: 'einzeln',
 }
-const FACINGS = [
-  'in Tanzrichtung',
-  'diagonal zur Wand',
-  'zur Wand',
-  'rückwärts diagonal zur Wand',
-  'gegen die Tanzrichtung',
-  'rückwärts diagonal zur Mitte',
-  'zur Mitte',
-  'diagonal zur Mitte',
-]
 const EIGHT = [0, 1, 2, 3, 4, 5, 6, 7] as readonly Facing[]
 
 /** The lists that braces are translated by. */
@@ -68,7 +59,7 @@ const LISTS: Readonly<Record<string, readonly Pair[]>> = {
     ['weight split', 'Gewicht geteilt'],
   ],
   facing: [
-    ...EIGHT.map((facing): Pair => [directionWords('hall', facing)!, FACINGS[facing]!]),
+    ...EIGHT.map((facing): Pair => [directionWords('hall', facing)!, HALL_FACINGS_DE[facing]!]),
     ...EIGHT.map((facing): Pair => {
       const told = directionWords('walls', facing)!
       const hour = Number(/\d+/.exec(told)![0])

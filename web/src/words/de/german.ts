@@ -1,5 +1,5 @@
 // Pieces of German that the subjects share.
-import { nameOfHold } from '@dellop/core/figure'
+import { HALL_FACINGS_DE, nameOfHold } from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
 import type { DancedPass, SlotContent } from '@dellop/core/routine'
 import { clock, eighths, minutes } from '../en/english.ts'
@@ -16,17 +16,7 @@ export const counts = (n: number): string => plural(Math.round(n * 100) / 100, '
 export const countsDative = (n: number): string =>
   plural(Math.round(n * 100) / 100, 'Schlag', 'Schlägen')
 export const bars = (n: number): string => plural(n, 'Takt', 'Takte')
-export const FACINGS = [
-  'in Tanzrichtung',
-  'diagonal zur Wand',
-  'zur Wand',
-  'rückwärts diagonal zur Wand',
-  'gegen die Tanzrichtung',
-  'rückwärts diagonal zur Mitte',
-  'zur Mitte',
-  'diagonal zur Mitte',
-]
-export const facing = (value: Facing | number): string => FACINGS[value] ?? ''
+export const facing = (value: Facing | number): string => HALL_FACINGS_DE[value] ?? ''
 export const times = (n: number): string => (n === 1 ? 'einmal' : `${n}-mal`)
 const more = (n: number): string => (n === 1 ? '' : `, ${n}-mal`)
 /** A foot, as the data has it. */

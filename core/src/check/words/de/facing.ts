@@ -1,16 +1,11 @@
-import { directionWords, type DirectionFrame, type Standing } from '../../../figure/index.ts'
+import {
+  directionWords,
+  HALL_FACINGS_DE,
+  type DirectionFrame,
+  type Standing,
+} from '../../../figure/index.ts'
 import { type Facing } from '../../../move/index.ts'
 
-const FACINGS = [
-  'in Tanzrichtung',
-  'diagonal zur Wand',
-  'zur Wand',
-  'rückwärts diagonal zur Wand',
-  'gegen die Tanzrichtung',
-  'rückwärts diagonal zur Mitte',
-  'zur Mitte',
-  'diagonal zur Mitte',
-]
 /** Directions that rings and sets have words of their own for. */
 const OWN: Readonly<Record<string, string>> = {
   wall: 'zur Wand',
@@ -34,7 +29,7 @@ const OWN: Readonly<Record<string, string>> = {
  */
 export function facingTold(facing: Facing, frame: DirectionFrame, standing: Standing = {}): string {
   const told = frame === 'hall' ? null : directionWords(frame, facing, standing)
-  if (told === null) return FACINGS[facing] ?? ''
+  if (told === null) return HALL_FACINGS_DE[facing] ?? ''
   const hour = /^(\d+) o’clock$/.exec(told)
   const half = /^half past (\d+)$/.exec(told)
   if (half) return `auf halb ${(Number(half[1]) % 12) + 1}`

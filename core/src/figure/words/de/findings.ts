@@ -1,3 +1,4 @@
+import { holdName } from '../../model/hold.ts'
 import { beatsOfTicks, type Tick } from '../../../time/index.ts'
 import type { FINDINGS as ENGLISH } from '../en/findings.ts'
 import { HOLD_NAMES } from './names.ts'
@@ -6,7 +7,7 @@ const number = (n: number): string => String(n).replace('.', ',')
 /** `Schlag 2,5`: where in the figure a tick is, as a dancer counts. */
 const count = (at: number): string =>
   `Schlag ${number(Number((beatsOfTicks(at as Tick) + 1).toFixed(2)))}`
-const hold = (id: string): string => HOLD_NAMES[id] ?? id
+const hold = (id: string): string => HOLD_NAMES[id] ?? holdName(id)
 const turnText = (eighths: number): string =>
   eighths === 0 ? 'gar nicht' : `${Math.abs(eighths)}/8 nach ${eighths < 0 ? 'links' : 'rechts'}`
 /** How two stand, by the eighths of a turn between their facings. */

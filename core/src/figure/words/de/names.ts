@@ -1,5 +1,17 @@
 import type { Level } from '../../model/figure.ts'
 
+/** The eight directions of the hall in German, from the line of dance clockwise. */
+export const HALL_FACINGS_DE: readonly string[] = [
+  'in Tanzrichtung',
+  'diagonal zur Wand',
+  'zur Wand',
+  'rückwärts diagonal zur Wand',
+  'gegen die Tanzrichtung',
+  'rückwärts diagonal zur Mitte',
+  'zur Mitte',
+  'diagonal zur Mitte',
+]
+
 /** What holds are called in German; what dancers call by its English name keeps it. */
 export const HOLD_NAMES: Readonly<Record<string, string>> = {
   none: 'ohne Fassung',

@@ -1,3 +1,4 @@
+import { holdName } from '../../model/hold.ts'
 import type { Variation } from '../../model/variation.ts'
 import { HOLD_NAMES } from './names.ts'
 
@@ -34,7 +35,7 @@ export function variationText(variation: Variation): string {
     times === 1 ? '' : `${times}-mal`,
     reflected ? 'gespiegelt' : '',
     rotate === undefined ? '' : `${eighths(rotate)} herum`,
-    exitHold === null ? '' : `Ende: ${HOLD_NAMES[exitHold] ?? exitHold}`,
+    exitHold === null ? '' : `Ende: ${HOLD_NAMES[exitHold] ?? holdName(exitHold)}`,
     countFrom === undefined ? '' : `ab Schlag ${countFrom}`,
   ]
     .filter(Boolean)
