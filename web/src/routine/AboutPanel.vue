@@ -110,6 +110,12 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
             :value="formation"
             :label="words.sheets.head.formations[formation]" /></el-select
       ></Labelled>
+      <Labelled :label="words.sheets.head.couples"
+        ><EntryInput
+          :value="routine.couples ?? ''"
+          inputmode="numeric"
+          @change="emit('set', 'couples', number($event, 1, 200))"
+      /></Labelled>
       <Labelled :label="words.floor.places" class="wide"
         ><EntryInput
           :value="typedPlaces ?? placesTold"
@@ -119,12 +125,6 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
           @change="setPlaces($event)"
         /><span v-if="placesProblem" class="wrong" role="alert">{{ placesProblem }}</span></Labelled
       >
-      <Labelled :label="words.sheets.head.couples"
-        ><EntryInput
-          :value="routine.couples ?? ''"
-          inputmode="numeric"
-          @change="emit('set', 'couples', number($event, 1, 200))"
-      /></Labelled>
       <Labelled :label="words.sheets.head.unit"
         ><el-select
           :model-value="routine.unit ?? ''"
