@@ -1,6 +1,6 @@
 export { partnerAfter, passesUntilPartner, type MixerShift } from './mixer.ts'
 export { linesOf, track, type Track, type TrackedPass, type TrackedSlot } from './track.ts'
-export { meetsOf, passesOf, type PassRow, type Passes } from './passes.ts'
+export { meetsBy, meetsOf, passesOf, type PassRow, type Passes } from './passes.ts'
 export { closeCalls, paceOf, stridesOf, type CloseCall, type Pace } from './closeness.ts'
 export { wayHome, type HomeLink, type WayHome } from './wayHome.ts'
 export {

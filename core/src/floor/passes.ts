@@ -7,6 +7,7 @@ import {
   pairOf,
   progressionOf,
   type PairsWord,
+  type Places,
   type Standing,
 } from '../move/index.ts'
 import type { Timeline } from '../routine/index.ts'
@@ -96,6 +97,12 @@ function passRow(standing: Standing): PassRow {
 }
 const hasPartners = ({ dancers }: Standing): boolean =>
   dancers.some(({ partner }) => partner !== null)
+
+/** By what word one asks whom somebody meets: neighbours where minor sets or couples go on. */
+export const meetsBy = (places: Places): PairsWord =>
+  places.shape === 'facing' || (places.shape === 'longways' && places.minor !== 'whole')
+    ? 'neighbours'
+    : 'partners'
 
 /**
  * Whom somebody meets in each time through, and as it ends: an id, or null for nobody.

@@ -70,7 +70,7 @@ export function danceLines(standing: Standing, lines: readonly Line[]): LinesDan
     const line = lines[i]!
     settle(line.from)
     const kernel = kernelOf(line.do)
-    const who = line.who.pairs || !kernel.pairs ? line.who : { ...line.who, pairs: kernel.pairs }
+    const { who } = line
     const answers = answerWho(now, who)
     const trouble = (code: LineTrouble['code'], more: Partial<LineTrouble> = {}): void =>
       void troubles.push({ code, line: i, other: null, dancer: null, params: {}, ...more })

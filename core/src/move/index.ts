@@ -54,7 +54,6 @@ export {
   placesKey,
   progressionOf,
   standingAlike,
-  standingKey,
 } from './net.ts'
 export { type Hand } from './verb/kernel.ts'
 export { type Spot, type Way } from './way.ts'

@@ -38,10 +38,7 @@ export function netText(before: Standing, net: readonly number[]): string {
   return cycles.join('') || 'home'
 }
 
-/** Where everybody stands, by points and minor sets: the same for the same. */
-export const standingKey = ({ phase, dancers }: Standing): string =>
-  `${phase} ${dancers.map(({ x, y, group }) => `${x},${y},${group ?? '-'}`).join(' ')}`
-/** The same, but for how often they have progressed: what counts is how they are grouped. */
+/** Where everybody stands and how they are grouped, however often they have progressed. */
 export const groupedKey = ({ dancers }: Standing): string =>
   dancers.map(({ x, y, group }) => `${x},${y},${group ?? '-'}`).join(' ')
 

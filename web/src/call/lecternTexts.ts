@@ -1,4 +1,5 @@
 import { isMoving } from '@dellop/core/call'
+import { meetsBy, meetsOf } from '@dellop/core/floor'
 import type { Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { toldBpm } from '@dellop/core/tune'
@@ -63,7 +64,25 @@ export function useLecternTexts(lectern: Lectern, sheet: Sheet) {
       .filter(Boolean)
       .join(' · ')
   })
+  /** In a set: who is out, and whom the first lead meets in this time through and the next. */
+  const inSet = computed(() => {
+    const { track, timeline } = prepared.value.sheet
+    if (!track) return null
+    const at = moment.value.pass ? timeline.passes.indexOf(moment.value.pass) : -1
+    const here = Math.max(0, at)
+    const before = track.passes[here]?.before ?? track.first
+    const outs = before.dancers.filter(({ group }) => group === null).map(({ id }) => id)
+    const first = track.first.dancers[0]?.id ?? ''
+    const met = meetsOf(track, first, meetsBy(track.places))
+    return [
+      met[here] ? words.lectern.meets(first, met[here], met[here + 1] ?? null) : '',
+      outs.length > 0 ? words.lectern.outs(outs.join(' ')) : '',
+    ]
+      .filter(Boolean)
+      .join(' · ')
+  })
   const stance = computed(() => {
+    if (inSet.value !== null) return inSet.value
     const state = moment.value.dancing?.before ?? sheet.routine.start
     return words.lectern.facing(
       facingWords(sheet.routine, state.lead.facing),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { meetsOf, passesOf, type Track } from '@dellop/core/floor'
+import { meetsBy, meetsOf, passesOf, type Track } from '@dellop/core/floor'
 import type { Timeline } from '@dellop/core/routine'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
@@ -11,9 +11,7 @@ const say = words.floor
 const passes = computed(() => passesOf(props.track, props.timeline))
 const first = computed(() => props.track.first.dancers[0]?.id ?? '')
 const rows = computed(() => {
-  const { shape } = props.track.places
-  const word = shape === 'longways' || shape === 'facing' ? 'neighbours' : 'partners'
-  const met = meetsOf(props.track, first.value, word)
+  const met = meetsOf(props.track, first.value, meetsBy(props.track.places))
   return passes.value.rows.map((row, i) => ({
     pass: say.table.begins(i + 1, i === passes.value.rows.length - 1),
     stand: row.stand ?? say.isOpen,

@@ -4,7 +4,7 @@ import type { Reader } from '../reader.ts'
 import { facingNearest, facingSeen, type Standing } from '../standing.ts'
 import type { Point, Way } from '../way.ts'
 import type { Answer } from '../who/answer.ts'
-import type { PairsWord, Who } from '../who/who.ts'
+import type { Who } from '../who/who.ts'
 
 /** What a line asks of a verb: who stands where, and whom it concerns. */
 export interface Asked {
@@ -53,8 +53,6 @@ export interface Kernel<Do extends { readonly verb: string }> {
   readonly mirrored?: (what: Do) => Do
   /** Half of it; null where it has no half. */
   readonly halved?: (what: Do) => Do | null
-  /** Pairs that it takes where none are said. */
-  readonly pairs?: PairsWord
   /** Those it pairs have to look at each other. */
   readonly looksAt?: true
 }

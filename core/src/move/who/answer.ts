@@ -14,7 +14,7 @@ export interface Answer {
 
 /** Whom a line concerns as they stand now. A scope in which nobody is meant is left out. */
 export function answerWho(standing: Standing, who: Who): Answer[] {
-  return scopesOf(standing, who.scope, pickOf(who)).flatMap((scope): Answer[] => {
+  return scopesOf(standing, who.scope, asksForOuts(who)).flatMap((scope): Answer[] => {
     const picked = who.pick ? picks(standing, scope, who.pick) : [...scope]
     if (picked.length === 0) return []
     if (!who.pairs) return [{ scope, picked, pairs: null }]
@@ -30,7 +30,7 @@ export function answerWho(standing: Standing, who: Who): Answer[] {
 }
 
 /** Whether those who are out of every minor set are asked for. */
-const pickOf = ({ pick }: Who): boolean => JSON.stringify(pick ?? null).includes('"out"')
+const asksForOuts = ({ pick }: Who): boolean => JSON.stringify(pick ?? null).includes('"out"')
 
 /** As one tells it: dancers in their order, pairs by the first, minor sets apart. */
 export function answerText(standing: Standing, answers: readonly Answer[]): string {
@@ -141,7 +141,7 @@ function looks(standing: Standing, dancer: Dancer, facing: string): boolean {
   }
   if (facing === 'up') return dancer.facing === 0
   if (facing === 'down') return dancer.facing === 4
-  const across = acrossFacing(standing, dancer)
+  const across = acrossFacing(dancer)
   if (facing === 'across') return dancer.facing === across
   const seen = facingSeen(layout, dancer, dancer.facing)
   const inward = standing.places.shape === 'square' ? directionTo(dancer, { x: 0, y: 0 }) : across
@@ -150,4 +150,4 @@ function looks(standing: Standing, dancer: Dancer, facing: string): boolean {
 }
 
 /** Across the set: to the other line. */
-export const acrossFacing = (_: Standing, { x }: { x: number }): number => (x < 0 ? 2 : 6)
+const acrossFacing = ({ x }: { x: number }): number => (x < 0 ? 2 : 6)

@@ -15,21 +15,27 @@ import {
 
 /** Reads whom a line concerns, as far as its words go. */
 export function readWho(reader: Reader): Result<Who> {
-  const scope = readScope(reader)
+  const scope = reader.word(SCOPES)
+  // The comma behind it may be left out.
+  if (scope) reader.sign(',')
   // `each line: ...` is everybody of each.
-  const whole = scope && SCOPES.includes(scope) && (reader.isAtEnd || isColonHere(reader))
-  if (whole) return succeed({ scope, pick: null, pairs: null })
+  if (scope && (reader.isAtEnd || isColonHere(reader)))
+    return succeed({ scope, pick: null, pairs: null })
   const alone = readPairs(reader)
   if (alone) return succeed({ scope, pick: null, pairs: alone })
-  if (reader.take(/with/)) {
-    const pairs = readPairs(reader)
-    return pairs ? succeed({ scope, pick: null, pairs }) : reader.expected('move.who')
-  }
-  const pick = readPick(reader)
+  const pick = isWithHere(reader) ? succeed(null) : readPick(reader)
   if (!pick.ok) return pick
   if (!reader.take(/with/)) return succeed({ scope, pick: pick.value, pairs: null })
   const pairs = readPairs(reader)
   return pairs ? succeed({ scope, pick: pick.value, pairs }) : reader.expected('move.who')
+}
+
+/** `with partners: grand chain 4`: everybody, and with whom it begins. */
+function isWithHere(reader: Reader): boolean {
+  const { place } = reader
+  const isWith = reader.take(/with/) !== null
+  reader.place = place
+  return isWith
 }
 
 function isColonHere(reader: Reader): boolean {
@@ -37,17 +43,6 @@ function isColonHere(reader: Reader): boolean {
   const isColon = reader.sign(':')
   reader.place = place
   return isColon
-}
-
-function readScope(reader: Reader): (typeof SCOPES)[number] | null {
-  const { place } = reader
-  const scope = reader.word(SCOPES)
-  if (!scope) return null
-  // The comma behind it may be left out.
-  reader.sign(',')
-  if (scope !== null) return scope
-  reader.place = place
-  return null
 }
 
 /** Each of the pairs may be said of one: `partner`, `corner`. */
@@ -107,14 +102,8 @@ function readWord(reader: Reader): WhoWord | null {
 /** As it is written: what is read back from it is the same. Empty for everybody. */
 export function whoText({ scope, pick, pairs }: Who): string {
   const picked = pick ? pickText(pick) : ''
-  const told = pairs
-    ? picked
-      ? `${picked} with ${pairs}`
-      : scope === null && pairs !== null
-        ? pairs
-        : pairs
-    : picked
-  return [scope, told].filter(Boolean).join(told && scope ? ' ' : '')
+  const told = pairs && picked ? `${picked} with ${pairs}` : (pairs ?? picked)
+  return [scope, told].filter(Boolean).join(' ')
 }
 
 function pickText(pick: WhoPick): string {

@@ -73,6 +73,9 @@ export const lectern: Catalogue['lectern'] = {
   soundFailed: 'Die Musik ließ sich hier nicht laden. Die Uhr läuft ohne Klang.',
   nextPass: (name) => `dann: ${name}`,
   lastNext: (name) => `dann: ${name}, das letzte Mal`,
+  meets: (who, now, next) =>
+    next === null ? `${who} mit ${now}` : `${who} mit ${now}, dann ${next}`,
+  outs: (who) => `setzt aus: ${who}`,
   shiftNext: (lead, follow) =>
     lead - follow === 0
       ? 'dann derselbe Partner'

@@ -74,6 +74,9 @@ export const lectern = {
   soundFailed: 'The music could not be loaded here. The clock runs without sound.',
   nextPass: (name: string) => `next: ${name}`,
   lastNext: (name: string) => `next: ${name}, the last time`,
+  meets: (who: string, now: string, next: string | null) =>
+    next === null ? `${who} with ${now}` : `${who} with ${now}, then ${next}`,
+  outs: (who: string) => `out: ${who}`,
   shiftNext: (lead: number, follow: number) =>
     lead - follow === 0
       ? 'same partner next'
