@@ -93,7 +93,7 @@ test('a row of a list is one stop; arrows go within it and to the next', async (
 })
 
 for (const [path, there] of [
-  ['/sheets/rushlight-waltz-first-draft', '.page .ribbon'],
+  ['/sheets/rushlight-waltz-first-draft', '.block'],
   ['/lectern/lanterns-at-the-weir?clock=manual', '[data-testid=next-cue]'],
 ] as const)
   test(`${path} keeps what matters in sight at twice the size`, async ({ page }) => {

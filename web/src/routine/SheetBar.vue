@@ -205,4 +205,10 @@ h1 {
     margin-left: auto;
   }
 }
+@media (max-width: 900px) and (max-height: 520px) {
+  .bar {
+    padding: 1px 10px;
+    row-gap: 0;
+  }
+}
 </style>
