@@ -15,3 +15,4 @@ export {
   type RoomFor,
 } from './room.ts'
 export { floorAt, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'
+export { formationsFor, onFloor, usualFormation, type FigureOnFloor } from './figureOnFloor.ts'

@@ -119,7 +119,7 @@ function shapeOf(standing: Standing): { readonly key: string; readonly order: re
 }
 /** Where minor sets begin, which a progression within the pass goes by. */
 const offsetKey = ({ phase, places }: Standing): number =>
-  places.shape === 'longways' ? phase % 6 : phase
+  places.shape !== 'longways' ? phase : places.minor === 'triple' ? phase % 3 : phase % 2
 
 /** What was danced once, told of others who began it in the same shape. */
 function again(once: DancedOnce, before: Standing, order: readonly number[]): PassDanced {

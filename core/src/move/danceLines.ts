@@ -86,6 +86,7 @@ export function danceLines(standing: Standing, lines: readonly Line[]): LinesDan
     if (kernel.looksAt)
       for (const dancer of facingAway(now, danced)) trouble('set.facing-away', { dancer })
     const holds = line.do.verb === 'hold'
+    const others = companions(danced)
     for (const move of danced.moves) {
       const busy = going.find(({ index, line: other }) => index === move.index && other !== i)
       if (busy && (holds || lines[busy.line]!.do.verb === 'hold')) {
@@ -97,7 +98,6 @@ export function danceLines(standing: Standing, lines: readonly Line[]): LinesDan
         continue
       }
       going.push({ index: move.index, line: i, to: line.to, end: move })
-      const together = danced.together.filter((group) => group.includes(move.index)).flat()
       spans.push({
         line: i,
         dancer: move.index,
@@ -105,12 +105,25 @@ export function danceLines(standing: Standing, lines: readonly Line[]): LinesDan
         to: line.to,
         way: move.way,
         hand: move.hand,
-        with: together.filter((one) => one !== move.index),
+        with: others.get(move.index) ?? NOBODY,
       })
     }
   }
   settle(Infinity)
   return { before: standing, lines, after: now, spans, troubles }
+}
+
+const NOBODY: readonly number[] = []
+/** With whom each dances a line. */
+function companions({ together }: Danced): ReadonlyMap<number, readonly number[]> {
+  const all = new Map<number, number[]>()
+  for (const group of together)
+    for (const one of group) {
+      const own = all.get(one) ?? []
+      for (const other of group) if (other !== one) own.push(other)
+      all.set(one, own)
+    }
+  return all
 }
 
 const clash = (one: Hand | null, other: Hand): boolean =>

@@ -1,3 +1,4 @@
+import { memoised } from '../document/index.ts'
 import { wrapFacing } from './facing.ts'
 import { layoutOf, rowsOfMinor, type Layout, type Place, type Places, type Role } from './places.ts'
 
@@ -70,20 +71,30 @@ export function placeAt({ places }: Layout, { x, y }: { x: number; y: number }):
 }
 
 /** The row, station or side nearest to a point. */
-export function rowAt({ places }: Layout, { x, y }: { x: number; y: number }): number {
-  return nearest(places, x, y).row
-}
+export const rowAt = (layout: Layout, at: { x: number; y: number }): number =>
+  nearest(layout, at).row
 /** The line or lane nearest to a point. */
-export const laneAt = ({ places }: Layout, { x, y }: { x: number; y: number }): number =>
-  nearest(places, x, y).lane
+export const laneAt = (layout: Layout, at: { x: number; y: number }): number =>
+  nearest(layout, at).lane
 
-function nearest(places: readonly Place[], x: number, y: number): Place {
-  let best = places[0]!
+/** Every word for who is meant asks for it, again and again at the same points. */
+const nearestKnown = memoised((_: Layout): Map<number, Place> => new Map())
+/** Points are whole centimetres within this of the middle, so that two make one key. */
+const FAR = 1 << 15
+
+function nearest(layout: Layout, { x, y }: { x: number; y: number }): Place {
+  const known = nearestKnown(layout)
+  const isWhole = Number.isInteger(x) && Number.isInteger(y)
+  const key = (x + FAR) * 2 * FAR + y + FAR
+  const found = isWhole ? known.get(key) : undefined
+  if (found) return found
+  let best = layout.places[0]!
   let least = Infinity
-  for (const place of places) {
+  for (const place of layout.places) {
     const far = (place.x - x) ** 2 + (place.y - y) ** 2
     if (far < least) [best, least] = [place, far]
   }
+  if (isWhole) known.set(key, best)
   return best
 }
 

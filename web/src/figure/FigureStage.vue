@@ -5,6 +5,7 @@ import { computed, ref, toRef, watch } from 'vue'
 import BeatChart from '../beats/BeatChart.vue'
 import FigurePicture from '../beats/FigurePicture.vue'
 import { useFigurePlayer } from '../beats/figurePlayer.ts'
+import FigureOnFloor from './FigureOnFloor.vue'
 import { words } from '../words/index.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
@@ -83,7 +84,20 @@ function setBpm(typed: string): void {
         ></Labelled>
       </div>
       <p v-if="player.failure.value" role="alert">{{ say.silent }}</p>
-      <FigurePicture :danced="danced" :roles="roles" :hold="hold" :tick="player.tick.value" />
+      <FigureOnFloor
+        v-if="danced.moves"
+        :key="danced.figure.id"
+        :lines="danced.moves"
+        :family="danced.figure.family"
+        :tick="player.tick.value"
+      />
+      <FigurePicture
+        v-else
+        :danced="danced"
+        :roles="roles"
+        :hold="hold"
+        :tick="player.tick.value"
+      />
     </div>
   </div>
 </template>
