@@ -67,7 +67,10 @@ test('a figure is asked for as dancers say it, and guessed where it is spelt wro
 
 test('each page has its help, and the help opens at it', async ({ page }) => {
   await page.goto('/figures')
-  await page.getByRole('link', { name: 'Help with this page' }).click()
+  // The sign knows its page as soon as the page is there.
+  const help = page.getByRole('link', { name: 'Help with this page' })
+  await expect(help).toHaveAttribute('href', /#figures$/)
+  await help.click()
   await expect(page).toHaveURL(/\/help#figures$/)
   await expect(page.locator('#figures')).toBeInViewport()
 })

@@ -6,6 +6,7 @@ const VIEWS: readonly (readonly [string, string])[] = [
   ['/sheets', '.long [role=row]'],
   ['/sheets/rushlight-waltz-first-draft', '.block'],
   ['/sheets/combing-the-teasels/print', 'article'],
+  ['/sheets/four-lamps-square/floor', '.floor .dancer'],
   ['/schools', 'article'],
   ['/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['/free', '.setup .el-button--primary'],

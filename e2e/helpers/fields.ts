@@ -11,8 +11,12 @@ export async function choose(field: Locator, text: string): Promise<void> {
   const list = field.page().locator(`#${await field.getAttribute('aria-controls')}`)
   const lines = list.getByRole('option', { includeHidden: false })
   const exact = lines.filter({ has: field.page().getByText(text, { exact: true }) })
-  await ((await exact.count()) > 0 ? exact : lines.filter({ hasText: text })).first().click()
-  await expect(field).toHaveAttribute('aria-expanded', 'false')
+  const line = ((await exact.count()) > 0 ? exact : lines.filter({ hasText: text })).first()
+  // A line that is still sliding into its place lets the first press go by.
+  await expect(async () => {
+    if ((await field.getAttribute('aria-expanded')) === 'true') await line.click({ timeout: 2000 })
+    await expect(field).toHaveAttribute('aria-expanded', 'false', { timeout: 2000 })
+  }).toPass({ timeout: 20_000 })
 }
 
 /** What a list stands at. */

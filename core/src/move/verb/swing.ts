@@ -83,8 +83,8 @@ function endsOf(
   if (one.role === other.role && one.role !== 'D') return refuse('set.facing')
   const points: Point[] = [one, other]
   if (at) {
-    const host = [one, other].find(({ role }) => role === (at === 'leads' ? 'L' : 'F'))!
-    const place = placeAt(layout, host)
+    const host = [one, other].find(({ role }) => role === (at === 'leads' ? 'L' : 'F'))
+    const place = host ? placeAt(layout, host) : null
     if (place === null) return refuse('set.no-place')
     const { couple } = layout.places[place]!
     const two = layout.places.filter((each) => each.couple === couple)

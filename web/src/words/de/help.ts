@@ -61,7 +61,7 @@ export const help: Catalogue['help'] = {
       id: 'floor',
       title: 'Tanzfläche: wer wo steht',
       text: [
-        'Ein Set, ein Kreis, ein Mixer oder Reihen: Unter Über dieses Blatt steht, wie sie stehen, etwa longways of 6, duple improper, oder square.',
+        'Ein Set, ein Kreis, ein Mixer oder Reihen: Unter „Über dieses Blatt“ steht, wie sie stehen, etwa square.',
         'Figuren für Sets sagen, wer wohin geht. Für eigene Worte wählen Sie diese und schreiben es hin: 1-8 leads: cast in file; oder in fours: star right 4.',
         'Tanzfläche, im Menü des Blatts, zeigt alle von oben auf jedem Schlag, wer aussetzt, wen man trifft, und nach wie vielen Durchgängen alle zu Hause sind.',
         'Plätze, die nicht aufgehen, stehen unter Beheben: zwei auf einem Platz, ein Set, das nicht weiterrückt, Tanzende, die ineinander laufen.',
