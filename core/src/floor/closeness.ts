@@ -101,7 +101,8 @@ export interface Pace {
   /** Counts that the way would take at 1.2 strides of 75 cm a count, rounded up. */
   readonly counts: number
 }
-const STRIDE = 75
+/** A walking stride, centimetres. */
+export const STRIDE = 75
 
 /** Who has the longest way in the time of a line; null where nobody moves. */
 export function paceOf(danced: LinesDanced): Pace | null {

@@ -61,7 +61,6 @@ function onwardHome({ first, passes }: Track, timeline: Timeline): number | null
   return one ? homeAfter(first, (standing) => dancedThrough(standing, one)) : null
 }
 
-const ROLE: Readonly<Record<string, number>> = { L: 0, F: 1, S: 2, D: 3 }
 function passRow(standing: Standing): PassRow {
   const { dancers, layout, places } = standing
   const there = standing.isOpen ? null : inPlaces(standing)
@@ -76,7 +75,6 @@ function passRow(standing: Standing): PassRow {
       ? `${line(0)} | ${line(1)}`
       : layout.places.map((_, i) => idAt(i)).join(' ')
     : null
-  const sorted = [...dancers].sort((a, b) => a.couple - b.couple || ROLE[a.role]! - ROLE[b.role]!)
   const order =
     there && places.shape === 'longways' && places.stand !== 'becket'
       ? layout.places
@@ -89,9 +87,9 @@ function passRow(standing: Standing): PassRow {
   return {
     stand,
     order,
-    out: sorted.filter(({ group }) => group === null).map(({ id }) => id),
+    out: dancers.filter(({ group }) => group === null).map(({ id }) => id),
     idle: hasPartners(standing)
-      ? sorted.filter(({ partner, role }) => partner === null && role !== 'S').map(({ id }) => id)
+      ? dancers.filter(({ partner, role }) => partner === null && role !== 'S').map(({ id }) => id)
       : [],
   }
 }

@@ -63,7 +63,7 @@ export function track(timeline: Timeline, places: Places): Track {
     const tracked = isAlike
       ? again(once, before, shape.order)
       : dancePass(before, pass, shape.order)
-    if (!once) known.set(key, { ...tracked, pass })
+    if (!once) known.set(key, { ...tracked, pass, before })
     pass.slots.forEach((slot, i) => slots.set(slot.key, tracked.slots[i]!))
     const danced = shifted(tracked.end, pass.pass)
     now = pass.pass.progress || pass.pass.shift ? progressed(danced) : danced
@@ -78,7 +78,7 @@ interface PassDanced {
   /** Dancers by their points, in one order for all who stand in the same shape. */
   readonly order: readonly number[]
 }
-type DancedOnce = PassDanced & { readonly pass: DancedPass }
+type DancedOnce = PassDanced & { readonly pass: DancedPass; readonly before: Standing }
 
 function dancePass(before: Standing, pass: DancedPass, order: readonly number[]): PassDanced {
   let now = before
@@ -130,7 +130,7 @@ function again(once: DancedOnce, before: Standing, order: readonly number[]): Pa
     dancerThere[here] = there
     dancerHere[there] = here
   })
-  const phases = before.phase - once.slots[0]!.before.phase
+  const phases = before.phase - once.before.phase
   const as = (standing: Standing): Standing => ({
     ...standing,
     phase: standing.phase + phases,
@@ -196,13 +196,7 @@ function slotAgain(
 
 /** Where a time through leads from a standing, before the set goes on at its end. */
 export const dancedThrough = (from: Standing, pass: DancedPass): Standing =>
-  shifted(
-    pass.slots.reduce((standing, slot) => {
-      const { after } = trackSlot(standing, slot)
-      return slot.slot.progress ? progressed(after) : after
-    }, from),
-    pass.pass,
-  )
+  shifted(dancePass(from, pass, []).end, pass.pass)
 
 /** The lines of a slot, of its figure or its words; null where it has none. */
 export function linesOf({ danced, slot }: DancedSlot): readonly Line[] | null {

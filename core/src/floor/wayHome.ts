@@ -7,6 +7,7 @@ import {
   type Line,
   type Standing,
 } from '../move/index.ts'
+import { STRIDE } from './closeness.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 
 /** One thing to call on the way home, as it is typed, and how many counts it takes. */
@@ -22,7 +23,6 @@ export interface WayHome {
   readonly walk: { readonly metres: number; readonly counts: number }
 }
 
-const STRIDE = 75
 const MOST_LINKS = 3
 
 function linksFor(standing: Standing): readonly HomeLink[] {

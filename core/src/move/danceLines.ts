@@ -1,5 +1,5 @@
 import type { Line } from './line/line.ts'
-import { facingSeen, type Standing } from './standing.ts'
+import { directionTo, facingSeen, type Standing } from './standing.ts'
 import { isRefusal, type Danced, type Hand, type Refusal } from './verb/kernel.ts'
 import { kernelOf } from './verb/verbs.ts'
 import { stay, type Way } from './way.ts'
@@ -140,7 +140,7 @@ function facingAway({ dancers, layout }: Standing, { together }: Danced): number
     ] as const) {
       const [own, their] = [dancers[one]!, dancers[other]!]
       const seen = facingSeen(layout, own, own.facing)
-      const toward = (Math.atan2(their.x - own.x, their.y - own.y) * 4) / Math.PI
+      const toward = directionTo(own, their)
       const apart = Math.abs(((((toward - seen) % 8) + 12) % 8) - 4)
       if (apart > 2.3) away.push(one)
     }

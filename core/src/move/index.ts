@@ -13,7 +13,14 @@ export {
   type Facing,
 } from './facing.ts'
 export { along, distance, minus, ORIGIN, plus, toward, type FloorPoint } from './floorPoint.ts'
-export { layoutOf, placesSchema, type Layout, type Place, type Places } from './places.ts'
+export {
+  layoutOf,
+  placeIdSchema,
+  placesSchema,
+  type Layout,
+  type Place,
+  type Places,
+} from './places.ts'
 export { placesText, readPlaces } from './placesText.ts'
 export {
   facingSeen,

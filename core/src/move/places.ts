@@ -4,6 +4,10 @@ import { z } from 'zod'
 export const dancerIdSchema = z
   .string()
   .regex(/^[LFSD]\d{1,3}$/, 'a dancer such as L1, F2, S3 or D4 was expected')
+/** A place by its name, such as `l1`. */
+export const placeIdSchema = z
+  .string()
+  .regex(/^[a-zA-Z]\d{1,3}$/, 'a place such as l1 was expected')
 const without = z.array(dancerIdSchema).min(1).max(60).readonly().optional()
 const couples = (least: number): z.ZodInt => z.int().min(least).max(60)
 const evenCouples = couples(2).refine((n) => n % 2 === 0, 'an even number was expected')
@@ -95,8 +99,11 @@ export interface Layout {
   readonly rows: number
 }
 
-const ROW = 120
-const HALF_WIDTH = 90
+/** Rows of a longways set are so far from each other, and its lines from the middle, centimetres. */
+export const ROW = 120
+export const HALF_WIDTH = 90
+/** Who goes down outside the lines is so far from the middle. */
+export const OUTSIDE = HALF_WIDTH + 60
 const LANE = 45
 const FULL = 2 * Math.PI
 

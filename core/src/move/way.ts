@@ -23,6 +23,9 @@ export function blend(from: number, to: number): (share: number) => number {
   return (share) => from + apart * share
 }
 
+/** A place of so many that lie in a ring, from 0, however far one has gone on. */
+export const roundTo = (place: number, of: number): number => ((place % of) + of) % of
+
 /** The middle of points. */
 export function middleOf(points: readonly Point[]): Point {
   const sum = points.reduce((all, { x, y }) => ({ x: all.x + x, y: all.y + y }), { x: 0, y: 0 })

@@ -1,18 +1,17 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
 import { coupleStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
-import { linesSchema, placesSchema } from '../move/index.ts'
+import { linesSchema, placeIdSchema, placesSchema } from '../move/index.ts'
 import { CUE_MODES } from '../school/index.ts'
 import { metreSchema } from '../time/index.ts'
 
 const lengthTicks = z.int().min(0).max(100_000)
 
-const placeId = z.string().regex(/^[a-zA-Z]\d{1,3}$/, 'a place such as l1 was expected')
 /** Where words lead: home, or from which place to which. */
 const netSchema = z.union([
   z.literal('home'),
   z
-    .array(z.tuple([placeId, placeId]).readonly())
+    .array(z.tuple([placeIdSchema, placeIdSchema]).readonly())
     .min(1)
     .max(60)
     .readonly(),

@@ -157,6 +157,13 @@ describe('worked examples of the floor', () => {
     },
   )
 
+  it('a part in which nothing is danced leaves all where they stand, however often', () => {
+    const { track, timeline } = proved(
+      `${SET_HEAD}places: square\npart A\n\norder\n  A x3 | progress\n`,
+    )
+    expect(passesOf(track!, timeline)).toMatchObject({ isHome: true, homeAfter: 1 })
+  })
+
   it('23: what a hall of 9 x 14 m has room for', () => {
     expect(roomFor(expectOk(readHall('9 x 14 m')))).toEqual({
       ring: 30,

@@ -65,6 +65,11 @@ export function useLecternTexts(lectern: Lectern, sheet: Sheet) {
       .join(' · ')
   })
   /** In a set: who is out, and whom the first lead meets in this time through and the next. */
+  const met = computed(() => {
+    const { track } = prepared.value.sheet
+    const first = track?.first.dancers[0]
+    return track && first ? meetsOf(track, first.id, meetsBy(track.places)) : []
+  })
   const inSet = computed(() => {
     const { track, timeline } = prepared.value.sheet
     if (!track) return null
@@ -73,9 +78,10 @@ export function useLecternTexts(lectern: Lectern, sheet: Sheet) {
     const before = track.passes[here]?.before ?? track.first
     const outs = before.dancers.filter(({ group }) => group === null).map(({ id }) => id)
     const first = track.first.dancers[0]?.id ?? ''
-    const met = meetsOf(track, first, meetsBy(track.places))
     return [
-      met[here] ? words.lectern.meets(first, met[here], met[here + 1] ?? null) : '',
+      met.value[here]
+        ? words.lectern.meets(first, met.value[here], met.value[here + 1] ?? null)
+        : '',
       outs.length > 0 ? words.lectern.outs(outs.join(' ')) : '',
     ]
       .filter(Boolean)

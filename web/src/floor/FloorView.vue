@@ -4,7 +4,7 @@ import { deedText } from '@dellop/core/move'
 import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { ArrowLeft, Pause, Play, SkipBack, SkipForward } from '@lucide/vue'
-import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
@@ -53,12 +53,9 @@ const picture = useTemplateRef<InstanceType<typeof FloorPicture>>('picture')
 const moment = computed(() =>
   track.value && sheet.value ? floorAt(track.value, sheet.value.timeline, tick.value) : null,
 )
-/** Past the templates: nothing of the page waits for a frame of the picture. */
-function show(now: number): void {
-  if (track.value && sheet.value)
-    picture.value?.draw(floorAt(track.value, sheet.value.timeline, now).spots)
-}
-watch([track, tick], () => void nextTick(() => show(tick.value)), { immediate: true })
+watch([moment, picture], () => moment.value && picture.value?.draw(moment.value.spots), {
+  flush: 'post',
+})
 
 const player = useFloorPlayer({
   tick,
@@ -66,7 +63,6 @@ const player = useFloorPlayer({
   bpm: computed(() => sheet.value?.routine.bpm ?? 112),
   beatsPerBar: computed(() => sheet.value?.routine.metre.beatsPerBar ?? 4),
   clicks,
-  show,
 })
 
 const slot = computed(() => moment.value?.slot ?? null)

@@ -16,7 +16,6 @@ export interface FloorPlayer {
 
 /**
  * @param tick Where it is; moved as it plays, and played on from wherever it is put meanwhile.
- * @param show Told the tick of every frame, without waiting for anything else.
  */
 export function useFloorPlayer(
   options: Readonly<{
@@ -25,7 +24,6 @@ export function useFloorPlayer(
     bpm: Ref<number>
     beatsPerBar: Ref<number>
     clicks: Ref<boolean>
-    show: (tick: number) => void
   }>,
 ): FloorPlayer {
   const isPlaying = ref(false)
@@ -59,7 +57,6 @@ export function useFloorPlayer(
     const tick = Math.min(options.lengthTicks.value, beatAt(now) * TICKS_PER_BEAT)
     own = tick
     options.tick.value = tick
-    options.show(tick)
     if (tick >= options.lengthTicks.value) stop()
     else frame = requestAnimationFrame(run)
   }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
+import { HALF_WIDTH, OUTSIDE } from '../places.ts'
 import { rowAt } from '../standing.ts'
 import { along, type Point } from '../way.ts'
 import type { Answer } from '../who/answer.ts'
@@ -16,9 +17,6 @@ import {
   type Refusal,
 } from './kernel.ts'
 
-const WIDTH = 90
-/** Casters go so far outside the lines. */
-const OUTSIDE = 60
 const schema = z
   .strictObject({
     verb: z.literal('cast'),
@@ -86,8 +84,8 @@ const yOf = ({ standing }: Asked, row: number): number =>
 function castMove(asked: Asked, index: number, row: number, side: number): Move {
   const dancer = asked.standing.dancers[index]!
   const y = yOf(asked, row)
-  const end = { x: side * WIDTH, y }
-  const out = side * (WIDTH + OUTSIDE)
+  const end = { x: side * HALF_WIDTH, y }
+  const out = side * OUTSIDE
   const corners: Point[] = [dancer, { x: out, y: dancer.y }, { x: out, y }, end]
   const isStill = dancer.y === y && dancer.x === end.x
   return moveOf(asked, index, { ...end, seen: inwardAt(asked.standing, end) }, (from, to) =>
@@ -97,7 +95,7 @@ function castMove(asked: Asked, index: number, row: number, side: number): Move 
 
 function moveUp(asked: Asked, index: number, row: number, side: number): Move {
   const dancer = asked.standing.dancers[index]!
-  const end = { x: side * WIDTH, y: yOf(asked, row) }
+  const end = { x: side * HALF_WIDTH, y: yOf(asked, row) }
   return moveOf(asked, index, { ...end, seen: inwardAt(asked.standing, end) }, (from, to) =>
     along([dancer, end], from, to),
   )
@@ -123,8 +121,8 @@ export const CAST_IN_FILE = kernel<z.infer<typeof fileSchema>>({
           const dancer = dancers[index]!
           const y = yOf(asked, rows.at(-1 - i)!)
           const top = yOf(asked, rows[0]!)
-          const end = { x: side * WIDTH, y }
-          const out = side * (WIDTH + OUTSIDE)
+          const end = { x: side * HALF_WIDTH, y }
+          const out = side * OUTSIDE
           const corners = [dancer, { x: dancer.x, y: top }, { x: out, y: top }, { x: out, y }, end]
           return moveOf(asked, index, { ...end, seen: inwardAt(asked.standing, end) }, (a, b) =>
             along(corners, a, b),

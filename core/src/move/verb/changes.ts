@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
 import { directionTo } from '../standing.ts'
-import { bow, inTurn, ringOrder } from '../way.ts'
+import { bow, inTurn, ringOrder, roundTo } from '../way.ts'
 import type { Answer } from '../who/answer.ts'
 import { pairOf } from '../who/pairs.ts'
 import type { PairsWord } from '../who/who.ts'
@@ -39,7 +39,7 @@ function changed(
   if (!isEven) return refuse('set.pairs', { count: n })
   const moves = order.map((index, i) => {
     const way = ways[i]!
-    const at = (on: number) => standing.dancers[order[(((i + way * on) % n) + n) % n]!]!
+    const at = (on: number) => standing.dancers[order[roundTo(i + way * on, n)]!]!
     const end = at(changes)
     return moveOf(
       asked,

@@ -1,15 +1,15 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
+import { placeIdSchema } from '../places.ts'
 import { facingSeen, placeAt } from '../standing.ts'
 import { along, stay } from '../way.ts'
 import { eachScope, kernel, moveOf, refuse, type Hand } from './kernel.ts'
 
-const placeId = z.string().regex(/^[a-zA-Z]\d{1,3}$/, 'a place such as l1 was expected')
 const goSchema = z
   .strictObject({
     verb: z.literal('go'),
     ways: z
-      .array(z.tuple([placeId, placeId]).readonly())
+      .array(z.tuple([placeIdSchema, placeIdSchema]).readonly())
       .min(1)
       .max(64)
       .readonly(),

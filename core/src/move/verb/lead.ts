@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
+import { HALF_WIDTH, OUTSIDE, ROW } from '../places.ts'
 import { facingSeen, rowAt } from '../standing.ts'
 import { along, type Point } from '../way.ts'
 import { inwardAt } from './facings.ts'
@@ -14,11 +15,8 @@ import {
   type Refusal,
 } from './kernel.ts'
 
-const WIDTH = 90
-const ROW = 120
 /** Who goes down the middle is so far from the middle of the set. */
 const INSIDE = 40
-const OUTSIDE = 150
 const WAYS = ['up', 'down'] as const
 
 const leadSchema = z
@@ -46,7 +44,7 @@ export const LEAD = kernel<z.infer<typeof leadSchema>>({
       const dancer = asked.standing.dancers[index]!
       const side = Math.sign(dancer.x)
       const middle = side * INSIDE
-      const end = { x: to ? side * WIDTH : middle, y }
+      const end = { x: to ? side * HALF_WIDTH : middle, y }
       const corners: Point[] = [dancer, { x: middle, y: dancer.y }, { x: middle, y }, end]
       const seen = to ? inwardAt(asked.standing, end) : way === 'down' ? 4 : 0
       return moveOf(
@@ -115,7 +113,7 @@ function sideways<Verb extends 'slip' | 'move'>(verb: Verb) {
         const { dancers, layout } = asked.standing
         const dancer = dancers[index]!
         const side = Math.sign(dancer.x)
-        const end = { x: side * WIDTH, y }
+        const end = { x: side * HALF_WIDTH, y }
         const lane = where === 'inside' ? side * INSIDE : where ? side * OUTSIDE : dancer.x
         const corners = where
           ? [dancer, { x: lane, y: dancer.y }, { x: lane, y }, end]

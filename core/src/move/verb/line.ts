@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
+import { HALF_WIDTH } from '../places.ts'
 import { facingSeen, rowAt } from '../standing.ts'
 import { along, middleOf } from '../way.ts'
 import { eachScope, kernel, moveOf, refuse } from './kernel.ts'
 
 const ABREAST = 60
-const WIDTH = 90
 const EIGHTH = Math.PI / 4
 /** One step forward or back, centimetres. */
 const STEP = 60
@@ -61,14 +61,14 @@ export const BEND_THE_LINE = kernel<z.infer<typeof bendSchema>>({
       const y = middleOf(picked.map((index) => dancers[index]!)).y
       const looks = facingSeen(layout, dancers[order[0]!]!, dancers[order[0]!]!.facing)
       const isUp = Math.cos(looks * EIGHTH) > 0
-      const row = rowAt(layout, { x: -WIDTH, y: y + 1 })
+      const row = rowAt(layout, { x: -HALF_WIDTH, y: y + 1 })
       const rows = [row, row + 1].map((one) => layout.places.find((place) => place.row === one)?.y)
       if (rows.some((one) => one === undefined)) return refuse('set.no-place')
       const [upper, lower] = rows as [number, number]
       const moves = order.map((index, i) => {
         const dancer = dancers[index]!
         const isEnd = i === 0 || i === 3
-        const end = { x: i < 2 ? -WIDTH : WIDTH, y: isEnd === isUp ? upper : lower }
+        const end = { x: i < 2 ? -HALF_WIDTH : HALF_WIDTH, y: isEnd === isUp ? upper : lower }
         const seen = facingSeen(layout, dancer, dancer.facing)
         return moveOf(asked, index, { ...end, seen }, (from, to) => along([dancer, end], from, to))
       })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
 import { facingSeen, laneAt, rowAt } from '../standing.ts'
-import { angleFrom, blend, eighthsOf, near, type Way } from '../way.ts'
+import { angleFrom, blend, eighthsOf, near, roundTo, type Way } from '../way.ts'
 import { placesOn } from './amount.ts'
 import {
   eachScope,
@@ -33,7 +33,7 @@ function goneOn(
     const moves: Move[] = []
     for (const index of picked) {
       const dancer = dancers[index]!
-      const row = (((rowAt(layout, dancer) + on) % layout.rows) + layout.rows) % layout.rows
+      const row = roundTo(rowAt(layout, dancer) + on, layout.rows)
       const lanes = layout.places.filter((place) => place.row === row)
       const wanted =
         lane === undefined ? laneAt(layout, dancer) : lane === 'inside' ? 0 : lanes.length - 1

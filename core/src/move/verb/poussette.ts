@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
+import { OUTSIDE } from '../places.ts'
 import { facingSeen, rowAt } from '../standing.ts'
 import { along, type Point } from '../way.ts'
 import { inwardAt } from './facings.ts'
@@ -77,8 +78,8 @@ export const HALF_FIGURE_EIGHT = kernel<z.infer<typeof eightSchema>>({
             start,
             { x: 0, y: (start.y + below.y) / 2 },
             { x: side * 45, y: below.y - 60 },
-            { x: side * 150, y: below.y - 60 },
-            { x: side * 150, y: end.y },
+            { x: side * OUTSIDE, y: below.y - 60 },
+            { x: side * OUTSIDE, y: end.y },
             end,
           ]
           moves.push(

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
 import { facingSeen, placeAt } from '../standing.ts'
-import { angleFrom, middleOf, ringWay, type Point } from '../way.ts'
+import { angleFrom, middleOf, ringWay, roundTo, type Point } from '../way.ts'
 import type { Answer } from '../who/answer.ts'
 import { partSchema, placesOn, readAmount, roundsText, valueOf } from './amount.ts'
 import { inwardAt } from './facings.ts'
@@ -68,7 +68,7 @@ function promenaded(
   const moves = those.map((index, i) => {
     const dancer = dancers[index]!
     const from = ring.findIndex(({ couple }) => couple === coupleOf(i))
-    const target = ring[(((from + on) % n) + n) % n]!.couple
+    const target = ring[roundTo(from + on, n)]!.couple
     const { role } = layout.places[at[i]!]!
     const end = layout.places.find((place) => place.couple === target && place.role === role)!
     const seen = layout.isRound ? facingSeen(layout, end, 0) : inwardAt(standing, end)

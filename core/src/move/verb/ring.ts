@@ -1,7 +1,16 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
 import { directionTo } from '../standing.ts'
-import { angleFrom, blend, eighthsOf, middleOf, ringOrder, ringWay, type Point } from '../way.ts'
+import {
+  angleFrom,
+  blend,
+  eighthsOf,
+  middleOf,
+  ringOrder,
+  ringWay,
+  type Point,
+  roundTo,
+} from '../way.ts'
 import type { Answer } from '../who/answer.ts'
 import {
   halfPart,
@@ -64,7 +73,7 @@ function goRound(
     // The even ring that lies nearest to how they stand.
     const first = angles.reduce((sum, angle, i) => sum + angle - (i * 2 * Math.PI) / n, 0) / n
     const moves = order.map((from, i) => {
-      const end = points[order[(((i + way * on) % n) + n) % n]!]!
+      const end = points[order[roundTo(i + way * on, n)]!]!
       const endAngle = angleFrom(middle, end)
       const seen =
         looks === 'middle'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { succeed } from '../../document/index.ts'
-import { along, ringOrder } from '../way.ts'
+import { along, ringOrder, roundTo } from '../way.ts'
 import { otherSide, SIDES } from './amount.ts'
 import { inwardAt } from './facings.ts'
 import { eachScope, kernel, moveOf, refuse } from './kernel.ts'
@@ -28,7 +28,7 @@ export const SHIFT = kernel<z.infer<typeof schema>>({
       const order = ringOrder(points)
       const n = order.length
       const way = side === 'left' ? 1 : -1
-      const at = (i: number) => points[order[((i % n) + n) % n]!]!
+      const at = (i: number) => points[order[roundTo(i, n)]!]!
       const moves = order.map((from, i) => {
         const end = at(i + way * places)
         const corners = Array.from({ length: places + 1 }, (_, j) => at(i + way * j))
