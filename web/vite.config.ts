@@ -17,7 +17,7 @@ export default defineConfig({
       injectRegister: false,
       registerType: 'prompt',
       workbox: {
-        globPatterns: ['**/*.{js,mjs,css,html,json,data,woff2,svg,png,webmanifest}'],
+        globPatterns: ['**/*.{js,mjs,css,html,json,data,net,woff2,svg,png,webmanifest}'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api/, /^\/media/, /^\/hall/],
         maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,

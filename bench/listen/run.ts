@@ -3,9 +3,13 @@
 // table.
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { listen, readWav, type Sound } from '@dellop/core/listen'
+import { createRequire } from 'node:module'
+import { expectOk } from '@dellop/core/document'
+import { listen, readBeatNet, readWav, type Sound } from '@dellop/core/listen'
+import { listen as handmadeListen } from './handmade/listen.ts'
+import type { Result } from '@dellop/core/result'
 import MusicTempo from 'music-tempo'
-import { fMeasure, scoreBeats, type BeatScore } from './score.ts'
+import { fMeasure, lenientDownbeats, scoreBeats, type BeatScore } from './score.ts'
 
 interface Truth {
   readonly meter: string
@@ -15,6 +19,8 @@ interface Truth {
 interface Row extends BeatScore {
   readonly piece: string
   readonly downbeats: number
+  /** Every second one of bars of two allowed. */
+  readonly lenient: number
   readonly metre: number
   readonly cpuPerMinute: number
 }
@@ -24,10 +30,13 @@ interface Found {
   readonly beatsPerBar: number | null
 }
 
-function ours(sound: Sound): Found {
-  const heard = listen(sound)
-  return heard.ok ? heard.value : { beats: [], downbeats: [], beatsPerBar: null }
-}
+const NOTHING: Found = { beats: [], downbeats: [], beatsPerBar: null }
+const beatsNet = createRequire(import.meta.url).resolve('@dellop/core/beats.net')
+const net = expectOk(readBeatNet(new Uint8Array(readFileSync(beatsNet))))
+
+const foundOf = (heard: Result<Found>): Found => (heard.ok ? heard.value : NOTHING)
+const learned = (sound: Sound): Found => foundOf(listen(sound, net))
+const handmade = (sound: Sound): Found => foundOf(handmadeListen(sound))
 
 /** music-tempo is made for 44.1 kHz: its windows are halved for 22.05. */
 function library({ samples, sampleRate }: Sound): Found {
@@ -49,11 +58,12 @@ function measure(piece: string, sound: Sound, truth: Truth, find: (sound: Sound)
   const found = find(sound)
   const { user, system } = process.cpuUsage(before)
   const seconds = sound.samples.length / sound.sampleRate
+  const known = found.downbeats && truth.downbeats
   return {
     piece,
     ...scoreBeats(truth.beats, found.beats),
-    downbeats:
-      found.downbeats && truth.downbeats ? fMeasure(truth.downbeats, found.downbeats) : NaN,
+    downbeats: known ? fMeasure(truth.downbeats, found.downbeats) : NaN,
+    lenient: known ? lenientDownbeats(truth.downbeats, beatsPerBar(truth), found.downbeats) : NaN,
     metre:
       found.beatsPerBar === null || !truth.downbeats
         ? NaN
@@ -78,15 +88,16 @@ const mean = (rows: readonly Row[], key: Exclude<keyof Row, 'piece'>): number =>
 }
 const cell = (value: number): string =>
   (Number.isFinite(value) ? value.toFixed(3) : '-').padStart(7)
-const columns = ['f', 'cmlt', 'amlt', 'downbeats', 'metre', 'cpuPerMinute'] as const
+const columns = ['f', 'cmlt', 'amlt', 'downbeats', 'lenient', 'metre', 'cpuPerMinute'] as const
 
 const folder = process.argv[2]
 if (!folder) throw new Error('A folder of pieces was expected: npm run bench:listen -- FOLDER')
 console.log(
-  `${''.padEnd(30)}${['F', 'CMLt', 'AMLt', 'DF', 'metre', 'CPU/min'].map((name) => name.padStart(7)).join(' ')}`,
+  `${''.padEnd(30)}${['F', 'CMLt', 'AMLt', 'DF', 'DF len', 'metre', 'CPU/min'].map((name) => name.padStart(7)).join(' ')}`,
 )
 for (const [name, find] of [
-  ['dellop', ours],
+  ['dellop', learned],
+  ['handmade', handmade],
   ['music-tempo', library],
 ] as const) {
   const rows = readdirSync(folder)

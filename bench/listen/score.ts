@@ -79,3 +79,19 @@ export function scoreBeats(truth: readonly number[], found: readonly number[]): 
     amlt: Math.max(...levels.map((level) => continuous(level, b))),
   }
 }
+
+/**
+ * F-measure of the downbeats, where every second one of bars of two may be left out: two such bars
+ * heard as one of four start dancers right.
+ *
+ * @param beatsPerBar Of the true bars, 2 to 6.
+ */
+export function lenientDownbeats(
+  truth: readonly number[],
+  beatsPerBar: number,
+  found: readonly number[],
+): number {
+  const every = [0, 1].map((first) => truth.filter((_, i) => i % 2 === first))
+  const ways = beatsPerBar === 2 ? [truth, ...every] : [truth]
+  return Math.max(...ways.map((way) => fMeasure(way, found)))
+}

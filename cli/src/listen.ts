@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { listen as hear, readBeatNet, type BeatNet } from '@dellop/core/listen'
 import { succeed, type Result } from '@dellop/core/result'
 import { problem } from './problem.ts'
-import { listen as hear } from '@dellop/core/listen'
 import { readArguments, type Arguments } from './arguments.ts'
 import { readSound } from './decode.ts'
 import { outcomeOf, type Outcome } from './outcome.ts'
@@ -18,11 +20,19 @@ export async function listen(line: readonly string[]): Promise<Outcome> {
   if (!range.ok) return { exit: 2, sentence: range.problem.message }
   const sound = await readSound(args.value.words[0]!)
   return outcomeOf(sound, (read) =>
-    outcomeOf(hear(read, range.value ? { range: range.value } : {}), (heard): Outcome => ({
-      exit: 0,
-      json: heard,
-    })),
+    outcomeOf(beatNet(), (net) =>
+      outcomeOf(hear(read, net, { range: range.value }), (heard): Outcome => ({
+        exit: 0,
+        json: heard,
+      })),
+    ),
   )
+}
+
+/** What is listened with: it ships with the core. */
+function beatNet(): Result<BeatNet> {
+  const path = createRequire(import.meta.url).resolve('@dellop/core/beats.net')
+  return readBeatNet(new Uint8Array(readFileSync(path)))
 }
 
 function rangeOption({ options }: Arguments): Result<[number, number] | null> {

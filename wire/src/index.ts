@@ -62,6 +62,7 @@ export {
   settingsSchema,
   settingsShape,
   upgradeSettings,
+  type KeptHall,
   type Settings,
 } from './settings.ts'
 export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from './routes.ts'

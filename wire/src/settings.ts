@@ -1,6 +1,17 @@
 import { voiceSchema } from '@dellop/core/cue'
+import { hallSchema } from '@dellop/core/floor'
 import { isRecord, upgrader, type DocumentShape, type Unread } from '@dellop/core/document'
 import { z } from 'zod'
+
+/** A hall that is danced in again and again. */
+const keptHallSchema = z
+  .strictObject({
+    id: z.string().min(1).max(64),
+    name: z.string().min(1).max(80),
+    hall: hallSchema,
+  })
+  .readonly()
+export type KeptHall = z.infer<typeof keptHallSchema>
 
 /** What the cuer set once for this machine. */
 export const settingsSchema = z.strictObject({
@@ -31,6 +42,9 @@ export const settingsSchema = z.strictObject({
     .default(null),
   /** Sheets that are marked as favourites, by id. */
   favourites: z.array(z.string().max(64)).max(1000).readonly().default([]),
+  /** Halls, and the one that is danced in now; null for none of them. */
+  halls: z.array(keptHallSchema).max(200).readonly().default([]),
+  hallId: z.string().max(64).nullable().default(null),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -45,10 +59,12 @@ export const DEFAULT_SETTINGS: Settings = {
   groupId: null,
   tonight: null,
   favourites: [],
+  halls: [],
+  hallId: null,
 }
 
 /** How settings are edited: each by itself, so that two pages may each change another one. */
-export const settingsShape: DocumentShape = { lists: {} }
+export const settingsShape: DocumentShape = { lists: { halls: { lists: {} } } }
 
 /** Settings have one row only; edits name it so. */
 export const SETTINGS_ID = 'machine'

@@ -65,7 +65,25 @@ export const choicesOf = (heard: Heard): HeardChoices => ({
     .map(({ bpm, confidence }) => ({ bpm: Math.round(bpm * 10) / 10, confidence }))
     .slice(0, 12),
   bars: heard.otherBars.slice(0, 12),
+  soundsFrom: round(heard.soundsFrom, 10),
+  sure: surenessOfBars(heard),
 })
+
+const round = (value: number, parts: number): number => Math.round(value * parts) / parts
+
+/** The mean of each bar's beats; those before the first downbeat are a bar of their own. */
+function surenessOfBars({ beats, downbeats, beatConfidence }: Heard): HeardChoices['sure'] {
+  const starts = new Set(downbeats)
+  const bars: { at: number; sure: number[] }[] = []
+  beats.forEach((beat, i) => {
+    if (bars.length === 0 || starts.has(beat)) bars.push({ at: beat, sure: [] })
+    bars.at(-1)!.sure.push(beatConfidence[i]!)
+  })
+  return bars.map(({ at, sure }) => [
+    round(at, 100),
+    round(sure.reduce((sum, one) => sum + one, 0) / sure.length, 100),
+  ])
+}
 
 /** The beats heard as a beat map: one anchor a beat, beat 0 the first downbeat. */
 export function beatMapOfHeard({ beats, downbeats }: Heard): BeatMap {

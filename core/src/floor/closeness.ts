@@ -1,5 +1,5 @@
 import { memoised } from '../document/index.ts'
-import { spotAt, type LinesDanced } from '../move/index.ts'
+import { deedText, spotAt, type LinesDanced } from '../move/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 
 /** Two who are no pair come nearer than this, in centimetres, where it is worth a word. */
@@ -40,12 +40,28 @@ const callsOf = memoised((danced: LinesDanced): readonly CloseCall[] => {
       const [one, other] = [paths[a]!, paths[b]!]
       if (own[a]!.length + own[b]!.length === 0 || areApart(one, other)) continue
       const call = callOf(one, other, (tick) =>
-        own[a]!.some((span) => span.with.includes(b) && span.from <= tick && tick <= span.to),
+        own[a]!.some(
+          (span) =>
+            span.from <= tick &&
+            tick <= span.to &&
+            (span.with.includes(b) || makeRoom(lines[span.line]!, own[b]!, span, tick)),
+        ),
       )
       if (call) calls.push({ dancers: [a, b], ...call })
     }
   return calls
 })
+
+/** Pairs that go round each other side by side, by one line, draw in as the room asks. */
+const GOES_ROUND: ReadonlySet<string> = new Set(['turn', 'do-si-do', 'swing'])
+const makeRoom = (
+  { do: { verb } }: LinesDanced['lines'][number],
+  others: LinesDanced['spans'],
+  { line }: LinesDanced['spans'][number],
+  tick: number,
+): boolean =>
+  GOES_ROUND.has(verb) &&
+  others.some((span) => span.line === line && span.from <= tick && tick <= span.to)
 
 /** Where one is on every quarter beat, and the box round it. */
 interface Path {
@@ -91,6 +107,83 @@ function callOf(
     nearest = Math.min(nearest, Math.sqrt(far))
   }
   return beat === null ? null : { beat, nearest: Math.round(nearest) }
+}
+
+/** Two of different lines who pass each other by the left without a word about it. */
+export interface LeftPassing {
+  readonly dancers: readonly [number, number]
+  /** Centimetres between them as they pass. */
+  readonly nearest: number
+}
+/** Within this one passes somebody, in centimetres. */
+const PASSING = 80
+/** Slower than this on a quarter beat one stands: there is nothing to pass by. */
+const MOVING = 3
+const SAYS_SIDE = /left|right/
+
+/**
+ * Who of one line passes somebody of another by the left shoulder, coming towards each other, where
+ * neither line says so: by custom dancers pass by the right.
+ */
+export function leftPassings(danced: LinesDanced): readonly LeftPassing[] {
+  const { as } = danced
+  if (!as) return passingsOf(danced)
+  return leftPassings(as.danced).map(({ dancers, nearest }) => {
+    const [a, b] = dancers.map((index) => as.dancerThere.indexOf(index)) as [number, number]
+    return { dancers: a < b ? [a, b] : [b, a], nearest }
+  })
+}
+
+const passingsOf = memoised((danced: LinesDanced): readonly LeftPassing[] => {
+  const { before, spans, lines } = danced
+  if (lines.length < 2) return []
+  const silent = lines.map((line) => !SAYS_SIDE.test(deedText(line)))
+  const found: LeftPassing[] = []
+  const own = before.dancers.map((_, i) => spans.filter(({ dancer }) => dancer === i))
+  for (let a = 0; a < own.length; a++)
+    for (let b = a + 1; b < own.length; b++) {
+      // Partners know how they pass each other.
+      if (before.dancers[a]!.partner === b) continue
+      for (const one of own[a]!)
+        for (const other of own[b]!) {
+          const [from, to] = [Math.max(one.from, other.from), Math.min(one.to, other.to)]
+          const isApart =
+            one.line !== other.line && !one.with.includes(b) && !other.with.includes(a)
+          if (!isApart || from >= to || !silent[one.line] || !silent[other.line]) continue
+          const nearest = passedByLeft(danced, a, b, from, to)
+          if (nearest !== null && !found.some(({ dancers: [x, y] }) => x === a && y === b))
+            found.push({ dancers: [a, b], nearest })
+        }
+    }
+  return found
+})
+
+/** How near two come who pass each other by the left between two ticks; null where they do not. */
+function passedByLeft(
+  danced: LinesDanced,
+  a: number,
+  b: number,
+  from: number,
+  to: number,
+): number | null {
+  let nearest = Infinity
+  let isLeft = false
+  for (let tick = from + QUARTER; tick <= to - QUARTER; tick += QUARTER) {
+    const [p, q] = [spotAt(danced, a, tick), spotAt(danced, b, tick)]
+    const far = Math.hypot(p.x - q.x, p.y - q.y)
+    if (far >= nearest || far >= PASSING) continue
+    nearest = far
+    const [p0, q0] = [spotAt(danced, a, tick - QUARTER), spotAt(danced, b, tick - QUARTER)]
+    const own = { x: p.x - p0.x, y: p.y - p0.y }
+    const theirs = { x: q.x - q0.x, y: q.y - q0.y }
+    const fast = Math.hypot(own.x, own.y)
+    const fastToo = Math.hypot(theirs.x, theirs.y)
+    const isTowards = own.x * theirs.x + own.y * theirs.y < -0.5 * fast * fastToo
+    // The other is on the left where a quarter turn to the left looks at them.
+    const across = (-own.y * (q.x - p.x) + own.x * (q.y - p.y)) / Math.max(1, fast)
+    isLeft = isTowards && fast > MOVING && fastToo > MOVING && across > NEAR / 2
+  }
+  return isLeft ? Math.round(nearest) : null
 }
 
 /** The longest way a count of what is danced, in centimetres, and whose it is. */

@@ -3,6 +3,7 @@ import { facingSeen, spotAt, type Hand, type LinesDanced, type Standing } from '
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Track } from './track.ts'
+import { isWalked, walkedAt, walkOf } from './walk.ts'
 
 /** Where one dancer is at a moment: centimetres, eighths seen from above, and the hand that is given. */
 export interface DancerSpot {
@@ -31,6 +32,11 @@ const SETTLE_TICKS = 4 * TICKS_PER_BEAT
  */
 export function floorAt(track: Track, timeline: Timeline, tick: number): FloorMoment {
   const { slots } = timeline
+  if (goesByStepsAlone(track)) {
+    const slot = slots[slotIndex(slots, tick)] ?? null
+    const spots = walkedAt(walkOf(timeline), track.first, tick)
+    return { slot: slot && tick < slot.end ? slot : null, standing: track.first, spots }
+  }
   const at = slotIndex(slots, tick)
   const slot = slots[at]
   if (!slot || tick >= slot.end) {
@@ -57,6 +63,12 @@ export function floorAt(track: Track, timeline: Timeline, tick: number): FloorMo
   })
   return { slot, standing: before, spots }
 }
+
+/** Nobody changes places in it: there are no lines, and all go where their steps go. */
+export const goesByStepsAlone = memoised(
+  ({ places, slots }: Track): boolean =>
+    isWalked(places) && [...slots.values()].every(({ lines }) => lines.length === 0),
+)
 
 const dancersOf = memoised(
   ({ spans }: LinesDanced): ReadonlySet<number> => new Set(spans.map(({ dancer }) => dancer)),

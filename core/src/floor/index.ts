@@ -1,18 +1,52 @@
 export { partnerAfter, passesUntilPartner, type MixerShift } from './mixer.ts'
 export { linesOf, track, type Track, type TrackedPass, type TrackedSlot } from './track.ts'
 export { meetsBy, meetsOf, passesOf, type PassRow, type Passes } from './passes.ts'
-export { closeCalls, paceOf, stridesOf, type CloseCall, type Pace } from './closeness.ts'
+export {
+  closeCalls,
+  leftPassings,
+  paceOf,
+  stridesOf,
+  type CloseCall,
+  type LeftPassing,
+  type Pace,
+} from './closeness.ts'
 export { wayHome, type HomeLink, type WayHome } from './wayHome.ts'
+export {
+  HALL_SIDES,
+  hallSchema,
+  hallText,
+  placedIn,
+  readHall,
+  type Hall,
+  type HallThing,
+} from './hall.ts'
 export {
   boxOf,
   driftOf,
   fitsIn,
-  hallSchema,
-  readHall,
+  ringIn,
   roomFor,
+  routeIn,
+  routeLength,
+  routePoint,
+  setsIn,
   strideIn,
-  type Hall,
+  type Fit,
+  type FloorBox,
+  type FloorRing,
   type RoomFor,
+  type Route,
+  type RoutePoint,
 } from './room.ts'
-export { floorAt, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'
+export {
+  advancedAt,
+  DANCED_STRIDE,
+  isWalked,
+  travelOfPasses,
+  usualPlaces,
+  walkedAt,
+  walkOf,
+  type Walk,
+} from './walk.ts'
+export { floorAt, goesByStepsAlone, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'
 export { formationsFor, onFloor, usualFormation, type FigureOnFloor } from './figureOnFloor.ts'

@@ -1,209 +1,161 @@
-import type { Onsets } from './onset.ts'
-import type { Spectrogram } from './spectrum.ts'
+import type { Activations } from './beatNet.ts'
+import {
+  FASTEST_BPM,
+  followBars,
+  PLACES_PER_SECOND,
+  SLOWEST_BPM,
+  tempoPrior,
+  type Chain,
+  type Lattice,
+} from './barPointer.ts'
 
-/**
- * How beats group into bars: how many to a bar, which beat is the first one, and how much speaks
- * for it against the next best.
- */
+const { log, log2, max, min } = Math
+
+/** Bars that dances have. Six are heard as two threes, unless they are asked for. */
+const METRES = [2, 3, 4]
+/** What an octave outside the tempo that is expected costs each beat. */
+const OUTSIDE_COST = 12
+/** A named range is meant roughly: so much more on either side is inside. */
+const RANGE_SLACK = 1.06
+/** Other beats for the same music: twice as fast, half, three for two and so on. */
+const LEVELS = [2, 1 / 2, 3 / 2, 2 / 3, 3, 1 / 3]
+/** A rival is looked for this near to its level, as a factor. */
+const LEVEL_SLACK = 1.12
+const SURE = 0.98
+
+/** A tempo that the music may also be counted at. */
+export interface Rival {
+  readonly bpm: number
+  /** How much better the chosen beat fits, for each beat of it; below 0 where it does not. */
+  readonly lead: number
+}
+
+/** A grouping of the same beats. */
 export interface Grouping {
-  readonly beatsPerBar: 2 | 3 | 4
-  /** Index of the first downbeat among the beats. */
-  readonly firstDownbeat: number
+  readonly beatsPerBar: number
+  /** The first downbeat among the beats. */
+  readonly first: number
+  /** Mean score of a beat. */
   readonly score: number
 }
 
-/** What is heard at each beat, evened to mean 0 and spread 1 over the piece. */
-interface BeatFeatures {
-  readonly bass: Float64Array
-  readonly all: Float64Array
-  readonly treble: Float64Array
-  /** How much the harmony, and the bass note, changed against the beat before. */
-  readonly harmony: Float64Array
-  readonly bassNote: Float64Array
+export interface Range {
+  /** Beats a minute that the dance is usually danced at. */
+  readonly range: readonly [number, number] | null
+  /** Beats of a bar, where they are known. */
+  readonly beatsPerBar: number | null
 }
 
-/**
- * What a downbeat has more of than other beats: a new harmony, a new bass note, a bass onset; less
- * treble, where the backbeat is.
- */
-const DOWNBEAT = { harmony: 1, bassNote: 0.6, bass: 0.7, all: 0.3, treble: -0.25 } as const
-const REPEATS = 1.4
-/** Most dances have four or three to the bar; two must show it. */
-const USUAL: Readonly<Record<2 | 3 | 4, number>> = { 2: -0.25, 3: 0, 4: 0.1 }
-/** A beat that divides into three is a jig's, and jigs have two to the bar: as good as settled. */
-const JIG = 3
-/**
- * Both thirds of a beat must sound against its half, against the beat, and evenly: swing has mostly
- * the second.
- */
-const THIRDS_OVER_HALF = 1.5
-const LEAST_THIRD = 0.1
-const EVEN_THIRDS = 0.6
-const REACH_FRAMES = 5
-const BASS_HZ = 260
-
-/**
- * All groupings, best first. At least eight beats are needed to tell; with fewer, four to the bar
- * from the first.
- */
-export function groupings(
-  spectrogram: Spectrogram,
-  onsets: Onsets,
-  beats: readonly number[],
-): Grouping[] {
-  if (beats.length < 8) return [{ beatsPerBar: 4, firstDownbeat: 0, score: 0 }]
-  const features = featuresOf(spectrogram, onsets, beats)
-  const jig = inThirds(onsets.all, beats)
-  // What settles the bar says nothing of the beat: it orders the groupings and stays out of their
-  // scores.
-  const rank = (grouping: Grouping): number =>
-    grouping.score + (jig && grouping.beatsPerBar === 2 ? JIG : 0)
-  return ([2, 3, 4] as const)
-    .flatMap((beatsPerBar) => {
-      const repeats = REPEATS * repetition(features, beatsPerBar) + USUAL[beatsPerBar]
-      return Array.from({ length: beatsPerBar }, (_, firstDownbeat) => ({
-        beatsPerBar,
-        firstDownbeat,
-        score: contrast(features, beatsPerBar, firstDownbeat) + repeats,
-      }))
-    })
-    .sort((a, b) => rank(b) - rank(a))
-}
-
-/** Whether beats divide into three: what sounds on both thirds, against what sounds on the half. */
-function inThirds(all: Float32Array, beats: readonly number[]): boolean {
-  const at = (part: number): number => {
-    const values = beats.slice(1).map((beat, i) => {
-      const frame = Math.round(beats[i]! + part * (beat - beats[i]!))
-      return Math.max(all[frame - 1] ?? 0, all[frame] ?? 0, all[frame + 1] ?? 0)
-    })
-    return values.reduce((sum, value) => sum + value, 0) / values.length
-  }
-  const [first, second] = [at(1 / 3), at(2 / 3)]
-  return (
-    Math.min(first, second) >
-    Math.max(
-      THIRDS_OVER_HALF * at(1 / 2),
-      LEAST_THIRD * at(0),
-      EVEN_THIRDS * Math.max(first, second),
-    )
-  )
-}
-
-function featuresOf(
-  spectrogram: Spectrogram,
-  onsets: Onsets,
-  beats: readonly number[],
-): BeatFeatures {
-  const peak = (curve: Float32Array) =>
-    standard(
-      Float64Array.from(beats, (beat) => {
-        let top = 0
-        for (
-          let at = Math.max(0, Math.round(beat) - REACH_FRAMES);
-          at <= Math.min(curve.length - 1, Math.round(beat) + REACH_FRAMES);
-          at++
-        )
-          top = Math.max(top, curve[at]!)
-        return Math.log(1 + top)
-      }),
-    )
-  const low = spectrogram.hertz.filter((hertz) => hertz < BASS_HZ).length
-  const harmony = beats.map((_, i) =>
-    meanVector(spectrogram.chroma, 12, 12, beats, i, spectrogram.frames),
-  )
-  const bassNote = beats.map((_, i) =>
-    meanVector(spectrogram.loudness, spectrogram.bands, low, beats, i, spectrogram.frames),
-  )
-  return {
-    bass: peak(onsets.bass),
-    all: peak(onsets.all),
-    treble: peak(onsets.treble),
-    harmony: standard(changes(harmony)),
-    bassNote: standard(changes(bassNote)),
-  }
-}
-
-/** Mean of the first `take` columns from a beat to the next. */
-function meanVector(
-  rows: Float32Array,
-  width: number,
-  take: number,
-  beats: readonly number[],
-  i: number,
-  frames: number,
-): Float64Array {
-  const from = Math.round(beats[i]!)
-  const to = Math.min(
-    frames,
-    Math.max(from + 1, Math.round(beats[i + 1] ?? beats[i]! + (beats[i]! - beats[i - 1]!))),
-  )
-  const sum = new Float64Array(take)
-  for (let frame = from; frame < to; frame++)
-    for (let k = 0; k < take; k++) sum[k]! += rows[frame * width + k]!
-  return sum
-}
-
-/** One less the cosine of each vector with the one before. */
-function changes(vectors: readonly Float64Array[]): Float64Array {
-  return Float64Array.from(vectors, (vector, i) => {
-    const before = vectors[i - 1]
-    if (!before) return 0
-    let dot = 0
-    let a = 0
-    let b = 0
-    for (let k = 0; k < vector.length; k++) {
-      dot += vector[k]! * before[k]!
-      a += vector[k]! ** 2
-      b += before[k]! ** 2
-    }
-    return a === 0 || b === 0 ? 0 : 1 - dot / Math.sqrt(a * b)
+/** The best way to count the music: its beats and bars; null where it has none. */
+export function bestChain(lattice: Lattice, { range, beatsPerBar }: Range): Chain | null {
+  const prior = tempoPrior(lattice.weights, range ? outsideOf(range, RANGE_SLACK) : undefined)
+  const three = meanWhere(lattice.activations.three, lattice.activations.beat)
+  const { weights } = lattice
+  const chains = (beatsPerBar === null ? METRES : [beatsPerBar]).flatMap((metre) => {
+    const chain = followBars(lattice, metre, prior)
+    if (!chain) return []
+    const isThree = log(max(1 - SURE, metre === 3 ? three : 1 - three))
+    return [{ chain, score: chain.score + (weights.metres[metre] ?? 0) + weights.three * isThree }]
   })
+  return chains.sort((a, b) => b.score - a.score)[0]?.chain ?? null
 }
 
-function standard(values: Float64Array): Float64Array {
-  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
-  const spread = Math.sqrt(
-    values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length,
-  )
-  return values.map((value) => (spread < 1e-9 ? 0 : (value - mean) / spread))
+/** Octaves outside a range, times their cost. */
+const outsideOf =
+  ([low, high]: readonly [number, number], slack: number) =>
+  (bpm: number): number =>
+    OUTSIDE_COST * max(0, log2(low / slack / bpm), log2(bpm / (high * slack)))
+
+/** Other tempi, each followed through the music, likelier first. */
+export function rivalsOf(lattice: Lattice, bpm: number): Rival[] {
+  const beats = withoutBars(lattice)
+  const followed = (at: number): { bpm: number; score: number } | null => {
+    const prior = tempoPrior(lattice.weights, outsideOf([at, at], LEVEL_SLACK))
+    const chain = followBars(beats, 1, prior)
+    return chain && chain.places.length > 1 ? { bpm: bpmOf(chain), score: chain.score } : null
+  }
+  const own = followed(bpm)
+  if (!own) return []
+  const count = (lattice.places / PLACES_PER_SECOND) * (bpm / 60)
+  return LEVELS.map((factor) => bpm * factor)
+    .filter((at) => at >= SLOWEST_BPM && at <= FASTEST_BPM)
+    .flatMap((at) => {
+      const found = followed(at)
+      const isOther = found && max(found.bpm / bpm, bpm / found.bpm) > 1.2
+      return isOther ? [{ bpm: found.bpm, lead: (own.score - found.score) / count }] : []
+    })
+    .sort((a, b) => a.lead - b.lead)
 }
 
-/** How far what makes a downbeat stands out on every n-th beat from here. */
-function contrast(features: BeatFeatures, beatsPerBar: number, first: number): number {
-  return (Object.keys(DOWNBEAT) as (keyof typeof DOWNBEAT)[]).reduce((sum, name) => {
-    const values = features[name]
-    let on = 0
-    let count = 0
-    for (let i = first; i < values.length; i += beatsPerBar) {
-      on += values[i]!
-      count++
-    }
-    // Values are evened to mean 0: the others' mean follows from those on the downbeat.
-    const mean = on / Math.max(1, count)
-    return sum + DOWNBEAT[name] * mean * Math.sqrt((beatsPerBar - 1) / beatsPerBar)
-  }, 0)
+/** The same, where downbeats say nothing. */
+function withoutBars(lattice: Lattice): Lattice {
+  const nothing = new Float32Array(lattice.places)
+  return { ...lattice, isDown: nothing, isNot: nothing }
 }
 
 /**
- * How alike beats are to those a bar, and two bars, before, against the average of other distances.
+ * Every way to group the beats of a chain, best first: bars of each length from each first beat.
  */
-function repetition(features: BeatFeatures, beatsPerBar: number): number {
-  const at = (lag: number): number => {
-    const own = (['bass', 'all', 'treble', 'harmony'] as const).map((name) =>
-      correlationAt(features[name], lag),
-    )
-    return own.reduce((sum, value) => sum + value, 0) / own.length
-  }
-  const others = [1, 2, 3, 5].filter((lag) => lag % beatsPerBar !== 0).map(at)
-  return (
-    (at(beatsPerBar) + at(2 * beatsPerBar)) / 2 -
-    others.reduce((sum, value) => sum + value, 0) / others.length
-  )
+export function groupingsOf(
+  { activations, weights, isDown, isNot }: Lattice,
+  chain: Chain,
+): Grouping[] {
+  const { places } = chain
+  const three = meanWhere(activations.three, activations.beat)
+  return METRES.flatMap((beatsPerBar) => {
+    const isThree = log(max(1 - SURE, beatsPerBar === 3 ? three : 1 - three))
+    const own = (weights.metres[beatsPerBar] ?? 0) + weights.three * isThree
+    return Array.from({ length: beatsPerBar }, (_, first) => ({
+      beatsPerBar,
+      first,
+      score:
+        (own +
+          places.reduce(
+            (sum, place, i) =>
+              sum + ((i - first) % beatsPerBar === 0 ? isDown[place]! : isNot[place]!),
+            0,
+          )) /
+        max(1, places.length),
+    }))
+  }).sort((a, b) => b.score - a.score)
 }
 
-function correlationAt(values: Float64Array, lag: number): number {
+/** Beats a minute of the middle four fifths: beginnings hesitate and ends slow down. */
+export function bpmOf({ places }: Pick<Chain, 'places'>): number {
+  const first = Math.floor(places.length * 0.1)
+  const last = places.length - 1 - first
+  return (60 * PLACES_PER_SECOND * (last - first)) / (places[last]! - places[first]!)
+}
+
+function meanWhere(values: Float32Array, weights: Float32Array): number {
   let sum = 0
-  for (let i = lag; i < values.length; i++) sum += values[i]! * values[i - lag]!
-  return sum / Math.max(1, values.length - lag)
+  let weight = 1e-9
+  for (let i = 0; i < values.length; i++) {
+    sum += values[i]! * weights[i]!
+    weight += weights[i]!
+  }
+  return sum / weight
+}
+
+/** What is played before there is a beat has beats that the net hardly hears. */
+const LEAST_BEAT = 0.12
+const STRETCH_BEATS = 8
+
+/** The chain without beats at its ends that nothing speaks for: a held chord, applause. */
+export function withoutEnds({ beat }: Activations, chain: Chain): Chain {
+  const { places, inBar } = chain
+  const heard = places.map((place) => {
+    const frame = min(beat.length - 1, place >> 1)
+    return max(beat[frame]!, beat[min(beat.length - 1, frame + 1)]!)
+  })
+  const mean = (from: number): number => {
+    const stretch = heard.slice(max(0, from), from + STRETCH_BEATS)
+    return stretch.reduce((sum, one) => sum + one, 0) / max(1, stretch.length)
+  }
+  let first = 0
+  while (first < places.length && mean(first) < LEAST_BEAT) first++
+  while (first > 0 && first < places.length && heard[first]! < LEAST_BEAT) first++
+  let end = places.length
+  while (end > first && mean(end - STRETCH_BEATS) < LEAST_BEAT) end--
+  return { ...chain, places: places.slice(first, end), inBar: inBar.slice(first, end) }
 }

@@ -1,7 +1,6 @@
+import { chromaOf, CLASSES } from './chroma.ts'
+import { FRAMES_PER_SECOND, toListenRate } from './logSpectrum.ts'
 import type { Sound } from './readWav.ts'
-import { FRAMES_PER_SECOND, spectrogram, toListenRate } from './spectrum.ts'
-
-const CLASSES = 12
 
 /**
  * What sounds from each beat to the next, by pitch class; beats in seconds, rising. For telling
@@ -14,7 +13,7 @@ export function beatHarmony(
   beats: readonly number[],
   progress: (share: number) => void = () => undefined,
 ): Float64Array[] {
-  const { chroma, frames } = spectrogram(toListenRate(sound.samples, sound.sampleRate), progress)
+  const { classes, frames } = chromaOf(toListenRate(sound.samples, sound.sampleRate), progress)
   return beats.map((seconds, i) => {
     const next = beats[i + 1] ?? 2 * seconds - (beats[i - 1] ?? seconds - 0.5)
     const sum = new Float64Array(CLASSES)
@@ -23,7 +22,7 @@ export function beatHarmony(
       frame < Math.min(frames, Math.round(next * FRAMES_PER_SECOND));
       frame++
     ) {
-      for (let k = 0; k < CLASSES; k++) sum[k]! += chroma[frame * CLASSES + k]!
+      for (let k = 0; k < CLASSES; k++) sum[k]! += classes[frame * CLASSES + k]!
     }
     return sum
   })

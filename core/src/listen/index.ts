@@ -1,4 +1,5 @@
 export { listen, type Heard, type ListenOptions } from './listen.ts'
+export { readBeatNet, type BeatNet } from './netWeights.ts'
 export { checkLength, readWav, wavLengths, LONGEST_SECONDS, type Sound } from './readWav.ts'
 export { beatHarmony } from './harmony.ts'
 export {

@@ -3,10 +3,13 @@ import { join } from 'node:path'
 import { playScore, trueBeats, wavBytes, type Score } from '../band/index.ts'
 import { expectOk } from '../document/index.ts'
 import { readAbc } from '../file/index.ts'
-import { listen } from './listen.ts'
+import { shippedNet } from '../testing/beatNet.ts'
+import { listen as listenWith, type ListenOptions } from './listen.ts'
 import { readWav, type Sound } from './readWav.ts'
 
 const RATE = 22_050
+const net = shippedNet()
+const listen = (sound: Sound, options?: ListenOptions) => listenWith(sound, net, options)
 const abc = readFileSync(join(__dirname, '../../../demo/tunes/lamps-along-the-staithe.abc'), 'utf8')
 const soundOf = (samples: Float32Array, sampleRate = RATE): Sound => ({
   samples,

@@ -1,4 +1,4 @@
-import type { Spectrogram } from './spectrum.ts'
+import { CLASSES, type Chroma } from './chroma.ts'
 
 /**
  * A phrase as it was heard: where it begins among the bars, how many it has, and a letter that
@@ -24,7 +24,6 @@ const PHRASE_BARS = 8
 const ODD_BARS = [2, 4, 6, 12]
 /** Parts of a bar that are compared each on its own. */
 const SLICES = 4
-const CLASSES = 12
 /** How alike two phrases must be to share a letter, between any two bars (0) and equal ones (1). */
 const SAME = 0.7
 /**
@@ -57,12 +56,12 @@ interface Division {
  * it. So an introduction of four bars, or a link of two, moves the phrases after it. Phrases of the
  * same harmony and melody, slice by slice, get the same letter. `downbeats` in frames.
  */
-export function sectionsOf(spectrogram: Spectrogram, downbeats: readonly number[]): HeardSection[] {
+export function sectionsOf(chroma: Chroma, downbeats: readonly number[]): HeardSection[] {
   const bars = downbeats.map((_, i) =>
     barHarmony(
-      spectrogram,
+      chroma,
       downbeats[i]!,
-      downbeats[i + 1] ?? Math.min(spectrogram.frames, 2 * downbeats[i]! - (downbeats[i - 1] ?? 0)),
+      downbeats[i + 1] ?? Math.min(chroma.frames, 2 * downbeats[i]! - (downbeats[i - 1] ?? 0)),
     ),
   )
   return divided(likenessOf(bars), bars.length)
@@ -156,7 +155,7 @@ const letter = (n: number): string =>
   n < 26 ? String.fromCharCode(65 + n) : `${letter(Math.floor(n / 26) - 1)}${letter(n % 26)}`
 
 /** What sounds in each slice of a bar, by pitch class, each slice of length 1. */
-function barHarmony({ chroma, frames }: Spectrogram, from: number, to: number): Float64Array {
+function barHarmony({ classes, frames }: Chroma, from: number, to: number): Float64Array {
   const sum = new Float64Array(SLICES * CLASSES)
   for (
     let frame = Math.max(0, Math.round(from));
@@ -164,7 +163,7 @@ function barHarmony({ chroma, frames }: Spectrogram, from: number, to: number): 
     frame++
   ) {
     const slice = Math.min(SLICES - 1, Math.floor((SLICES * (frame - from)) / (to - from)))
-    for (let k = 0; k < CLASSES; k++) sum[slice * CLASSES + k]! += chroma[frame * CLASSES + k]!
+    for (let k = 0; k < CLASSES; k++) sum[slice * CLASSES + k]! += classes[frame * CLASSES + k]!
   }
   for (let slice = 0; slice < SLICES; slice++) {
     const part = sum.subarray(slice * CLASSES, (slice + 1) * CLASSES)

@@ -32,7 +32,7 @@ export {
   type Standing,
 } from './standing.ts'
 export { Reader } from './reader.ts'
-export { whoSchema, type PairsWord, type Who } from './who/who.ts'
+export { SCOPES, whoSchema, type PairsWord, type Who } from './who/who.ts'
 export { readWho, whoText } from './who/whoText.ts'
 export { answerText, answerWho, type Answer } from './who/answer.ts'
 export { pairOf } from './who/pairs.ts'

@@ -1,11 +1,13 @@
 import type { Finding, Repair } from '../check/index.ts'
 import type { Edit } from '../document/index.ts'
-import { deedText, mirroredLines, type Line } from '../move/index.ts'
+import { deedText, mirroredLines, SCOPES, type Line } from '../move/index.ts'
 import { setSlotField, type DancedSlot } from '../routine/index.ts'
 
 /** Words that are easily written for each other when it is said who is meant. */
 const TWINS: readonly (readonly [string, string])[] = [
   ['"ones"', '"twos"'],
+  ['"ones"', '"threes"'],
+  ['"twos"', '"threes"'],
   ['"leads"', '"follows"'],
   ['"heads"', '"sides"'],
   ['"top"', '"bottom"'],
@@ -27,7 +29,7 @@ export function lineCandidates({ slot, changed }: DancedSlot): Repair[] {
   if (content.type !== 'words' || !content.moves || changed) return []
   const moves = content.moves
   return moves.flatMap((line, i): Repair[] => {
-    const others = [...sides(line), ...amounts(line), ...people(line)]
+    const others = [...sides(line), ...amounts(line), ...deeds(line), ...people(line)]
     const put = (next: readonly Line[]): readonly Edit[] =>
       setSlotField(slot, 'content', { ...content, moves: [...next] }) ?? []
     return [
@@ -48,6 +50,9 @@ export function lineCandidates({ slot, changed }: DancedSlot): Repair[] {
     ]
   })
 }
+
+/** Deeds whose amount is told in places as well as in parts of the way round. */
+const COUNTS_PLACES: ReadonlySet<string> = new Set(['circle', 'star', 'promenade'])
 
 /** As much more or less as is easily miswritten. */
 function amounts(line: Line): Line[] {
@@ -84,6 +89,12 @@ function amounts(line: Line): Line[] {
           .filter(([top]) => top! > 0)
           .map((next) => as({ part: lowest(next as [number, number]) }))
       : []),
+    ...(part && COUNTS_PLACES.has(what.verb)
+      ? [1, 2, 3, 4].map((places) => {
+          const { part: _, ...rest } = what
+          return { ...line, do: { ...rest, places } as Line['do'] }
+        })
+      : []),
     ...(what.alone ? [{ ...line, do: together as Line['do'] }] : []),
   ]
 }
@@ -91,6 +102,28 @@ function lowest([top, bottom]: readonly [number, number]): readonly [number, num
   const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
   const by = divisor(top, bottom)
   return [top / by, bottom / by]
+}
+
+/** Deeds that are easily written for each other, with nothing more to say of either. */
+const LIKE_DEEDS: readonly (readonly [object, object])[] = [
+  [{ verb: 'cross' }, { verb: 'pass' }],
+  [{ verb: 'cross' }, { verb: 'do-si-do', part: [1, 1] }],
+  [{ verb: 'pass' }, { verb: 'do-si-do', part: [1, 1] }],
+]
+
+/** What is done written otherwise: a cast to an end or by rows, to pass or to go round. */
+function deeds(line: Line): Line[] {
+  const told = JSON.stringify(line.do)
+  const like = LIKE_DEEDS.flatMap(([one, other]) =>
+    told === JSON.stringify(one) ? [other] : told === JSON.stringify(other) ? [one] : [],
+  )
+  const casts =
+    line.do.verb !== 'cast'
+      ? []
+      : line.do.to
+        ? [{ verb: 'cast', rows: 1 }]
+        : [{ verb: 'cast', to: 'bottom' }]
+  return [...like, ...casts].map((deed) => ({ ...line, do: deed as Line['do'] }))
 }
 
 function sides(line: Line): Line[] {
@@ -123,9 +156,17 @@ function people(line: Line): Line[] {
           },
         }))
     : []
+  const { scope } = line.who
+  const scoped =
+    scope === null
+      ? []
+      : SCOPES.filter((other) => other !== scope).map((other) => ({
+          ...line,
+          who: { ...line.who, scope: other },
+        }))
   const paired = PAIRS.filter((word) => word !== line.who.pairs).map((pairs) => ({
     ...line,
     who: { ...line.who, pairs },
   }))
-  return [...picked, ...numbered, ...paired]
+  return [...picked, ...numbered, ...scoped, ...paired]
 }

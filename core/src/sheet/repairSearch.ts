@@ -1,5 +1,6 @@
 import type { Finding, Repair } from '../check/index.ts'
 import type { Sheet } from './derive.ts'
+import { isOfPlaces } from './lineCandidates.ts'
 import { repairCandidates } from './repairCandidates.ts'
 import { OF_WORDS, repairTrials } from './repairTrial.ts'
 import { byWorth, hides, isUnknown, rarity, type TriedRepair } from './repairWorth.ts'
@@ -16,22 +17,24 @@ export function searchRepairs(sheet: Sheet, finding: Finding, most = 5): readonl
   if (OF_WORDS.test(finding.code)) return finding.repairs
   const tryOne = repairTrials(sheet, finding)
   const accepts = finding.repairs.filter(({ code }) => code === 'accept')
-  const tried = [...finding.repairs, ...repairCandidates(sheet, finding)].flatMap(
-    (repair): TriedRepair[] => {
-      const trial = repair.code === 'accept' ? null : tryOne(repair)
-      if (!trial) return []
-      return [
-        {
-          ...trial,
-          repair,
-          hides: hides(repair, finding),
-          // What has no length yet moves all behind it, whatever it is.
-          movedTicks: isUnknown(finding) ? 0 : trial.movedTicks,
-          rarity: rarity(repair, sheet, finding),
-        },
-      ]
-    },
+  // A time through left out takes away whatever is wrong in it, and puts nothing right.
+  const candidates = repairCandidates(sheet, finding).filter(
+    ({ code }) => code !== 'drop-pass' || !isOfPlaces(finding),
   )
+  const tried = [...finding.repairs, ...candidates].flatMap((repair): TriedRepair[] => {
+    const trial = repair.code === 'accept' ? null : tryOne(repair)
+    if (!trial) return []
+    return [
+      {
+        ...trial,
+        repair,
+        hides: hides(repair, finding),
+        // What has no length yet moves all behind it, whatever it is.
+        movedTicks: isUnknown(finding) ? 0 : trial.movedTicks,
+        rarity: rarity(repair, sheet, finding),
+      },
+    ]
+  })
   const best = onceEach(tried.sort(byWorth).map(({ repair }) => repair))
   return [...best.slice(0, most), ...accepts]
 }

@@ -41,7 +41,7 @@ const HIDING: ReadonlySet<Repair['code']> = new Set([
   'drop-slot',
   'tell-as-danced',
 ])
-const OF_ORDER = /^sums\.(?:music|tie|fill)|^missing\.(?:told|part|pass|section)|^set\./
+const OF_ORDER = /^sums\.(?:music|tie|fill)|^missing\.(?:told|part|pass|section)|^set\.partner/
 /** What is not known yet is not settled by taking it out, or by saying how long it is. */
 const OF_UNKNOWN: ReadonlySet<Repair['code']> = new Set(['take-out', 'set-length'])
 /** Whether a repair takes a finding away without putting anything right. */
@@ -114,7 +114,24 @@ export function rarity(repair: Repair, { routine }: Sheet, finding: Finding): nu
   if (isOtherSide) return -1
   // What is danced once already is seldom meant to be danced twice in a row.
   if (repair.code === 'pass-often' && repair.params.times === 2) return 1.5
+  if (repair.code === 'change-line')
+    return (
+      RARE[repair.code]! +
+      wholeness(repair.params.line, routine) -
+      wholeness(repair.params.instead, routine)
+    )
   return RARE[repair.code] ?? USUALLY
+}
+
+/** Ways that are most often danced all the way round: by so many places, or once. */
+const ALL_ROUND =
+  /\b(?:star (?:left|right) (?:4|8)|promenade(?: 4)?|(?:hey|do-si-do|turn (?:left|right))(?: 1)?)$/
+const CIRCLE_ROUND = /\bcircle (?:left|right) (?:4|8)$/
+/** Half a step more where a line is danced all the way round: what falls short of it is the slip. */
+function wholeness(line: string, { places }: Routine): number {
+  // Improper sets circle three places as often as four.
+  const isImproper = places?.shape === 'longways' && places.stand === 'improper'
+  return ALL_ROUND.test(line) || (!isImproper && CIRCLE_ROUND.test(line)) ? 0.5 : 0
 }
 
 /** Whether some figure of the routine is told to end in a hold. */

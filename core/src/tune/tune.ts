@@ -70,6 +70,14 @@ const heardSchema = z
       )
       .max(12)
       .readonly(),
+    /** Where the sound begins, in seconds: beats may come later. */
+    soundsFrom: z.number().min(0).max(1200).default(0),
+    /** How surely the beats of each bar are right, by the moment of its first. */
+    sure: z
+      .array(z.tuple([z.number().min(0).max(1200), z.number().min(0).max(1)]).readonly())
+      .max(6000)
+      .readonly()
+      .default([]),
   })
   .readonly()
 

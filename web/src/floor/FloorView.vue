@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { floorAt, trailOf } from '@dellop/core/floor'
+import {
+  advancedAt,
+  floorAt,
+  goesByStepsAlone,
+  track as trackOf,
+  trailOf,
+  usualPlaces,
+  walkOf,
+} from '@dellop/core/floor'
 import { deedText } from '@dellop/core/move'
 import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
@@ -37,7 +45,17 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-const track = computed(() => sheet.value?.track ?? null)
+/** Couples, lines and rings are seen as they usually stand, where the sheet does not say how. */
+const track = computed(() => {
+  if (!sheet.value) return null
+  if (sheet.value.track) return sheet.value.track
+  const places = usualPlaces(sheet.value.routine)
+  return places && trackOf(sheet.value.timeline, places)
+})
+const isWalked = computed(() => track.value !== null && goesByStepsAlone(track.value))
+const advanced = computed(() =>
+  sheet.value && isWalked.value ? advancedAt(walkOf(sheet.value.timeline), tick.value) : 0,
+)
 const slots = computed(() => sheet.value?.timeline.slots ?? [])
 const length = computed(() => sheet.value?.timeline.lengthTicks ?? 0)
 const seenBy = ref<SeenBy>('dancers')
@@ -83,7 +101,7 @@ const outs = computed(
 )
 const told = computed(() =>
   slot.value
-    ? `${nameOf(here.value)}. ${lines.value.map(deedText).join('; ')}`
+    ? [nameOf(here.value), lines.value.map(deedText).join('; ')].filter(Boolean).join('. ')
     : tick.value <= 0
       ? say.atStart
       : say.atEnd,
@@ -219,7 +237,7 @@ const countTold = (value: number): string => `${Math.floor(value / TICKS_PER_BEA
                 {{ deedText(line) }}
               </li>
             </ul>
-            <p v-if="moment!.standing.isOpen" class="soft">{{ say.isOpen }}</p>
+            <p v-if="moment!.standing.isOpen && !isWalked" class="soft">{{ say.isOpen }}</p>
             <p v-if="nameOf(here + 1)" class="soft">{{ say.nextFigure(nameOf(here + 1)!) }}</p>
           </template>
           <p v-else>{{ told }}</p>
@@ -232,8 +250,8 @@ const countTold = (value: number): string => `${Math.floor(value / TICKS_PER_BEA
           <span v-if="has('D')">{{ say.legend.alone }}; </span>
           {{ say.legend.more }}
         </p>
-        <TimesThrough :track="track" :timeline="sheet.timeline" />
-        <HallRoom :places="track.places" />
+        <TimesThrough v-if="!isWalked" :track="track" :timeline="sheet.timeline" />
+        <HallRoom :places="track.places" :timeline="sheet.timeline" :advanced="advanced" />
       </aside>
     </div>
   </main>

@@ -141,7 +141,9 @@ function keyed(key: string): (() => void) | null {
   return null
 }
 const cancel = (): void => void (drag.value = null)
-defineExpose({ move })
+/** The stretch that is in sight, in seconds of the recording. */
+const shown = () => ({ from: from.value, to: Math.min(to.value, props.durationSeconds) })
+defineExpose({ move, shown })
 </script>
 
 <template>

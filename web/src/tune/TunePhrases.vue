@@ -3,6 +3,7 @@ import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import {
   sectionFacts,
   tuneBars,
+  surenessBetween,
   tunePhrases,
   type SectionFacts,
   type Tune,
@@ -25,7 +26,11 @@ const props = defineProps<{
   playable: boolean
   barTicks: number
 }>()
-const emit = defineEmits<{ play: [seconds: number]; change: [tune: Tune, label: string] }>()
+const emit = defineEmits<{
+  play: [seconds: number]
+  loop: [from: number, to: number]
+  change: [tune: Tune, label: string]
+}>()
 const together = ref(true)
 
 const say = words.tunes.done
@@ -73,6 +78,17 @@ const holdsStart = ({ start, end }: TunePhrase): boolean =>
   props.tune.danceStart >= start && props.tune.danceStart < end
 const startCount = ({ start }: TunePhrase): number =>
   (props.tune.danceStart - start) / TICKS_PER_BEAT + 1
+/** How surely each phrase was heard, in percent; null where nobody knows. */
+const sureness = computed(() =>
+  phrases.value.map(({ start, end }) => {
+    const heard = props.tune.recordings[0]?.heard ?? null
+    const sure = surenessBetween(heard, props.timeOf(start), props.timeOf(end))
+    return sure === null ? null : Math.round(sure * 100)
+  }),
+)
+/** Below this a phrase is to be listened to. */
+const DOUBTFUL = 70
+
 const intro = computed(() => {
   const bars = Math.floor(props.tune.danceStart / props.barTicks)
   return words.tunes.waitHint(
@@ -136,6 +152,25 @@ const intro = computed(() => {
           >
             {{ words.tunes.play }}
           </el-button>
+          <el-button
+            v-if="playable"
+            link
+            class="quiet"
+            :aria-label="words.tunes.loopPhrase(phrase.label, phrase.start / barTicks + 1)"
+            @click="emit('loop', timeOf(phrase.start), timeOf(phrase.end))"
+          >
+            {{ words.tunes.loop }}
+          </el-button>
+          <span
+            v-if="sureness[phrase.index] !== null"
+            :class="sureness[phrase.index]! < DOUBTFUL ? 'doubt' : 'soft'"
+            class="count"
+            >{{
+              sureness[phrase.index]! < DOUBTFUL
+                ? words.tunes.doubtful(sureness[phrase.index]!)
+                : words.tunes.sure(sureness[phrase.index]!)
+            }}</span
+          >
           <strong v-if="holdsStart(phrase)" class="start"
             >{{ words.tunes.starts }}
             <Labelled :label="words.tunes.onCount"
@@ -255,6 +290,9 @@ li {
 .quiet {
   font-weight: 400;
   border-color: var(--rule-strong);
+}
+.doubt {
+  font-weight: 700;
 }
 .total {
   margin: 0 0 0.75rem;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { freeTimes, secondsAt, ticksPerBar, TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
-import { LEAST_MEND_TAPS, tunePhrases, usualBpm, type Tune } from '@dellop/core/tune'
+import { beatBeginsAt, LEAST_MEND_TAPS, tunePhrases, usualBpm, type Tune } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -18,6 +18,7 @@ import { takeForTune, useOtherRecording } from './otherRecording.ts'
 import { useRecordingSound } from './recordingSound.ts'
 import { tuneRecordings } from './tuneRecordings.ts'
 import { useTaps } from './taps.ts'
+import SlowLoop from './SlowLoop.vue'
 import TakeAway from './TakeAway.vue'
 import { useTuneDocument } from './tuneDocument.ts'
 import TuneHeader from './TuneHeader.vue'
@@ -50,7 +51,7 @@ const player = useBeatPlayer(
   () => beatsPerBar.value,
   () => clicks.value,
 )
-const { playing, at } = player
+const { playing, at, speed, loop } = player
 const mending = useMending(document_, chosenBeat, { buffer, told, listen: listenInWorker })
 const { taps, tap, listenNear, retap } = useTaps(player, mending)
 const recordings = tuneRecordings(document_)
@@ -112,6 +113,16 @@ function playFrom(seconds: number): void {
   if (buffer.value) void player.play(buffer.value, seconds)
   strip.value?.move(seconds - 1)
 }
+function playLoop(from: number, to: number): void {
+  player.setLoop({ from, to })
+  playFrom(from)
+}
+const loopShown = (): void => {
+  const stretch = strip.value?.shown()
+  if (stretch) playLoop(stretch.from, stretch.to)
+}
+/** Where the beat begins, if music without one comes before it. */
+const begins = computed(() => (recording.value ? beatBeginsAt(recording.value) : null))
 function after(work: () => unknown): void {
   told.value = ''
   work()
@@ -166,6 +177,7 @@ useTuneKeys(
   {
     ' ': toggle,
     t: tap,
+    l: () => (loop.value ? player.setLoop(null) : loopShown()),
     h: () => after(mending.half),
     d: () => after(mending.double),
     '1': () => after(() => mending.one(chosenBeat.value)),
@@ -235,6 +247,7 @@ useTuneKeys(
           "
           @dance="after(mending.listenAsDance)"
         />
+        <p v-if="begins !== null">{{ words.tunes.noBeatUntil(words.format.clock(begins)) }}</p>
         <BeatStrip
           ref="strip"
           :samples="samples"
@@ -248,6 +261,12 @@ useTuneKeys(
           :taps="taps"
           @choose="chooseBeat"
           @move="(beat, seconds) => after(() => mending.moveBeat(beat, seconds))"
+        />
+        <SlowLoop
+          v-model:speed="speed"
+          :loop="loop"
+          @shown="loopShown"
+          @end="player.setLoop(null)"
         />
         <MendBeats
           v-model:any-key="anyKey"
@@ -282,6 +301,7 @@ useTuneKeys(
         :playable="buffer !== null"
         :bar-ticks="ticksPerBar(tune.metre)"
         @play="playFrom"
+        @loop="playLoop"
         @change="(next, label) => document_.changeShown(next, label)"
       />
       <TuneLandmarks

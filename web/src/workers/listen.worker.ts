@@ -1,6 +1,7 @@
 import { wavePeaks } from '@dellop/core/band'
+import beatNetUrl from '@dellop/core/beats.net?url'
 import type { Problem } from '@dellop/core/document'
-import { beatHarmony, listen, type Heard } from '@dellop/core/listen'
+import { beatHarmony, listen, readBeatNet, type BeatNet, type Heard } from '@dellop/core/listen'
 import { alignBeats, type Alignment } from '@dellop/core/tune'
 
 /** Channels are transferred in, joined into one here. */
@@ -31,17 +32,31 @@ export type ListenMessage =
 
 const post = (message: ListenMessage): void => self.postMessage(message)
 
-self.onmessage = ({ data }: MessageEvent<ListenRequest>) => {
+/** What is listened with: it comes with the app, and is there without the network. */
+async function beatNet(): Promise<BeatNet> {
+  const net = readBeatNet(new Uint8Array(await (await fetch(beatNetUrl)).arrayBuffer()))
+  if (!net.ok) throw new Error(net.problem.message)
+  return net.value
+}
+
+// What is thrown later reaches nobody: it is thrown again where the page hears of it.
+self.onmessage = ({ data }: MessageEvent<ListenRequest>) =>
+  void hear(data).catch((error: unknown) =>
+    setTimeout(() => {
+      throw error
+    }),
+  )
+
+async function hear(data: ListenRequest): Promise<void> {
   const { range, beatsPerBar, known } = data
   const sound = joined(data)
   const peaks = wavePeaks(sound.samples, data.peaks)
   const part = known ? 0.6 : 1
-  const options = {
-    ...(range ? { range } : {}),
-    ...(beatsPerBar === null ? {} : { beatsPerBar }),
+  const result = listen(sound, await beatNet(), {
+    range,
+    beatsPerBar,
     progress: (share: number) => post({ type: 'progress', share: share * part }),
-  }
-  const result = listen(sound, options)
+  })
   if (!result.ok) return post({ type: 'problem', problem: result.problem, peaks })
   post({
     type: 'heard',

@@ -1,5 +1,5 @@
 import { inPlaces, placeAt, progressionOf, type Standing } from '../../move/index.ts'
-import type { Track } from '../../floor/index.ts'
+import { meetsOf, type Track } from '../../floor/index.ts'
 import type { DancedSlot } from '../../routine/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
@@ -15,6 +15,12 @@ export interface SetPlacesFindings {
   }
   readonly 'set.empty': { readonly part: string; readonly place: string }
   readonly 'set.not-home': { readonly away: readonly string[] }
+  readonly 'set.neighbour': {
+    readonly part: string
+    readonly dancer: string
+    /** Couples met, in their order, up to the one that is met again too soon. */
+    readonly met: readonly number[]
+  }
   readonly 'set.progress': { readonly part: string; readonly by: number; readonly becket: boolean }
 }
 type Found = FindingOf<SetPlacesFindings>
@@ -27,6 +33,7 @@ export function setPlaces(derived: Derived): Found[] {
     ...timeline.slots.flatMap((slot) => twoInOne(track, slot)),
     ...emptyPlaces(derived, track),
     ...progressions(derived, track),
+    ...metAgain(derived, track),
     ...awayFromHome(derived, track),
   ]
 }
@@ -84,13 +91,46 @@ function emptyPlaces({ timeline }: Derived, track: Track): Found[] {
   })
 }
 
+/** Formations in which one meets other couples from one time through to the next. */
+const goesOn = ({ places }: Derived['routine']): boolean =>
+  places !== undefined &&
+  ((places.shape === 'longways' && places.minor !== 'whole') || places.shape === 'facing')
+
+/** Who dances on from neighbour to neighbour meets nobody again before the others. */
+function metAgain(derived: Derived, track: Track): Found[] {
+  const { timeline, routine } = derived
+  if (!goesOn(routine) || progressions(derived, track).length > 0) return []
+  // With fewer to meet there is nobody else.
+  if (track.first.dancers.filter(({ role }) => role === 'L').length <= 4) return []
+  for (const { id } of track.first.dancers) {
+    const met = meetsOf(track, id, 'neighbours').slice(0, timeline.passes.length)
+    const at = met.findIndex((one, i) => {
+      const [before, first] = [met[i - 1], met[i - 2]]
+      return one !== null && one === first && before !== null && before !== one
+    })
+    const pass = timeline.passes[at]
+    const last = pass?.slots.at(-1)
+    if (!pass || !last) continue
+    const couples = met.slice(at - 2, at + 1).map((other) => Number(other!.slice(1)))
+    return [
+      {
+        ...aboutSlot(last),
+        subject: pass.part.id,
+        at: pass.start,
+        code: 'set.neighbour',
+        severity: 'mend',
+        params: { part: pass.part.label, dancer: id, met: couples },
+        repairs: [],
+      },
+    ]
+  }
+  return []
+}
+
 /** Where a set is to go on after each time through, it goes on by one. */
 function progressions({ timeline, routine }: Derived, track: Track): Found[] {
   const { places } = routine
-  const goesOn =
-    places &&
-    ((places.shape === 'longways' && places.minor !== 'whole') || places.shape === 'facing')
-  if (!goesOn) return []
+  if (!places || !goesOn(routine)) return []
   return timeline.passes.flatMap((pass, i): Found[] => {
     const { before, danced } = track.passes[i]!
     const last = pass.slots.at(-1)

@@ -1,4 +1,4 @@
-import { closeCalls, paceOf, stridesOf } from '../../floor/index.ts'
+import { closeCalls, leftPassings, paceOf, stridesOf } from '../../floor/index.ts'
 import { deedText } from '../../move/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
@@ -11,6 +11,12 @@ export interface SetWaysFindings {
     readonly dancer: string
     readonly otherDancer: string
     readonly beat: number
+    readonly centimetres: number
+  }
+  readonly 'set.side': {
+    readonly figure: string
+    readonly dancer: string
+    readonly otherDancer: string
     readonly centimetres: number
   }
   readonly 'set.pace': {
@@ -52,11 +58,25 @@ export function setWays({ timeline, track }: Derived): Found[] {
         repairs: [],
       }
     })
+    const sides = leftPassings(danced).map(({ dancers: [a, b], nearest }): Found => ({
+      ...aboutSlot(slot),
+      subject: `${slot.slot.id} ${id(a)} ${id(b)}`,
+      code: 'set.side',
+      severity: 'note',
+      params: {
+        figure: slotName(slot),
+        dancer: id(a),
+        otherDancer: id(b),
+        centimetres: nearest,
+      },
+      repairs: [],
+    }))
     const fastest = paceOf(danced)
-    if (!fastest || stridesOf(fastest) <= BRISK) return calls
+    if (!fastest || stridesOf(fastest) <= BRISK) return [...calls, ...sides]
     const strides = Math.round(stridesOf(fastest) * 10) / 10
     return [
       ...calls,
+      ...sides,
       {
         ...aboutSlot(slot),
         code: 'set.pace',

@@ -122,6 +122,8 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'set.empty': 'part place',
   'set.not-home': 'away',
   'set.progress': 'part by becket',
+  'set.neighbour': 'part dancer met',
+  'set.side': 'figure dancer otherDancer centimetres',
   'set.path': 'figure dancer otherDancer beat centimetres',
   'set.pace': 'figure dancer line strides needed',
   'sums.phrase': 'part terms total wanted missing to times',

@@ -69,15 +69,39 @@ export const floor: typeof ENGLISH = {
   movesHint: 'Zum Beispiel: 1-8 leads: cast in file',
   room: {
     title: 'In einem Saal',
-    hall: 'Saal, in Metern',
-    hint: 'Zum Beispiel: 9 x 14 m; Bühne 0,0 9x2.5',
+    first: 'Saal',
+    another: (n) => `Saal ${n}`,
+    which: 'Saal',
+    name: 'Name des Saals',
+    hall: 'Saal in Metern: Breite x Länge; was darin steht, von links oben',
+    hint: 'Zum Beispiel: 9 x 14 m; Bühne 0,0 9x2.5; caller top',
     dancers: 'Paare im Saal',
+    drawing: (width, length) => `Der Saal, ${width} mal ${length} m, von oben`,
+    thing: 'Tisch',
+    thingAt: (name, x, y, width, length) =>
+      `${name}, ${width} mal ${length} m, ${x} m von links und ${y} m von oben. Pfeile verschieben, mit Umschalt ändern sie die Größe, Entf nimmt es heraus.`,
+    thingName: 'Name des Gewählten',
+    addThing: 'Tisch, Bühne ... dazustellen',
+    takeOut: (name) => `Herausnehmen: ${name}`,
+    addHall: 'Noch ein Saal',
+    remove: (name) => `„${name}“ löschen`,
+    side: { caller: 'Wer ansagt, steht', camera: 'Eine Kamera schaut von' },
+    nowhere: 'nicht gesagt',
+    sides: { top: 'oben', right: 'rechts', bottom: 'unten', left: 'links' },
+    caller: 'Ansage',
+    camera: 'Kamera',
     sets: (most) => (most === 1 ? 'Ein Set passt.' : `${most} Sets passen.`),
     over: (couples, sets, left) =>
       `${couples} Paare: ${sets === 1 ? 'ein Set' : `${sets} Sets`}, ${left} übrig.`,
+    laps: (metres, all) =>
+      `Ein Durchgang trägt jedes Paar ${metres} m in Tanzrichtung; der ganze Tanz geht ${all}-mal herum.`,
+    drift: (metres) =>
+      `Bis zum Ende getanzt, wandert er höchstens ${metres} m von seinem Anfang weg.`,
+    crowded: (most) =>
+      `Mehr Paare, als der Weg herum fasst: Mit sicherem Abstand sind es ${most}. Tanzen Sie in zwei Kreisen oder abwechselnd.`,
     room: (ring, circle, route, couples) =>
       `Ein Ring fasst ${ring}, ein Kreis ${circle} Paare; einmal herum sind ${route} m für ${couples} Paare.`,
     caution:
-      'Um jedes Set muss man herumgehen können; Türen bleiben frei, und es gelten die Regeln des Hauses.',
+      'Um jedes Set muss man herumgehen können; Türen und Fluchtwege bleiben frei, und es gelten die Regeln des Hauses und die örtlichen Vorschriften.',
   },
 }

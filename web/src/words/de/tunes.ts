@@ -61,7 +61,7 @@ export const tunes: Catalogue['tunes'] = {
       : `Bei diesen ${n} noch einmal hören`,
   clicks: 'Klick auf den Schlägen',
   mendKeys:
-    'Leertaste spielt · T tippt · 1 macht den gewählten Schlag zur Eins · H halb · D doppelt · Pfeile wählen einen Schlag · , und . verschieben ihn · Entf lässt ihn los · Strg Z nimmt zurück',
+    'Leertaste spielt · L wiederholt das Gezeigte · T tippt · 1 macht den gewählten Schlag zur Eins · H halb · D doppelt · Pfeile wählen einen Schlag · , und . verschieben ihn · Entf lässt ihn los · Strg Z nimmt zurück',
   takeAway: 'Ausführen',
   asCsv: 'Schläge als CSV',
   asMidi: 'Schläge als MIDI',
@@ -192,6 +192,14 @@ export const tunes: Catalogue['tunes'] = {
   otherDiffers: (name, list) => `„${name}“ wurde neben diese Aufnahme gelegt. Sie ist ${list}.`,
   otherMusic: (name) =>
     `„${name}“ klingt nicht wie dieselbe Musik. Ihre Phrasen sind, wie sie gehört wurden; sehen Sie sie an.`,
+  loop: 'Schleife',
+  loopPhrase: (label, bar) => `${label} ab Takt ${bar} immer wieder spielen`,
+  loopShown: 'Gezeigtes in Schleife',
+  loopEnd: 'Schleife beenden',
+  loops: (from, to) => `immer wieder: ${from} bis ${to}`,
+  sure: (percent) => `Schläge zu ${percent} % sicher`,
+  doubtful: (percent) => `hier hineinhören: Schläge zu ${percent} % sicher`,
+  noBeatUntil: (time) => `Kein Schlag bis ${time}.`,
   speed: 'Tempo',
   percent: (n) => `${n} %`,
   countVoice: 'Zählt auf',

@@ -65,15 +65,44 @@ export const floor = {
   movesHint: 'Such as: 1-8 leads: cast in file',
   room: {
     title: 'In a hall',
-    hall: 'Hall, in metres',
-    hint: 'Such as: 9 x 14 m; stage 0,0 9x2.5',
+    first: 'Hall',
+    another: (n: number) => `Hall ${n}`,
+    which: 'Hall',
+    name: 'Name of the hall',
+    hall: 'Hall in metres: width x length; what stands in it, from the left top',
+    hint: 'Such as: 9 x 14 m; stage 0,0 9x2.5; caller top',
     dancers: 'Couples present',
+    drawing: (width: string, length: string) => `The hall, ${width} by ${length} m, from above`,
+    thing: 'table',
+    thingAt: (name: string, x: string, y: string, width: string, length: string) =>
+      `${name}, ${width} by ${length} m, ${x} m from the left and ${y} m from the top. Arrows move it, with Shift they change its size, Delete takes it out.`,
+    thingName: 'Name of what is chosen',
+    addThing: 'Add a table, a stage ...',
+    takeOut: (name: string) => `Take out: ${name}`,
+    addHall: 'Another hall',
+    remove: (name: string) => `Delete “${name}”`,
+    side: { caller: 'The caller stands', camera: 'A camera looks from' },
+    nowhere: 'not said',
+    sides: {
+      top: 'at the top',
+      right: 'on the right',
+      bottom: 'at the bottom',
+      left: 'on the left',
+    },
+    caller: 'caller',
+    camera: 'camera',
     sets: (most: number) => `${most} ${most === 1 ? 'set fits' : 'sets fit'}.`,
     over: (couples: number, sets: number, left: number) =>
       `${couples} couples: ${sets} ${sets === 1 ? 'set' : 'sets'}, ${left} over.`,
+    laps: (metres: string, all: string) =>
+      `A time through carries each couple ${metres} m along the line of dance; the whole dance goes ${all} times round.`,
+    drift: (metres: string) =>
+      `Danced to its end it drifts ${metres} m at the farthest from where it began.`,
+    crowded: (most: number) =>
+      `More couples than the way round has room for: ${most} keep a safe distance. Dance in two rings, or in turns.`,
     room: (ring: number, circle: number, route: number, couples: number) =>
       `One ring takes ${ring}, a circle ${circle} couples; once round is ${route} m for ${couples} couples.`,
     caution:
-      'Leave room to walk round every set, keep doors free, and go by the rules of the hall.',
+      'Leave room to walk round every set, keep doors and ways out free, and go by the rules of the hall and the local code.',
   },
 }

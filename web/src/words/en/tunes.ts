@@ -58,7 +58,7 @@ export const tunes = {
     n < of ? `Listen again near the taps (${n} of ${of})` : `Listen again near these ${n} taps`,
   clicks: 'Click on the beats',
   mendKeys:
-    'Space plays · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
+    'Space plays · L loops what is shown · T taps · 1 makes the chosen beat one · H half · D double · arrows choose a beat · , and . move it · Delete lets it go · Ctrl Z takes back',
   takeAway: 'Export',
   asCsv: 'Beats as CSV',
   asMidi: 'Beats as MIDI',
@@ -187,6 +187,14 @@ export const tunes = {
   otherMusic: (name: string) =>
     `“${name}” does not sound like the same music. Its phrases are as they were heard; look at them.`,
   speed: 'Speed',
+  loop: 'Loop',
+  loopPhrase: (label: string, bar: number) => `Play ${label} from bar ${bar} over and over`,
+  loopShown: 'Loop what is shown',
+  loopEnd: 'End the loop',
+  loops: (from: string, to: string) => `over and over: ${from} to ${to}`,
+  sure: (percent: number) => `beats ${percent} % sure`,
+  doubtful: (percent: number) => `listen to this: beats ${percent} % sure`,
+  noBeatUntil: (time: string) => `No beat until ${time}.`,
   percent: (n: number) => `${n} %`,
   countVoice: 'Counts in',
   countEnglish: 'English',

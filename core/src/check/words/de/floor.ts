@@ -73,6 +73,11 @@ export const FLOOR: typeof ENGLISH = {
       `Am Ende des Tanzes ${away.length === 1 ? 'ist' : 'sind'} ${listed(away)} nicht zu Hause.`,
     sum: ({ away }) => `${away.length} nicht dort, wo sie begannen`,
   },
+  'set.neighbour': {
+    message: ({ part, dancer, met }) =>
+      `${part}: ${dancer} trifft die Paare ${met.join(', ')}: dasselbe noch einmal vor den anderen.`,
+    sum: ({ met }) => `getroffene Paare: ${met.join(', ')}`,
+  },
   'set.progress': {
     message: ({ part, by, becket }) =>
       by === 0
@@ -86,6 +91,12 @@ export const FLOOR: typeof ENGLISH = {
     message: ({ figure, dancer, otherDancer, beat, centimetres }) =>
       `${figure}: ${dancer} und ${otherDancer} laufen nach ${decimal(beat)} Schlägen ineinander, ${centimetres} cm voneinander.`,
     sum: ({ centimetres }) => `${centimetres} cm; wer kein Paar ist, braucht mindestens 25 cm`,
+  },
+  'set.side': {
+    message: ({ figure, dancer, otherDancer }) =>
+      `${figure}: ${dancer} und ${otherDancer} gehen links aneinander vorbei, und nichts sagt es.`,
+    sum: ({ centimetres }) =>
+      `${centimetres} cm voneinander; ungesagt gehen Tanzende rechts aneinander vorbei`,
   },
   'set.pace': {
     message: ({ figure, dancer, strides }) =>

@@ -75,6 +75,11 @@ export const FLOOR: Sentences<SetLinesFindings & SetPlacesFindings & SetWaysFind
       `As the dance ends, ${listed(away)} ${away.length === 1 ? 'is' : 'are'} not home.`,
     sum: ({ away }) => `${away.length} away from where they began`,
   },
+  'set.neighbour': {
+    message: ({ part, dancer, met }) =>
+      `${part}: ${dancer} meets couples ${met.join(', ')}: the same one again before the others.`,
+    sum: ({ met }) => `couples met: ${met.join(', ')}`,
+  },
   'set.progress': {
     message: ({ part, by, becket }) =>
       by === 0
@@ -88,6 +93,11 @@ export const FLOOR: Sentences<SetLinesFindings & SetPlacesFindings & SetWaysFind
     message: ({ figure, dancer, otherDancer, beat, centimetres }) =>
       `${figure}: ${dancer} and ${otherDancer} run into each other after ${beat} beats, ${centimetres} cm apart.`,
     sum: ({ centimetres }) => `${centimetres} cm; 25 cm is the least for two who are no pair`,
+  },
+  'set.side': {
+    message: ({ figure, dancer, otherDancer }) =>
+      `${figure}: ${dancer} and ${otherDancer} pass each other by the left, and nothing says so.`,
+    sum: ({ centimetres }) => `${centimetres} cm apart; without a word dancers pass by the right`,
   },
   'set.pace': {
     message: ({ figure, dancer, strides }) =>

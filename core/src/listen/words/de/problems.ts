@@ -4,6 +4,8 @@ import type { PROBLEMS as ENGLISH } from '../en/problems.ts'
 export const PROBLEMS: typeof ENGLISH = {
   'listen.short': ({ seconds, shortestSeconds }) =>
     `Der Klang ist ${seconds} s lang; mindestens ${shortestSeconds} s braucht es, um einen Schlag zu hören.`,
+  'listen.weights': ({ bytes, wanted }) =>
+    `Erwartet wurde, womit Dellop hört: eine Datei von ${wanted} Bytes, die so beginnt. Diese hat ${bytes} Bytes.`,
   'sound.too-long': ({ minutes, most }) =>
     `Der Klang ist ${minutes} Minuten lang; gehört werden höchstens ${most}.`,
   'listen.silent': () => 'In diesem Klang ist nichts zu hören: Er ist still.',

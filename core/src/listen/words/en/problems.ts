@@ -2,6 +2,8 @@
 export const PROBLEMS = {
   'listen.short': ({ seconds, shortestSeconds }: { seconds: string; shortestSeconds: number }) =>
     `The sound is ${seconds} s long; at least ${shortestSeconds} s are needed to hear a beat.`,
+  'listen.weights': ({ bytes, wanted }: { bytes: number; wanted: number }) =>
+    `What Dellop listens with was expected: a file of ${wanted} bytes that begins as it does. This one has ${bytes} bytes.`,
   'sound.too-long': ({ minutes, most }: { minutes: number; most: number }) =>
     `The sound is ${minutes} minutes long; at most ${most} are listened to.`,
   'listen.silent': () => 'There is nothing to hear in this sound: it is silent.',

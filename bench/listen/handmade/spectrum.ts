@@ -1,4 +1,4 @@
-import { RealFft } from './realFft.ts'
+import { RealFft } from '../../../core/src/listen/realFft.ts'
 
 const { log } = Math
 
