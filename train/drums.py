@@ -50,6 +50,10 @@ def _feel(rng, piece, style, kind):
     loud = style in ('metal', 'rock', 'electro', 'pop')
     name = rng.choice(['std', 'std', 'four', 'half', 'blast', 'open', 'double']) \
         if loud and piece.bar == 4 else 'std'
+    # Twice or half as fast as the snare says is danced only where that would be too slow or too fast.
+    if (name == 'half' and piece.quarters_per_minute > 150) or (
+            name == 'double' and piece.quarters_per_minute > 80):
+        name = 'std'
     if style == 'electro' and rng.random() < .6:
         name = 'four'
     if name == 'blast' and style != 'metal':

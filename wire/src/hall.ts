@@ -36,6 +36,16 @@ export type HallCode = z.infer<typeof hallCodeSchema>
 
 const tick = z.number().min(-10_000_000).max(100_000_000)
 const spanSchema = z.strictObject({ start: tick, end: tick, text: z.string().max(400) })
+/** Where everybody is, picture by picture: x, y (centimetres) and direction (eighths) of each. */
+const floorSchema = z.strictObject({
+  half: z.tuple([z.number(), z.number()]).readonly(),
+  dancers: z
+    .array(z.strictObject({ role: z.enum(['L', 'F', 'S', 'D']), couple: z.int() }))
+    .max(200)
+    .readonly(),
+  every: z.number().min(1).max(1000),
+  frames: z.array(z.array(z.number()).max(600).readonly()).max(20_000).readonly(),
+})
 /** What is danced and said, for a screen to show by itself. Ticks of the dance, 24 a beat. */
 export const hallProgrammeSchema = z.strictObject({
   title: z.string().max(200),
@@ -44,6 +54,9 @@ export const hallProgrammeSchema = z.strictObject({
   figures: z.array(spanSchema).max(20_000),
   parts: z.array(spanSchema).max(5000),
   cues: z.array(spanSchema).max(20_000),
+  /** In a set: whom one meets and who is out, time through by time through. */
+  sets: z.array(spanSchema).max(5000).default([]),
+  floor: floorSchema.nullable().default(null),
 })
 export type HallProgramme = z.infer<typeof hallProgrammeSchema>
 

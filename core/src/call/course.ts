@@ -37,6 +37,8 @@ export interface Leg extends Stretch {
   readonly linkAs?: Variation
   /** How the floor stands as they come in, where that does not follow from what was danced. */
   readonly entry?: CoupleState
+  /** In a set: all have come home before it. */
+  readonly home?: true
 }
 
 /**
@@ -306,6 +308,7 @@ export function sheetOnCourse(sheet: Sheet, course: Course): Sheet {
     timeline.slots.every((slot, i) => slot === written.slots[i])
   if (isSame) return sheet
   const { places } = sheet.routine
-  const moved = { ...sheet, timeline, track: places ? track(timeline, places) : null }
+  const homeAt = new Set(course.legs.flatMap(({ home, at }) => (home ? [at] : [])))
+  const moved = { ...sheet, timeline, track: places ? track(timeline, places, homeAt) : null }
   return { ...moved, plan: planAnew(moved) }
 }

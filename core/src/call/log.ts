@@ -17,6 +17,7 @@ const legSchema = z
     at: tickSchema,
     link: idSchema.optional(),
     linkAs: variationSchema.optional(),
+    home: z.literal(true).optional(),
     entry: coupleStateSchema.optional(),
   })
   .readonly()

@@ -11,13 +11,18 @@ import {
 } from '../figure/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
 import type { TickPosition } from '../time/index.ts'
+import { placesKey } from '../move/index.ts'
+import { isOfLines, standingOf, standingWhere, standLike } from './floorWays.ts'
 import { callEventSchema } from './log.ts'
 import { prepareCall, type PreparedCall } from './prepare.ts'
 import { BEST_REENTRIES, linesAfter, reentries, type Reentry } from './reentry.ts'
 import { phraseTicks } from './rest.ts'
 import { standsAs } from './standing.ts'
 
-const calls = SHEET_NAMES.map((name) => prepareCall(proved(demoText(name)), 1))
+const all = SHEET_NAMES.map((name) => prepareCall(proved(demoText(name)), 1))
+/** Dances of one couple's feet; those whose lines move a whole set stand otherwise. */
+const calls = all.filter(({ written }) => !written.track || !isOfLines(written.track))
+const sets = all.filter((call) => !calls.includes(call))
 /** A floor that danced something else: it stands as after any figure of the dance, at any beat. */
 const slips = fc.record({
   call: fc.constantFrom(...calls),
@@ -135,8 +140,49 @@ describe('ways back in', () => {
   })
 })
 
+describe('ways back into a set', () => {
+  const lostAt = fc.record({
+    call: fc.constantFrom(...sets),
+    at: fc.double({ min: 0, max: 0.9, noNaN: true }),
+  })
+
+  it('begin where all stand as they must, or have come home before: all walking is the last', () => {
+    let walks = 0
+    fc.assert(
+      fc.property(lostAt, ({ call, at: share }) => {
+        const at = Math.floor(share * call.sheet.timeline.lengthTicks) as TickPosition
+        const floor = standingWhere(call, at)
+        const offers = reentries(call, call.written.routine.start, at)
+        for (const { slot, home } of offers) {
+          const wanted = standingOf(call.written.track, slot.key)!
+          if (home) expect(placesKey(wanted)).toBe(placesKey(call.written.track!.first))
+          else expect(standLike(wanted, floor!)).toBe(true)
+        }
+        const walk = offers.findIndex(({ home }) => home !== null && home.calls === null)
+        if (walk >= 0) walks++
+        expect([-1, offers.length - 1]).toContain(walk)
+      }),
+      { numRuns: 100 },
+    )
+    expect(walks).toBeGreaterThan(30)
+  })
+
+  it('are gone on with from home, wherever all had got to', () => {
+    const [call] = sets
+    const { slots } = call!.sheet.timeline
+    for (const slot of slots.slice(0, 6)) {
+      const offer = reentries(call!, slot.before, (slot.start + 24) as TickPosition).at(-1)
+      if (!offer?.home) continue
+      const { track, timeline } = prepareCall(call!.written, 1, offer.course).sheet
+      const begun = timeline.passes.find(({ start }) => start === offer.at)!
+      const there = track!.passes.find(({ key }) => key === begun.key)!
+      expect(placesKey(there.before)).toBe(placesKey(track!.first))
+    }
+  })
+})
+
 describe('a set whose hands change for every figure', () => {
-  const call = calls[SHEET_NAMES.indexOf('eel-pots')]!
+  const call = all[SHEET_NAMES.indexOf('eel-pots')]!
   const ring = call.written.timeline.slots[0]!
 
   it('has three ways back in: hands of a set find each other as they come', () => {
@@ -146,7 +192,7 @@ describe('a set whose hands change for every figure', () => {
 })
 
 describe('a mixer in which hands are let go and taken', () => {
-  const call = calls[SHEET_NAMES.indexOf('eight-for-the-geese')]!
+  const call = all[SHEET_NAMES.indexOf('eight-for-the-geese')]!
   const { slots } = call.written.timeline
   const offered = slots
     .slice(0, 12)

@@ -11,10 +11,12 @@ import {
   type CoupleState,
   type Variation,
 } from '../figure/index.ts'
+import { placesKey, type Standing } from '../move/index.ts'
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { ticksPerBar, type PhraseSpan, type Tick, type TickPosition } from '../time/index.ts'
 import { layStretches, courseThen, dancedLink, type Course, type Link } from './course.ts'
+import { homeWays, standingOf, standingWhere, standLike, type HomeWay } from './floorWays.ts'
 import { dancedAs } from './freeFigures.ts'
 import type { PreparedCall } from './prepare.ts'
 import { restToEnd, type Rest } from './rest.ts'
@@ -35,6 +37,8 @@ export interface Reentry {
    * so already.
    */
   readonly link: Link | null
+  /** How all come home before it, in a set that has lost its places; null where they need not. */
+  readonly home: HomeWay | null
   /** The price: counts from now until they dance again. */
   readonly waitTicks: number
   /**
@@ -76,14 +80,16 @@ export function reentries(
   at: TickPosition,
   { lostFrom = at, isWanted = () => true }: ReentryWish = {},
 ): Reentry[] {
-  return waysBack(call, state, at, isWanted).map(
-    ({ target: { written, slot, pass, from }, line, link, shiftTicks }): Reentry => {
+  const floor = standingWhere(call, Math.min(lostFrom, at) as TickPosition)
+  return waysBack(call, state, at, isWanted, floor).map(
+    ({ target: { written, slot, pass, from }, line, link, home, shiftTicks }): Reentry => {
       const { rest, course } = courseFrom(call, {
         pass,
         from,
         at: line.start,
         state,
         link,
+        isHome: home !== null,
         leftAt: Math.min(lostFrom, line.start),
       })
       return {
@@ -91,6 +97,7 @@ export function reentries(
         pass: written,
         slot,
         link,
+        home,
         waitTicks: line.start - at,
         shiftTicks,
         rest,
@@ -105,22 +112,24 @@ interface WayBack {
   readonly target: Target
   readonly line: PhraseSpan
   readonly link: Link | null
+  readonly home: HomeWay | null
   readonly shiftTicks: number
 }
 
-/** The best ways back, the nearest line first. */
+/** The best ways back, the nearest line first; in a set all may walk home, which comes last. */
 function waysBack(
   call: PreparedCall,
   state: CoupleState,
   at: TickPosition,
   isWanted: NonNullable<ReentryWish['isWanted']>,
+  floor: Standing | null,
 ): WayBack[] {
   const targets = entriesOf(call).filter(isWanted)
   const links = linksFrom(call.written, state)
   const found: WayBack[] = []
   const later: WayBack[] = []
   for (const line of linesAfter(call.written, at).slice(0, MOST_LINES)) {
-    for (const one of waysOnLine({ call, state, at, targets, links }, line)) {
+    for (const one of waysOnLine({ call, state, at, targets, links, floor }, line)) {
       const alike = [...found, ...later].filter(
         ({ target }) =>
           target.slot.slot.id === one.target.slot.slot.id &&
@@ -131,8 +140,51 @@ function waysBack(
     }
     if (found.length >= BEST_REENTRIES) break
   }
-  return [...found, ...later].slice(0, BEST_REENTRIES).sort((a, b) => a.line.start - b.line.start)
+  const sorted = (ways: readonly WayBack[]): WayBack[] =>
+    [...ways].sort((a, b) => a.line.start - b.line.start)
+  const homeward = floor ? waysFromHome({ call, at, targets, floor }) : []
+  const best = [...found, ...later].slice(0, BEST_REENTRIES - Math.min(1, homeward.length))
+  return [...sorted(best), ...homeward.slice(0, BEST_REENTRIES - best.length)]
 }
+
+/**
+ * What begins with all at home, once they have come there: by what can be called, and by walking,
+ * which always can be.
+ */
+function waysFromHome({
+  call,
+  at,
+  targets,
+  floor,
+}: {
+  readonly call: PreparedCall
+  readonly at: TickPosition
+  readonly targets: readonly Target[]
+  readonly floor: Standing
+}): WayBack[] {
+  const { track } = call.written
+  const first = targets.find(({ slot }) => {
+    const wanted = standingOf(track, slot.key)
+    return wanted !== null && track !== null && placesKey(wanted) === placesKey(track.first)
+  })
+  if (!first) return []
+  const lines = linesAfter(call.written, at)
+  return homeWays(floor)
+    .flatMap((home): WayBack[] => {
+      const line = lines.find(
+        ({ start, end }) =>
+          start - at >= home.ticks &&
+          end - start === first.phraseTicks &&
+          secondsBetween(call, at, start) >= first.cueSeconds + HOME_SECONDS,
+      )
+      return line
+        ? [{ target: first, line, link: null, home, shiftTicks: first.nowAt - line.start }]
+        : []
+    })
+    .slice(-2)
+}
+/** Seconds that it takes to say how they come home. */
+const HOME_SECONDS = 2
 
 /** What can be begun on one line in time: what needs no link first, then what moves the least. */
 function waysOnLine(
@@ -142,7 +194,9 @@ function waysOnLine(
     at,
     targets,
     links,
+    floor,
   }: {
+    readonly floor: Standing | null
     readonly call: PreparedCall
     readonly state: CoupleState
     readonly at: TickPosition
@@ -155,13 +209,18 @@ function waysOnLine(
   return targets
     .flatMap((target): WayBack[] => {
       if (target.phraseTicks !== line.end - line.start || target.cueSeconds > room) return []
+      const wanted = standingOf(call.written.track, target.slot.key)
+      if (floor && wanted)
+        return standLike(wanted, floor)
+          ? [{ target, line, link: null, home: null, shiftTicks: target.nowAt - line.start }]
+          : []
       const link = linkTo(call.written, target.slot.before, state, links, {
         ticks: line.start - at,
         seconds: room - target.cueSeconds,
       })
       return link === undefined
         ? []
-        : [{ target, line, link, shiftTicks: target.nowAt - line.start }]
+        : [{ target, line, link, home: null, shiftTicks: target.nowAt - line.start }]
     })
     .sort(
       (a, b) =>
@@ -180,13 +239,15 @@ export interface TakenUp {
   readonly at: Tick
   readonly state: CoupleState
   readonly link: Link | null
+  /** In a set: all have come home before it. */
+  readonly isHome?: boolean
   readonly leftAt: number
 }
 
 /** The dance taken up at a tick with one of its slots, its rest made to end with the music. */
 export function courseFrom(
   call: PreparedCall,
-  { pass, from, at, state, link, leftAt }: TakenUp,
+  { pass, from, at, state, link, isHome, leftAt }: TakenUp,
 ): { readonly rest: Rest; readonly course: Course } {
   const { written } = call
   const to = written.timeline.passes[pass]!.slots.length
@@ -195,6 +256,7 @@ export function courseFrom(
   const first = laid.legs[0] && {
     ...laid.legs[0],
     entry: state,
+    ...(isHome ? { home: true as const } : {}),
     ...(link
       ? {
           link: link.figure.id,

@@ -5,6 +5,7 @@ export {
   closeCalls,
   leftPassings,
   paceOf,
+  STRIDE,
   stridesOf,
   type CloseCall,
   type LeftPassing,
@@ -50,3 +51,4 @@ export {
 } from './walk.ts'
 export { floorAt, goesByStepsAlone, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'
 export { formationsFor, onFloor, usualFormation, type FigureOnFloor } from './figureOnFloor.ts'
+export { floorFrames, type FloorFrames } from './floorFrames.ts'

@@ -47,14 +47,21 @@ const STAYS: readonly Places['shape'][] = ['circle', 'round', 'lines']
 /**
  * Follows a routine through its formation. A time through that is begun by others in the same shape
  * is danced once, and told of the others as somebody asks.
+ *
+ * @param homeAt Ticks at which a time through begins with all at home, however they came there.
  */
-export function track(timeline: Timeline, places: Places): Track {
+export function track(
+  timeline: Timeline,
+  places: Places,
+  homeAt: ReadonlySet<number> = new Set(),
+): Track {
   const first = firstStanding(places)
   const slots = new Map<string, TrackedSlot>()
   const passes: TrackedPass[] = []
   const known = new Map<string, DancedOnce>()
   let now = first
   for (const pass of timeline.passes) {
+    if (homeAt.has(pass.start)) now = first
     const before = now
     const shape = shapeOf(before)
     const key = `${pass.part.id} ${shape.key}`

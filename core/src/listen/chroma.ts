@@ -1,13 +1,16 @@
-import { HOP, LISTEN_RATE } from './logSpectrum.ts'
+import { LISTEN_RATE } from './logSpectrum.ts'
 import { RealFft } from './realFft.ts'
 
 const WINDOW = 2048
 export const CLASSES = 12
+/** Harmony changes slowly: a frame every 40 ms. */
+const HOP = 882
+export const CHROMA_PER_SECOND = LISTEN_RATE / HOP
 /** Harmony is heard in the middle octaves. */
 const LOWEST_HZ = 110
 const HIGHEST_HZ = 1800
 
-/** Twelve pitch classes for each frame, 0 = A, fifty frames a second. */
+/** Twelve pitch classes for each frame, 0 = A, `CHROMA_PER_SECOND` frames a second. */
 export interface Chroma {
   readonly frames: number
   readonly classes: Float32Array

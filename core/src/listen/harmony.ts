@@ -1,5 +1,5 @@
-import { chromaOf, CLASSES } from './chroma.ts'
-import { FRAMES_PER_SECOND, toListenRate } from './logSpectrum.ts'
+import { CHROMA_PER_SECOND, chromaOf, CLASSES } from './chroma.ts'
+import { toListenRate } from './logSpectrum.ts'
 import type { Sound } from './readWav.ts'
 
 /**
@@ -18,8 +18,8 @@ export function beatHarmony(
     const next = beats[i + 1] ?? 2 * seconds - (beats[i - 1] ?? seconds - 0.5)
     const sum = new Float64Array(CLASSES)
     for (
-      let frame = Math.max(0, Math.round(seconds * FRAMES_PER_SECOND));
-      frame < Math.min(frames, Math.round(next * FRAMES_PER_SECOND));
+      let frame = Math.max(0, Math.round(seconds * CHROMA_PER_SECOND));
+      frame < Math.min(frames, Math.round(next * CHROMA_PER_SECOND));
       frame++
     ) {
       for (let k = 0; k < CLASSES; k++) sum[k]! += classes[frame * CLASSES + k]!

@@ -2,7 +2,7 @@ import { succeed, type Result } from '../document/result.ts'
 import { bestChain, bpmOf, groupingsOf, rivalsOf, withoutEnds, type Grouping } from './bars.ts'
 import { latticeOf, secondsOfPlace, type Chain, type Lattice } from './barPointer.ts'
 import { activations } from './beatNet.ts'
-import { chromaOf } from './chroma.ts'
+import { CHROMA_PER_SECOND, chromaOf } from './chroma.ts'
 import { barConfidence, beatConfidence, limitedLead } from './confidence.ts'
 import { FRAMES_PER_SECOND, logSpectrum, toListenRate } from './logSpectrum.ts'
 import type { BeatNet } from './netWeights.ts'
@@ -124,7 +124,7 @@ function heardOf(lattice: Lattice, chain: Chain, chroma: ReturnType<typeof chrom
     })),
     sections: sectionsOf(
       chroma,
-      downbeats.map((seconds) => seconds * FRAMES_PER_SECOND),
+      downbeats.map((seconds) => seconds * CHROMA_PER_SECOND),
     ).map(({ label, firstBar, bars, confidence }) => ({
       label,
       startSeconds: downbeats[firstBar]!,

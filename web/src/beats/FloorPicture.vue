@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DancerSpot } from '@dellop/core/floor'
 import type { Standing } from '@dellop/core/move'
-import { computed, nextTick, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue'
 
 /**
  * Everybody of a formation from above. A shape says the role (a square leads, a round one follows, a
@@ -15,6 +15,8 @@ const props = defineProps<{
   trail?: readonly { readonly x: number; readonly y: number }[]
   /** The dancer whose trail it is, by index. */
   followed?: number | null
+  /** Where everybody is, in a picture that stands still; else it is told by `draw`. */
+  spots?: readonly DancerSpot[]
 }>()
 
 /** Room round the places, centimetres. */
@@ -70,9 +72,10 @@ function draw(spots: readonly DancerSpot[]): void {
 }
 defineExpose({ draw })
 watch(
-  () => [props.seenBy, props.standing] as const,
-  () => void nextTick(() => draw(last)),
+  () => [props.seenBy, props.standing, props.spots] as const,
+  () => void nextTick(() => draw(props.spots ?? last)),
 )
+onMounted(() => props.spots && draw(props.spots))
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 import { browserTimers } from '../app/timers.ts'
 import { isMoving, type PreparedCall } from '@dellop/core/call'
+import { floorFrames } from '@dellop/core/floor'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { HALL_COMMANDS, type HallCommand, type HallProgramme } from '@dellop/wire'
 import { onBeforeUnmount, onMounted, watch } from 'vue'
@@ -7,6 +8,7 @@ import { api } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { useDevices } from './devices.ts'
 import type { Lectern } from './lectern.ts'
+import { setTold } from './setTold.ts'
 
 /** The place is told at least so often, so that a screen that computes its own never drifts. */
 const TELL_MS = 1000
@@ -106,6 +108,9 @@ function placeOf({ call, heardTick, moment }: Lectern) {
   }
 }
 
+/** Numbers of all the pictures that a screen is sent. */
+const MOST_NUMBERS = 60_000
+
 function programmeOf({ sheet, cues }: PreparedCall): HallProgramme {
   const { timeline, routine, school } = sheet
   return {
@@ -124,6 +129,8 @@ function programmeOf({ sheet, cues }: PreparedCall): HallProgramme {
       text:
         ordinals === 1 ? part.label : `${part.label}, ${words.format.ordinal(ordinal, ordinals)}`,
     })),
+    sets: timeline.passes.map(({ start, end }, i) => ({ start, end, text: setTold(sheet, i) })),
+    floor: sheet.track && floorFrames(sheet.track, timeline, MOST_NUMBERS),
     cues: cues.map(({ startTick, endTick, text }) => ({
       start: startTick,
       end: Math.max(endTick, startTick + TICKS_PER_BEAT / 4),

@@ -1,5 +1,4 @@
 import { isMoving } from '@dellop/core/call'
-import { meetsBy, meetsOf } from '@dellop/core/floor'
 import type { Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT, type Tick } from '@dellop/core/time'
 import { toldBpm } from '@dellop/core/tune'
@@ -7,6 +6,7 @@ import { computed } from 'vue'
 import { facingWords } from '../page/standing.ts'
 import { words } from '../words/index.ts'
 import type { Lectern } from './lectern.ts'
+import { setTold } from './setTold.ts'
 import { linkName } from './wayWords.ts'
 
 /** What the lectern has to say of where the call stands, in words and numbers. */
@@ -65,27 +65,11 @@ export function useLecternTexts(lectern: Lectern, sheet: Sheet) {
       .join(' · ')
   })
   /** In a set: who is out, and whom the first lead meets in this time through and the next. */
-  const met = computed(() => {
-    const { track } = prepared.value.sheet
-    const first = track?.first.dancers[0]
-    return track && first ? meetsOf(track, first.id, meetsBy(track.places)) : []
-  })
   const inSet = computed(() => {
     const { track, timeline } = prepared.value.sheet
     if (!track) return null
     const at = moment.value.pass ? timeline.passes.indexOf(moment.value.pass) : -1
-    const here = Math.max(0, at)
-    const before = track.passes[here]?.before ?? track.first
-    const outs = before.dancers.filter(({ group }) => group === null).map(({ id }) => id)
-    const first = track.first.dancers[0]?.id ?? ''
-    return [
-      met.value[here]
-        ? words.lectern.meets(first, met.value[here], met.value[here + 1] ?? null)
-        : '',
-      outs.length > 0 ? words.lectern.outs(outs.join(' ')) : '',
-    ]
-      .filter(Boolean)
-      .join(' · ')
+    return setTold({ track }, Math.max(0, at))
   })
   const stance = computed(() => {
     if (inSet.value !== null) return inSet.value

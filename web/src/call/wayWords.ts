@@ -18,12 +18,13 @@ export const linkName = ({ figure, variation }: Link): string =>
 
 /** What a way back in costs, in counts. */
 export function wayPrice(
-  { link, shiftTicks, rest: { overTicks, dropped, repeated } }: Reentry,
+  { link, home, shiftTicks, rest: { overTicks, dropped, repeated } }: Reentry,
   written: Sheet,
 ): string {
   const passes = (numbers: readonly number[]) =>
     numbers.map((pass) => written.timeline.passes[pass]!)
   return [
+    home && words.lectern.offerHome(home.calls, home.counts),
     link && words.lectern.offerLink(linkName(link)),
     words.lectern.offerMove(beats(shiftTicks)),
     dropped.length > 0 ? words.lectern.offerDropped(passes(dropped)) : '',

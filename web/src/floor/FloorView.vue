@@ -22,7 +22,7 @@ import Labelled from '../ui/Labelled.vue'
 import { words } from '../words/index.ts'
 import { useFloorPlayer } from './floorPlayer.ts'
 import HallRoom from './HallRoom.vue'
-import TimesThrough from './TimesThrough.vue'
+import TimesThrough from '../beats/TimesThrough.vue'
 
 /** Who stands where, at any beat of a dance: played, moved through, and told in words beside it. */
 const say = words.floor

@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { chosenLanguage } from '../words/chosen.ts'
 import { hall as german } from '../words/de/hall.ts'
 import { hall as english } from '../words/en/hall.ts'
+import HallFloor from './HallFloor.vue'
 import { hallSource } from './hallSource.ts'
 
 /**
@@ -49,6 +50,8 @@ const cue = computed(() => at(programme.value?.cues)?.text ?? '')
 const nextCue = computed(
   () => programme.value?.cues.find(({ start }) => start > tick.value)?.text ?? '',
 )
+const inSet = computed(() => at(programme.value?.sets)?.text ?? '')
+const floor = computed(() => (props.isRemote ? null : (programme.value?.floor ?? null)))
 const count = computed(() => {
   const beats = programme.value?.countOf ?? 4
   const beat = Math.floor(tick.value / TICKS)
@@ -73,7 +76,7 @@ async function press(command: HallCommand): Promise<void> {
 </script>
 
 <template>
-  <main class="hall" :class="{ remote: props.isRemote }" :data-state="state">
+  <main class="hall" :class="{ remote: props.isRemote, 'with-floor': floor }" :data-state="state">
     <form
       v-if="state === 'out' || (state === 'coming' && !programme)"
       class="pair"
@@ -92,6 +95,14 @@ async function press(command: HallCommand): Promise<void> {
         <span v-if="state === 'away'" class="away" role="status">{{ words.away }}</span>
       </p>
       <p class="part">{{ part }}</p>
+      <p v-if="inSet && !props.isRemote" class="in-set">{{ inSet }}</p>
+      <HallFloor
+        v-if="floor"
+        class="floor"
+        :floor="floor"
+        :tick="tick"
+        :label="words.floor(figure)"
+      />
       <p
         v-if="!props.isRemote"
         class="number count"
@@ -152,6 +163,26 @@ async function press(command: HallCommand): Promise<void> {
 }
 .number.still {
   color: var(--ink-soft);
+}
+.in-set {
+  font-size: 4vh;
+}
+.floor {
+  position: absolute;
+  right: 3vw;
+  top: 3vh;
+  width: 44vw;
+  height: 62vh;
+}
+.with-floor .number {
+  font-size: 26vh;
+}
+@media (max-aspect-ratio: 1) {
+  .floor {
+    position: static;
+    width: 100%;
+    height: 36vh;
+  }
 }
 .figure {
   font-family: var(--font-head);

@@ -18,6 +18,7 @@ import ComparePasses from './ComparePasses.vue'
 import PassFill from './PassFill.vue'
 import PassFinish from './PassFinish.vue'
 import PartFields from './PartFields.vue'
+import TimesThrough from '../beats/TimesThrough.vue'
 import PartnersAndWalls from './PartnersAndWalls.vue'
 import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
@@ -254,6 +255,7 @@ const others = computed(() =>
       @edits="(edits, label) => emit('edits', edits, label)"
     />
     <PartnersAndWalls :sheet="sheet" />
+    <TimesThrough v-if="sheet.track" :track="sheet.track" :timeline="sheet.timeline" />
   </section>
 </template>
 

@@ -11,6 +11,7 @@ import { rolesTold } from '../page/roles.ts'
 import { provideSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 import { usePaper } from './paper/usePaper.ts'
+import PrintedFloor from './PrintedFloor.vue'
 import PrintedCues from './PrintedCues.vue'
 import PrintedOrder from './PrintedOrder.vue'
 import PrintedPart from './PrintedPart.vue'
@@ -25,6 +26,7 @@ const sheet = shallowRef<Sheet | null>(null)
 const failure = ref('')
 const paper = ref<'a4' | 'a5' | 'large'>('a4')
 const who = ref<PrintedFor>('both')
+const withFloor = ref(true)
 const depth = ref<'short' | 'full' | 'cues'>('short')
 
 async function load(): Promise<void> {
@@ -100,6 +102,7 @@ const print = (): void => window.print()
             :value="key"
             :label="label" /></el-select
       ></Labelled>
+      <el-checkbox v-if="sheet.track" v-model="withFloor">{{ words.floor.print }}</el-checkbox>
       <el-button type="primary" @click="print">{{ words.sheets.print.go }}</el-button>
       <span class="soft">{{ words.sheets.print.hint }}</span>
     </div>
@@ -143,6 +146,7 @@ const print = (): void => window.print()
         :name-of="nameOf"
       />
       <PrintedOrder :sheet="sheet" />
+      <PrintedFloor v-if="withFloor" :sheet="sheet" />
       <footer v-if="cautions.length > 0" class="cautions">
         <h2>{{ words.sheets.print.cautions }}</h2>
         <p v-for="figure in cautions" :key="figure.id">

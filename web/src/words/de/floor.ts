@@ -21,6 +21,8 @@ export const floor: typeof ENGLISH = {
   trail: 'Spur von',
   noTrail: 'niemandem',
   atStart: 'Alle stehen wie zu Beginn.',
+  print: 'Bilder der Tanzfläche',
+  partEnds: (part) => `${part} endet.`,
   atEnd: 'Alle stehen wie am Ende.',
   moment: (part, count, of) => `${part}, Schlag ${count} von ${of}`,
   nextFigure: (figure) => `Als Nächstes: ${figure}`,

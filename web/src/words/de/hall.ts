@@ -11,6 +11,7 @@ export const hall: HallWords = {
   intro: 'Einleitung',
   after: 'Die Musik geht weiter',
   next: (text) => `dann: ${text}`,
+  floor: (figure) => `Die Tanzfläche von oben: ${figure}`,
   onlySee: 'Dieser Bildschirm kann nur zeigen.',
   done: (what) => `Gesendet: ${what}.`,
   refused: 'Der Ansagebildschirm ist nicht erreichbar.',

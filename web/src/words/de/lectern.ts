@@ -22,6 +22,10 @@ export const lectern: Catalogue['lectern'] = {
   lostNone:
     'So wie sie stehen, führt kein Weg zurück. Lassen Sie sie stehen und machen Sie weiter, wo die Musik ist.',
   offer: (figure, part, beats) => `${figure}, ${part}, in ${countsDative(beats)}`,
+  offerHome: (calls, of) =>
+    calls === null
+      ? `zuvor gehen alle heim, ${counts(of)}`
+      : `zuvor heim: ${calls.join('; ')}, ${counts(of)}`,
   offerLink: (figure) => `nach ${figure}`,
   offerMove: (beats) =>
     beats === 0

@@ -19,6 +19,8 @@ export const floor = {
   trail: 'Trail of',
   noTrail: 'nobody',
   atStart: 'All stand as they begin.',
+  print: 'Pictures of the floor',
+  partEnds: (part: string) => `${part} ends.`,
   atEnd: 'All stand as they end.',
   moment: (part: string, count: number, of: number) => `${part}, count ${count} of ${of}`,
   nextFigure: (figure: string) => `Next: ${figure}`,

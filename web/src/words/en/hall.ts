@@ -11,6 +11,7 @@ export const hall = {
   intro: 'Introduction',
   after: 'Music goes on',
   next: (text: string) => `next: ${text}`,
+  floor: (figure: string) => `The floor from above: ${figure}`,
   onlySee: 'This screen can only see.',
   done: (what: string) => `Sent: ${what}.`,
   refused: 'The calling screen was not reached.',

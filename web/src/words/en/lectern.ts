@@ -23,6 +23,10 @@ export const lectern = {
   lostNone:
     'There is no way back in for how they stand. Let them stand still, and go on where the music is.',
   offer: (figure: string, part: string, beats: number) => `${figure}, ${part}, in ${counts(beats)}`,
+  offerHome: (calls: readonly string[] | null, of: number) =>
+    calls === null
+      ? `all walk home first, ${counts(of)}`
+      : `home first: ${calls.join('; ')}, ${counts(of)}`,
   offerLink: (figure: string) => `after ${figure}`,
   offerMove: (beats: number) =>
     beats === 0

@@ -1,0 +1,32 @@
+import { meetsBy, meetsOf, type Track } from '@dellop/core/floor'
+import { words } from '../words/index.ts'
+
+/** Whom the first lead meets in each time through; it is asked for at every frame. */
+const metOf = new WeakMap<Track, readonly (string | null)[]>()
+function met(track: Track): readonly (string | null)[] {
+  const known = metOf.get(track)
+  if (known) return known
+  const first = track.first.dancers[0]
+  const found = first ? meetsOf(track, first.id, meetsBy(track.places)) : []
+  metOf.set(track, found)
+  return found
+}
+
+/**
+ * In a set: whom the first lead meets in a time through and the next, and who is out.
+ *
+ * @param pass Which time through, from 0.
+ */
+export function setTold({ track }: { readonly track: Track | null }, pass: number): string {
+  if (!track) return ''
+  const before = track.passes[pass]?.before ?? track.first
+  const outs = before.dancers.filter(({ group }) => group === null).map(({ id }) => id)
+  const first = track.first.dancers[0]?.id ?? ''
+  const [now, next] = [met(track)[pass], met(track)[pass + 1]]
+  return [
+    now ? words.lectern.meets(first, now, next ?? null) : '',
+    outs.length > 0 ? words.lectern.outs(outs.join(' ')) : '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
