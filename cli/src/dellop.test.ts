@@ -12,6 +12,7 @@ import { figures } from './figures.ts'
 import { floor } from './floor.ts'
 import type { Outcome } from './outcome.ts'
 import { plan } from './plan.ts'
+import { rehearse } from './rehearse.ts'
 import { compressed, flac } from './testing/encode.ts'
 
 const root = join(__dirname, '../..')
@@ -48,6 +49,7 @@ const HERE: Readonly<Record<string, (line: readonly string[]) => Outcome>> = {
   band,
   figures,
   floor,
+  rehearse,
 }
 function dellop(name: string, ...line: string[]) {
   const outcome = HERE[name]!(line)
@@ -380,7 +382,7 @@ describe('dellop band', () => {
 
 it('says what commands there are', () => {
   expect(shell('dance').stderr).toMatch(
-    /no command "dance": dellop count \| check \| plan \| band \| floor \| figures \| listen/,
+    /no command "dance": dellop count \| check \| plan \| band \| floor \| figures \| rehearse \| listen/,
   )
 })
 
@@ -456,6 +458,40 @@ describe('dellop figures', () => {
       /stops being readable/,
     )
   })
+})
+
+describe('dellop rehearse', () => {
+  const sheet = demo('sheets/pegs-on-a-line.txt')
+  it('scores the plan itself as all in time, and shows the floor dancing', () => {
+    const { exit, json } = dellop('rehearse', sheet, '--plan', '--seed', '3')
+    expect([exit, json.score.inTime]).toEqual([0, 1])
+    expect(json.floor.right).toBeGreaterThan(0.8)
+    expect(json.floor.slots[0].deeds).toHaveLength(16)
+  })
+  it('scores what was said, and is the same for the same seed', () => {
+    const said = dellop('rehearse', sheet, '--plan').json.score.cues
+    const late = said.map(({ said: span }: { said: { start: number; end: number } }) => ({
+      start: span.start + 0.8,
+      end: span.end + 0.8,
+    }))
+    const spans = fileOf('late.json', JSON.stringify(late))
+    const first = dellop('rehearse', sheet, '--spans', spans, '--seed', '9')
+    expect(first.json.score.inTime).toBeLessThan(0.7)
+    expect(first.json.floor.right).toBeLessThan(
+      dellop('rehearse', sheet, '--plan').json.floor.right,
+    )
+    expect(dellop('rehearse', sheet, '--spans', spans, '--seed', '9').json).toEqual(first.json)
+  })
+  it.each([
+    [['rehearse', sheet], /--plan .* or --spans/],
+    [['rehearse', sheet, '--spans', 'nowhere.json'], /does not tell what was said/],
+    [['rehearse', sheet, '--plan', '--dancers', '0'], /from 1 to 200/],
+  ])('%j is refused in a sentence', ([name, ...line], sentence) =>
+    expect(dellop(name!, ...line)).toMatchObject({
+      exit: 2,
+      stderr: expect.stringMatching(sentence),
+    }),
+  )
 })
 
 describe('dellop listen', () => {

@@ -11,6 +11,7 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
   band: async () => (await import('./band.ts')).band,
   floor: async () => (await import('./floor.ts')).floor,
   figures: async () => (await import('./figures.ts')).figures,
+  rehearse: async () => (await import('./rehearse.ts')).rehearse,
   listen: async () => (await import('./listen.ts')).listen,
 }
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`

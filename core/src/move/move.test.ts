@@ -127,6 +127,17 @@ describe('lines', () => {
   })
 })
 
+describe('roles by other names', () => {
+  it.each([
+    ['men: cast in file', 'leads: cast in file'],
+    ['Ladies of heads: chain', 'follows of heads: chain'],
+    ['gents and row 2: balance', 'leads and row 2: balance'],
+    ['Damen: chain', 'follows: chain'],
+  ])('%s is %s', (own, told) =>
+    expect(expectOk(readLines(own, 192))).toEqual(expectOk(readLines(told, 192))),
+  )
+})
+
 describe('places', () => {
   it.each(PLACES)('%s is printed and read back the same', (text) => {
     expect(placesText(expectOk(readPlaces(text)))).toBe(text)

@@ -32,6 +32,12 @@ export const PROBLEMS = {
   'usage.file': () => 'One sheet file was expected.',
   'usage.school': ({ wanted, known }: { wanted: string; known: string }) =>
     `There is no school "${wanted}"; one of ${known} was expected.`,
+  'rehearse.what': () =>
+    'What was said was expected: --plan for all as it is planned, or --spans with a file of it.',
+  'rehearse.spans': ({ path }: { path: string }) =>
+    `"${path}" does not tell what was said: a list such as [{"start": 1.5, "end": 2.1}] was expected, in seconds from the first step.`,
+  'rehearse.group': ({ path }: { path: string }) =>
+    `"${path}" is no group; one as the application takes it along was expected.`,
   'voice.json': ({ path }: { path: string }) =>
     `"${path}" is no JSON; a voice as the application takes it along was expected.`,
 }

@@ -80,8 +80,19 @@ function readTerm(reader: Reader): Result<WhoTerm> {
   return succeed(of.length === 1 ? of[0]! : { of })
 }
 
+/** What roles are called besides; printed they have one name. */
+const ROLE_NAMES: readonly (readonly [RegExp, (typeof ROLES)[number]])[] = [
+  [/men|gents|gentlemen|herren/, 'leads'],
+  [/women|ladies|damen/, 'follows'],
+]
+
+function readRole(reader: Reader): (typeof ROLES)[number] | null {
+  const known = reader.word(ROLES)
+  return known ?? ROLE_NAMES.find(([names]) => reader.take(names))?.[1] ?? null
+}
+
 function readWord(reader: Reader): WhoWord | null {
-  const role = reader.word(ROLES)
+  const role = readRole(reader)
   if (role) return { role }
   const couples = reader.take(/couples? (\d{1,2}(?: \d{1,2})*)/)
   if (couples) return { couples: couples[1]!.split(' ').map(Number) }
