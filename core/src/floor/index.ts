@@ -42,6 +42,7 @@ export {
 export {
   advancedAt,
   DANCED_STRIDE,
+  farthestOf,
   isWalked,
   travelOfPasses,
   usualPlaces,

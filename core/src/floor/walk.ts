@@ -191,3 +191,12 @@ function middleAt(walk: Walk, tick: number): FloorPoint {
  */
 export const advancedAt = (walk: Walk, tick: number): number =>
   middleAt(walk, tick).forward * DANCED_STRIDE
+
+/** How far from where it began a walk ever is as a figure ends, in strides. */
+export const farthestOf = ({ stretches, end }: Walk): number =>
+  Math.max(
+    0,
+    ...[...stretches.map(({ from }) => from), end].map(({ lead }) =>
+      Math.hypot(lead.at.forward, lead.at.right),
+    ),
+  )

@@ -71,6 +71,12 @@ export const router = createRouter({
       meta: { title: words.nav.sheets },
     },
     {
+      path: '/sheets/:id/rehearse',
+      name: 'sheet-rehearse',
+      component: () => import('../rehearse/RehearseView.vue'),
+      meta: { title: words.nav.sheets },
+    },
+    {
       path: '/sheets/:id/floor',
       name: 'sheet-floor',
       component: () => import('../floor/FloorView.vue'),

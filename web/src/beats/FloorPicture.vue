@@ -17,9 +17,10 @@ const props = defineProps<{
   followed?: number | null
   /** Where everybody is, in a picture that stands still; else it is told by `draw`. */
   spots?: readonly DancerSpot[]
+  /** Room round the places, centimetres: more where all travel. */
+  margin?: number
 }>()
 
-/** Room round the places, centimetres. */
 const MARGIN = 115
 /** Half the width of a dancer as drawn, centimetres. */
 const BODY = 27
@@ -37,7 +38,7 @@ const degrees = (seen: number): number => {
 const places = computed(() => props.standing.layout.places)
 const box = computed(() => {
   const far = (key: 'x' | 'y'): number =>
-    Math.max(...places.value.map((place) => Math.abs(place[key]))) + MARGIN
+    Math.max(...places.value.map((place) => Math.abs(place[key]))) + (props.margin ?? MARGIN)
   const [w, h] = [far('x'), far('y')]
   return `${-w} ${-h} ${2 * w} ${2 * h}`
 })

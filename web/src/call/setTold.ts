@@ -22,9 +22,11 @@ export function setTold({ track }: { readonly track: Track | null }, pass: numbe
   const before = track.passes[pass]?.before ?? track.first
   const outs = before.dancers.filter(({ group }) => group === null).map(({ id }) => id)
   const first = track.first.dancers[0]?.id ?? ''
+  // Who always meets the same need not be told.
+  const goesOn = new Set(met(track)).size > 1
   const [now, next] = [met(track)[pass], met(track)[pass + 1]]
   return [
-    now ? words.lectern.meets(first, now, next ?? null) : '',
+    goesOn && now ? words.lectern.meets(first, now, next ?? null) : '',
     outs.length > 0 ? words.lectern.outs(outs.join(' ')) : '',
   ]
     .filter(Boolean)

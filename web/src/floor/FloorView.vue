@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import {
   advancedAt,
+  DANCED_STRIDE,
+  farthestOf,
   floorAt,
   goesByStepsAlone,
   track as trackOf,
@@ -53,6 +55,12 @@ const track = computed(() => {
   return places && trackOf(sheet.value.timeline, places)
 })
 const isWalked = computed(() => track.value !== null && goesByStepsAlone(track.value))
+/** A line dance travels over the floor: so much is shown round it. */
+const margin = computed(() =>
+  isWalked.value && sheet.value && track.value?.places.shape === 'lines'
+    ? 115 + DANCED_STRIDE * farthestOf(walkOf(sheet.value.timeline))
+    : 115,
+)
 const advanced = computed(() =>
   sheet.value && isWalked.value ? advancedAt(walkOf(sheet.value.timeline), tick.value) : 0,
 )
@@ -171,6 +179,7 @@ const countTold = (value: number): string => `${Math.floor(value / TICKS_PER_BEA
             :label="say.picture(told)"
             :trail="trail"
             :followed="followed"
+            :margin="margin"
           />
         </div>
         <div class="transport">

@@ -32,7 +32,7 @@ const props = defineProps<{
 }>()
 const say = words.floor.room
 const { halls, chosen, failure, before, change, undo, choose, add, remove, rename } = useHalls()
-const present = ref(16)
+const present = ref(12)
 const thing = ref<number | null>(null)
 const refused = ref('')
 
@@ -113,7 +113,7 @@ const tooMany = computed(() => isRoute.value && present.value > room.value.coupl
     <div class="fields">
       <Labelled :label="say.which"
         ><el-select
-          :model-value="chosen.id"
+          :model-value="chosen.id || undefined"
           :placeholder="chosen.name"
           :disabled="halls.length === 0"
           @change="choose"

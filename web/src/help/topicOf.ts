@@ -12,6 +12,7 @@ const TOPICS: Readonly<Record<string, string>> = {
   sheet: 'sheet',
   'sheet-print': 'files',
   'sheet-floor': 'floor',
+  'sheet-rehearse': 'voice',
   schools: 'styles',
   voice: 'voice',
   lectern: 'calling',

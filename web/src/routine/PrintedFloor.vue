@@ -35,12 +35,14 @@ const parts = computed(() => {
       <h3>{{ part.label }}</h3>
       <ol>
         <li v-for="still in part.stills" :key="still.key">
-          <FloorPicture
-            :standing="still.standing"
-            seen-by="dancers"
-            :spots="still.spots"
-            :label="words.floor.picture(still.name)"
-          />
+          <div class="still">
+            <FloorPicture
+              :standing="still.standing"
+              seen-by="dancers"
+              :spots="still.spots"
+              :label="words.floor.picture(still.name)"
+            />
+          </div>
           <p>
             <strong>{{ still.name }}</strong><template v-if="still.deeds"
               >: {{ still.deeds }}</template
@@ -48,12 +50,14 @@ const parts = computed(() => {
           </p>
         </li>
         <li>
-          <FloorPicture
-            :standing="part.end.standing"
-            seen-by="dancers"
-            :spots="part.end.spots"
-            :label="words.floor.picture(words.floor.atEnd)"
-          />
+          <div class="still">
+            <FloorPicture
+              :standing="part.end.standing"
+              seen-by="dancers"
+              :spots="part.end.spots"
+              :label="words.floor.picture(words.floor.atEnd)"
+            />
+          </div>
           <p>{{ words.floor.partEnds(part.label) }}</p>
         </li>
       </ol>
@@ -73,7 +77,7 @@ ol {
 li {
   break-inside: avoid;
 }
-li :deep(svg) {
+.still {
   height: 9rem;
   border: 1px solid var(--rule);
 }

@@ -26,6 +26,7 @@ const emit = defineEmits<{
 }>()
 export type SheetMenu = (typeof MENU)[number]
 const MENU = [
+  'rehearse',
   'floor',
   'print',
   'file',

@@ -10,7 +10,7 @@ import { decodeRecording } from '../sound/recording.ts'
 import { renderMix } from '../sound/renderMix.ts'
 import type { Said } from '../sound/speech.ts'
 import { words } from '../words/index.ts'
-import { hearingMix, saidAt, textsOf, weighedTexts, type HearingWish } from './hearing.ts'
+import { hearingMix, saidAt, textsOf, weighedTexts, type HearingWish } from '../sound/sheetMix.ts'
 
 /**
  * Hearing a sheet before it is said: the stand-in's voice over the music on the one audio clock;

@@ -15,6 +15,7 @@ import { inLocale, keyName } from '../shared.ts'
 import { cues } from './cues.ts'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { rehearse } from './rehearse.ts'
 import {
   bars,
   clock,
@@ -325,6 +326,7 @@ export const de: Catalogue = {
     menu: {
       label: 'Mehr zu diesem Blatt',
       floor: 'Tanzfläche: wer wo steht',
+      rehearse: 'Laut üben',
       print: 'Drucken',
       text: 'Text neben der Seite',
       about: 'Über dieses Blatt',
@@ -608,6 +610,7 @@ export const de: Catalogue = {
   tunes,
   lectern,
   floor,
+  rehearse,
   help,
   about: {
     title: 'Über Dellop',

@@ -30,6 +30,7 @@ import { problemSentence, type Told } from '@dellop/core/words'
 import type { ProblemBody } from '@dellop/wire'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { rehearse } from './rehearse.ts'
 import { cues } from './cues.ts'
 import { voice } from './voice.ts'
 import { schools } from './schools.ts'
@@ -315,6 +316,7 @@ export const en = {
     menu: {
       label: 'More of this sheet',
       floor: 'Floor: who stands where',
+      rehearse: 'Rehearse aloud',
       print: 'Print',
       text: 'Text beside the page',
       about: 'About this sheet',
@@ -599,6 +601,7 @@ export const en = {
   tunes,
   lectern,
   floor,
+  rehearse,
   help,
   about: {
     title: 'About Dellop',

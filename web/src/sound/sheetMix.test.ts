@@ -2,7 +2,7 @@ import { cueLines } from '@dellop/core/sheet'
 import type { Tick } from '@dellop/core/time'
 import type { Said } from '../sound/speech.ts'
 import { WALTZ } from '../testing/waltz.ts'
-import { hearingMix, saidAt, textsOf, weighedTexts, type HearingWish } from './hearing.ts'
+import { hearingMix, saidAt, textsOf, weighedTexts, type HearingWish } from './sheetMix.ts'
 
 const WHOLE: HearingWish = {
   stretch: null,

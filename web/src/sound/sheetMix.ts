@@ -2,8 +2,8 @@ import { utterancesOf } from '@dellop/core/cue'
 import { cueLines, spokenCounts, type Sheet } from '@dellop/core/sheet'
 import { secondsAt, TICKS_PER_BEAT, ticksPerBar, type Tick } from '@dellop/core/time'
 import { heardClock } from '@dellop/core/cue'
-import type { Mix, MixLevels } from '../sound/mix.ts'
-import type { Said } from '../sound/speech.ts'
+import type { Mix, MixLevels } from './mix.ts'
+import type { Said } from './speech.ts'
 
 /** What is wanted of a hearing: which stretch, how fast, what sounds beside the voice. */
 export interface HearingWish {

@@ -1,0 +1,41 @@
+import { expect, test } from './helpers/dellop.ts'
+
+test('a take is called with a held key: its cues are scored, and the floor has danced to it', async ({
+  page,
+}) => {
+  await page.goto('/sheets/pegs-on-a-line/rehearse')
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  const stop = page.getByRole('button', { name: 'Stop (Esc)' })
+  await expect(stop).toBeVisible({ timeout: 15_000 })
+  const hold = page.getByRole('button', { name: 'Hold while you speak (Space)' })
+  await expect(hold).toBeVisible()
+  // Something is said three times, whatever it is worth.
+  for (let i = 0; i < 3; i++) {
+    await page.keyboard.down(' ')
+    await expect(page.getByRole('button', { name: 'Speaking ...' })).toBeVisible()
+    await page.waitForTimeout(500)
+    await page.keyboard.up(' ')
+    await page.waitForTimeout(900)
+  }
+  await expect(page.getByText(/right/).first()).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('heading', { name: 'How it went' })).toBeVisible()
+  await expect(page.getByText(/% of \d+ cues? in time/).first()).toBeVisible()
+  await expect(page.getByText(/% danced rightly with this take/).first()).toBeVisible()
+})
+
+test('the stand-in calls it as planned: nearly all is in time', async ({ page }) => {
+  await page.goto('/sheets/pegs-on-a-line')
+  await page.getByRole('button', { name: 'More of this sheet' }).click()
+  await page.getByRole('menuitem', { name: 'Rehearse aloud' }).click()
+  await expect(page.getByRole('heading', { name: /^Rehearse: / })).toBeVisible()
+  await page.getByText('I do, holding a key').click()
+  await page.getByRole('option', { name: 'The stand-in, I listen' }).click()
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Stop (Esc)' })).toBeVisible({ timeout: 60_000 })
+  await page.waitForTimeout(9000)
+  await page.keyboard.press('Escape')
+  const told = page.getByText(/% of \d+ cues? in time/).first()
+  await expect(told).toBeVisible()
+  expect(Number(/^\d+/.exec(await told.innerText())![0])).toBeGreaterThanOrEqual(60)
+})

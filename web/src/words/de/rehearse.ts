@@ -1,0 +1,77 @@
+import type { rehearse as ENGLISH } from '../en/rehearse.ts'
+
+/** Lautes Üben, mit einer Tanzfläche, die antwortet. */
+export const rehearse: typeof ENGLISH = {
+  of: (dance) => `Üben: ${dance}`,
+  preparing: 'Der Klang wird vorbereitet',
+  stopped: 'Angehalten.',
+  failed: (why) => `Der Klang ließ sich nicht vorbereiten: ${why}`,
+  empty: 'In diesem Blatt wird noch nichts getanzt.',
+  passage: 'Abschnitt',
+  whole: 'Der ganze Tanz',
+  who: 'Wer spricht',
+  speakers: { key: 'Ich, mit gehaltener Taste', 'stand-in': 'Die Ersatzstimme, ich höre zu' },
+  hall: 'Der Saal',
+  halls: ['leise', 'üblich', 'laut', 'sehr laut'],
+  known: 'Die Tanzfläche hat ihn getanzt',
+  before: (times) => (times === 0 ? 'noch nie' : times === 1 ? 'einmal' : `${times}-mal`),
+  dancers: 'Tanzende, oder Paare',
+  start: 'Anfangen',
+  stop: 'Anhalten (Esc)',
+  hold: 'Beim Sprechen halten (Leertaste)',
+  speaking: 'Sie sprechen ...',
+  holdHint:
+    'Sprechen Sie jede Ansage laut und halten Sie die Leertaste oder den Knopf vom ersten bis zum letzten Laut.',
+  listenHint: 'Hören Sie, wo die Ansagen liegen; die Tanzfläche tanzt nach der Ersatzstimme.',
+  live: 'Während es spielt',
+  before0: 'Einleitung',
+  nothingMore: 'keine Ansage mehr',
+  about:
+    'Eine Übung: Die Musik spielt, Sie sagen an, und Dellop sagt, welche Ansagen rechtzeitig waren und was getanzt worden wäre. Aufgenommen wird nichts.',
+  result: 'Wie es war',
+  inTime: (percent, cues) =>
+    `${percent} % von ${cues} ${cues === 1 ? 'Ansage' : 'Ansagen'} rechtzeitig.`,
+  leadTold: (median, spread) =>
+    `Der mittlere Vorlauf sind ${median} Schläge; die Hälfte liegt innerhalb von ${spread} Schlägen.`,
+  extra: (n) => `${n}-mal wurde etwas gesagt, das nicht im Plan steht.`,
+  leads: 'Vorlauf, Schläge',
+  least: 'kleinster Vorlauf',
+  verdicts: {
+    'in-time': 'rechtzeitig',
+    tight: 'knapp',
+    late: 'zu spät',
+    early: 'zu früh',
+    missed: 'ausgelassen',
+    'over-another': 'über einer anderen Ansage',
+  },
+  advice: {
+    'in-time': '',
+    tight: '',
+    late: 'Früher beginnen, oder kürzer sagen.',
+    early: 'Warten: Einige gehen sonst gleich los.',
+    missed: 'Erst allein und langsam sagen, dann mit der Ansage davor.',
+    'over-another': 'Die Ansage davor kürzen, oder beide verbinden.',
+  },
+  againFrom: 'Von hier noch einmal',
+  floor: 'Was getanzt worden wäre',
+  floorTold: (take, plan) =>
+    `${take} % richtig getanzt mit dieser Übung; ${plan} %, wäre es wie geplant angesagt worden.`,
+  floorShare: 'Richtig getanzt, %',
+  floorTake: 'diese Übung',
+  floorPlan: 'wie geplant',
+  weakest: (time) => `Am schwersten war es bei ${time}:`,
+  estimate:
+    'Die Tanzfläche ist eine Schätzung zum Üben: Wie gehört, reagiert und behalten wird, ist oben eingestellt, und kein Saal ist wie der andere.',
+  deeds: {
+    right: (n) => `${n} richtig`,
+    early: (n) => `${n} zu früh`,
+    late: (n) => `${n} zögernd`,
+    other: (n) => `${n} mit einer anderen Figur`,
+    standing: (n) => `${n} stehend`,
+    out: (n) => `${n} auf dem anderen Fuß`,
+  },
+  at: 'Bei',
+  cue: 'Ansage',
+  how: 'Wie sie war',
+  leadColumn: 'Vorlauf, Schläge',
+}
