@@ -39,3 +39,21 @@ test('the stand-in calls it as planned: nearly all is in time', async ({ page })
   await expect(told).toBeVisible()
   expect(Number(/^\d+/.exec(await told.innerText())![0])).toBeGreaterThanOrEqual(60)
 })
+
+test('a walk-through is planned in the minutes there are, and run with its timer', async ({
+  page,
+}) => {
+  await page.goto('/sheets/pegs-on-a-line/rehearse')
+  const walk = page.getByRole('region', { name: 'Walk-through' })
+  await expect(walk.getByText(/^In all /)).toBeVisible()
+  const minutes = walk.getByRole('spinbutton')
+  await minutes.fill('3')
+  await minutes.press('Enter')
+  await expect(walk.getByRole('heading', { name: 'Left out, the least harm first' })).toBeVisible()
+  await walk.getByRole('button', { name: 'Run it' }).click()
+  await expect(walk.getByRole('status')).toContainText(/\d:\d\d/)
+  while (await walk.getByRole('button', { name: 'On to the next' }).isVisible())
+    await walk.getByRole('button', { name: 'On to the next' }).click()
+  await walk.getByRole('button', { name: 'Done' }).click()
+  await expect(walk.getByRole('button', { name: 'Run it' })).toBeVisible()
+})

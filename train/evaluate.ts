@@ -1,11 +1,11 @@
-// evaluate.ts FOLDER [--each] [--search] [--weights JSON]: what the decoder makes of activations that
+// evaluate.ts FOLDER [--each] [--search] [--reliability] [--weights JSON]: what the decoder makes of activations that
 // activate.py wrote, against the truth beside them; with --search, better weights for it, one after
 // the other. Run by `node --import tsx --conditions=source`.
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { fMeasure, lenientDownbeats, scoreBeats } from '../bench/listen/score.ts'
-import { bestChain, withoutEnds } from '../core/src/listen/bars.ts'
+import { bestChain, bpmOf, groupingsOf, rivalsOf, withoutEnds } from '../core/src/listen/bars.ts'
 import {
   DECODER,
   latticeOf,
@@ -13,6 +13,7 @@ import {
   type DecoderWeights,
 } from '../core/src/listen/barPointer.ts'
 import type { Activations } from '../core/src/listen/beatNet.ts'
+import { heardAround, limitedLead } from '../core/src/listen/confidence.ts'
 
 interface Truth {
   readonly beats: readonly number[]
@@ -113,11 +114,81 @@ function search(pieces: readonly Piece[], from: DecoderWeights): void {
   console.log(JSON.stringify(best))
 }
 
+/** What confidence is made of, and whether the beat, or the bar, was right. */
+interface Judged {
+  readonly of: readonly number[]
+  readonly right: boolean
+}
+const WITHIN = 0.07
+
+function judged({ truth, activations }: Piece): { beats: Judged[]; bars: Judged[] } {
+  const lattice = latticeOf(activations)
+  const whole = bestChain(lattice, { range: null, beatsPerBar: null })
+  const chain = whole && withoutEnds(activations, whole)
+  if (!chain || chain.places.length < 8) return { beats: [], bars: [] }
+  const beats = chain.places.map((place) => secondsOfPlace(lattice, place))
+  const lead = limitedLead(rivalsOf(lattice, bpmOf(chain))[0]?.lead ?? Infinity)
+  const isNear = (list: readonly number[], at: number): boolean =>
+    list.some((one) => Math.abs(one - at) <= WITHIN)
+  const ways = groupingsOf(lattice, chain)
+  const first = chain.inBar.indexOf(0)
+  const own = ways.find(
+    (way) => way.beatsPerBar === chain.beatsPerBar && way.first === first % way.beatsPerBar,
+  )!
+  const barLead = limitedLead(own.score - (ways.find((way) => way !== own)?.score ?? -Infinity))
+  return {
+    beats: heardAround(activations, chain).map((heard, i) => ({
+      of: [1, heard, lead],
+      right: isNear(truth.beats, beats[i]!),
+    })),
+    bars:
+      truth.beatsPerBar === 0
+        ? []
+        : beats
+            .filter((_, i) => chain.inBar[i] === 0)
+            .map((at) => ({ of: [1, barLead], right: isNear(truth.downbeats, at) })),
+  }
+}
+
+/** Logistic regression by gradient steps. */
+function fitted(all: readonly Judged[]): number[] {
+  const weights = all[0]!.of.map(() => 0)
+  for (let step = 0; step < 4000; step++) {
+    const slope = weights.map(() => 0)
+    for (const { of, right } of all) {
+      const off = chanceOf(of, weights) - Number(right)
+      of.forEach((value, k) => (slope[k]! += off * value))
+    }
+    slope.forEach((value, k) => (weights[k]! -= (0.5 * value) / all.length))
+  }
+  return weights
+}
+const chanceOf = (of: readonly number[], weights: readonly number[]): number =>
+  1 / (1 + Math.exp(-of.reduce((sum, value, k) => sum + value * weights[k]!, 0)))
+
+/** Of those said at so many percent, how many were right: fitted on two thirds, told of the third. */
+function reliability(name: string, pieces: readonly (readonly Judged[])[]): void {
+  const weights = fitted(pieces.filter((_, i) => i % 3 !== 0).flat())
+  console.log(name, weights.map((one) => one.toFixed(3)).join('  '))
+  const kept = pieces.filter((_, i) => i % 3 === 0).flat()
+  for (let low = 0; low < 1; low += 0.1) {
+    const own = kept.filter(({ of }) => {
+      const chance = chanceOf(of, weights)
+      return chance >= low && chance < low + 0.1 + 1e-12
+    })
+    if (own.length === 0) continue
+    const said = own.reduce((sum, { of }) => sum + chanceOf(of, weights), 0) / own.length
+    const right = own.filter((one) => one.right).length / own.length
+    console.log(`  said ${said.toFixed(2)}  right ${right.toFixed(2)}  of ${own.length}`)
+  }
+}
+
 const { values, positionals } = parseArgs({
   allowPositionals: true,
   options: {
     each: { type: 'boolean' },
     search: { type: 'boolean' },
+    reliability: { type: 'boolean' },
     weights: { type: 'string' },
     every: { type: 'string', default: '1' },
   },
@@ -127,7 +198,17 @@ if (!folder) throw new Error('A folder of activations was expected: evaluate.ts 
 const pieces = piecesOf(folder).filter((_, i) => i % Number(values.every) === 0)
 const weights = { ...DECODER, ...(JSON.parse(values.weights ?? '{}') as Partial<DecoderWeights>) }
 if (values.search) search(pieces, weights)
-else {
+else if (values.reliability) {
+  const all = pieces.map(judged)
+  reliability(
+    'beats',
+    all.map(({ beats }) => beats),
+  )
+  reliability(
+    'downbeats',
+    all.map(({ bars }) => bars),
+  )
+} else {
   const rows = pieces.map((piece) => measure(piece, weights))
   if (values.each)
     pieces.forEach(({ name, truth }, i) =>

@@ -10,14 +10,14 @@ const { exp, log, max, min } = Math
  */
 const OF_BEATS = { constant: -0.5, heard: 0.9, lead: 6 } as const
 /** The same of downbeats, with the lead of the chosen bar over the next. */
-const OF_BARS = { constant: 0, heard: 0, lead: 6 } as const
+const OF_BARS = { constant: 0, lead: 6 } as const
 /** Beats on either side that speak for one. */
 const AROUND = 8
 
 const logistic = (x: number): number => 1 / (1 + exp(-x))
 
-/** For each beat, 0..1: how surely there is one. */
-export function beatConfidence({ beat }: Activations, { places }: Chain, lead: number): number[] {
+/** What the net says at the beats around each beat, as the mean of log odds. */
+export function heardAround({ beat }: Activations, { places }: Pick<Chain, 'places'>): number[] {
   const heard = places.map((place) => {
     const frame = min(beat.length - 1, place >> 1)
     const p = max(0.02, min(0.98, max(beat[frame]!, beat[min(beat.length - 1, frame + 1)]!)))
@@ -27,10 +27,19 @@ export function beatConfidence({ beat }: Activations, { places }: Chain, lead: n
   for (const one of heard) sums.push(sums.at(-1)! + one)
   return heard.map((_, i) => {
     const [from, to] = [max(0, i - AROUND), min(heard.length, i + AROUND + 1)]
-    const mean = (sums[to]! - sums[from]!) / (to - from)
-    return logistic(OF_BEATS.constant + OF_BEATS.heard * mean + OF_BEATS.lead * lead)
+    return (sums[to]! - sums[from]!) / (to - from)
   })
 }
+
+/**
+ * For each beat, 0..1: how surely there is one.
+ *
+ * @param lead By how much the tempo leads over the next, limited.
+ */
+export const beatConfidence = (said: Activations, chain: Chain, lead: number): number[] =>
+  heardAround(said, chain).map((mean) =>
+    logistic(OF_BEATS.constant + OF_BEATS.heard * mean + OF_BEATS.lead * lead),
+  )
 
 /** 0..1: how surely a way that leads by so much for each beat is the right one. */
 export const barConfidence = (lead: number): number =>

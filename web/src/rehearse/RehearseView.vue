@@ -14,6 +14,7 @@ import CueRibbon from './CueRibbon.vue'
 import FloorDancers from './FloorDancers.vue'
 import TakeResult from './TakeResult.vue'
 import { useTake, type Speaker } from './useTake.ts'
+import WalkThrough from './WalkThrough.vue'
 
 /** Practising a dance aloud: the music plays, a key is held while one speaks, a floor answers. */
 const say = words.rehearse
@@ -218,6 +219,7 @@ onBeforeUnmount(() => {
       />
       <p v-else-if="!isPlaying" class="soft">{{ say.about }}</p>
       <p class="soft">{{ words.lectern.loud }}</p>
+      <WalkThrough v-if="!isPlaying" :sheet="sheet" />
     </template>
   </main>
 </template>
