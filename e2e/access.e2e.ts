@@ -6,6 +6,8 @@ const views: readonly (readonly [string, string, string])[] = [
   ['the shelf', '/sheets', '.long [role=row]'],
   ['the page of phrases', '/sheets/rushlight-waltz-first-draft', '.block'],
   ['a sheet on paper', '/sheets/combing-the-teasels/print', 'article'],
+  ['the floor in a hall', '/sheets/pegs-on-a-line/floor', '.stage svg'],
+  ['rehearsing', '/sheets/pegs-on-a-line/rehearse', '.walk'],
   ['the schools', '/schools', 'article'],
   ['the lectern', '/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['calling without a sheet', '/free', '.setup .el-button--primary'],

@@ -7,6 +7,8 @@ const VIEWS: readonly (readonly [string, string, ((page: Page) => Promise<void>)
   ['/sheets', '.long [role=row]'],
   ['/sheets/rushlight-waltz-first-draft', '.block', async (page) => throughTabs(page)],
   ['/sheets/combing-the-teasels/print', 'article'],
+  ['/sheets/pegs-on-a-line/floor', '.stage svg'],
+  ['/sheets/pegs-on-a-line/rehearse', '.walk'],
   ['/schools', 'article'],
   ['/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['/free', '.setup .el-button--primary'],

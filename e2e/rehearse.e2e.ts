@@ -17,7 +17,11 @@ test('a take is called with a held key: its cues are scored, and the floor has d
     await page.keyboard.up(' ')
     await page.waitForTimeout(900)
   }
-  await expect(page.getByText(/right/).first()).toBeVisible()
+  // Until the first cues have had their steps.
+  await expect(
+    page.locator('.ribbon .missed, .ribbon .late, .ribbon .in-time').first(),
+  ).toBeAttached({ timeout: 30_000 })
+  await page.waitForTimeout(1500)
   await page.keyboard.press('Escape')
   await expect(page.getByRole('heading', { name: 'How it went' })).toBeVisible()
   await expect(page.getByText(/% of \d+ cues? in time/).first()).toBeVisible()
@@ -29,11 +33,12 @@ test('the stand-in calls it as planned: nearly all is in time', async ({ page })
   await page.getByRole('button', { name: 'More of this sheet' }).click()
   await page.getByRole('menuitem', { name: 'Rehearse aloud' }).click()
   await expect(page.getByRole('heading', { name: /^Rehearse: / })).toBeVisible()
-  await page.getByText('I do, holding a key').click()
+  await page.getByRole('combobox', { name: 'Who speaks' }).click()
   await page.getByRole('option', { name: 'The stand-in, I listen' }).click()
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Stop (Esc)' })).toBeVisible({ timeout: 60_000 })
-  await page.waitForTimeout(9000)
+  await expect(page.locator('.ribbon .in-time').first()).toBeAttached({ timeout: 60_000 })
+  await page.waitForTimeout(4000)
   await page.keyboard.press('Escape')
   const told = page.getByText(/% of \d+ cues? in time/).first()
   await expect(told).toBeVisible()

@@ -1,6 +1,7 @@
 """
 What a net says of pieces: activate.py CHECKPOINT FOLDER OUT writes NAME.act (four rows of 32-bit
-numbers: beat, downbeat, three, energy) and NAME.json (the truth) for each piece, for evaluate.ts.
+numbers: beat, downbeat, three, energy), NAME.bands (the spectrum in bytes) and NAME.json (the truth)
+for each piece, for evaluate.ts.
 """
 import glob
 import json
@@ -31,6 +32,7 @@ def main():
         rows = np.concatenate([said, spectrum.mean(1)[None]]).astype('<f4')
         name = os.path.join(out, os.path.basename(path)[:-4])
         rows.tofile(name + '.act')
+        np.round(spectrum * SCALE).astype(np.uint8).tofile(name + '.bands')
         with open(name + '.json', 'w') as file:
             json.dump(truth, file)
 

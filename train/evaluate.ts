@@ -5,7 +5,14 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { fMeasure, lenientDownbeats, scoreBeats } from '../bench/listen/score.ts'
-import { bestChain, bpmOf, groupingsOf, rivalsOf, withoutEnds } from '../core/src/listen/bars.ts'
+import {
+  bestChain,
+  bpmOf,
+  groupingsOf,
+  rivalsOf,
+  withBestBars,
+  withoutEnds,
+} from '../core/src/listen/bars.ts'
 import {
   DECODER,
   latticeOf,
@@ -13,6 +20,8 @@ import {
   type DecoderWeights,
 } from '../core/src/listen/barPointer.ts'
 import type { Activations } from '../core/src/listen/beatNet.ts'
+import { harmonyChange } from '../core/src/listen/harmonyChange.ts'
+import type { LogSpectrum } from '../core/src/listen/logSpectrum.ts'
 import { heardAround, limitedLead } from '../core/src/listen/confidence.ts'
 
 interface Truth {
@@ -26,6 +35,7 @@ interface Piece {
   readonly name: string
   readonly truth: Truth
   readonly activations: Activations
+  readonly spectrum: LogSpectrum
 }
 const MEASURES = ['f', 'cmlt', 'amlt', 'down', 'lenient', 'metre'] as const
 type Row = Readonly<Record<(typeof MEASURES)[number], number>>
@@ -42,6 +52,12 @@ function activationsOf(path: string): Activations {
   return { frames, beat: beat!, down: down!, three: three!, energy: energy! }
 }
 
+/** Bytes are forty times the value. */
+function spectrumOf(path: string): LogSpectrum {
+  const bytes = readFileSync(path)
+  return { frames: bytes.length / 72, bands: Float32Array.from(bytes, (byte) => byte / 40) }
+}
+
 const piecesOf = (folder: string): Piece[] =>
   readdirSync(folder)
     .filter((file) => file.endsWith('.act'))
@@ -50,12 +66,16 @@ const piecesOf = (folder: string): Piece[] =>
       name: file.slice(0, -4),
       truth: JSON.parse(readFileSync(join(folder, file.replace('.act', '.json')), 'utf8')) as Truth,
       activations: activationsOf(join(folder, file)),
+      spectrum: spectrumOf(join(folder, file.replace('.act', '.bands'))),
     }))
 
-function measure({ truth, activations }: Piece, weights: DecoderWeights): Row {
+function measure({ truth, activations, spectrum }: Piece, weights: DecoderWeights): Row {
   const lattice = latticeOf(activations, weights)
   const whole = bestChain(lattice, { range: null, beatsPerBar: null })
-  const chain = whole && withoutEnds(activations, whole)
+  const beaten = whole && withoutEnds(activations, whole)
+  const chain =
+    beaten &&
+    withBestBars(beaten, groupingsOf(lattice, beaten, harmonyChange(spectrum, beaten.places)))
   const beats = chain ? chain.places.map((place) => secondsOfPlace(lattice, place)) : []
   const downbeats = beats.filter((_, i) => chain!.inBar[i] === 0)
   const known = truth.beatsPerBar > 0
@@ -87,6 +107,7 @@ const TRIED: readonly (readonly [keyof DecoderWeights, readonly unknown[]])[] = 
   ['usualBpm', [108, 126]],
   ['skipped', [0.025, 0.035, 0.07]],
   ['three', [3, 12, 25]],
+  ['harmony', [0, 0.05, 0.2, 0.3, 0.5]],
   ['floor', [0.01, 0.035, 0.05]],
   [
     'metres',
@@ -121,16 +142,17 @@ interface Judged {
 }
 const WITHIN = 0.07
 
-function judged({ truth, activations }: Piece): { beats: Judged[]; bars: Judged[] } {
+function judged({ truth, activations, spectrum }: Piece): { beats: Judged[]; bars: Judged[] } {
   const lattice = latticeOf(activations)
   const whole = bestChain(lattice, { range: null, beatsPerBar: null })
-  const chain = whole && withoutEnds(activations, whole)
-  if (!chain || chain.places.length < 8) return { beats: [], bars: [] }
+  const beaten = whole && withoutEnds(activations, whole)
+  if (!beaten || beaten.places.length < 8) return { beats: [], bars: [] }
+  const ways = groupingsOf(lattice, beaten, harmonyChange(spectrum, beaten.places))
+  const chain = withBestBars(beaten, ways)
   const beats = chain.places.map((place) => secondsOfPlace(lattice, place))
   const lead = limitedLead(rivalsOf(lattice, bpmOf(chain))[0]?.lead ?? Infinity)
   const isNear = (list: readonly number[], at: number): boolean =>
     list.some((one) => Math.abs(one - at) <= WITHIN)
-  const ways = groupingsOf(lattice, chain)
   const first = chain.inBar.indexOf(0)
   const own = ways.find(
     (way) => way.beatsPerBar === chain.beatsPerBar && way.first === first % way.beatsPerBar,

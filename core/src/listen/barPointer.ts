@@ -4,7 +4,7 @@ import { FRAMES_PER_SECOND } from './logSpectrum.ts'
 const { log, max, min, round } = Math
 
 /** Places a second that a beat may be at: two to a frame of the net. */
-const PLACES_PER_FRAME = 2
+export const PLACES_PER_FRAME = 2
 export const PLACES_PER_SECOND = FRAMES_PER_SECOND * PLACES_PER_FRAME
 export const SLOWEST_BPM = 55
 export const FASTEST_BPM = 215
@@ -27,21 +27,24 @@ export interface DecoderWeights {
   /** How much a bar of three is believed, and what bars of 2, 3 and 4 earn as such. */
   readonly three: number
   readonly metres: Readonly<Record<number, number>>
+  /** How much changes of harmony tell which beat is the first of its bar. */
+  readonly harmony: number
   /** Least that is believed of the absence of a beat. */
   readonly floor: number
 }
 
 export const DECODER: DecoderWeights = {
-  change: 70,
-  beat: 0.6,
+  change: 50,
+  beat: 0.3,
   between: 0.5,
-  down: 0.8,
+  down: 1.1,
   usualBpm: 118,
   usualWidth: 0.75,
   usual: 0.15,
   skipped: 0.05,
   three: 6,
   metres: { 2: -10, 3: -2, 4: 0 },
+  harmony: 0.4,
   floor: 0.02,
 }
 

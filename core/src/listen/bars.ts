@@ -2,6 +2,7 @@ import type { Activations } from './beatNet.ts'
 import {
   FASTEST_BPM,
   followBars,
+  PLACES_PER_FRAME,
   PLACES_PER_SECOND,
   SLOWEST_BPM,
   tempoPrior,
@@ -94,30 +95,63 @@ function withoutBars(lattice: Lattice): Lattice {
 }
 
 /**
- * Every way to group the beats of a chain, best first: bars of each length from each first beat.
+ * Every way to group the beats of a chain, best first: bars of each length from each first beat, by
+ * what the net says of downbeats and by where the harmony changes.
  */
 export function groupingsOf(
   { activations, weights, isDown, isNot }: Lattice,
-  chain: Chain,
+  { places }: Chain,
+  changes: Float64Array,
 ): Grouping[] {
-  const { places } = chain
+  const begins = beginningAt(activations, places)
   const three = meanWhere(activations.three, activations.beat)
   return METRES.flatMap((beatsPerBar) => {
     const isThree = log(max(1 - SURE, beatsPerBar === 3 ? three : 1 - three))
     const own = (weights.metres[beatsPerBar] ?? 0) + weights.three * isThree
-    return Array.from({ length: beatsPerBar }, (_, first) => ({
-      beatsPerBar,
-      first,
-      score:
-        (own +
-          places.reduce(
-            (sum, place, i) =>
-              sum + ((i - first) % beatsPerBar === 0 ? isDown[place]! : isNot[place]!),
-            0,
-          )) /
-        max(1, places.length),
-    }))
+    return Array.from({ length: beatsPerBar }, (_, first) => {
+      let [said, changed, downs] = [0, 0, 0]
+      places.forEach((place, i) => {
+        const down = (i - first) % beatsPerBar === 0
+        said += down ? isDown[place]! : isNot[place]!
+        if (down) {
+          changed += changes[i]!
+          downs++
+        }
+      })
+      const contrast = (changed / max(1, downs)) * Math.sqrt((beatsPerBar - 1) / beatsPerBar)
+      const opens = begins !== null && mod(begins - first, beatsPerBar) === 0 ? OPENS : 0
+      const score = (own + said) / max(1, places.length) + weights.harmony * contrast + opens
+      return { beatsPerBar, first, score }
+    })
   }).sort((a, b) => b.score - a.score)
+}
+
+/** What it earns where the music begins, after a moment of silence, with the first of a bar. */
+const OPENS = 0.25
+const SILENT_FRAMES = 4
+const BEGINS_AT = 0.15
+
+/** The beat of a chain with which the music begins, below 0 before its first; null where it is cut. */
+function beginningAt({ energy }: Activations, places: readonly number[]): number | null {
+  const usual = energy.reduce((sum, one) => sum + one, 0) / max(1, energy.length)
+  const first = energy.findIndex((one) => one > BEGINS_AT * usual)
+  const [a, b] = places
+  if (first < SILENT_FRAMES || a === undefined || b === undefined) return null
+  const beats = (first * PLACES_PER_FRAME - a) / (b - a)
+  // Far before the first beat there is no beat yet that it could be.
+  return beats < -MOST_BEFORE ? null : Math.round(beats)
+}
+const MOST_BEFORE = 8
+
+const mod = (value: number, by: number): number => ((value % by) + by) % by
+
+/** The chain with its bars begun where the best of the ways says that has as many beats. */
+export function withBestBars(chain: Chain, ways: readonly Grouping[]): Chain {
+  const best = ways.find(({ beatsPerBar }) => beatsPerBar === chain.beatsPerBar)
+  if (!best) return chain
+  const { beatsPerBar } = chain
+  const inBar = chain.places.map((_, i) => mod(i - best.first, beatsPerBar))
+  return { ...chain, inBar }
 }
 
 /** Beats a minute of the middle four fifths: beginnings hesitate and ends slow down. */

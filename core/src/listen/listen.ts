@@ -1,9 +1,18 @@
 import { succeed, type Result } from '../document/result.ts'
-import { bestChain, bpmOf, groupingsOf, rivalsOf, withoutEnds, type Grouping } from './bars.ts'
+import {
+  bestChain,
+  bpmOf,
+  groupingsOf,
+  rivalsOf,
+  withBestBars,
+  withoutEnds,
+  type Grouping,
+} from './bars.ts'
 import { latticeOf, secondsOfPlace, type Chain, type Lattice } from './barPointer.ts'
 import { activations } from './beatNet.ts'
 import { CHROMA_PER_SECOND, chromaOf } from './chroma.ts'
 import { barConfidence, beatConfidence, limitedLead } from './confidence.ts'
+import { harmonyChange } from './harmonyChange.ts'
 import { FRAMES_PER_SECOND, logSpectrum, toListenRate } from './logSpectrum.ts'
 import type { BeatNet } from './netWeights.ts'
 import { problem } from './problem.ts'
@@ -86,7 +95,8 @@ export function listen(
   if (!chain || chain.places.length < FEWEST_BEATS) return problem('listen.no-beat')
   progress(0.8)
   const chroma = chromaOf(samples, (share) => progress(0.8 + share * 0.15))
-  const heard = heardOf(lattice, chain, chroma)
+  const ways = groupingsOf(lattice, chain, harmonyChange(spectrum, chain.places))
+  const heard = heardOf(lattice, withBestBars(chain, ways), ways, chroma)
   progress(1)
   return succeed(heard)
 }
@@ -106,13 +116,18 @@ function wrongLength(seconds: number): Result<never> | null {
 }
 
 /** What was heard, with what else it may be. */
-function heardOf(lattice: Lattice, chain: Chain, chroma: ReturnType<typeof chromaOf>): Heard {
+function heardOf(
+  lattice: Lattice,
+  chain: Chain,
+  ways: readonly Grouping[],
+  chroma: ReturnType<typeof chromaOf>,
+): Heard {
   const beats = chain.places.map((place) => secondsOfPlace(lattice, place))
   const downbeats = beats.filter((_, i) => chain.inBar[i] === 0)
   const rivals = rivalsOf(lattice, bpmOf(chain))
   const lead = limitedLead(rivals[0]?.lead ?? Infinity)
   const sure = beatConfidence(lattice.activations, chain, lead)
-  const { own, others } = groupings(lattice, chain)
+  const { own, others } = groupings(ways, chain)
   return {
     bpm: bpmOf(chain),
     beatsPerBar: chain.beatsPerBar,
@@ -149,10 +164,9 @@ function heardOf(lattice: Lattice, chain: Chain, chroma: ReturnType<typeof chrom
 
 /** The score of the chosen bars; the best of other lengths, and every other first beat of them. */
 function groupings(
-  lattice: Lattice,
+  ways: readonly Grouping[],
   chain: Chain,
 ): { own: number; others: (Grouping & { shift: number })[] } {
-  const ways = groupingsOf(lattice, chain)
   const { beatsPerBar } = chain
   const first = chain.inBar.indexOf(0)
   const isOwn = (way: Grouping): boolean =>

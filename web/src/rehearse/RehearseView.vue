@@ -217,7 +217,9 @@ onBeforeUnmount(() => {
         :planned-floor="played.planned"
         @again="again"
       />
-      <p v-else-if="!isPlaying" class="soft">{{ say.about }}</p>
+      <p v-else-if="!isPlaying" class="soft">
+        {{ take.hasBegun.value ? say.tooSoon : say.about }}
+      </p>
       <p class="soft">{{ words.lectern.loud }}</p>
       <WalkThrough v-if="!isPlaying" :sheet="sheet" />
     </template>

@@ -28,6 +28,7 @@ export const rehearse: typeof ENGLISH = {
   nothingMore: 'keine Ansage mehr',
   about:
     'Eine Übung: Die Musik spielt, Sie sagen an, und Dellop sagt, welche Ansagen rechtzeitig waren und was getanzt worden wäre. Aufgenommen wird nichts.',
+  tooSoon: 'Das endete vor dem Schritt der ersten Ansage: Noch ist nichts darüber zu sagen.',
   result: 'Wie es war',
   inTime: (percent, cues) =>
     `${percent} % von ${cues} ${cues === 1 ? 'Ansage' : 'Ansagen'} rechtzeitig.`,

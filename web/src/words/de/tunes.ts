@@ -193,7 +193,7 @@ export const tunes: Catalogue['tunes'] = {
   otherMusic: (name) =>
     `„${name}“ klingt nicht wie dieselbe Musik. Ihre Phrasen sind, wie sie gehört wurden; sehen Sie sie an.`,
   loop: 'Schleife',
-  loopPhrase: (label, bar) => `${label} ab Takt ${bar} immer wieder spielen`,
+  loopPhrase: (label, bar) => `Schleife: ${label} ab Takt ${bar}`,
   loopShown: 'Gezeigtes in Schleife',
   loopEnd: 'Schleife beenden',
   loops: (from, to) => `immer wieder: ${from} bis ${to}`,

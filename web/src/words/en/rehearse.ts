@@ -27,6 +27,7 @@ export const rehearse = {
   nothingMore: 'no more cues',
   about:
     'One take: the music plays, you call, and Dellop says which cues were in time and what a floor would have danced. Nothing is recorded.',
+  tooSoon: 'That was stopped before the step of the first cue: there is nothing to say of it yet.',
   result: 'How it went',
   inTime: (percent: number, cues: number) => `${percent} % of ${plural(cues, 'cue')} in time.`,
   leadTold: (median: string, spread: string) =>

@@ -188,7 +188,7 @@ export const tunes = {
     `“${name}” does not sound like the same music. Its phrases are as they were heard; look at them.`,
   speed: 'Speed',
   loop: 'Loop',
-  loopPhrase: (label: string, bar: number) => `Play ${label} from bar ${bar} over and over`,
+  loopPhrase: (label: string, bar: number) => `Loop ${label} from bar ${bar}`,
   loopShown: 'Loop what is shown',
   loopEnd: 'End the loop',
   loops: (from: string, to: string) => `over and over: ${from} to ${to}`,
