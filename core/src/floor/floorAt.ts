@@ -1,17 +1,11 @@
 import { memoised } from '../document/index.ts'
-import { facingSeen, spotAt, type Hand, type LinesDanced, type Standing } from '../move/index.ts'
+import { facingSeen, spotAt, type LinesDanced, type Standing } from '../move/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
+import type { DancerSpot } from './dancerSpot.ts'
 import type { Track } from './track.ts'
 import { isWalked, walkedAt, walkOf } from './walk.ts'
 
-/** Where one dancer is at a moment: centimetres, eighths seen from above, and the hand that is given. */
-export interface DancerSpot {
-  readonly x: number
-  readonly y: number
-  readonly seen: number
-  readonly hand: Hand | null
-}
 /** The floor at one moment of a dance. */
 export interface FloorMoment {
   /** What is danced then; null before the first step and after the last. */

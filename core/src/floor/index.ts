@@ -50,6 +50,7 @@ export {
   walkOf,
   type Walk,
 } from './walk.ts'
-export { floorAt, goesByStepsAlone, trailOf, type DancerSpot, type FloorMoment } from './floorAt.ts'
+export { floorAt, goesByStepsAlone, trailOf, type FloorMoment } from './floorAt.ts'
+export type { DancerSpot } from './dancerSpot.ts'
 export { formationsFor, onFloor, usualFormation, type FigureOnFloor } from './figureOnFloor.ts'
 export { floorFrames, type FloorFrames } from './floorFrames.ts'

@@ -12,7 +12,7 @@ import {
 } from '../move/index.ts'
 import type { DancedSlot, Routine, Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import type { DancerSpot } from './floorAt.ts'
+import type { DancerSpot } from './dancerSpot.ts'
 
 /**
  * Dances in which everybody does the same and nobody changes places: couples round the hall, lines,
