@@ -131,7 +131,11 @@ function spotsAt({ stretches, end }: Walk, tick: number): Spots {
     : spotsIn(stretch, Math.min(tick - stretch.slot.start, stretch.slot.lengthTicks))
 }
 
-/** Where everybody of a formation is at a tick, in the picture's own centimetres. */
+/**
+ * Where everybody of a formation is, in the picture's own centimetres.
+ *
+ * @param tick From the first danced step.
+ */
 export function walkedAt(walk: Walk, standing: Standing, tick: number): DancerSpot[] {
   const { lead, follow } = spotsAt(walk, tick)
   const { layout, dancers } = standing

@@ -13,7 +13,7 @@ interface Vector {
   readonly said: readonly (readonly number[])[]
 }
 const vector = JSON.parse(
-  readFileSync(join(__dirname, '../testing/fixtures/beat-vector.json'), 'utf8'),
+  readFileSync(join(__dirname, '../testing/beatVector.json'), 'utf8'),
 ) as Vector
 const SECONDS = 12
 

@@ -19,7 +19,11 @@ export interface Utterance {
   readonly beatSeconds: number
 }
 
-/** Heard seconds from the first step, of a tick, at the speed of a call. */
+/**
+ * Heard seconds from the first step, at the speed of a call.
+ *
+ * @param tick From the first danced step.
+ */
 export function secondsOf({ sheet, speed }: PreparedCall, tick: number): number {
   const zero = sheet.clock.heardAt(0 as TickPosition)
   return (sheet.clock.heardAt(tick as TickPosition) - zero) / speed

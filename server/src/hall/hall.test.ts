@@ -145,6 +145,13 @@ describe('second screens', () => {
       figures: [{ start: 0, end: 72, text: 'Box' }],
       parts: [],
       cues: [],
+      sets: [{ start: 0, end: 72, text: 'L1 with F2' }],
+      floor: {
+        half: [90, 60],
+        dancers: [{ role: 'L', couple: 1 }],
+        every: 24,
+        frames: [[0, 0, 2]],
+      },
     }
     await server.ask.put('/api/hall/news').send({ programme, place: PLACE }).expect(204)
     await server.ask

@@ -23,6 +23,8 @@ const hears = (bpm: number, beatsPerBar = 3): Heard =>
     sections: [{ label: 'A', bars: 16 }],
     phrases: [],
     confidence: 1,
+    soundsFrom: 0,
+    beatConfidence: Array.from({ length: 97 }, () => 1),
   }) as unknown as Heard
 
 /** An open tune with one recording, of which every change is kept. */

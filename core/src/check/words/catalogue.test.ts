@@ -56,6 +56,9 @@ const way = fc.constantFrom('left', 'right', 'forward', 'back')
 const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unknown>>>>> = {
   'sums.phrase': { wanted: number, to: fc.constantFrom('phrase', 'bar', 'eight', 'count') },
   'sums.tie': { wanted: number },
+  'set.neighbour': {
+    met: fc.array(fc.integer({ min: 1, max: 20 }), { minLength: 3, maxLength: 3 }),
+  },
   'sums.said': { words: text },
   'sums.addition': { words: fc.constantFrom('6 + 6 = 14', '8 + 8 = 15') },
   'facing.mismatch': { wanted: facing },
