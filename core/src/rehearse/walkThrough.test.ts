@@ -37,6 +37,7 @@ describe('a walk-through', () => {
         else expect(plan.leftOut).toHaveLength(all)
         const whole = [...plan.items, ...plan.leftOut].reduce((sum, one) => sum + one.minutes, 0)
         if (whole <= minutes) expect(plan.leftOut).toEqual([])
+        for (const one of plan.leftOut) expect(plan.minutes + one.minutes).toBeGreaterThan(minutes)
       }),
     )
   })

@@ -91,15 +91,21 @@ export function walkThrough(
 ): WalkThrough {
   const all = itemsOf(sheet, group, logged)
   const kept = new Set(all)
-  const leftOut: WalkItem[] = []
   const total = (): number => [...kept].reduce((sum, one) => sum + one.minutes, 0)
-  for (const one of [...all].sort(
-    (a, b) => harmOf(a) - harmOf(b) || all.indexOf(b) - all.indexOf(a),
-  )) {
+  const byHarm = [...all].sort((a, b) => harmOf(a) - harmOf(b) || all.indexOf(b) - all.indexOf(a))
+  for (const one of byHarm) {
     if (total() <= minutes) break
     kept.delete(one)
-    leftOut.push({ ...one, reason: one.kind === 'figure' ? 'cue-is-enough' : 'no-time' })
   }
+  // What was dropped on the way may fit after all, that whose loss does the most harm first.
+  for (const one of byHarm.toReversed())
+    if (!kept.has(one) && total() + one.minutes <= minutes) kept.add(one)
+  const leftOut = byHarm
+    .filter((one) => !kept.has(one))
+    .map((one): WalkItem => ({
+      ...one,
+      reason: one.kind === 'figure' ? 'cue-is-enough' : 'no-time',
+    }))
   return { items: all.filter((one) => kept.has(one)), leftOut, minutes: total() }
 }
 
