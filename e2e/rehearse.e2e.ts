@@ -1,4 +1,5 @@
 import { expect, test } from './helpers/dellop.ts'
+import { choose } from './helpers/fields.ts'
 
 test('a take is called with a held key: its cues are scored, and the floor has danced to it', async ({
   page,
@@ -33,8 +34,7 @@ test('the stand-in calls it as planned: nearly all is in time', async ({ page })
   await page.getByRole('button', { name: 'More of this sheet' }).click()
   await page.getByRole('menuitem', { name: 'Rehearse aloud' }).click()
   await expect(page.getByRole('heading', { name: /^Rehearse: / })).toBeVisible()
-  await page.getByRole('combobox', { name: 'Who speaks' }).click()
-  await page.getByRole('option', { name: 'The stand-in, I listen' }).click()
+  await choose(page.getByLabel('Who speaks'), 'The stand-in, I listen')
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Stop (Esc)' })).toBeVisible({ timeout: 60_000 })
   await expect(page.locator('.ribbon .in-time').first()).toBeAttached({ timeout: 60_000 })

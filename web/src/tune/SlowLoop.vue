@@ -11,7 +11,7 @@ const SPEEDS = [1, 0.9, 0.8, 0.7, 0.6, 0.5]
 
 <template>
   <div class="slow">
-    <Labelled :label="words.tunes.speed"
+    <Labelled :label="words.tunes.playedAt"
       ><el-select v-model="speed" class="pick"
         ><el-option
           v-for="one in SPEEDS"

@@ -192,6 +192,7 @@ export const tunes: Catalogue['tunes'] = {
   otherDiffers: (name, list) => `„${name}“ wurde neben diese Aufnahme gelegt. Sie ist ${list}.`,
   otherMusic: (name) =>
     `„${name}“ klingt nicht wie dieselbe Musik. Ihre Phrasen sind, wie sie gehört wurden; sehen Sie sie an.`,
+  playedAt: 'Gespielt mit',
   loop: 'Schleife',
   loopPhrase: (label, bar) => `Schleife: ${label} ab Takt ${bar}`,
   loopShown: 'Gezeigtes in Schleife',

@@ -187,6 +187,7 @@ export const tunes = {
   otherMusic: (name: string) =>
     `“${name}” does not sound like the same music. Its phrases are as they were heard; look at them.`,
   speed: 'Speed',
+  playedAt: 'Played at',
   loop: 'Loop',
   loopPhrase: (label: string, bar: number) => `Loop ${label} from bar ${bar}`,
   loopShown: 'Loop what is shown',
