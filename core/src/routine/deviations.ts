@@ -149,6 +149,9 @@ function take(
   if (!known || whole < known.cost) into.set(to, { cost: whole, pass, line, to, before })
 }
 
+/** A pass is this many lines shorter or longer than it is, at most. */
+const FAR = 6
+
 /** Lines at which a pass could end: those around its end, and every later one where it is open. */
 function near(lines: readonly number[], start: number, pass: SummedPass): number[] {
   if (pass.isFlexible) {
@@ -158,7 +161,9 @@ function near(lines: readonly number[], start: number, pass: SummedPass): number
   const end = lines[start]! + pass.lengthTicks
   const after = lines.findIndex((line, i) => i > start && line >= end)
   const last = after < 0 ? lines.length - 1 : after
-  return [last - 2, last - 1, last, last + 1].filter((i) => i > start && i < lines.length)
+  return Array.from({ length: 2 * FAR + 1 }, (_, i) => last - FAR + i).filter(
+    (i) => i > start && i < lines.length,
+  )
 }
 
 const MOST_SHARING = 8
