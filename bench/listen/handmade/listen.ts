@@ -7,7 +7,8 @@ import { LONGEST_SECONDS, type Sound } from '../../../core/src/listen/readWav.ts
 const sectionsOf = (
   ..._: unknown[]
 ): { label: string; firstBar: number; bars: number; confidence: number }[] => []
-import { spectrogram, toListenRate } from './spectrum.ts'
+import { toListenRate } from '../../../core/src/listen/logSpectrum.ts'
+import { spectrogram } from './spectrum.ts'
 import { bpmOfFrames } from './tempo.ts'
 import { beatStrength, followBeats, refinedFrame, secondsOfFrame, trimmed } from './track.ts'
 

@@ -1,6 +1,6 @@
 import { RealFft } from './realFft.ts'
 
-const { log1p, round, sqrt } = Math
+const { log1p, round } = Math
 
 /** Samples a second of what is listened to: beats live below 10 kHz. */
 export const LISTEN_RATE = 22_050
@@ -166,18 +166,4 @@ function lowPass(cutoff: number): Float64Array {
     const sinc = n === 0 ? 2 * cutoff : Math.sin(2 * Math.PI * cutoff * n) / (Math.PI * n)
     return sinc * (0.54 + 0.46 * Math.cos((Math.PI * n) / HALF_TAPS))
   })
-}
-
-/** Root mean square of each frame's window, from running sums. */
-export function levels(samples: Float32Array, frames: number): Float32Array {
-  const level = new Float32Array(frames)
-  let sum = 0
-  let [from, to] = [0, 0]
-  for (let frame = 0; frame < frames; frame++) {
-    const start = frame * HOP - WINDOW / 2
-    for (; to < Math.min(samples.length, start + WINDOW); to++) sum += samples[to]! * samples[to]!
-    for (; from < start; from++) sum -= samples[from]! * samples[from]!
-    level[frame] = sqrt(Math.max(0, sum) / WINDOW)
-  }
-  return level
 }

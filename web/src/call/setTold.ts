@@ -1,16 +1,12 @@
+import { memoised } from '@dellop/core/document'
 import { meetsBy, meetsOf, type Track } from '@dellop/core/floor'
 import { words } from '../words/index.ts'
 
 /** Whom the first lead meets in each time through; it is asked for at every frame. */
-const metOf = new WeakMap<Track, readonly (string | null)[]>()
-function met(track: Track): readonly (string | null)[] {
-  const known = metOf.get(track)
-  if (known) return known
+const met = memoised((track: Track): readonly (string | null)[] => {
   const first = track.first.dancers[0]
-  const found = first ? meetsOf(track, first.id, meetsBy(track.places)) : []
-  metOf.set(track, found)
-  return found
-}
+  return first ? meetsOf(track, first.id, meetsBy(track.places)) : []
+})
 
 /**
  * In a set: whom the first lead meets in a time through and the next, and who is out.

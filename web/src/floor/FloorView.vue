@@ -11,13 +11,11 @@ import {
   walkOf,
 } from '@dellop/core/floor'
 import { deedText } from '@dellop/core/move'
-import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { ArrowLeft, Pause, Play, SkipBack, SkipForward } from '@lucide/vue'
-import { computed, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { useDerivedSheet } from '../app/derivedSheet.ts'
 import FloorPicture, { type SeenBy } from '../beats/FloorPicture.vue'
 import { rolesTold } from '../page/roles.ts'
 import Labelled from '../ui/Labelled.vue'
@@ -29,23 +27,8 @@ import TimesThrough from '../beats/TimesThrough.vue'
 /** Who stands where, at any beat of a dance: played, moved through, and told in words beside it. */
 const say = words.floor
 const route = useRoute()
-const library = useLibrary()
 const id = String(route.params['id'])
-const sheet = shallowRef<Sheet | null>(null)
-const failure = ref('')
-
-async function load(): Promise<void> {
-  failure.value = ''
-  try {
-    await library.load()
-    const { routine } = await api('getSheet', { params: { id } })
-    sheet.value = deriveSheet(library.inputFor(routine))
-    document.title = `${say.of(routine.title)} · Dellop`
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-}
-onMounted(load)
+const { sheet, failure, load } = useDerivedSheet(id, say.of)
 
 /** Couples, lines and rings are seen as they usually stand, where the sheet does not say how. */
 const track = computed(() => {

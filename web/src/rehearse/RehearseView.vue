@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { prepareCall } from '@dellop/core/call'
 import { USUAL_FLOOR, type Utterance } from '@dellop/core/rehearse'
-import { deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { spanAt, type TickPosition } from '@dellop/core/time'
 import { ArrowLeft } from '@lucide/vue'
-import { computed, onBeforeUnmount, onMounted, reactive, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, sentenceOf } from '../app/api.ts'
-import { useLibrary } from '../app/library.ts'
+import { useDerivedSheet } from '../app/derivedSheet.ts'
 import Labelled from '../ui/Labelled.vue'
 import { words } from '../words/index.ts'
 import CueRibbon from './CueRibbon.vue'
@@ -19,23 +17,8 @@ import WalkThrough from './WalkThrough.vue'
 /** Practising a dance aloud: the music plays, a key is held while one speaks, a floor answers. */
 const say = words.rehearse
 const route = useRoute()
-const library = useLibrary()
 const id = String(route.params['id'])
-const sheet = shallowRef<Sheet | null>(null)
-const failure = ref('')
-
-async function load(): Promise<void> {
-  failure.value = ''
-  try {
-    await library.load()
-    const { routine } = await api('getSheet', { params: { id } })
-    sheet.value = deriveSheet(library.inputFor(routine))
-    document.title = `${say.of(routine.title)} · Dellop`
-  } catch (error) {
-    failure.value = sentenceOf(error)
-  }
-}
-onMounted(load)
+const { sheet, failure, load } = useDerivedSheet(id, say.of)
 
 const SPEEDS = [60, 70, 80, 90, 100, 110]
 const speed = ref(100)

@@ -30,7 +30,6 @@ export interface TakeWish {
   readonly speaker: Speaker
   readonly clicks: boolean
 }
-/** A span that is still going on ends now. */
 const NO_SPANS: readonly SpokenSpan[] = []
 /** A run of the floor over a stretch of it alone, in seconds. */
 function between({ slots }: FloorRun, from: number, to: number): FloorRun {
