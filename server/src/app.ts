@@ -15,6 +15,7 @@ import { serve } from './http/route.ts'
 import { webApp } from './http/webApp.ts'
 import { mediaRoutes } from './media/routes.ts'
 import type { Services } from './services.ts'
+import { practiceRoutes } from './practice/routes.ts'
 import { settingsRoutes } from './settings/routes.ts'
 import { sheetRoutes } from './sheet/routes.ts'
 import { tuneRoutes } from './tune/routes.ts'
@@ -35,6 +36,7 @@ export function apiRouter(services: Services): Router {
     mediaRoutes,
     settingsRoutes,
     callRoutes,
+    practiceRoutes,
     hallRoutes,
     documentRoutes,
     demoRoutes,

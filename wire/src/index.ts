@@ -68,4 +68,5 @@ export {
 export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from './routes.ts'
 export { openApiDocument } from './openapi.ts'
 export * from './call.ts'
+export * from './practice.ts'
 export * from './hall.ts'

@@ -32,6 +32,7 @@ import {
 } from './library.ts'
 import { settingsAnswerSchema, settingsSchema } from './settings.ts'
 import { callAnswerSchema, callIdSchema, callListSchema, putCallSchema } from './call.ts'
+import { practiceIdSchema, practiceListSchema, putPracticeSchema } from './practice.ts'
 import {
   hallCodeSchema,
   hallNewsSchema,
@@ -279,6 +280,19 @@ export const ROUTES = {
     12 * MB,
   ),
   removeCall: remove('/api/calls/:id', 'Forgets a call.', removedSchema),
+  listPractice: get(
+    '/api/practice',
+    'What was practised, newest first; of one sheet with ?sheet=ID.',
+    practiceListSchema,
+  ),
+  putPractice: put(
+    '/api/practice/:id',
+    'Keeps a take, a drill or a quiz; sent again it is kept once.',
+    putPracticeSchema,
+    practiceIdSchema,
+    4 * MB,
+  ),
+  removePractice: remove('/api/practice/:id', 'Forgets a take, a drill or a quiz.', removedSchema),
   hall: get(
     '/api/hall',
     'Second screens: whether they can be reached, and which are there.',

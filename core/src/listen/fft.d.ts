@@ -3,5 +3,7 @@ declare module 'fft.js' {
   export default class FFT {
     constructor(size: number)
     transform(output: Float64Array, input: ArrayLike<number>): void
+    /** Of real samples: fills the first half of `output`, up to and with the middle bin. */
+    realTransform(output: Float64Array, input: ArrayLike<number>): void
   }
 }

@@ -9,3 +9,7 @@ export {
   spansOfFrames,
   type SpeechSpan,
 } from './speechSpans.ts'
+export { SpeechEar, type SpeechEarOptions } from './speechEar.ts'
+export { SPEECH_RATE } from './speechFrames.ts'
+export { clickDelay, type ClickDelay } from './clickDelay.ts'
+export { ToSpeechRate } from './speechRate.ts'

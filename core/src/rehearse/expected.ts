@@ -9,6 +9,8 @@ import { TICKS_PER_BEAT, type TickPosition } from '../time/index.ts'
 export interface Utterance {
   readonly key: string
   readonly slotKey: string
+  /** The slot as it is written, the same each time round. */
+  readonly slotId: string
   readonly text: string
   readonly start: number
   readonly end: number
@@ -43,6 +45,7 @@ export function utterancesOf(
       return {
         key,
         slotKey: slot.key,
+        slotId: slot.slot.id,
         text,
         start: secondsOf(call, startTick),
         end: secondsOf(call, endTick),

@@ -20,3 +20,37 @@ export {
   type FloorWish,
   type HeardCue,
 } from './simulatedFloor.ts'
+export {
+  keptCues,
+  practiceSchema,
+  SPEAKERS,
+  upgradePractice,
+  type DrillRecord,
+  type Practice,
+  type QuizRecord,
+  type Speaker,
+  type Take,
+} from './practice.ts'
+export { dueBy, dueList, type Due } from './due.ts'
+export {
+  afterRound,
+  beginDrill,
+  DRILL_WAYS,
+  drillStages,
+  wentWell,
+  type DrillStage,
+  type DrillState,
+  type DrillWay,
+} from './drill.ts'
+export { HARD_REASONS, hardPlaces, type HardPlace, type HardReason } from './hardPlaces.ts'
+export { whatWouldHaveSaved, worthOfPlan, type Saving } from './saved.ts'
+export { ownLengths, type OwnLengths } from './ownLengths.ts'
+export { mendsOf, type Mend, type MendKind } from './mends.ts'
+export {
+  howItDiffers,
+  QUIZ_KINDS,
+  quizQuestion,
+  type QuizAnswer,
+  type QuizKind,
+  type QuizQuestion,
+} from './quiz.ts'

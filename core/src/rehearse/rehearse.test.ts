@@ -14,6 +14,7 @@ describe('matching what was said with the plan', () => {
   const utteranceAt = (end: number, length: number): Utterance => ({
     key: String(end),
     slotKey: String(end),
+    slotId: String(end),
     text: 'words',
     start: end - length,
     end,

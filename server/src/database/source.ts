@@ -7,6 +7,7 @@ import { FigureEntity, FigureVersionEntity } from '../figure/figureEntity.ts'
 import { GroupEntity } from '../group/groupEntity.ts'
 import { SchoolEntity } from '../school/schoolEntity.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
+import { PracticeEntity } from '../practice/practiceEntity.ts'
 import { SettingEntity } from '../settings/settingEntity.ts'
 import { DocumentBatchEntity } from '../document/batchEntity.ts'
 import { SheetEntity } from '../sheet/sheetEntity.ts'
@@ -18,6 +19,7 @@ import { FigureVersions1764000000002 } from './migrations/002-figure-versions.ts
 import { OwnSchools1764000000003 } from './migrations/003-own-schools.ts'
 import { Calls1764000000004 } from './migrations/004-calls.ts'
 import { EditedDocuments1764000000005 } from './migrations/005-edited-documents.ts'
+import { Practice1764000000006 } from './migrations/006-practice.ts'
 
 export const ENTITIES = [
   SheetEntity,
@@ -32,6 +34,7 @@ export const ENTITIES = [
   MediaEntity,
   SettingEntity,
   CallEntity,
+  PracticeEntity,
 ]
 export const MIGRATIONS = [
   FirstTables1764000000001,
@@ -39,6 +42,7 @@ export const MIGRATIONS = [
   OwnSchools1764000000003,
   Calls1764000000004,
   EditedDocuments1764000000005,
+  Practice1764000000006,
 ]
 
 export const databasePath = (dataFolder: string): string => join(dataFolder, 'dellop.sqlite')

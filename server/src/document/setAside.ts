@@ -7,6 +7,8 @@ import { FIGURE_RECORD } from '../figure/service.ts'
 import { GroupEntity } from '../group/groupEntity.ts'
 import { GROUP_RECORD } from '../group/service.ts'
 import { HttpProblem } from '../http/problem.ts'
+import { PracticeEntity } from '../practice/practiceEntity.ts'
+import { PRACTICE_RECORD } from '../practice/service.ts'
 import { SchoolEntity } from '../school/schoolEntity.ts'
 import { SCHOOL_RECORD } from '../school/service.ts'
 import { SettingEntity } from '../settings/settingEntity.ts'
@@ -39,6 +41,7 @@ const KINDS: readonly Kept[] = [
   kept(SCHOOL_RECORD, SchoolEntity, 'name'),
   kept(GROUP_RECORD, GroupEntity, 'name'),
   kept(CALL_RECORD, CallEntity, 'title'),
+  kept(PRACTICE_RECORD, PracticeEntity, 'id'),
   kept(SETTINGS_RECORD, SettingEntity, 'id', 'value'),
 ]
 

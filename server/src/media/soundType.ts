@@ -9,6 +9,8 @@ export function soundType(
   if (ascii.startsWith('OggS')) return { extension: 'ogg', type: 'audio/ogg' }
   if (ascii.startsWith('ID3') || (head[0] === 0xff && (head[1]! & 0xe6) === 0xe2))
     return { extension: 'mp3', type: 'audio/mpeg' }
+  // What a browser records: Opus in WebM.
+  if (ascii.startsWith('\x1aE\xdf\xa3')) return { extension: 'webm', type: 'audio/webm' }
   if (ascii.slice(4, 8) === 'ftyp') return { extension: 'm4a', type: 'audio/mp4' }
   return null
 }

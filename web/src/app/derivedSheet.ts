@@ -11,13 +11,15 @@ import { useLibrary } from './library.ts'
 export function useDerivedSheet(id: string, titled: (dance: string) => string) {
   const library = useLibrary()
   const sheet = shallowRef<Sheet | null>(null)
+  const revision = ref(0)
   const failure = ref('')
 
   async function load(): Promise<void> {
     failure.value = ''
     try {
       await library.load()
-      const { routine } = await api('getSheet', { params: { id } })
+      const { routine, revision: now } = await api('getSheet', { params: { id } })
+      revision.value = now
       sheet.value = deriveSheet(library.inputFor(routine))
       document.title = `${titled(routine.title)} · Dellop`
     } catch (error) {
@@ -25,5 +27,5 @@ export function useDerivedSheet(id: string, titled: (dance: string) => string) {
     }
   }
   onMounted(load)
-  return { sheet, failure, load }
+  return { sheet, revision, failure, load }
 }

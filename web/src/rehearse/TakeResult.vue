@@ -1,14 +1,34 @@
 <script setup lang="ts">
-import type { FloorRun, TakeScore, Utterance } from '@dellop/core/rehearse'
+import type { PreparedCall } from '@dellop/core/call'
+import {
+  whatWouldHaveSaved,
+  utterancesOf,
+  type FloorRun,
+  type FloorSettings,
+  type Take,
+  type TakeScore,
+  type Utterance,
+} from '@dellop/core/rehearse'
+import type { Sheet } from '@dellop/core/sheet'
 import { computed, defineAsyncComponent } from 'vue'
 import { words } from '../words/index.ts'
 import FloorDancers from './FloorDancers.vue'
+import TakeAdvice from './TakeAdvice.vue'
 
 const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
 
 /** How a take went: share in time, leads over the dance, the worst three, and the floor. */
-const props = defineProps<{ score: TakeScore; floor: FloorRun; plannedFloor: FloorRun }>()
-const emit = defineEmits<{ again: [utterance: Utterance] }>()
+const props = defineProps<{
+  sheet: Sheet
+  call: PreparedCall
+  score: TakeScore
+  floor: FloorRun
+  plannedFloor: FloorRun
+  settings: FloorSettings
+  seed: number
+  kept: Take | null
+}>()
+const emit = defineEmits<{ again: [utterance: Utterance]; changed: [] }>()
 const say = words.rehearse
 
 const percent = (share: number): number => Math.round(share * 100)
@@ -51,6 +71,18 @@ const floors = computed(() => [
 const weakest = computed(() =>
   [...props.floor.slots].sort((a, b) => a.right - b.right).find(({ right }) => right < 0.999),
 )
+/** Of what was played: the cue that, said as planned, would have helped most. */
+const savings = computed(() => {
+  const keys = new Set(props.score.cues.map(({ utterance }) => utterance.key))
+  const played = utterancesOf(props.call).filter(({ key }) => keys.has(key))
+  const heard = props.score.cues.flatMap(({ utterance, said }) =>
+    said ? [{ slotKey: utterance.slotKey, end: said.end }] : [],
+  )
+  return whatWouldHaveSaved(props.call, played, heard, {
+    settings: props.settings,
+    seed: props.seed,
+  }).savings
+})
 const rows = computed(() =>
   props.score.cues.map(({ utterance, verdict, leadBeats }) => ({
     key: utterance.key,
@@ -75,13 +107,14 @@ const rows = computed(() =>
       }}
     </p>
     <p v-if="score.extra.length > 0">{{ say.extra(score.extra.length) }}</p>
-    <ol v-if="score.worst.length > 0" class="worst">
-      <li v-for="one in score.worst" :key="one.utterance.key">
-        <strong>{{ one.utterance.text }}</strong>: {{ say.verdicts[one.verdict] }}.
-        {{ say.advice[one.verdict] }}
-        <el-button link @click="emit('again', one.utterance)">{{ say.againFrom }}</el-button>
-      </li>
-    </ol>
+    <TakeAdvice
+      :sheet="sheet"
+      :score="score"
+      :spoken="kept?.speaker === 'microphone' || kept?.speaker === 'key'"
+      @again="emit('again', $event.utterance)"
+      @changed="emit('changed')"
+    />
+    <audio v-if="kept?.media" :src="`/media/${kept.media}`" controls :aria-label="say.sound" />
     <LineChart
       v-if="score.cues.length > 1"
       :series="leads"
@@ -92,6 +125,11 @@ const rows = computed(() =>
     />
     <h2>{{ say.floor }}</h2>
     <p class="sum">{{ say.floorTold(percent(floor.right), percent(plannedFloor.right)) }}</p>
+    <ul v-if="savings.length > 0" class="savings">
+      <li v-for="one in savings" :key="one.utterance.key">
+        {{ say.saved(one.utterance.text, percent(one.gained)) }}
+      </li>
+    </ul>
     <LineChart
       :series="floors"
       :x-label="words.cues.seconds"
@@ -128,7 +166,7 @@ h2 {
   font-size: 1.15rem;
   font-weight: 700;
 }
-.worst {
+.savings {
   padding-left: 1.3rem;
 }
 </style>

@@ -12,24 +12,13 @@ import {
 import { tickAt, type Seconds, type Tick } from '@dellop/core/time'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { useLongWork } from '../app/longWork.ts'
-import { useLibrary } from '../app/library.ts'
-import { useStandIn } from '../app/voices.ts'
-import { wakeAudio } from '../sound/audioContext.ts'
-import { USUAL_LEVELS } from '../sound/mix.ts'
+import { audioContext, wakeAudio } from '../sound/audioContext.ts'
 import { mixPlayer } from '../sound/mixPlayer.ts'
-import { decodeRecording } from '../sound/recording.ts'
-import { hearingMix, textsOf, type HearingWish } from '../sound/sheetMix.ts'
-import type { Said } from '../sound/speech.ts'
+import type { Mix } from '../sound/mix.ts'
 import { words } from '../words/index.ts'
+import { useTakeSound, type TakeWish } from './takeSound.ts'
+import { useMouth } from './useMouth.ts'
 
-/** Who speaks in a take: the cuer, a key held as long, or the stand-in while the cuer listens. */
-export type Speaker = 'key' | 'stand-in'
-export interface TakeWish {
-  readonly stretch: { readonly start: Tick; readonly end: Tick } | null
-  readonly speed: number
-  readonly speaker: Speaker
-  readonly clicks: boolean
-}
 const NO_SPANS: readonly SpokenSpan[] = []
 /** A run of the floor over a stretch of it alone, in seconds. */
 function between({ slots }: FloorRun, from: number, to: number): FloorRun {
@@ -44,27 +33,51 @@ const SHORTEST_SECONDS = 0.08
 /**
  * One take: the music plays, what is said is noted by the audio clock, and score and floor follow
  * from it, while it goes on and afterwards.
+ *
+ * @param ended Told when the music has come to its end by itself.
  */
 export function useTake(
   call: () => PreparedCall | null,
   settings: () => FloorSettings,
   seed: () => number,
+  ended: () => void = () => undefined,
 ) {
-  const library = useLibrary()
-  const standIn = useStandIn()
+  const sound = useTakeSound()
+  const mouth = useMouth()
   const { working, failure, told, doing, isBusy, cancel } = useLongWork({
     begun: words.rehearse.preparing,
     stopped: words.rehearse.stopped,
     failed: words.rehearse.failed,
   })
-  const spans = shallowRef<readonly SpokenSpan[]>(NO_SPANS)
+  const keyed = shallowRef<readonly SpokenSpan[]>(NO_SPANS)
   const openSince = ref<number | null>(null)
   const wish = shallowRef<TakeWish | null>(null)
   /** Heard seconds from the first step, while it plays and where it stopped. */
   const now = ref(0)
   let zero = 0
-  const player = mixPlayer((_, heard) => (now.value = heard - zero))
+  /** From the context's clock to heard seconds from the first step. */
+  const offset = ref(0)
+  const player = mixPlayer((_, heard) => (now.value = heard - zero), {
+    begun: (outputs, when) => {
+      offset.value = playing!.from - when - zero
+      mouth.follow([outputs.voice, outputs.music])
+    },
+    ended: () => {
+      finish()
+      ended()
+    },
+  })
+  let playing: Mix | null = null
 
+  /** What was said, whichever way it was noted. */
+  const spans = computed<readonly SpokenSpan[]>(() => {
+    if (mouth.spans.value.length === 0) return keyed.value
+    const from = playing ? playing.from - zero : -Infinity
+    const heard = mouth.spans.value
+      .map(({ start, end }) => ({ start: start + offset.value, end: end + offset.value }))
+      .filter(({ end }) => end > from)
+    return [...heard, ...keyed.value].sort((a, b) => a.start - b.start)
+  })
   const stretchSeconds = computed(() => {
     const one = call()
     const wanted = wish.value
@@ -100,46 +113,19 @@ export function useTake(
     return { floor: over(floor.value), planned: over(plannedFloor.value) }
   })
 
-  let music: { readonly media: string; readonly buffer: AudioBuffer } | null = null
-  async function musicOf({ sheet }: PreparedCall): Promise<AudioBuffer | null> {
-    const media = sheet.recording?.media ?? null
-    if (media === null) return null
-    if (music?.media !== media) music = { media, buffer: await decodeRecording(media) }
-    return music.buffer
-  }
-
   const start = (next: TakeWish): Promise<void> =>
     doing(async (signal) => {
       const one = call()
       if (!one) return
       player.stop()
       const context = await wakeAudio()
-      const hearing: HearingWish = {
-        stretch: next.stretch,
-        speed: next.speed,
-        voice: next.speaker === 'stand-in',
-        marks: next.clicks || !one.sheet.recording ? 'clicks' : 'none',
-        levels: USUAL_LEVELS,
-        apart: false,
-      }
-      const [buffer, voices] = await Promise.all([
-        musicOf(one),
-        next.speaker === 'stand-in'
-          ? standIn.prepare(
-              one.sheet.routine.language,
-              library.settings.wordsPerMinute,
-              textsOf(one.sheet, hearing),
-              signal,
-              () => undefined,
-            )
-          : new Map<string, Said>(),
-      ])
-      signal.throwIfAborted()
-      const clock = heardClock(one.sheet.beatMap, one.sheet.firstStep, next.speed)
-      zero = clock.heardAt(0 as Tick)
-      const mix = hearingMix(one.sheet, hearing, buffer, voices)
+      if (next.speaker === 'microphone') await mouth.open(next.keepsSound)
+      else mouth.forget()
+      const mix = await sound(one, next, signal)
+      zero = heardClock(one.sheet.beatMap, one.sheet.firstStep, next.speed).heardAt(0 as Tick)
       wish.value = next
-      spans.value =
+      playing = mix
+      keyed.value =
         next.speaker === 'stand-in'
           ? mix.spoken.map(({ at, said }) => ({
               start: at - zero,
@@ -150,23 +136,35 @@ export function useTake(
       await player.play(context, mix, false)
     })
 
+  /** A key speaks for who wants none, and for a microphone that is not to be had. */
+  const takesKeys = computed(
+    () =>
+      wish.value?.speaker === 'key' ||
+      (wish.value?.speaker === 'microphone' && mouth.trouble.value !== null),
+  )
+  /** What is heard now: later than it is played, by what the device needs. */
+  const heardNow = (): number => now.value - (audioContext().outputLatency || 0)
   function press(): void {
-    if (!player.isPlaying.value || openSince.value !== null || wish.value?.speaker !== 'key') return
-    openSince.value = now.value
+    if (!player.isPlaying.value || openSince.value !== null || !takesKeys.value) return
+    openSince.value = heardNow()
   }
   function release(): void {
     const since = openSince.value
     openSince.value = null
-    if (since === null || now.value - since < SHORTEST_SECONDS) return
-    spans.value = [...spans.value, { start: since, end: now.value }]
+    if (since === null || heardNow() - since < SHORTEST_SECONDS) return
+    keyed.value = [...keyed.value, { start: since, end: heardNow() }]
+  }
+  function finish(): void {
+    release()
+    mouth.close()
   }
   function stop(): void {
-    release()
+    finish()
     player.stop()
   }
   onBeforeUnmount(() => {
     cancel()
-    player.stop()
+    stop()
   })
 
   /** The tick of the dance that sounds now. */
@@ -187,6 +185,9 @@ export function useTake(
     now,
     tick,
     openSince,
+    takesKeys,
+    mouth,
+    wish,
     spans,
     utterances,
     score,

@@ -15,12 +15,20 @@ interface Sounding {
   callOff: () => void
 }
 
+/** What else is told of a mix that plays. */
+export interface MixNews {
+  /** A round begins: its first moment sounds when the context's clock says so. */
+  readonly begun?: (outputs: MixOutputs, when: number) => void
+  /** It has come to its end by itself. */
+  readonly ended?: () => void
+}
+
 /**
  * Plays a mix on the one audio clock, once or again and again.
  *
  * @param look Told each frame how far the mix is, in heard seconds.
  */
-export function mixPlayer(look: (mix: Mix, heard: number) => void) {
+export function mixPlayer(look: (mix: Mix, heard: number) => void, { begun, ended }: MixNews = {}) {
   const isPlaying = ref(false)
   let sounding: Sounding | null = null
 
@@ -37,6 +45,7 @@ export function mixPlayer(look: (mix: Mix, heard: number) => void) {
   function round(context: AudioContext, now: Sounding, mix: Mix, loop: boolean): void {
     const when = context.currentTime + AHEAD_SECONDS
     const length = mix.to - mix.from
+    begun?.(now.outputs, when)
     now.takeBack = layVoice(context, mix, now.outputs.voice, when)
     now.player?.play(Math.max(0, mix.from) * mix.speed, when + Math.max(0, -mix.from), mix.speed)
     const frame = (): void => {
@@ -49,7 +58,10 @@ export function mixPlayer(look: (mix: Mix, heard: number) => void) {
     now.callOff = browserTimers.after((length + AHEAD_SECONDS) * 1000, () => {
       now.player?.stop()
       if (loop) round(context, now, mix, loop)
-      else stop()
+      else {
+        stop()
+        ended?.()
+      }
     })
   }
 

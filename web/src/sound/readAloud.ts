@@ -36,7 +36,7 @@ export function useReadAloud(done: (index: number, seconds: number) => void, fin
     stop()
     now.value = { state: 'asking' }
     try {
-      microphone = await openMicrophone((samples) => hear(samples, count))
+      microphone = await openMicrophone({ hear: ({ heard }) => hear(heard, count), lost: fail })
       forget()
       now.value = { state: 'reading', index: 0, hears: false }
     } catch (error) {

@@ -16,7 +16,8 @@ import { api } from '../app/api.ts'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
 import { listenInWorker, type Listened, type ListenWish } from '../workers/listening.ts'
-import { readSoundFile, storeSound, tagsOf, type SoundFile } from './soundFile.ts'
+import { storeSound } from '../sound/storeSound.ts'
+import { readSoundFile, tagsOf, type SoundFile } from './soundFile.ts'
 
 /** Where bringing in a recording has got to. */
 export interface BringProgress {

@@ -1,6 +1,4 @@
 import { checkLength, wavLengths } from '@dellop/core/listen'
-import { mediaSchema, problemSchema } from '@dellop/wire'
-import { ApiProblem } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { readFile } from '../workers/fileReading.ts'
 
@@ -90,19 +88,4 @@ export async function tagsOf(file: File): Promise<Tags> {
   } catch {
     return { title: '', dance: '', seconds: 0, container: '' }
   }
-}
-
-export async function storeSound(file: File, signal: AbortSignal): Promise<string> {
-  const response = await fetch('/api/media', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
-    body: file,
-    signal,
-  })
-  const json: unknown = await response.json().catch(() => null)
-  if (!response.ok) {
-    const problem = problemSchema.safeParse(json)
-    throw new ApiProblem('media', problem.success ? problem.data.detail : words.trouble.server)
-  }
-  return mediaSchema.parse(json).hash
 }

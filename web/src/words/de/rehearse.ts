@@ -7,10 +7,169 @@ export const rehearse: typeof ENGLISH = {
   stopped: 'Angehalten.',
   failed: (why) => `Der Klang ließ sich nicht vorbereiten: ${why}`,
   empty: 'In diesem Blatt wird noch nichts getanzt.',
+  tabs: {
+    take: 'Durchgang',
+    drill: 'Wiederholen',
+    quiz: 'Fragen',
+    walk: 'Trockenlauf',
+    takes: 'Alle Durchgänge',
+  },
+  speakers: {
+    microphone: 'Ich, ins Mikrofon',
+    key: 'Ich, mit gehaltener Taste',
+    'stand-in': 'Die Ersatzstimme, ich höre zu',
+  },
+  hints: {
+    microphone:
+      'Sprechen Sie jede Ansage laut. Mit Kopfhörern ist es am sichersten; bei Lautsprechern wird die Musik aus dem Gehörten herausgerechnet.',
+    key: 'Sprechen Sie jede Ansage laut und halten Sie die Leertaste oder den Knopf vom ersten bis zum letzten Laut.',
+    'stand-in': 'Hören Sie, wo die Ansagen liegen; die Tanzfläche tanzt nach der Ersatzstimme.',
+  },
+  mouth: {
+    level: 'Pegel',
+    delay: (ms) => `gehört ${ms} ms, nachdem es gespielt wird`,
+    keep: 'Den Klang dieses Durchgangs behalten',
+    measure: 'Verzögerung messen',
+    measuring: 'Acht Klicks spielen; bitte einen Moment still sein.',
+    measureFailed: (why) => why,
+    measureHint:
+      'Einmal für jedes Gerät, über den Lautsprecher: Kopfhörer dabei ans Mikrofon halten.',
+    measured: (ms, spread, heard) =>
+      `${ms} ms, aus ${heard} Klicks; die Hälfte liegt innerhalb von ${spread} ms. Für dieses Gerät gemerkt.`,
+    uneven: (ms, spread) =>
+      `${ms} ms, aber die Hälfte der Klicks liegt ${spread} ms auseinander. Noch einmal messen, näher am Lautsprecher.`,
+    unheard: 'Die Klicks waren nicht zu hören. Lauter stellen und noch einmal messen.',
+    troubles: {
+      refused:
+        'Der Browser durfte das Mikrofon nicht benutzen. Es geht weiter: Halten Sie beim Sprechen die Leertaste.',
+      missing: 'Es gibt kein Mikrofon. Es geht weiter: Halten Sie beim Sprechen die Leertaste.',
+      other:
+        'Das Mikrofon ließ sich nicht öffnen. Es geht weiter: Halten Sie beim Sprechen die Leertaste.',
+      lost: 'Das Mikrofon ist weg. Es geht weiter: Halten Sie beim Sprechen die Leertaste.',
+      silent: 'Vom Mikrofon ist gar nichts zu hören. Halten Sie beim Sprechen die Leertaste.',
+    },
+  },
+  announce: 'Vor schweren Stellen warnen',
+  careful: (figure, reasons) => `Achtung, gleich: ${figure} (${reasons.join(', ')})`,
+  hardReasons: {
+    marked: () => 'als schwer markiert',
+    'look-alike': (like) => `klingt wie ${like ?? 'eine andere Figur'}`,
+    changed: () => 'diesmal anders',
+    touch: () => 'der Fuß bleibt durch einen Tipp frei',
+  },
+  worth: (planned, onTheStep) =>
+    `Eine Schätzung: Wie geplant angesagt, tanzen es etwa ${planned} von 100 auf dieser Fläche richtig; mit denselben Worten erst auf dem Schritt ${onTheStep}.`,
+  saved: (text, percent) =>
+    `„${text}“, wie geplant gesagt, hätte ${percent} % mehr davon richtig gehalten.`,
+  sound: 'Was in diesem Durchgang gesagt wurde',
+  mends: {
+    shorter: (text, beats) => `„${text}“ sagen, von ${beats} Schlägen vor dem Schritt an.`,
+    earlier: (text, beats) => `„${text}“ früher beginnen: ${beats} Schläge vor dem Schritt.`,
+    'as-said': (text, beats) =>
+      `„${text}“ dort planen, wo Sie es sagen: ${beats} Schläge vor dem Schritt.`,
+  },
+  takeMend: 'Das Blatt ändern',
+  mended: 'Das Blatt wurde geändert.',
+  takeBack: 'Zurücknehmen',
+  useLengths: 'So nehmen, wie ich es sage',
+  lengthsHint: (cues, leftOut) =>
+    `Plant mit Ihren eigenen Längen von ${cues} ${cues === 1 ? 'Wortlaut' : 'Wortlauten'}.${leftOut.length > 0 ? ` Ausgelassen, weil anders als die übrigen: ${leftOut.join(', ')}.` : ''}`,
+  lengthsKept: (cues) =>
+    `Gemerkt: ${cues} ${cues === 1 ? 'Wortlaut wird' : 'Wortlaute werden'} so geplant, wie Sie sie sagen. Unter Stimme lässt es sich ändern.`,
+  noTakes: 'Von diesem Tanz ist noch kein Durchgang behalten worden.',
+  inTimeShare: 'Ansagen rechtzeitig, %',
+  takeNumber: 'Durchgang',
+  percentLabel: '%',
+  takesTold: (takes, last) =>
+    `${takes} ${takes === 1 ? 'Durchgang' : 'Durchgänge'}; im letzten waren ${last} % der Ansagen rechtzeitig.`,
+  layOver: 'Wählen Sie zwei Durchgänge, um ihre Vorläufe übereinander zu legen.',
+  laidTold: (takes) => `Vorläufe von ${takes.join(' und ')}, über den Tanz.`,
+  when: 'Wann',
+  inTimeColumn: 'Rechtzeitig',
+  rightColumn: 'Fläche richtig',
+  soundColumn: 'Klang',
+  forget: 'Löschen',
+  drill: {
+    about:
+      'Ein Abschnitt geht rundum. Zwei gute Runden machen ihn 5 % schneller, zwei schlechte langsamer; im Tempo kommt die nächste Stufe.',
+    from: 'Von',
+    to: 'Bis',
+    way: 'Stufen',
+    ways: {
+      round: 'alles, rundum',
+      join: 'jede an die davor angeschlossen',
+      build: 'von der ersten an aufgebaut',
+    },
+    beginAt: 'Beginnen mit',
+    nobody: 'Niemand: Ich tanze und sage, wie es war',
+    sounds: 'Was klingt',
+    layers: {
+      music: 'die Musik',
+      cues: 'Musik und Ansagen',
+      count: 'nur die Zählzeiten',
+      silent: 'nichts',
+    },
+    leadIn: 'Einzählen',
+    leadIns: { music: 'die Musik davor', clicks: 'ein Takt Klicks' },
+    resume: (percent, stage) => `Weiter mit ${percent} %, Stufe ${stage}`,
+    forget: 'Stattdessen neu beginnen',
+    stage: (what, stage, stages, percent, round) =>
+      `${what}: Stufe ${stage} von ${stages}, ${percent} %, Runde ${round}`,
+    well: 'Es ging gut',
+    badly: 'Noch nicht',
+    breath: 'Kurz durchatmen, und noch einmal.',
+    dueTitle: 'Wieder dran',
+    practise: 'Üben',
+    steps: 'Schritte',
+    layer: 'Üben von',
+    stepLayers: {
+      both: 'Füßen und Armen',
+      feet: 'Füßen allein',
+      arms: 'Armen und Haltungen allein',
+    },
+    role: 'Schritte von',
+    bothRoles: 'beiden',
+    noSteps: 'Hier wird nichts mit Schritten getanzt.',
+  },
+  quiz: {
+    about: 'Fragen aus dem Blatt, wie es ist; die Tasten 1 bis 4 antworten.',
+    due: (n) =>
+      n === 0 ? '' : `${n} von dem, was Sie geübt haben, ${n === 1 ? 'ist' : 'sind'} wieder dran.`,
+    none: 'In diesem Tanz gibt es noch nichts zu fragen.',
+    asks: {
+      next: (figure, part) => `${part}: Was kommt nach ${figure}?`,
+      foot: (figure, part, role) => `${part}, vor ${figure}: Welcher Fuß ist frei? (${role})`,
+      facing: (figure, part, role) => `${part}, vor ${figure}: Wohin geht der Blick? (${role})`,
+      hold: (figure, part) => `${part}, vor ${figure}: In welcher Haltung?`,
+      wall: (_figure, part) => `${part}: Zu welcher Wand beginnt es?`,
+      neighbour: (_figure, part) => `${part}: Wem begegnet die erste führende Person?`,
+      counts: (figure, part, _role, count) =>
+        `${part}: Nach ${count} ${count === 1 ? 'Zählzeit' : 'Zählzeiten'} von ${figure}, wie viele bleiben?`,
+      pass: (_figure, part) => `Welcher Durchlauf von ${part} wird anders getanzt?`,
+    },
+    feet: { left: 'der linke', right: 'der rechte' },
+    eitherFoot: 'beide, oder keiner',
+    end: 'nichts: Der Tanz ist aus',
+    differs: (usual, here) =>
+      usual === null
+        ? `${here} kommt dazu`
+        : here === null
+          ? `${usual} fällt weg`
+          : `${here} statt ${usual}`,
+    right: 'Richtig.',
+    wrong: (answer) => `Nicht ganz: ${answer}.`,
+    chain: 'Was dahin führt, für die führende Person:',
+    figure: 'Vor',
+    weight: 'Gewicht auf',
+    weights: { left: 'links', right: 'rechts', both: 'beiden', split: 'geteilt' },
+    facing: 'Blick',
+    hold: 'Haltung',
+    next: 'Nächste Frage',
+    sum: (right, all) => `Bisher ${right} von ${all} richtig.`,
+  },
   passage: 'Abschnitt',
   whole: 'Der ganze Tanz',
   who: 'Wer spricht',
-  speakers: { key: 'Ich, mit gehaltener Taste', 'stand-in': 'Die Ersatzstimme, ich höre zu' },
   hall: 'Der Saal',
   halls: ['leise', 'üblich', 'laut', 'sehr laut'],
   known: 'Die Tanzfläche hat ihn getanzt',
@@ -20,14 +179,11 @@ export const rehearse: typeof ENGLISH = {
   stop: 'Anhalten (Esc)',
   hold: 'Beim Sprechen halten (Leertaste)',
   speaking: 'Sie sprechen ...',
-  holdHint:
-    'Sprechen Sie jede Ansage laut und halten Sie die Leertaste oder den Knopf vom ersten bis zum letzten Laut.',
-  listenHint: 'Hören Sie, wo die Ansagen liegen; die Tanzfläche tanzt nach der Ersatzstimme.',
   live: 'Während es spielt',
   before0: 'Einleitung',
   nothingMore: 'keine Ansage mehr',
   about:
-    'Eine Übung: Die Musik spielt, Sie sagen an, und Dellop sagt, welche Ansagen rechtzeitig waren und was getanzt worden wäre. Aufgenommen wird nichts.',
+    'Ein Durchgang: Die Musik spielt, Sie sagen an, und Dellop sagt, welche Ansagen rechtzeitig waren und was getanzt worden wäre. Er steht unter Alle Durchgänge; Ihre Stimme wird nur aufgenommen, wenn Sie es wollen.',
   tooSoon: 'Das endete vor dem Schritt der ersten Ansage: Noch ist nichts darüber zu sagen.',
   result: 'Wie es war',
   inTime: (percent, cues) =>
