@@ -13,6 +13,7 @@ import { keptCall, sendCalls } from './callKeeper.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
 import { useNarrow } from '../ui/narrow.ts'
+import SavedBy from './SavedBy.vue'
 
 /**
  * After the dance: what was planned against what was called, and what went wrong made into remarks
@@ -197,6 +198,7 @@ const becameOf = ({ why, given }: ReportedCue): string =>
             </template>
           </li>
         </ol>
+        <SavedBy v-if="sheet" :sheet="sheet" :report="report" />
         <h2>{{ words.lectern.report.planned }}</h2>
         <el-table
           class="planned"

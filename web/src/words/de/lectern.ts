@@ -321,6 +321,9 @@ export const lectern: Catalogue['lectern'] = {
     tempoHead: 'Tempo',
     where: 'Wo',
     caller: 'Wer ansagte',
+    savedTitle: 'Was es gerettet hätte',
+    savedFloor: (percent) =>
+      `Eine Schätzung: Mit den gegebenen Ansagen hätte eine Fläche, die ihn zum ersten Mal hört, ${percent} % davon richtig getanzt.`,
     happened: 'Was geschah',
     nothing: 'Alles ging wie geschrieben.',
     near: (figure) => `bei ${figure}`,

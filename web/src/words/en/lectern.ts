@@ -324,6 +324,9 @@ export const lectern = {
     tempoHead: 'Tempo',
     where: 'Where',
     caller: 'Who called',
+    savedTitle: 'What would have saved it',
+    savedFloor: (percent: number) =>
+      `An estimate: with the cues that were given, a floor that hears it for the first time would have danced ${percent} % of it rightly.`,
     happened: 'What happened',
     nothing: 'All went as it is written.',
     near: (figure: string) => `at ${figure}`,
