@@ -1,6 +1,6 @@
 // The arrows between the rooms. A room may import only what stands before it here.
 const ORDER =
-  'document time school tune band listen move figure group routine floor cue check sheet call rehearse'.split(
+  'document time school tune band listen move figure group routine floor cue check sheet call rehearse logbook lesson evening'.split(
     ' ',
   )
 // Rooms that others do without, though they stand before them: only `file` joins sound and sheets.
@@ -54,7 +54,10 @@ export default {
       name: 'web-subjects-apart',
       severity: 'error',
       from: { path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse)/' },
-      to: { path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse)/', pathNot: '^web/src/$1/' },
+      to: {
+        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse)/',
+        pathNot: '^web/src/$1/',
+      },
     },
     // A result has no company of its own: a listener need not load what checks documents.
     {

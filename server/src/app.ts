@@ -15,6 +15,9 @@ import { serve } from './http/route.ts'
 import { webApp } from './http/webApp.ts'
 import { mediaRoutes } from './media/routes.ts'
 import type { Services } from './services.ts'
+import { eveningRoutes } from './evening/routes.ts'
+import { seriesRoutes } from './lesson/routes.ts'
+import { logbookRoutes } from './logbook/routes.ts'
 import { practiceRoutes } from './practice/routes.ts'
 import { settingsRoutes } from './settings/routes.ts'
 import { sheetRoutes } from './sheet/routes.ts'
@@ -37,6 +40,9 @@ export function apiRouter(services: Services): Router {
     settingsRoutes,
     callRoutes,
     practiceRoutes,
+    eveningRoutes,
+    seriesRoutes,
+    logbookRoutes,
     hallRoutes,
     documentRoutes,
     demoRoutes,

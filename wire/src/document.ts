@@ -2,7 +2,17 @@ import { editSchema } from '@dellop/core/document'
 import { z } from 'zod'
 
 /** Kinds of documents that are changed by batches of edits. */
-export const DOCUMENT_KINDS = ['sheet', 'tune', 'figure', 'school', 'group', 'settings'] as const
+export const DOCUMENT_KINDS = [
+  'sheet',
+  'tune',
+  'figure',
+  'school',
+  'group',
+  'settings',
+  'evening',
+  'series',
+  'entry',
+] as const
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number]
 
 /**

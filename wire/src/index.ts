@@ -69,4 +69,5 @@ export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from
 export { openApiDocument } from './openapi.ts'
 export * from './call.ts'
 export * from './practice.ts'
+export * from './evening.ts'
 export * from './hall.ts'

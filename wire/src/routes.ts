@@ -1,5 +1,8 @@
+import { eveningSchema } from '@dellop/core/evening'
 import { figureSchema } from '@dellop/core/figure'
 import { groupSchema } from '@dellop/core/group'
+import { seriesSchema } from '@dellop/core/lesson'
+import { entrySchema } from '@dellop/core/logbook'
 import { routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
@@ -32,6 +35,18 @@ import {
 } from './library.ts'
 import { settingsAnswerSchema, settingsSchema } from './settings.ts'
 import { callAnswerSchema, callIdSchema, callListSchema, putCallSchema } from './call.ts'
+import {
+  danceListSchema,
+  entryAnswerSchema,
+  entryListSchema,
+  eveningAnswerSchema,
+  eveningListSchema,
+  newEntrySchema,
+  newEveningSchema,
+  newSeriesSchema,
+  seriesAnswerSchema,
+  seriesListSchema,
+} from './evening.ts'
 import { practiceIdSchema, practiceListSchema, putPracticeSchema } from './practice.ts'
 import {
   hallCodeSchema,
@@ -293,6 +308,38 @@ export const ROUTES = {
     4 * MB,
   ),
   removePractice: remove('/api/practice/:id', 'Forgets a take, a drill or a quiz.', removedSchema),
+  listDances: get('/api/dances', 'What a programme has to know of each dance.', danceListSchema),
+  listEvenings: get('/api/evenings', 'The programmes, by day.', eveningListSchema),
+  newEvening: post(
+    '/api/evenings',
+    'Adds a programme.',
+    newEveningSchema,
+    eveningAnswerSchema,
+    1 * MB,
+  ),
+  getEvening: get('/api/evenings/:id', 'A programme and its revision.', eveningAnswerSchema),
+  editEvening: edits('/api/evenings/:id', 'a programme', eveningSchema),
+  removeEvening: remove(
+    '/api/evenings/:id',
+    'Forgets a programme; what was danced stays in the logbook.',
+    removedSchema,
+  ),
+  listSeries: get('/api/series', 'Lessons one after the other.', seriesListSchema),
+  newSeries: post('/api/series', 'Adds a series.', newSeriesSchema, seriesAnswerSchema, 1 * MB),
+  getSeries: get('/api/series/:id', 'A series and its revision.', seriesAnswerSchema),
+  editSeries: edits('/api/series/:id', 'a series', seriesSchema),
+  removeSeries: remove('/api/series/:id', 'Forgets a series.', removedSchema),
+  listEntries: get('/api/logbook', 'What was danced.', entryListSchema),
+  newEntry: post(
+    '/api/logbook',
+    'Adds what was called without Dellop.',
+    newEntrySchema,
+    entryAnswerSchema,
+    256 * KB,
+  ),
+  getEntry: get('/api/logbook/:id', 'An entry and its revision.', entryAnswerSchema),
+  editEntry: edits('/api/logbook/:id', 'an entry', entrySchema),
+  removeEntry: remove('/api/logbook/:id', 'Forgets an entry.', removedSchema),
   hall: get(
     '/api/hall',
     'Second screens: whether they can be reached, and which are there.',

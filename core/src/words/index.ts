@@ -6,7 +6,9 @@ import { FINDINGS } from '../figure/words/de/findings.ts'
 import { PROBLEMS as FIGURE } from '../figure/words/de/problems.ts'
 import { PROBLEMS as FILE } from '../file/words/de/problems.ts'
 import { PROBLEMS as FLOOR } from '../floor/words/de/problems.ts'
+import { PROBLEMS as EVENING } from '../evening/words/de/problems.ts'
 import { PROBLEMS as LISTEN } from '../listen/words/de/problems.ts'
+import { PROBLEMS as LOGBOOK } from '../logbook/words/de/problems.ts'
 import { PROBLEMS as MOVE } from '../move/words/de/problems.ts'
 import { PROBLEMS as TIME } from '../time/words/de/problems.ts'
 
@@ -14,10 +16,12 @@ import { PROBLEMS as TIME } from '../time/words/de/problems.ts'
 export const GERMAN = {
   ...CUE,
   ...DOCUMENT,
+  ...EVENING,
   ...FIGURE,
   ...FLOOR,
   ...FILE,
   ...LISTEN,
+  ...LOGBOOK,
   ...MOVE,
   ...TIME,
   ...FINDINGS,

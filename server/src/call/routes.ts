@@ -2,6 +2,7 @@ import type Router from '@koa/router'
 import { HttpProblem } from '../http/problem.ts'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
+import { logCall } from '../logbook/service.ts'
 import { allCalls, keepCall, readCall, removeCall } from './service.ts'
 
 export function callRoutes(router: Router, services: Services): void {
@@ -22,6 +23,10 @@ export function callRoutes(router: Router, services: Services): void {
         'call.id',
       )
     await keepCall(services, call)
+    // The call is kept, whatever becomes of its entry: that can be made again from it.
+    await logCall(services, call).catch((error: unknown) =>
+      services.log.write({ logbook: call.id, error: String(error) }),
+    )
     return { id: call.id }
   })
   serve(router, 'removeCall', ({ params, once }) => removeCall(services, params['id']!, once))

@@ -9,7 +9,7 @@ import {
   type Edit,
   type Revised,
 } from '@dellop/core/document'
-import type { EditBatch } from '@dellop/wire'
+import type { DocumentKind, EditBatch } from '@dellop/wire'
 import { MoreThan, type EntityManager } from 'typeorm'
 import type { z } from 'zod'
 import { HttpProblem, orProblem } from '../http/problem.ts'
@@ -19,7 +19,7 @@ import { DocumentBatchEntity } from './batchEntity.ts'
 /** How one kind of document is kept, for all that is the same with every kind. */
 export interface DocumentStore<Document extends object> {
   /** As it stands in the table of batches and in what open pages are told. */
-  readonly kind: 'sheet' | 'tune' | 'figure' | 'school' | 'group' | 'settings'
+  readonly kind: DocumentKind
   /** As a sentence names it: “The sheet after these edits, at ...”. */
   readonly name: string
   readonly shape: DocumentShape

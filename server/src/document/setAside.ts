@@ -2,11 +2,17 @@ import type { SetAside } from '@dellop/wire'
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm'
 import { CALL_RECORD } from '../call/service.ts'
 import { CallEntity } from '../call/callEntity.ts'
+import { EveningEntity } from '../evening/eveningEntity.ts'
+import { EVENINGS } from '../evening/service.ts'
 import { FigureEntity } from '../figure/figureEntity.ts'
 import { FIGURE_RECORD } from '../figure/service.ts'
 import { GroupEntity } from '../group/groupEntity.ts'
 import { GROUP_RECORD } from '../group/service.ts'
 import { HttpProblem } from '../http/problem.ts'
+import { SeriesEntity } from '../lesson/seriesEntity.ts'
+import { SERIES } from '../lesson/service.ts'
+import { EntryEntity } from '../logbook/entryEntity.ts'
+import { ENTRIES } from '../logbook/service.ts'
 import { PracticeEntity } from '../practice/practiceEntity.ts'
 import { PRACTICE_RECORD } from '../practice/service.ts'
 import { SchoolEntity } from '../school/schoolEntity.ts'
@@ -42,6 +48,9 @@ const KINDS: readonly Kept[] = [
   kept(GROUP_RECORD, GroupEntity, 'name'),
   kept(CALL_RECORD, CallEntity, 'title'),
   kept(PRACTICE_RECORD, PracticeEntity, 'id'),
+  kept(EVENINGS.record, EveningEntity, 'name'),
+  kept(SERIES.record, SeriesEntity, 'name'),
+  kept(ENTRIES.record, EntryEntity, 'name'),
   kept(SETTINGS_RECORD, SettingEntity, 'id', 'value'),
 ]
 

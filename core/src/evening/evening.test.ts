@@ -1,0 +1,484 @@
+import fc from 'fast-check'
+import ICAL from 'ical.js'
+import { emptyEntry, type LogEntry } from '../logbook/index.ts'
+import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
+import {
+  clockOfMinutes,
+  danceFacts,
+  emptyEvening,
+  eveningCsv,
+  eveningMarkdown,
+  eveningSchema,
+  eveningsCalendar,
+  eveningsSince,
+  fillEvening,
+  inGoodOrder,
+  isHardWork,
+  lateOffers,
+  momentOf,
+  readCalendar,
+  scoreOf,
+  setsFor,
+  termsOf,
+  timesOf,
+  tonightAt,
+  warningsOf,
+  type DanceFacts,
+  type Evening,
+  type EveningItem,
+  type FillContext,
+  type FillWish,
+  type WarningContext,
+} from './index.ts'
+
+const DAY = 24 * 3600_000
+const facts = (sheetId: string, over: Partial<DanceFacts> = {}): DanceFacts => ({
+  sheetId,
+  title: sheetId.toUpperCase(),
+  by: '',
+  dance: 'waltz',
+  formation: 'couple',
+  level: 'easy',
+  tuneId: null,
+  hasSound: true,
+  archived: false,
+  bpm: 90,
+  seconds: 180,
+  stepsASecond: 1,
+  turnsAMinute: 2,
+  dancers: 2,
+  figures: [],
+  ...over,
+})
+const of = (...all: DanceFacts[]): ReadonlyMap<string, DanceFacts> =>
+  new Map(all.map((one) => [one.sheetId, one]))
+const dance = (id: string, over: Partial<EveningItem> = {}): EveningItem => ({
+  id: `i-${id}`,
+  kind: 'dance',
+  title: '',
+  sheetId: id,
+  ...over,
+})
+const evening = (items: EveningItem[], over: Partial<Evening> = {}): Evening =>
+  eveningSchema.parse({
+    ...emptyEvening('e1', 'Saltmarsh Social', '2026-12-02', 'Europe/Berlin'),
+    items,
+    ...over,
+  })
+const entry = (sheetId: string, date: string, over: Partial<LogEntry> = {}): LogEntry => ({
+  ...emptyEntry(`${sheetId}-${date}`, sheetId, Date.parse(`${date}T19:00:00Z`)),
+  sheetId,
+  ...over,
+})
+const NOBODY: Omit<WarningContext, 'facts'> = { knows: null, level: null, before: [] }
+
+describe('the times of an evening', () => {
+  const known = of(facts('a', { seconds: 180 }), facts('b', { seconds: 240 }))
+
+  it('are computed from music at its speed, walk-throughs and changeovers', () => {
+    const one = evening([
+      dance('a', { walkMinutes: 6 }),
+      dance('b', { speed: 0.8, times: 2 }),
+      { id: 'p', kind: 'break', title: 'Tea', minutes: 15 },
+    ])
+    const times = timesOf(one, known)
+    expect(times.items.map(({ starts }) => clockOfMinutes(starts))).toEqual([
+      '19:30',
+      '19:40',
+      '19:52',
+    ])
+    expect(times.items.map(({ minutes }) => minutes)).toEqual([9, 10.5, 15])
+    expect(clockOfMinutes(times.ends)).toBe('20:07')
+  })
+
+  it('hold past midnight, and leave out what is dropped', () => {
+    const one = evening([dance('a'), dance('b', { dropped: true })], {
+      startsAt: '23:30',
+      endsAt: '00:30',
+    })
+    const times = timesOf(one, known)
+    expect(times.until - times.starts).toBe(60)
+    expect(times.items[1]!.minutes).toBe(0)
+  })
+})
+
+describe('warnings of a programme', () => {
+  const codes = (one: Evening, context: Partial<WarningContext>): string[] =>
+    warningsOf(one, { ...NOBODY, facts: new Map(), ...context }).map(({ code }) => code)
+
+  it('say by how many minutes it is too long, or leaves a gap', () => {
+    const short = { startsAt: '19:30', endsAt: '19:40' }
+    const known = of(facts('a', { seconds: 600 }))
+    const [found] = warningsOf(evening([dance('a'), dance('a')], short), {
+      ...NOBODY,
+      facts: known,
+    })
+    expect(found).toMatchObject({ code: 'overrun', minutes: 11 })
+    expect(codes(evening([dance('a')]), { facts: known })).toContain('gap')
+  })
+
+  it.each<[string, EveningItem[], Partial<WarningContext>, Partial<Evening>]>([
+    ['no-sheet', [dance('x')], {}, {}],
+    ['no-sound', [dance('a')], { facts: of(facts('a', { hasSound: false })) }, {}],
+    ['twice', [dance('a'), dance('a', { id: 'again' })], { facts: of(facts('a')) }, {}],
+    ['dancers', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 6 }],
+    ['odd', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 19 }],
+    [
+      'lately',
+      [dance('a')],
+      { facts: of(facts('a')), before: [entry('b', '2026-11-25'), entry('a', '2026-11-18')] },
+      {},
+    ],
+    [
+      'tune-twice',
+      [dance('a'), dance('b')],
+      { facts: of(facts('a', { tuneId: 't' }), facts('b', { tuneId: 't' })) },
+      {},
+    ],
+    [
+      'to-teach',
+      [dance('a')],
+      {
+        facts: of(facts('a', { figures: [{ id: 'wrap', name: 'Wrap', times: 2 }] })),
+        knows: () => false,
+      },
+      {},
+    ],
+    ['level', [dance('a')], { facts: of(facts('a', { level: 'advanced' })), level: 'easy' }, {}],
+    [
+      'no-rest',
+      ['a', 'b', 'c'].map((id) => dance(id)),
+      { facts: of(...['a', 'b', 'c'].map((id) => facts(id, { stepsASecond: 2.5 }))) },
+      {},
+    ],
+    ['no-break', [dance('a'), dance('b')], { facts: of(facts('a', { seconds: 4800 })) }, {}],
+  ])('%s', (code, items, context, over) => {
+    expect(codes(evening(items, over), context)).toContain(code)
+  })
+
+  it('say nothing of rests that are there', () => {
+    const hard = ['a', 'b', 'c'].map((id) => facts(id, { stepsASecond: 2.5 }))
+    const rested = [
+      dance('a'),
+      dance('b'),
+      { id: 'p', kind: 'break' as const, title: '' },
+      dance('c'),
+    ]
+    expect(codes(evening(rested), { facts: of(...hard) })).not.toContain('no-rest')
+  })
+
+  it('count evenings back by the days on which anything was danced', () => {
+    const before = [entry('a', '2026-11-25'), entry('b', '2026-11-25'), entry('c', '2026-11-18')]
+    expect(eveningsSince('b', before, '2026-12-02')).toBe(1)
+    expect(eveningsSince('c', before, '2026-12-02')).toBe(2)
+    expect(eveningsSince('d', before, '2026-12-02')).toBeNull()
+  })
+})
+
+describe('filling an evening', () => {
+  const KINDS = ['waltz', 'polka', 'two-step']
+  const dances = (most: number) =>
+    fc
+      .array(
+        fc.record({
+          dance: fc.constantFrom(...KINDS),
+          seconds: fc.integer({ min: 90, max: 400 }),
+          level: fc.constantFrom('first', 'easy', 'steady'),
+          stepsASecond: fc.constantFrom(1, 2.4),
+          dancers: fc.constantFrom(2, 8),
+          knows: fc.integer({ min: 0, max: 4 }),
+          days: fc.option(fc.integer({ min: 1, max: 60 })),
+        }),
+        { minLength: 1, maxLength: most },
+      )
+      .map((list) => ({
+        facts: list.map(({ knows, days: _, ...one }, i) =>
+          facts(`d${i}`, {
+            ...one,
+            figures: [
+              { id: 'known', name: 'Known', times: knows },
+              { id: 'new', name: 'New', times: 4 - knows },
+            ].filter(({ times }) => times > 0),
+          }),
+        ),
+        before: list
+          .flatMap(({ days }, i) =>
+            days === null
+              ? []
+              : [
+                  entry(
+                    `d${i}`,
+                    new Date(Date.parse('2026-12-02') - days * DAY).toISOString().slice(0, 10),
+                  ),
+                ],
+          )
+          .sort((a, b) => b.atMs - a.atMs),
+      }))
+  const wishes = (count: number): fc.Arbitrary<FillWish> =>
+    fc.record({
+      minutes: fc.integer({ min: 3, max: 30 }),
+      changeoverMinutes: fc.constantFrom(0, 1),
+      kinds: fc.dictionary(fc.constantFrom(...KINDS), fc.integer({ min: 1, max: 3 })),
+      level: fc.constantFrom(null, 'easy'),
+      knownShare: fc.constantFrom(0, 0.5),
+      notLately: fc.constantFrom(0, 2),
+      must: fc.uniqueArray(
+        fc.integer({ min: 0, max: count - 1 }).map((i) => `d${i}`),
+        { maxLength: 2 },
+      ),
+      mustNot: fc.uniqueArray(
+        fc.integer({ min: 0, max: count - 1 }).map((i) => `d${i}`),
+        { maxLength: 1 },
+      ),
+      present: fc.constantFrom(null, 6, 40),
+      hardInARow: fc.constantFrom(1, 2),
+    })
+  const contextOf = ({
+    facts: all,
+    before,
+  }: {
+    facts: DanceFacts[]
+    before: LogEntry[]
+  }): FillContext => ({
+    facts: all,
+    before,
+    knows: (id) => id === 'known',
+    date: '2026-12-02',
+  })
+
+  /** The best of all sets there are, by trying each. */
+  function bestOfAll(wish: FillWish, context: FillContext, all: readonly DanceFacts[]): number {
+    const allowed = all.filter((one) => {
+      const isMust = wish.must.includes(one.sheetId) && !wish.mustNot.includes(one.sheetId)
+      if (wish.mustNot.includes(one.sheetId) && !wish.must.includes(one.sheetId)) return false
+      const since = eveningsSince(one.sheetId, context.before, context.date)
+      const known = shareOf(one)
+      return (
+        isMust ||
+        wish.must.includes(one.sheetId) ||
+        ((wish.level === null || one.level !== 'steady') &&
+          (wish.present === null || wish.present >= one.dancers) &&
+          (since === null || since > wish.notLately) &&
+          known >= wish.knownShare)
+      )
+    })
+    const must = mustsIn(wish, all)
+    let best = -Infinity
+    for (let mask = 0; mask < 2 ** allowed.length; mask++) {
+      const set = allowed.filter((_, i) => mask & (1 << i))
+      const minutes = set.reduce((sum, one) => sum + one.seconds / 60 + wish.changeoverMinutes, 0)
+      if (minutes > wish.minutes + 1e-9) continue
+      if (!must.every((id) => set.some(({ sheetId }) => sheetId === id))) continue
+      const scored = set.map((one) => {
+        const since = eveningsSince(one.sheetId, context.before, context.date)
+        return {
+          facts: one,
+          known: shareOf(one),
+          fresh: since === null ? 1 : Math.min(1, since / 10),
+        }
+      })
+      best = Math.max(best, scoreOf(termsOf(wish, scored)))
+    }
+    return best
+  }
+  const shareOf = ({ figures }: DanceFacts): number =>
+    figures.reduce((sum, { id, times }) => sum + (id === 'known' ? times : 0), 0) / 4
+  /** Of what must be danced, as much as fits, in its order. */
+  function mustsIn(wish: FillWish, all: readonly DanceFacts[]): string[] {
+    let minutes = 0
+    return wish.must.filter((id) => {
+      const one = all.find(({ sheetId }) => sheetId === id)
+      if (!one) return false
+      const more = one.seconds / 60 + wish.changeoverMinutes
+      if (minutes + more > wish.minutes + 1e-9) return false
+      minutes += more
+      return true
+    })
+  }
+
+  it('is as good as the best of all sets, on small cases', () => {
+    fc.assert(
+      fc.property(dances(9), wishes(9), (given, wish) => {
+        const context = contextOf(given)
+        const { best, isProved } = fillEvening(wish, context)
+        expect(isProved).toBe(true)
+        expect(best[0]!.score).toBeCloseTo(bestOfAll(wish, context, given.facts), 9)
+        expect(best.map(({ score }) => score)).toEqual(
+          [...best].map(({ score }) => score).sort((a, b) => b - a),
+        )
+      }),
+      { numRuns: 150 },
+    )
+  })
+
+  it('holds every must, or says why it could not: 200 cases', () => {
+    fc.assert(
+      fc.property(dances(40), wishes(40), (given, wish) => {
+        for (const { dances: chosen, minutes, unmet } of fillEvening(wish, contextOf(given)).best) {
+          expect(minutes).toBeLessThanOrEqual(wish.minutes + 1e-9)
+          const ids = chosen.map(({ sheetId }) => sheetId)
+          expect(new Set(ids).size).toBe(ids.length)
+          const told = unmet.filter(({ what }) => what === 'must').length
+          const held = wish.must.filter((id) => ids.includes(id)).length
+          expect(held + told).toBeGreaterThanOrEqual(wish.must.length)
+          for (const id of wish.mustNot) if (!wish.must.includes(id)) expect(ids).not.toContain(id)
+          for (const one of chosen) {
+            if (wish.must.includes(one.sheetId)) continue
+            if (wish.level !== null) expect(one.level).not.toBe('steady')
+            if (wish.present !== null) expect(one.dancers).toBeLessThanOrEqual(wish.present)
+            expect(shareOf(one)).toBeGreaterThanOrEqual(wish.knownShare)
+          }
+        }
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('orders dances so that bodies rest wherever they can', () => {
+    fc.assert(
+      fc.property(dances(12), fc.constantFrom(1, 2), ({ facts: all }, inARow) => {
+        const order = inGoodOrder(all, inARow)
+        const ids = (list: readonly DanceFacts[]) => list.map(({ sheetId }) => sheetId).sort()
+        expect(ids(order)).toEqual(ids(all))
+        const hard = all.filter(isHardWork).length
+        if (hard > (all.length - hard + 1) * inARow) return
+        let row = 0
+        for (const one of order) {
+          row = isHardWork(one) ? row + 1 : 0
+          expect(row).toBeLessThanOrEqual(inARow)
+        }
+      }),
+    )
+  })
+})
+
+describe('tonight', () => {
+  const known = of(facts('a'), facts('b'), facts('c'))
+  const at = (clock: number) => clock
+  const minutesOf = (ms: number): number => ms / 60_000
+  const begun = (id: string, began: number, ended?: number): EveningItem =>
+    dance(id, {
+      beganMs: began * 60_000,
+      ...(ended === undefined ? {} : { endedMs: ended * 60_000 }),
+    })
+
+  it('is in time before it begins, and late by what has taken longer', () => {
+    const start = 19 * 60 + 30
+    const planned = evening([dance('a'), dance('b')])
+    expect(tonightAt(planned, known, at(start - 20), minutesOf)).toMatchObject({
+      now: null,
+      next: { sheetId: 'a' },
+      lateMinutes: 0,
+    })
+    const late = evening([begun('a', start + 6, start + 9), dance('b')])
+    const now = tonightAt(late, known, at(start + 10), minutesOf)
+    expect(now.next?.sheetId).toBe('b')
+    expect(now.lateMinutes).toBeCloseTo(6, 5)
+    const running = evening([begun('a', start), dance('b')])
+    expect(tonightAt(running, known, at(start + 8), minutesOf)).toMatchObject({
+      now: { sheetId: 'a' },
+      lateMinutes: 5,
+    })
+  })
+
+  it('offers to shorten first and to leave out last, each with what it wins, and does it', () => {
+    const items = [
+      dance('a', { walkMinutes: 8, times: 2 }),
+      { id: 'tea', kind: 'break' as const, title: 'Tea', minutes: 20 },
+      dance('b', { must: true }),
+      dance('c'),
+    ]
+    const one = evening(items)
+    const offers = lateOffers(one, known)
+    expect(offers.map(({ how }) => how)).toEqual(['walk', 'times', 'shorter', 'drop', 'drop'])
+    expect(offers.map(({ item }) => item.id)).not.toContain(undefined)
+    expect(offers.filter(({ how }) => how === 'drop').map(({ item }) => item.id)).toEqual([
+      'i-c',
+      'i-a',
+    ])
+    for (const { item, becomes, wins, how } of offers) {
+      const after = evening(items.map((other) => (other.id === item.id ? becomes : other)))
+      const won = timesOf(one, known).ends - timesOf(after, known).ends
+      expect(won).toBeCloseTo(wins, 1)
+      expect(how === 'drop').toBe(becomes.dropped === true)
+    }
+  })
+
+  it('counts sets, and who is left over', () => {
+    expect(setsFor(facts('a', { dancers: 8 }), 19)).toEqual({ sets: 2, left: 3 })
+  })
+})
+
+describe('calendars', () => {
+  const known = of(facts('a'))
+
+  it('say the same times to another reader, over changes of summer time, and keep their UID', () => {
+    for (const [date, offset] of [
+      ['2026-03-28', 1],
+      ['2026-03-29', 2],
+      ['2026-10-24', 2],
+      ['2026-10-25', 1],
+    ] as const) {
+      const one = evening([dance('a')], { date, startsAt: '19:30', endsAt: '00:15' })
+      const read = new ICAL.Component(ICAL.parse(eveningsCalendar([one], known, 0)) as string)
+      const event = new ICAL.Event(read.getFirstSubcomponent('vevent')!)
+      expect(event.startDate.toJSDate().getTime()).toBe(
+        Date.parse(`${date}T19:30:00Z`) - offset * 3600_000,
+      )
+      expect(event.endDate.toJSDate().getTime() - event.startDate.toJSDate().getTime()).toBe(
+        4.75 * 3600_000,
+      )
+      expect(event.uid).toBe('e1@evenings.dellop')
+      expect(event.description).toContain('19:30 A')
+    }
+  })
+
+  it('are read back: the same evening, day, times and hall, however often', () => {
+    const one = evening([dance('a')], { hall: 'Tar loft', date: '2026-10-25' })
+    const read = readCalendar(eveningsCalendar([one], known, 0), 'Europe/Berlin', () => 'new')
+    expect(read.ok && read.value[0]).toMatchObject({
+      id: 'e1',
+      title: 'Saltmarsh Social',
+      date: '2026-10-25',
+      startsAt: '19:30',
+      endsAt: '22:00',
+      hall: 'Tar loft',
+    })
+    expect(read.ok && eveningSchema.safeParse(read.value[0]).success).toBe(true)
+  })
+
+  it('that are none are refused with a sentence', () => {
+    const message = (text: string): string => {
+      const read = readCalendar(text, 'Europe/Berlin', () => 'new')
+      return read.ok ? '' : read.problem.message
+    }
+    expect(message('nonsense')).toMatch(/^A calendar .* was expected/)
+    expect(message('BEGIN:VCALENDAR\nEND:VCALENDAR')).toMatch(/at least one event/)
+  })
+
+  it('know that past midnight is the next day', () => {
+    expect(momentOf(evening([]), 24 * 60 + 15).toISOString()).toBe('2026-12-02T23:15:00.000Z')
+  })
+})
+
+describe('a programme as a text', () => {
+  it('is a table that no spreadsheet takes for formulas, and Markdown whose cells stay whole', () => {
+    const items = [{ id: 'x', kind: 'announcement' as const, title: '=1+1|a' }]
+    expect(eveningCsv(evening(items), new Map())).toContain("'=1+1|a")
+    expect(eveningMarkdown(evening(items), new Map())).toContain('| 19:30 | =1+1\\|a | 3 |')
+  })
+})
+
+describe('the facts of a dance', () => {
+  it('are had from every sheet of the demo, as it is danced', () => {
+    for (const name of SHEET_NAMES) {
+      const { routine, book, tune, timeline } = proved(demoText(name))
+      const one = danceFacts(routine, book, tune)
+      expect(one.seconds).toBeGreaterThan(20)
+      expect(one.stepsASecond).toBeGreaterThanOrEqual(0)
+      expect(one.figures.reduce((sum, { times }) => sum + times, 0)).toBe(
+        timeline.slots.filter(({ figure }) => figure).length,
+      )
+    }
+  })
+})

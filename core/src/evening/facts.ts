@@ -1,0 +1,100 @@
+import { ROLES, stepsPerSecond, type FigureBook } from '../figure/index.ts'
+import { unfold, NO_MUSIC, type Routine } from '../routine/index.ts'
+import { musicOn } from '../sheet/index.ts'
+import type { Tune } from '../tune/index.ts'
+import { secondsAt, steadyBeatMap, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
+
+/** What a programme has to know of a dance. */
+export interface DanceFacts {
+  readonly sheetId: string
+  readonly title: string
+  readonly by: string
+  /** The kind of dance, such as waltz. */
+  readonly dance: string
+  readonly formation: string
+  readonly level: string | null
+  readonly tuneId: string | null
+  readonly hasSound: boolean
+  readonly archived: boolean
+  readonly bpm: number
+  /** From the first to the last sound, at tempo: the recording, or what is danced. */
+  readonly seconds: number
+  /** Steps a second of the busier role, and full turns a minute. */
+  readonly stepsASecond: number
+  readonly turnsAMinute: number
+  /** Dancers that it asks for at least. */
+  readonly dancers: number
+  readonly figures: readonly {
+    readonly id: string
+    readonly name: string
+    readonly times: number
+  }[]
+}
+
+/** So many steps a second, or turns a minute, and a dance is hard work. */
+const QUICK_PER_SECOND = 2
+const TURNING_PER_MINUTE = 10
+
+/** Fast, turning, or both: what bodies want rest after. */
+export const isHardWork = ({ stepsASecond, turnsAMinute }: DanceFacts): boolean =>
+  stepsASecond >= QUICK_PER_SECOND || turnsAMinute >= TURNING_PER_MINUTE
+
+/** From 0 for standing to 1 for a quick polka: how much a dance asks of the body. */
+export const effortOf = ({ stepsASecond, turnsAMinute }: DanceFacts): number =>
+  Math.min(1, (0.75 * stepsASecond) / 2.6 + (0.25 * turnsAMinute) / 16)
+
+/** The facts of a sheet, without planning a word of it. */
+export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null): DanceFacts {
+  const on = tune && musicOn(tune, routine.recordingId)
+  const recording = on?.tune.recordings[0] ?? null
+  const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
+  const { slots, lengthTicks } = unfold(routine, book, { music: on?.music ?? NO_MUSIC })
+  const first = (on?.tune.danceStart ?? 0) as Tick
+  const danced = secondsAt(beatMap, (first + lengthTicks) as Tick) - secondsAt(beatMap, first)
+  const beats = lengthTicks / TICKS_PER_BEAT
+  const bpm = danced > 0 ? (60 * beats) / danced : routine.bpm
+  const steps = Math.max(
+    ...ROLES.map((role) =>
+      slots.reduce((sum, { danced: one, lengthTicks: length }) => {
+        if (!one || length === 0) return sum
+        const own = stepsPerSecond(one.steps[role], length, 60)
+        return sum + Math.round((own * length) / TICKS_PER_BEAT)
+      }, 0),
+    ),
+    0,
+  )
+  const turned = slots.reduce(
+    (sum, { danced: one }) =>
+      sum + (one?.steps.follow.reduce((own, { turn }) => own + Math.abs(turn), 0) ?? 0),
+    0,
+  )
+  const times = new Map<string, { name: string; times: number }>()
+  for (const { figure } of slots) {
+    if (!figure) continue
+    const before = times.get(figure.id)
+    times.set(figure.id, { name: figure.name, times: (before?.times ?? 0) + 1 })
+  }
+  return {
+    sheetId: routine.id,
+    title: routine.title,
+    by: routine.by ?? '',
+    dance: routine.dance,
+    formation: routine.formation ?? 'couple',
+    level: routine.level ?? null,
+    tuneId: routine.tuneId,
+    hasSound: recording?.media != null,
+    archived: routine.archived === true,
+    bpm: Math.round(bpm),
+    seconds: recording?.durationSeconds ?? danced,
+    stepsASecond: danced > 0 ? steps / danced : 0,
+    turnsAMinute: danced > 0 ? (turned / 8 / danced) * 60 : 0,
+    dancers: dancersOf(routine),
+    figures: [...times].map(([id, one]) => ({ id, ...one })),
+  }
+}
+
+/** Who has to be there for it: a set, a ring of so many, a couple, one. */
+function dancersOf({ formation, couples }: Routine): number {
+  if (formation === 'set' || formation === 'ring') return 2 * (couples ?? 4)
+  return formation === 'lines' || formation === 'solo' ? 1 : 2
+}

@@ -1,0 +1,20 @@
+export {
+  correct,
+  CORRECTABLE,
+  emptyEntry,
+  entrySchema,
+  entryShape,
+  upgradeEntry,
+  type Correctable,
+  type LogEntry,
+} from './entry.ts'
+export { entryOfCall, type CallFacts } from './entryOfCall.ts'
+export {
+  idleDances,
+  isDueAgain,
+  logbookOf,
+  type DancedFigure as DancedByGroup,
+  type Logbook,
+  type SlipPlace,
+} from './answers.ts'
+export { logbookCsv, readLogbookCsv } from './csv.ts'

@@ -1,0 +1,6 @@
+import type { PROBLEMS as ENGLISH } from '../en/problems.ts'
+
+/** Was an einem eingelesenen Logbuch nicht stimmt. */
+export const PROBLEMS: typeof ENGLISH = {
+  'logbook.row': ({ row, problem }) => `Zeile ${row}: ${problem.message}`,
+}

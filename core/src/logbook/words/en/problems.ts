@@ -1,0 +1,7 @@
+import type { Problem } from '../../../document/index.ts'
+
+/** What is wrong with what is brought in as a logbook. */
+export const PROBLEMS = {
+  'logbook.row': ({ row, problem }: { row: number; problem: Problem }) =>
+    `Row ${row}: ${problem.message}`,
+}

@@ -1,0 +1,44 @@
+import { eveningSchema } from '@dellop/core/evening'
+import { seriesSchema } from '@dellop/core/lesson'
+import { entrySchema } from '@dellop/core/logbook'
+import { z } from 'zod'
+
+const revisions = z.record(z.string(), z.int())
+const revision = z.int()
+
+/** What a programme has to know of each dance. */
+export const danceListSchema = z.object({
+  dances: z.array(
+    z.object({
+      sheetId: z.string(),
+      title: z.string(),
+      by: z.string(),
+      dance: z.string(),
+      formation: z.string(),
+      level: z.string().nullable(),
+      tuneId: z.string().nullable(),
+      hasSound: z.boolean(),
+      archived: z.boolean(),
+      bpm: z.number(),
+      seconds: z.number(),
+      stepsASecond: z.number(),
+      turnsAMinute: z.number(),
+      dancers: z.number(),
+      figures: z
+        .array(z.object({ id: z.string(), name: z.string(), times: z.number() }))
+        .readonly(),
+    }),
+  ),
+})
+
+export const eveningListSchema = z.object({ evenings: z.array(eveningSchema), revisions })
+export const newEveningSchema = z.strictObject({ evening: eveningSchema })
+export const eveningAnswerSchema = z.object({ evening: eveningSchema, revision })
+
+export const seriesListSchema = z.object({ series: z.array(seriesSchema), revisions })
+export const newSeriesSchema = z.strictObject({ series: seriesSchema })
+export const seriesAnswerSchema = z.object({ series: seriesSchema, revision })
+
+export const entryListSchema = z.object({ entries: z.array(entrySchema), revisions })
+export const newEntrySchema = z.strictObject({ entry: entrySchema })
+export const entryAnswerSchema = z.object({ entry: entrySchema, revision })
