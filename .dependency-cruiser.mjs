@@ -53,9 +53,11 @@ export default {
     {
       name: 'web-subjects-apart',
       severity: 'error',
-      from: { path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse)/' },
+      from: {
+        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook)/',
+      },
       to: {
-        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse)/',
+        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook)/',
         pathNot: '^web/src/$1/',
       },
     },

@@ -12,6 +12,8 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
   floor: async () => (await import('./floor.ts')).floor,
   figures: async () => (await import('./figures.ts')).figures,
   rehearse: async () => (await import('./rehearse.ts')).rehearse,
+  evening: async () => (await import('./evening.ts')).evening,
+  log: async () => (await import('./log.ts')).log,
   listen: async () => (await import('./listen.ts')).listen,
 }
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`

@@ -17,7 +17,7 @@ const DOMAIN = 'evenings.dellop'
 const uidOf = ({ id }: Evening): string => `${id}@${DOMAIN}`
 
 /** The moment of a time of an evening, in the zone of its hall; past midnight it is the next day. */
-export function momentOf({ date, zone }: Evening, minutes: number): Date {
+export function momentOf({ date, zone }: Pick<Evening, 'date' | 'zone'>, minutes: number): Date {
   const day = dayjs
     .utc(date)
     .add(Math.floor(minutes / (24 * 60)), 'day')

@@ -58,3 +58,4 @@ export {
   titleOf as itemTitle,
 } from './ics.ts'
 export { eveningCsv, eveningMarkdown } from './table.ts'
+export { leftOutTold, unmetTold, warningTold } from './told.ts'

@@ -10,7 +10,7 @@ const FIRST_FIT_SECONDS = 4
 const LONGEST_WAIT_SECONDS = 8
 const REFIT_SECONDS = 1
 /** Less than this share of what is heard is music that comes through headphones, if any. */
-const HEARD_SHARE = 0.02
+const HEARD_SHARE = 0.2
 /** Mean power of a bin from which music sounds. */
 const SOUNDING = 1e-7
 

@@ -34,8 +34,15 @@ describe('the demo', () => {
       await new Promise((wait) => setTimeout(wait, 100))
       now = (await house.ask.get('/api/demo')).body
     }
-    expect(now).toEqual({ state: 'idle', done: 22, of: 22 })
+    expect(now).toEqual({ state: 'idle', done: 23, of: 23 })
     expect(await counted(house)).toEqual([7, 1, 14])
+    const { evenings } = (await house.ask.get('/api/evenings')).body
+    const { entries } = (await house.ask.get('/api/logbook')).body
+    // Twelve evenings behind it and one tonight, whose dances are all on the shelf.
+    expect(evenings).toHaveLength(13)
+    const today = new Date(house.services.nowMs()).toLocaleDateString('sv')
+    expect(evenings.filter(({ date }: { date: string }) => date === today)).toHaveLength(1)
+    expect(entries.length).toBeGreaterThan(80)
     const again = await house.ask.post('/api/demo').send({}).expect(409)
     expect(again.body.detail).toBe('There are sheets or tunes here already: the demo stays out.')
   })

@@ -9,6 +9,7 @@ import { orProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { importSheet, listSheets } from '../sheet/service.ts'
 import { importScore, listTunes } from '../tune/service.ts'
+import { bringSeason, seasonPath } from './season.ts'
 
 /** One thing of the demo: brought in unless it is here. */
 type Step = () => Promise<void>
@@ -61,6 +62,7 @@ function stepsOf(services: Services): Step[] {
     ...[...files('sheets', '.json'), ...files('sheets', '.txt')].map(
       (path) => () => bringSheet(services, path),
     ),
+    ...(existsSync(seasonPath(services)) ? [() => bringSeason(services)] : []),
   ]
 }
 

@@ -18,6 +18,7 @@ const links = [
   { to: '/tunes', name: words.nav.tunes },
   { to: '/figures', name: words.nav.figures },
   { to: '/sheets', name: words.nav.sheets },
+  { to: '/evenings', name: words.evenings.title },
 ]
 /** What is set once and then left alone. */
 const settings = [

@@ -95,6 +95,42 @@ export const router = createRouter({
       meta: { title: words.nav.sheets, whole: true },
     },
     {
+      path: '/evenings',
+      name: 'evenings',
+      component: () => import('../evening/EveningListView.vue'),
+      meta: { title: words.evenings.title },
+    },
+    {
+      path: '/evenings/:id/print',
+      name: 'evening-print',
+      component: () => import('../evening/EveningPrintView.vue'),
+      meta: { title: words.evenings.title },
+    },
+    {
+      path: '/evenings/:id',
+      name: 'evening',
+      component: () => import('../evening/EveningView.vue'),
+      meta: { title: words.evenings.title },
+    },
+    {
+      path: '/lessons',
+      name: 'lessons',
+      component: () => import('../lesson/SeriesListView.vue'),
+      meta: { title: words.evenings.lessons },
+    },
+    {
+      path: '/lessons/:id',
+      name: 'series',
+      component: () => import('../lesson/SeriesView.vue'),
+      meta: { title: words.evenings.lessons },
+    },
+    {
+      path: '/logbook',
+      name: 'logbook',
+      component: () => import('../logbook/LogbookView.vue'),
+      meta: { title: words.logbook.title },
+    },
+    {
       path: '/schools',
       name: 'schools',
       component: () => import('../school/SchoolsView.vue'),

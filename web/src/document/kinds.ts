@@ -1,5 +1,7 @@
 import type { Batch, Conflict, DocumentShape, Revised } from '@dellop/core/document'
+import { eveningShape, upgradeEvening, type Evening } from '@dellop/core/evening'
 import { groupShape, upgradeGroup, type Group } from '@dellop/core/group'
+import { seriesShape, upgradeSeries, type Series } from '@dellop/core/lesson'
 import { routineShape, upgradeRoutine, type Routine } from '@dellop/core/routine'
 import { schoolShape, upgradeSchool, type School } from '@dellop/core/school'
 import { tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
@@ -73,6 +75,30 @@ export const GROUP: OpenKind<Group> = {
     return { document: group, revision }
   },
   edit: (id, batch) => api('editGroup', { params: { id }, body: body(batch) }),
+}
+
+export const EVENING: OpenKind<Evening> = {
+  kind: 'evening',
+  keepsUndo: true,
+  shape: eveningShape,
+  upgrade: upgradeEvening,
+  read: async (id) => {
+    const { evening, revision } = await api('getEvening', { params: { id } })
+    return { document: evening, revision }
+  },
+  edit: (id, batch) => api('editEvening', { params: { id }, body: body(batch) }),
+}
+
+export const SERIES: OpenKind<Series> = {
+  kind: 'series',
+  keepsUndo: true,
+  shape: seriesShape,
+  upgrade: upgradeSeries,
+  read: async (id) => {
+    const { series, revision } = await api('getSeries', { params: { id } })
+    return { document: series, revision }
+  },
+  edit: (id, batch) => api('editSeries', { params: { id }, body: body(batch) }),
 }
 
 export const SETTINGS: OpenKind<Settings> = {

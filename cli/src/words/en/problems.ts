@@ -32,6 +32,14 @@ export const PROBLEMS = {
   'usage.file': () => 'One sheet file was expected.',
   'usage.school': ({ wanted, known }: { wanted: string; known: string }) =>
     `There is no school "${wanted}"; one of ${known} was expected.`,
+  'evening.file': () => 'One programme was expected, as the application takes it along.',
+  'evening.none': ({ path }: { path: string }) =>
+    `"${path}" is no programme; one such as {"date": "2026-12-02", "startsAt": "19:30", "endsAt": "22:00", "items": [...]} was expected.`,
+  'log.export': () => 'What to do with the logbook was expected: export.',
+  'log.since': ({ text }: { text: string }) =>
+    `--since takes a day such as 2026-09-01, not "${text}".`,
+  'log.none': ({ address }: { address: string }) =>
+    `No Dellop answered at ${address}; one that runs was expected.`,
   'rehearse.what': () =>
     'What was said was expected: --plan for all as it is planned, or --spans with a file of it.',
   'rehearse.spans': ({ path }: { path: string }) =>

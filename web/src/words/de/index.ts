@@ -15,6 +15,8 @@ import { inLocale, keyName } from '../shared.ts'
 import { cues } from './cues.ts'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { evenings } from './evenings.ts'
+import { lessons, logbook } from './lessons.ts'
 import { rehearse } from './rehearse.ts'
 import {
   bars,
@@ -115,6 +117,10 @@ export const de: Catalogue = {
       school: 'Ansagestil',
       group: 'Gruppe',
       call: 'Ansage',
+      practice: 'Durchgang',
+      evening: 'Abend',
+      series: 'Reihe',
+      entry: 'Logbucheintrag',
       settings: 'Einstellungen',
     },
   },
@@ -611,6 +617,9 @@ export const de: Catalogue = {
   lectern,
   floor,
   rehearse,
+  evenings,
+  lessons,
+  logbook,
   help,
   about: {
     title: 'Über Dellop',

@@ -30,6 +30,8 @@ import { problemSentence, type Told } from '@dellop/core/words'
 import type { ProblemBody } from '@dellop/wire'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { evenings } from './evenings.ts'
+import { lessons, logbook } from './lessons.ts'
 import { rehearse } from './rehearse.ts'
 import { cues } from './cues.ts'
 import { voice } from './voice.ts'
@@ -98,6 +100,10 @@ export const en = {
       school: 'Calling style',
       group: 'Group',
       call: 'Call',
+      practice: 'Take',
+      evening: 'Evening',
+      series: 'Series',
+      entry: 'Logbook entry',
       settings: 'Settings',
     } as Readonly<Record<string, string>>,
   },
@@ -602,6 +608,9 @@ export const en = {
   lectern,
   floor,
   rehearse,
+  evenings,
+  lessons,
+  logbook,
   help,
   about: {
     title: 'About Dellop',
