@@ -41,7 +41,11 @@ function look(one: (typeof THEMES)[number]): void {
 }
 const isSetting = computed(() => settings.some(({ to }) => route.path.startsWith(to)))
 const goTo = (to: string | undefined): void => void (to && router.push(to))
-const isHere = (path: string): boolean => !isSetting.value && route.path.startsWith(path)
+/** Lessons and the logbook belong to the evenings. */
+const SEASON = ['/lessons', '/logbook']
+const isHere = (path: string): boolean =>
+  !isSetting.value &&
+  [path, ...(path === '/evenings' ? SEASON : [])].some((one) => route.path.startsWith(one))
 </script>
 
 <template>

@@ -6,7 +6,7 @@ import {
   type EveningItem,
   type TimedItem,
 } from '@dellop/core/evening'
-import { ArrowDown, ArrowUp, GripVertical, X } from '@lucide/vue'
+import { ArrowDown, ArrowUp, GripVertical, TriangleAlert, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
 
@@ -50,7 +50,9 @@ const number = (value: number | undefined): number | undefined =>
         @change="emit('set', { title: $event }, say.done.named)"
       />
       <span class="soft">{{ isDance ? dance : say.kinds[item.kind] }}</span>
-      <span v-for="warning in warnings" :key="warning" class="warning">{{ warning }}</span>
+      <span v-for="warning in warnings" :key="warning" class="warning"
+        ><TriangleAlert :size="15" aria-hidden="true" />{{ warning }}</span
+      >
     </div>
     <div class="numbers">
       <template v-if="isDance">
@@ -147,8 +149,12 @@ const number = (value: number | undefined): number | undefined =>
   font-weight: 600;
 }
 .warning {
-  color: var(--mend-ink, var(--wrong));
   font-size: 0.92rem;
+}
+.warning svg {
+  margin-right: 0.35rem;
+  vertical-align: -2px;
+  color: var(--wrong);
 }
 .numbers,
 .acts {

@@ -53,10 +53,10 @@ function add(kind: ItemKind, sheetId?: string): void {
   }
   props.document.setItems([...evening.value.items, item], say.done.added)
 }
-const chosen = ref('')
-function addDance(sheetId: string): void {
-  chosen.value = ''
-  if (sheetId !== '') add('dance', sheetId)
+const chosen = ref<string>()
+function addDance(sheetId: string | undefined): void {
+  chosen.value = undefined
+  if (sheetId) add('dance', sheetId)
 }
 const others = ITEM_KINDS.filter((kind) => kind !== 'dance')
 const dances = computed(() =>

@@ -26,12 +26,13 @@ const emit = defineEmits<{
 }>()
 const say = words.lessons
 const topics = computed(() => props.lesson.topics)
-const figure = ref('')
-const sheet = ref('')
+const figure = ref<string>()
+const sheet = ref<string>()
 const text = ref('')
 
 function add(topic: Omit<Topic, 'id'>): void {
-  figure.value = sheet.value = text.value = ''
+  figure.value = sheet.value = undefined
+  text.value = ''
   emit('topics', [...topics.value, { id: randomId(), ...topic }], say.done.added)
 }
 function move(index: number, by: 1 | -1): void {
