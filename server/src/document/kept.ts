@@ -3,16 +3,9 @@ import type { Once } from '../database/once.ts'
 import { HttpProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import type { DocumentStore } from './accept.ts'
+import type { KeptDocumentRow } from './keptRow.ts'
 import { readableRecords, recordOrProblem, type RecordKind } from './record.ts'
 
-/** A row of a kind of documents that are listed, added, edited and removed as they are. */
-export interface KeptDocumentRow {
-  id: string
-  name: string
-  document: string
-  revision: number
-  updatedAtMs: number
-}
 type Named = { readonly id: string }
 
 /** How one kind is kept: its table, its record, and what a row of it is called. */

@@ -1,5 +1,5 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm'
-import type { KeptDocumentRow } from '../document/kept.ts'
+import type { KeptDocumentRow } from '../document/keptRow.ts'
 
 /** A programme: what is danced on an evening. */
 @Entity('evening')

@@ -1,5 +1,5 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm'
-import type { KeptDocumentRow } from '../document/kept.ts'
+import type { KeptDocumentRow } from '../document/keptRow.ts'
 
 /** What was danced once. */
 @Entity('log_entry')

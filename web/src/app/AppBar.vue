@@ -191,6 +191,7 @@ nav .help,
     display: block;
   }
   .bar {
+    position: relative;
     flex-wrap: wrap;
     gap: 0 1.25rem;
     padding: 0.25rem 1rem;
@@ -199,7 +200,24 @@ nav .help,
     order: 3;
     width: 100%;
     min-height: 44px;
-    gap: 0.7rem;
+    gap: 1rem;
+  }
+  /* Beside the name, so that the subjects have a line of their own. */
+  .search,
+  nav .help,
+  .settings {
+    position: absolute;
+    top: 4px;
+    margin: 0;
+  }
+  .search {
+    right: 104px;
+  }
+  nav .help {
+    right: 62px;
+  }
+  .settings {
+    right: 8px;
   }
 }
 </style>

@@ -102,7 +102,7 @@ const suggest = (text: string, answer: (list: { value: string }[]) => void): voi
 <style scoped>
 .fields {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(10.5rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(9.4rem, 1fr));
   gap: 0.5rem 0.9rem;
   align-items: end;
 }

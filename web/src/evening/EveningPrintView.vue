@@ -70,24 +70,22 @@ const print = (): void => window.print()
         {{ words.format.date(Date.parse(`${evening.date}T12:00:00`)) }}, {{ evening.startsAt }} –
         {{ evening.endsAt }}<template v-if="evening.hall">, {{ evening.hall }}</template>
       </p>
-      <table>
-        <tbody>
-          <tr v-for="row in rows" :key="row.id">
-            <th scope="row">{{ row.at }}</th>
-            <td class="title">{{ row.title }}</td>
-            <td v-if="paper !== 'cuer'">{{ row.facts?.dance ?? '' }}</td>
-            <td v-if="paper === 'band'">
-              {{ row.facts ? say.bandLine(row.facts.bpm, row.item.times ?? 1) : '' }}
-            </td>
-            <td v-if="paper !== 'door'">{{ say.takes(row.minutes) }}</td>
-            <td v-if="paper === 'cuer'">
-              {{ row.item.walkMinutes ? say.walkLine(row.item.walkMinutes) : '' }}
-              {{ slips(row.item.sheetId) ? say.lastTime(slips(row.item.sheetId)) : '' }}
-              {{ row.item.note ?? '' }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <ol class="lines">
+        <li v-for="row in rows" :key="row.id">
+          <span class="at">{{ row.at }}</span>
+          <span class="title">{{ row.title }}</span>
+          <span v-if="paper !== 'cuer'">{{ row.facts?.dance ?? '' }}</span>
+          <span v-if="paper === 'band'">{{
+            row.facts ? say.bandLine(row.facts.bpm, row.item.times ?? 1) : ''
+          }}</span>
+          <span v-if="paper !== 'door'" class="short">{{ say.takes(row.minutes) }}</span>
+          <span v-if="paper === 'cuer'"
+            >{{ row.item.walkMinutes ? say.walkLine(row.item.walkMinutes) : '' }}
+            {{ slips(row.item.sheetId) ? say.lastTime(slips(row.item.sheetId)) : '' }}
+            {{ row.item.note ?? '' }}</span
+          >
+        </li>
+      </ol>
       <p class="soft">{{ say.care }}</p>
     </template>
   </div>
@@ -106,25 +104,41 @@ const print = (): void => window.print()
 h1 {
   margin: 0.4rem 0 0.2rem;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
+.lines {
+  margin: 0.8rem 0;
+  padding: 0;
+  list-style: none;
 }
-th,
-td {
-  padding: 0.35rem 0.6rem 0.35rem 0;
-  text-align: left;
-  vertical-align: top;
+.lines li {
+  display: grid;
+  grid-template-columns: 4.6em minmax(9em, 1.2fr) 1fr;
+  gap: 0 0.8rem;
+  padding: 0.35rem 0;
   border-bottom: 1px solid var(--rule);
 }
+.band .lines li {
+  grid-template-columns: 4.6em minmax(9em, 1.2fr) 1fr 1fr 5em;
+}
+.cuer .lines li {
+  grid-template-columns: 3.2em minmax(7em, 1fr) 4em 1.6fr;
+  font-size: 1.35rem;
+}
+.door .lines li {
+  font-size: 1.2rem;
+}
+.at,
 .title {
   font-weight: 700;
 }
-.cuer table {
-  font-size: 1.45rem;
+.short {
+  white-space: nowrap;
 }
-.door table {
-  font-size: 1.2rem;
+@media (max-width: 600px) {
+  .lines li,
+  .band .lines li,
+  .cuer .lines li {
+    grid-template-columns: 3.6em 1fr;
+  }
 }
 @media print {
   .no-print {

@@ -13,6 +13,7 @@ import {
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { useLongWork } from '../app/longWork.ts'
 import { randomId } from '../app/randomId.ts'
+import Folded from '../ui/Folded.vue'
 import Labelled from '../ui/Labelled.vue'
 import { language, words } from '../words/index.ts'
 import { fillInWorker } from '../workers/filling.ts'
@@ -40,6 +41,9 @@ const options = computed(() =>
 
 const share = ref(0)
 const answer = shallowRef<FillAnswer | null>(null)
+/** An empty programme is no offer. */
+const offers = computed(() => answer.value?.best.filter(({ dances }) => dances.length > 0) ?? [])
+
 const { working, failure, told, doing, cancel } = useLongWork({
   begun: say.searching,
   stopped: words.rehearse.stopped,
@@ -165,12 +169,9 @@ const take = ({ dances }: Filled): void =>
     </p>
     <p v-if="failure || told" role="alert">{{ failure || told }}</p>
     <template v-if="answer">
-      <el-empty
-        v-if="answer.best.every(({ dances }) => dances.length === 0)"
-        :description="say.none"
-      />
+      <el-empty v-if="offers.length === 0" :description="say.none" />
       <ol v-else class="found">
-        <li v-for="(one, i) in answer.best" :key="i">
+        <li v-for="(one, i) in offers" :key="i">
           <h3>{{ say.found(i + 1, one.dances.length, Math.round(one.minutes)) }}</h3>
           <p>{{ one.dances.map(({ title }) => title).join(' · ') }}</p>
           <p v-if="speaksFor(one).length > 0" class="soft">
@@ -181,14 +182,13 @@ const take = ({ dances }: Filled): void =>
         </li>
       </ol>
       <p class="soft">{{ answer.isProved ? say.proved : say.notProved }}</p>
-      <details v-if="answer.leftOut.length > 0">
-        <summary>{{ say.leftOut(answer.leftOut.length) }}</summary>
+      <Folded v-if="answer.leftOut.length > 0" :title="say.leftOut(answer.leftOut.length)">
         <ul>
           <li v-for="one in answer.leftOut" :key="one.facts.sheetId">
             {{ one.facts.title }}: {{ leftOutTold(one.why, language) }}
           </li>
         </ul>
-      </details>
+      </Folded>
     </template>
   </el-dialog>
 </template>
