@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { StartProblem } from './database/startProblem.ts'
 import { FolderInUse } from './database/lock.ts'
 import { fillDemo, isBegun } from './demo/fill.ts'
 import { start } from './start.ts'
@@ -17,14 +18,15 @@ if (!existsSync(webFolder)) fail('The web app is not built yet: npm run build')
 
 try {
   const demoFolder = resolve(process.env['DELLOP_SEED'] ?? here('../../demo'))
-  const running = await start({ dataFolder, webFolder, demoFolder, port })
+  const musicScript = new URL('./tune/scoreWorker.js', import.meta.url)
+  const running = await start({ dataFolder, webFolder, demoFolder, port, musicScript })
   if (process.env['DELLOP_SEED'] || isBegun(running.services)) await fillDemo(running.services)
   console.log(`Dellop is ready at ${running.address}`)
   console.log('Stop it with Ctrl-C.')
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => void running.stop().then(() => process.exit(0)))
 } catch (error) {
-  if (error instanceof FolderInUse) fail(error.message)
+  if (error instanceof FolderInUse || error instanceof StartProblem) fail(error.message)
   if ((error as { code?: string }).code === 'EADDRINUSE')
     fail(
       `Port ${port} is in use by another program, or by a Dellop on other data. Choose another: PORT=${port + 1} npm run ${process.env['DELLOP_SEED'] ? 'demo' : 'start'}`,

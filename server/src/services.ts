@@ -1,6 +1,7 @@
 import type { NewId } from '@dellop/core/document'
 import type { Database } from './database/open.ts'
 import type { Log } from './http/log.ts'
+import type { MusicReader } from './tune/musicReader.ts'
 import type { Hall } from './hall/hall.ts'
 import type { Broadcast } from './http/events.ts'
 
@@ -16,4 +17,6 @@ export interface Services {
   readonly broadcast: Broadcast
   /** Second screens on this network; off until the cuer switches them on. */
   readonly hall: Hall
+  /** Reads and plays written music, away from the thread that answers. */
+  readonly readMusic: MusicReader
 }

@@ -1,11 +1,13 @@
 import { randomBytes } from 'node:crypto'
-import { mkdirSync } from 'node:fs'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { createApp } from './app.ts'
 import { lockFolder, type FolderLock } from './database/lock.ts'
+import { takeFolder } from './database/folder.ts'
 import { openDatabase } from './database/open.ts'
 import { shipFigures } from './figure/service.ts'
+import { readHere, readInWorker } from './tune/musicReader.ts'
+import { sweepMedia } from './media/sweep.ts'
 import { openHall } from './hall/hall.ts'
 import { broadcaster } from './http/events.ts'
 import { fileLog } from './http/log.ts'
@@ -17,6 +19,8 @@ export interface StartOptions {
   readonly demoFolder: string
   /** 0 takes any free port. */
   readonly port: number
+  /** Of the worker that reads written music; it is read in this thread where left out. */
+  readonly musicScript?: URL
 }
 
 export interface Running {
@@ -32,7 +36,9 @@ export interface Running {
 export async function start(options: StartOptions): Promise<Running> {
   const nowMs = (): number => Date.now()
   const { dataFolder } = options
-  mkdirSync(dataFolder, { recursive: true })
+  // What stands in it is the cuer's alone.
+  process.umask(0o077)
+  takeFolder(dataFolder)
   const lock = lockFolder(dataFolder, nowMs())
   try {
     return await startLocked(options, nowMs, lock)
@@ -43,7 +49,7 @@ export async function start(options: StartOptions): Promise<Running> {
 }
 
 async function startLocked(
-  { dataFolder, webFolder, demoFolder, port }: StartOptions,
+  { dataFolder, webFolder, demoFolder, port, musicScript }: StartOptions,
   nowMs: () => number,
   lock: FolderLock,
 ): Promise<Running> {
@@ -61,8 +67,10 @@ async function startLocked(
     hall,
     newId,
     log,
+    readMusic: musicScript ? readInWorker(musicScript) : readHere,
   }
   await shipFigures(services)
+  await sweepMedia(services)
   const server = createServer(createApp(services, webFolder).callback())
   try {
     await listen(server, port)

@@ -69,15 +69,25 @@ export const settingsShape: DocumentShape = { lists: { halls: { lists: {} } } }
 /** Settings have one row only; edits name it so. */
 export const SETTINGS_ID = 'machine'
 
+const SETTING_KEYS: ReadonlySet<string> = new Set(Object.keys(settingsSchema.shape))
+
 /** Who dances is a group. */
 const groups = ({ floorId, ...rest }: Unread): Unread => ({ ...rest, groupId: floorId ?? null })
 const upgradeNamed = upgrader('dellop-settings', [groups])
 
 /** Brings settings up to this form. In version 1 they did not say what they are. */
 export const upgradeSettings = (json: unknown): unknown =>
-  isRecord(json) && !('format' in json)
-    ? upgradeNamed({ ...json, format: 'dellop-settings', version: 1 })
-    : upgradeNamed(json)
+  withoutUnknown(
+    isRecord(json) && !('format' in json)
+      ? upgradeNamed({ ...json, format: 'dellop-settings', version: 1 })
+      : upgradeNamed(json),
+  )
+
+/** What another Dellop sets besides is left out: the rest is still what the cuer has set. */
+const withoutUnknown = (json: unknown): unknown =>
+  isRecord(json)
+    ? Object.fromEntries(Object.entries(json).filter(([key]) => SETTING_KEYS.has(key)))
+    : json
 
 /** Settings with the revision an edit has to name. */
 export const settingsAnswerSchema = z.object({ settings: settingsSchema, revision: z.int() })

@@ -85,7 +85,7 @@ export function findList(
 ): readonly DocumentNode[] | null {
   const owner =
     address.owner === ROOT_ID ? { node: document, shape } : findNode(shape, document, address.owner)
-  if (!owner || !(address.list in owner.shape.lists)) return null
+  if (!owner || !Object.hasOwn(owner.shape.lists, address.list)) return null
   return listOf(owner.node, address.list)
 }
 
@@ -123,5 +123,5 @@ export const hasField = (shape: NodeShape, node: object, field: string): boolean
 
 /** Field names of a node: everything but its id and its lists. */
 export function fieldNames(shape: NodeShape, node: object): string[] {
-  return Object.keys(node).filter((key) => key !== 'id' && !(key in shape.lists))
+  return Object.keys(node).filter((key) => key !== 'id' && !Object.hasOwn(shape.lists, key))
 }

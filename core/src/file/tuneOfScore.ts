@@ -10,7 +10,7 @@ import { phrasesOf, type Tune } from '../tune/index.ts'
  */
 export function tuneOfScore(
   score: Score,
-  performance: Performance,
+  performance: Pick<Performance, 'durationSeconds' | 'beatMap'>,
   media: string | null,
   newId: NewId,
 ): Tune {

@@ -37,7 +37,7 @@ interface Wish {
   readonly loud?: number
   readonly delay?: number
 }
-const SECONDS = 14
+const SECONDS = 9
 /** What a microphone hears of music that is played, of its echo, of a voice and of the room. */
 function heardBy({ spans = [], loud = 1, delay = 0.12 }: Wish): [Float32Array, Float32Array] {
   const played = music(SECONDS)
@@ -49,18 +49,23 @@ function heardBy({ spans = [], loud = 1, delay = 0.12 }: Wish): [Float32Array, F
   voice(heard, spans, 0.12)
   return [heard, played]
 }
+const listened = new Map<string, SpeechEar>()
+/** Each wish is listened to once. */
 function listenTo(wish: Wish, chunk = 1600): SpeechEar {
+  const key = JSON.stringify([wish, chunk])
+  const before = listened.get(key)
+  if (before) return before
   const [heard, played] = heardBy(wish)
   const ear = new SpeechEar()
   for (let at = 0; at < heard.length; at += chunk)
     ear.hear(heard.subarray(at, at + chunk), played.subarray(at, at + chunk))
+  listened.set(key, ear)
   return ear
 }
 const SAID = [
   { start: 1.5, end: 2.1 },
   { start: 5, end: 5.7 },
-  { start: 8.2, end: 8.6 },
-  { start: 11, end: 12.3 },
+  { start: 7.2, end: 7.8 },
 ]
 function expectSaid(found: readonly SpeechSpan[]): void {
   expect(found).toHaveLength(SAID.length)
@@ -89,16 +94,16 @@ describe('an ear for speech over music that is known', () => {
   })
 
   it('hears the same in whatever pieces sound comes', () => {
-    expect(listenTo({ spans: SAID }, 128).spans()).toEqual(listenTo({ spans: SAID }, 5000).spans())
+    expect(listenTo({ spans: SAID }, 700).spans()).toEqual(listenTo({ spans: SAID }).spans())
   })
 
   it('knows what was said soon after its end', () => {
     const ear = new SpeechEar()
     const [heard, played] = heardBy({ spans: SAID })
-    const until = Math.round((SAID[2]!.end + 0.25) * RATE)
+    const until = Math.round((SAID[1]!.end + 0.25) * RATE)
     ear.hear(heard.subarray(0, until), played.subarray(0, until))
-    expect(Math.abs(ear.spans().at(-1)!.end - SAID[2]!.end)).toBeLessThan(0.06)
-    expect(ear.knownSeconds).toBeGreaterThan(SAID[2]!.end + 0.18)
+    expect(Math.abs(ear.spans().at(-1)!.end - SAID[1]!.end)).toBeLessThan(0.06)
+    expect(ear.knownSeconds).toBeGreaterThan(SAID[1]!.end + 0.18)
   })
 })
 

@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import type { DataSource } from 'typeorm'
 import { forgetAnswers } from './once.ts'
+import { checkDatabase } from './check.ts'
 import { databasePath, databaseSource } from './source.ts'
 import { settleConnection, WriterQueue, type Write } from './writer.ts'
 
@@ -30,6 +31,7 @@ export async function openDatabase(
   sleep?: (ms: number) => Promise<void>,
 ): Promise<Database> {
   const existed = existsSync(databasePath(dataFolder))
+  if (existed) checkDatabase(dataFolder)
   const writing = await opened(dataFolder)
   if (existed && (await writing.showMigrations())) await backUp(writing, dataFolder, nowMs())
   await writing.runMigrations({ transaction: 'each' })
@@ -66,6 +68,11 @@ export async function backUp(
   mkdirSync(folder, { recursive: true })
   const path = join(folder, `dellop-${new Date(nowMs).toISOString().replace(/[:.]/g, '-')}.sqlite`)
   await source.query('VACUUM INTO ?', [path])
-  for (const old of readdirSync(folder).sort().slice(0, -KEPT_BACKUPS)) rmSync(join(folder, old))
+  // Where the clock stands wrong, the copy just made may seem the oldest: it stays.
+  const others = readdirSync(folder)
+    .sort()
+    .filter((name) => join(folder, name) !== path)
+  for (const old of others.slice(0, Math.max(0, others.length + 1 - KEPT_BACKUPS)))
+    rmSync(join(folder, old))
   return path
 }

@@ -44,6 +44,11 @@ function problemOf(thrown: unknown): HttpProblem {
   if (thrown instanceof HttpProblem) return thrown
   const status = (thrown as { status?: unknown }).status
   if (status === 413) return new HttpProblem('input.too-large', 'That is larger than this takes.')
+  if (status === 415)
+    return new HttpProblem(
+      'input.type',
+      'The request came in an encoding that is not read here; plain, gzip or br was expected.',
+    )
   if (status === 400)
     return new HttpProblem(
       'input.not-json',

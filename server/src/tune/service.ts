@@ -1,8 +1,7 @@
-import { playScore, wavBytes, wavePeaks } from '@dellop/core/band'
-import type { z } from 'zod'
-import { readAbc, readMidi, readMusicXml, tuneOfScore } from '@dellop/core/file'
+import { validate } from '@dellop/core/document'
+import { tuneOfScore } from '@dellop/core/file'
 import { tuneSchema, tuneShape, upgradeTune, type Tune } from '@dellop/core/tune'
-import type { ImportedSheet, importScoreSchema } from '@dellop/wire'
+import type { ImportedSheet } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import type { DocumentStore } from '../document/accept.ts'
@@ -11,10 +10,8 @@ import { HttpProblem, orProblem } from '../http/problem.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
 import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
 import type { Services } from '../services.ts'
+import type { WrittenMusic } from './playedScore.ts'
 import { TuneEntity } from './tuneEntity.ts'
-
-/** Peaks kept for a whole recording: enough for the widest screen. */
-const PEAKS = 1600
 
 export const TUNE_RECORD: RecordKind<Tune> = {
   kind: 'tune',
@@ -130,28 +127,26 @@ export async function newTune(
   }, once)
 }
 
-export type WrittenMusic = z.infer<typeof importScoreSchema>
-
-function readScore(music: WrittenMusic) {
-  if (music.kind === 'abc') return readAbc(music.text)
-  const bytes = new Uint8Array(Buffer.from(music.base64, 'base64'))
-  return music.kind === 'midi' ? readMidi(bytes, music.name) : readMusicXml(bytes, music.name)
-}
-
 /** Brings in written music: the house band plays it, the sound is stored, the tune is saved. */
 export async function importScore(
   services: Services,
   music: WrittenMusic,
   once: Once | null = null,
 ): Promise<{ tune: Tune; revision: number }> {
-  const score = orProblem(readScore(music))
-  const performance = playScore(score)
-  const media = await addMediaBytes(services, wavBytes(performance.samples, performance.sampleRate))
-  await keepPeaks(services, media.hash, wavePeaks(performance.samples, PEAKS))
+  const { score, performance, wav, peaks } = await services.readMusic(music)
   const { manager } = services.database.source
   const base = slug(score.title)
   const id = (await tuneOrNull(manager, base)) ? `${base}-${services.newId()}`.slice(0, 64) : base
-  const tune = tuneOfScore(score, performance, media.hash, childIds(id))
+  const made = (media: string | null): Tune =>
+    orProblem(
+      validate(tuneSchema, tuneOfScore(score, performance, media, childIds(id)), 'The tune'),
+      'input.invalid',
+    )
+  // What is no tune leaves nothing behind.
+  made(null)
+  const media = await addMediaBytes(services, wav)
+  await keepPeaks(services, media.hash, peaks)
+  const tune = made(media.hash)
   return newTune(services, tune, once)
 }
 
