@@ -54,10 +54,10 @@ export default {
       name: 'web-subjects-apart',
       severity: 'error',
       from: {
-        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook)/',
+        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook|backup)/',
       },
       to: {
-        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook)/',
+        path: '^web/src/(routine|call|figure|floor|group|tune|school|voice|rehearse|evening|lesson|logbook|backup)/',
         pathNot: '^web/src/$1/',
       },
     },

@@ -8,7 +8,17 @@ const VIEWS: readonly (readonly [string, string, ((page: Page) => Promise<void>)
   ['/sheets/rushlight-waltz-first-draft', '.block', async (page) => throughTabs(page)],
   ['/sheets/combing-the-teasels/print', 'article'],
   ['/sheets/pegs-on-a-line/floor', '.stage svg'],
-  ['/sheets/pegs-on-a-line/rehearse', '.walk'],
+  ['/sheets/pegs-on-a-line/rehearse', '.run'],
+  ['/sheets/pegs-on-a-line/rehearse?do=drill', 'section.steps'],
+  ['/sheets/pegs-on-a-line/rehearse?do=quiz', '.answers'],
+  ['/sheets/pegs-on-a-line/rehearse?do=walk', '.walk'],
+  ['/evenings', '.el-table'],
+  ['/evenings/social-12', '.items'],
+  ['/evenings/social-12?do=tonight', '.tonight'],
+  ['/logbook', '.el-table'],
+  ['/lessons/beginners', '.topics'],
+  ['/lessons/beginners?do=coverage', '.el-table'],
+  ['/backup', 'section'],
   ['/schools', 'article'],
   ['/lectern/lanterns-at-the-weir?clock=manual', '.lectern'],
   ['/free', '.setup .el-button--primary'],
@@ -38,7 +48,7 @@ async function dataTexts(page: Page): Promise<string[]> {
     if (typeof value === 'string' && value.length > 1) texts.add(value.toLowerCase())
     else if (typeof value === 'object' && value !== null) Object.values(value).forEach(collect)
   }
-  for (const path of ['figures', 'sheets', 'tunes', 'groups']) {
+  for (const path of ['figures', 'sheets', 'tunes', 'groups', 'evenings', 'series', 'logbook']) {
     const answer: unknown = await (await page.request.get(`/api/${path}`)).json()
     collect(answer)
     if (path === 'sheets')

@@ -39,7 +39,8 @@ test('a take is called with a held key: its cues are scored, and the floor has d
 })
 
 test('a drill goes round until it is stopped, and goes on later where it was', async ({ page }) => {
-  await page.goto('/sheets/pegs-on-a-line/rehearse?do=drill')
+  await page.goto('/sheets/lanterns-at-the-weir/rehearse?do=drill')
+  await choose(page.getByLabel('From', { exact: true }), 'Bridge')
   await choose(page.getByLabel('Who speaks'), 'Nobody: I dance, and say how it went')
   await choose(page.getByLabel('What sounds'), 'nothing')
   await choose(page.getByLabel('Begin at'), '100 %')

@@ -10,10 +10,7 @@ const SAID = [
   'vine left, touch',
   'rocking chair',
   'jazz box, quarter right',
-  'side, touch',
   'through, face, close',
-  'balance away and together',
-  'grapevine eight',
 ]
 
 /** A browser whose microphone hears the stand-in call, again and again. */

@@ -382,7 +382,7 @@ describe('dellop band', () => {
 
 it('says what commands there are', () => {
   expect(shell('dance').stderr).toMatch(
-    /no command "dance": dellop count \| check \| plan \| band \| floor \| figures \| rehearse \| evening \| log \| listen/,
+    /no command "dance": dellop count \| check \| plan \| band \| floor \| figures \| rehearse \| evening \| log \| backup \| restore \| listen/,
   )
 })
 

@@ -14,6 +14,8 @@ const COMMANDS: Readonly<Record<string, () => Promise<Command>>> = {
   rehearse: async () => (await import('./rehearse.ts')).rehearse,
   evening: async () => (await import('./evening.ts')).evening,
   log: async () => (await import('./log.ts')).log,
+  backup: async () => (await import('./backup.ts')).backup,
+  restore: async () => (await import('./backup.ts')).restore,
   listen: async () => (await import('./listen.ts')).listen,
 }
 const USAGE = `dellop ${Object.keys(COMMANDS).join(' | ')}: see docs/command.md`

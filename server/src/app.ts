@@ -15,6 +15,7 @@ import { serve } from './http/route.ts'
 import { webApp } from './http/webApp.ts'
 import { mediaRoutes } from './media/routes.ts'
 import type { Services } from './services.ts'
+import { backupRoutes } from './backup/routes.ts'
 import { eveningRoutes } from './evening/routes.ts'
 import { seriesRoutes } from './lesson/routes.ts'
 import { logbookRoutes } from './logbook/routes.ts'
@@ -40,6 +41,7 @@ export function apiRouter(services: Services): Router {
     settingsRoutes,
     callRoutes,
     practiceRoutes,
+    backupRoutes,
     eveningRoutes,
     seriesRoutes,
     logbookRoutes,

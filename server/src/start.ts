@@ -3,6 +3,7 @@ import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { createApp } from './app.ts'
 import { lockFolder, type FolderLock } from './database/lock.ts'
+import { takeRestored } from './backup/restore.ts'
 import { takeFolder } from './database/folder.ts'
 import { openDatabase } from './database/open.ts'
 import { shipFigures } from './figure/service.ts'
@@ -53,6 +54,7 @@ async function startLocked(
   nowMs: () => number,
   lock: FolderLock,
 ): Promise<Running> {
+  takeRestored(dataFolder, nowMs())
   const database = await openDatabase(dataFolder, nowMs)
   const broadcast = broadcaster()
   const log = fileLog(dataFolder, nowMs)

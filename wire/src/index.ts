@@ -69,5 +69,6 @@ export { MEDIA_LIMIT_BYTES, ROUTES, routePath, type Route, type RouteName } from
 export { openApiDocument } from './openapi.ts'
 export * from './call.ts'
 export * from './practice.ts'
+export * from './backup.ts'
 export * from './evening.ts'
 export * from './hall.ts'

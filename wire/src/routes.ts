@@ -35,6 +35,7 @@ import {
 } from './library.ts'
 import { settingsAnswerSchema, settingsSchema } from './settings.ts'
 import { callAnswerSchema, callIdSchema, callListSchema, putCallSchema } from './call.ts'
+import { backupListSchema, restoredSchema } from './backup.ts'
 import {
   danceListSchema,
   entryAnswerSchema,
@@ -308,6 +309,19 @@ export const ROUTES = {
     4 * MB,
   ),
   removePractice: remove('/api/practice/:id', 'Forgets a take, a drill or a quiz.', removedSchema),
+  listBackups: get(
+    '/api/backups',
+    'Copies of the database that were made by themselves, the newest first.',
+    backupListSchema,
+  ),
+  getBackup: get('/api/backup', 'Everything but caches as one ZIP file, checked.', null),
+  restoreBackup: post(
+    '/api/restore',
+    'Takes a backup; proved, it takes its place at the next start.',
+    null,
+    restoredSchema,
+    64 * 1024 * MB,
+  ),
   listDances: get('/api/dances', 'What a programme has to know of each dance.', danceListSchema),
   listEvenings: get('/api/evenings', 'The programmes, by day.', eveningListSchema),
   newEvening: post(

@@ -238,6 +238,7 @@ function flowOf(hard: number, all: number, inARow: number): number {
   const most = (all - hard + 1) * inARow
   return hard <= most ? 1 : most / hard
 }
+/** The score of a set: its terms as they are weighed. */
 export const scoreOf = (terms: Readonly<Record<FillTerm, number>>): number =>
   FILL_TERMS.reduce((sum, term) => sum + FILL_WEIGHTS[term] * terms[term], 0)
 

@@ -16,7 +16,11 @@ const DOMAIN = 'evenings.dellop'
 /** The same for the same evening, so that a changed one takes the place of what was brought in. */
 const uidOf = ({ id }: Evening): string => `${id}@${DOMAIN}`
 
-/** The moment of a time of an evening, in the zone of its hall; past midnight it is the next day. */
+/**
+ * The moment of a time of an evening, in the zone of its hall; past midnight it is the next day.
+ *
+ * @param minutes After midnight of its day.
+ */
 export function momentOf({ date, zone }: Pick<Evening, 'date' | 'zone'>, minutes: number): Date {
   const day = dayjs
     .utc(date)
@@ -34,6 +38,7 @@ export function programmeLines(
     .items.filter(({ item }) => !item.dropped)
     .map(({ starts, item }) => `${clockOfMinutes(starts)} ${titleOf(item, facts)}`)
 }
+/** What an item is called: its own title, or that of its dance. */
 export const titleOf = (
   { title, sheetId }: Evening['items'][number],
   facts: ReadonlyMap<string, DanceFacts>,

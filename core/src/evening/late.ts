@@ -99,7 +99,11 @@ export function lateOffers(
   return offers.sort((a, b) => order.indexOf(a.how) - order.indexOf(b.how))
 }
 
-/** How many sets or couples a dance makes of who is there, and who is left over. */
+/**
+ * How many sets or couples a dance makes of who is there, and who is left over.
+ *
+ * @param present Dancers that are there.
+ */
 export function setsFor(
   { dancers }: Pick<DanceFacts, 'dancers'>,
   present: number,

@@ -33,7 +33,11 @@ export function minutesOfClock(clock: string): number {
   const [hours, minutes] = clock.split(':').map(Number) as [number, number]
   return hours * 60 + minutes
 }
-/** A time of the day from minutes after midnight; past midnight it begins anew. */
+/**
+ * A time of the day from minutes after midnight; past midnight it begins anew.
+ *
+ * @param minutes After midnight.
+ */
 export function clockOfMinutes(minutes: number): string {
   const whole = ((Math.round(minutes) % DAY_MINUTES) + DAY_MINUTES) % DAY_MINUTES
   const two = (n: number): string => String(n).padStart(2, '0')

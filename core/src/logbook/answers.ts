@@ -135,6 +135,7 @@ function dancedBy(entries: readonly LogEntry[]): readonly DancedFigure[] {
  * Dances of a shelf that lie idle: not danced for so many weeks, the longest idle first; those never
  * danced come last.
  *
+ * @param nowMs Now, in milliseconds.
  * @param weeks Without having been danced.
  */
 export function idleDances<Dance extends { readonly id: string }>(
@@ -149,6 +150,11 @@ export function idleDances<Dance extends { readonly id: string }>(
     .sort((a, b) => (a.lastMs ?? Infinity) - (b.lastMs ?? Infinity))
 }
 
-/** Whether a figure is due again for a group: danced before, but not for so many weeks. */
+/**
+ * Whether a figure is due again for a group: danced before, but not for so many weeks.
+ *
+ * @param nowMs Now, in milliseconds.
+ * @param weeks After which it is due.
+ */
 export const isDueAgain = ({ lastMs }: DancedFigure, nowMs: number, weeks: number): boolean =>
   nowMs - lastMs >= weeks * WEEK_MS

@@ -87,7 +87,11 @@ export const CORRECTABLE = [
 ] as const
 export type Correctable = (typeof CORRECTABLE)[number]
 
-/** The entry with a field corrected; what it said before is kept. The same where nothing changes. */
+/**
+ * The entry with a field corrected; what it said before is kept. The same where nothing changes.
+ *
+ * @param nowMs Now, in milliseconds.
+ */
 export function correct<Field extends Correctable>(
   entry: LogEntry,
   field: Field,
@@ -100,8 +104,12 @@ export function correct<Field extends Correctable>(
   return { ...entry, [field]: to, corrected: [...entry.corrected, change] }
 }
 
-/** An entry by hand, of which nothing but name and day is known yet. */
-export const emptyEntry = (id: string, title: string, atMs_: number): LogEntry => ({
+/**
+ * An entry by hand, of which nothing but name and day is known yet.
+ *
+ * @param at When it was danced, in milliseconds.
+ */
+export const emptyEntry = (id: string, title: string, at: number): LogEntry => ({
   format: 'dellop-entry',
   version: 1,
   id,
@@ -109,7 +117,7 @@ export const emptyEntry = (id: string, title: string, atMs_: number): LogEntry =
   sheetId: null,
   revision: null,
   title,
-  atMs: atMs_,
+  atMs: at,
   minutes: 0,
   hall: '',
   groupId: null,

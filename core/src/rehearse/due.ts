@@ -44,7 +44,11 @@ export function dueList(practice: readonly Practice[]): Due[] {
   return [...boxes.values()].sort((a, b) => a.dueMs - b.dueMs || a.box - b.box)
 }
 
-/** What is due by now, the longest due first. */
+/**
+ * What is due by now, the longest due first.
+ *
+ * @param nowMs Now, in milliseconds.
+ */
 export const dueBy = (practice: readonly Practice[], nowMs: number): Due[] =>
   dueList(practice).filter(({ dueMs }) => dueMs <= nowMs)
 

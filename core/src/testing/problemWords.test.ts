@@ -4,6 +4,8 @@ import { PROBLEMS as DOCUMENT } from '../document/words/en/problems.ts'
 import { FINDINGS } from '../figure/words/en/findings.ts'
 import { PROBLEMS as FIGURE } from '../figure/words/en/problems.ts'
 import { PROBLEMS as FILE } from '../file/words/en/problems.ts'
+import { PROBLEMS as EVENING } from '../evening/words/en/problems.ts'
+import { PROBLEMS as LOGBOOK } from '../logbook/words/en/problems.ts'
 import { PROBLEMS as FLOOR } from '../floor/words/en/problems.ts'
 import { PROBLEMS as LISTEN } from '../listen/words/en/problems.ts'
 import { PROBLEMS as MOVE } from '../move/words/en/problems.ts'
@@ -14,6 +16,8 @@ const ENGLISH = {
   ...DOCUMENT,
   ...FIGURE,
   ...FILE,
+  ...EVENING,
+  ...LOGBOOK,
   ...FLOOR,
   ...LISTEN,
   ...MOVE,

@@ -34,6 +34,8 @@ export async function openDatabase(
   if (existed) checkDatabase(dataFolder)
   const writing = await opened(dataFolder)
   if (existed && (await writing.showMigrations())) await backUp(writing, dataFolder, nowMs())
+  else if (existed && !hasCopyOfToday(dataFolder, nowMs()))
+    await backUp(writing, dataFolder, nowMs())
   await writing.runMigrations({ transaction: 'each' })
   const source = await opened(dataFolder)
   const queue = new WriterQueue(writing, { nowMs, ...(sleep ? { sleep } : {}) })
@@ -47,6 +49,13 @@ export async function openDatabase(
       await writing.destroy()
     },
   }
+}
+
+/** Every day of use has a copy of how it began. */
+function hasCopyOfToday(dataFolder: string, nowMs: number): boolean {
+  const folder = join(dataFolder, 'backups')
+  const day = new Date(nowMs).toISOString().slice(0, 10)
+  return existsSync(folder) && readdirSync(folder).some((name) => name.startsWith(`dellop-${day}`))
 }
 
 async function opened(dataFolder: string): Promise<DataSource> {

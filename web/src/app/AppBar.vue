@@ -27,6 +27,7 @@ const settings = [
   { to: '/calls', name: words.nav.calls },
   { to: '/help', name: words.nav.help },
   { to: '/figures/groups', name: words.nav.groups },
+  { to: '/backup', name: words.backup.title },
   { to: '/about', name: words.nav.about },
 ]
 /** Another language is spoken from the start on: the page, which keeps its work, begins anew. */

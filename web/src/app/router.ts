@@ -173,6 +173,12 @@ export const router = createRouter({
       meta: { title: words.lectern.report.title },
     },
     {
+      path: '/backup',
+      name: 'backup',
+      component: () => import('../backup/BackupView.vue'),
+      meta: { title: words.backup.title },
+    },
+    {
       path: '/about',
       name: 'about',
       component: () => import('./AboutView.vue'),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Group } from '@dellop/core/group'
 import { computed } from 'vue'
+import EntryComplete from '../ui/EntryComplete.vue'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
 import { words } from '../words/index.ts'
@@ -24,12 +25,6 @@ function leave(field: 'groupId' | 'present'): void {
 const setPresent = (present: number | undefined): void =>
   present === undefined ? leave('present') : set({ present })
 const setGroup = (groupId: string): void => (groupId === '' ? leave('groupId') : set({ groupId }))
-const suggest = (text: string, answer: (list: { value: string }[]) => void): void =>
-  answer(
-    props.halls
-      .filter((name) => name.toLowerCase().includes(text.toLowerCase()))
-      .map((value) => ({ value })),
-  )
 </script>
 
 <template>
@@ -67,11 +62,11 @@ const suggest = (text: string, answer: (list: { value: string }[]) => void): voi
         @update:model-value="$event && set({ endsAt: $event })"
     /></Labelled>
     <Labelled :label="say.hall"
-      ><el-autocomplete
-        :model-value="evening.hall"
-        :fetch-suggestions="suggest"
+      ><EntryComplete
+        :value="evening.hall"
+        :offers="halls"
         maxlength="120"
-        @update:model-value="set({ hall: String($event ?? '') })"
+        @change="set({ hall: $event.slice(0, 120) })"
     /></Labelled>
     <Labelled :label="say.group"
       ><el-select :model-value="evening.groupId ?? ''" @change="setGroup"

@@ -3,6 +3,14 @@ import en from 'element-plus/es/locale/lang/en'
 
 /** What controls say of themselves, and their German where the library's own is English still. */
 const GERMAN = {
+  datepicker: {
+    dateTablePrompt: 'Mit Pfeiltasten und Eingabe den Tag wählen',
+    monthTablePrompt: 'Mit Pfeiltasten und Eingabe den Monat wählen',
+    quarterTablePrompt: 'Mit Pfeiltasten und Eingabe das Quartal wählen',
+    yearTablePrompt: 'Mit Pfeiltasten und Eingabe das Jahr wählen',
+    selectedDate: 'Gewählter Tag',
+    nextYear: 'Nächstes Jahr',
+  },
   dialog: { close: 'Diesen Dialog schließen' },
   drawer: { close: 'Diesen Dialog schließen' },
   dropdown: { toggleDropdown: 'Menü auf- oder zuklappen' },

@@ -35,6 +35,16 @@ export const PROBLEMS = {
   'evening.file': () => 'One programme was expected, as the application takes it along.',
   'evening.none': ({ path }: { path: string }) =>
     `"${path}" is no programme; one such as {"date": "2026-12-02", "startsAt": "19:30", "endsAt": "22:00", "items": [...]} was expected.`,
+  'backup.file': () => 'The file to write the backup to was expected, such as dellop.zip.',
+  'backup.none': ({ path }: { path: string }) =>
+    `"${path}" is no backup of Dellop, or it is damaged. Nothing was written.`,
+  'backup.damaged': ({ path, file }: { path: string; file: string }) =>
+    `"${path}" is damaged: ${file} is not as it was packed. Nothing was written.`,
+  'restore.what': () => 'A backup and a folder were expected: FILE.zip --into FOLDER.',
+  'restore.full': ({ folder }: { folder: string }) =>
+    `"${folder}" is not empty: a folder that is empty, or not there yet, was expected.`,
+  'restore.write': ({ folder }: { folder: string }) =>
+    `"${folder}" could not be written; nothing was left in it.`,
   'log.export': () => 'What to do with the logbook was expected: export.',
   'log.since': ({ text }: { text: string }) =>
     `--since takes a day such as 2026-09-01, not "${text}".`,

@@ -38,7 +38,7 @@ export const evenings: typeof ENGLISH = {
   present: 'Tanzende',
   changeover: 'Wechsel, Sekunden',
   takeAlong: 'Mitnehmen',
-  files: { ics: 'Kalender', csv: 'Tabelle (CSV)', md: 'Text (Markdown)', json: 'Datei (JSON)' },
+  files: { ics: 'Kalender', csv: 'Tabelle (CSV)', md: 'Markdown-Text', json: 'Datei (JSON)' },
   print: { door: 'Drucken für die Tür', band: 'Für die Band', cuer: 'Zum Ansagen' },
   empty: 'Noch steht nichts im Programm. Fügen Sie Tänze hinzu, oder lassen Sie es füllen.',
   kinds: {

@@ -108,6 +108,24 @@ export const help: Catalogue['help'] = {
       ],
     },
     {
+      id: 'rehearsing',
+      title: 'Üben',
+      text: [
+        'Laut üben, im Menü eines Blatts: Die Musik spielt, Sie sagen an, ins Mikrofon oder mit gehaltener Taste, und Dellop sagt, welche Ansagen rechtzeitig waren und was getanzt worden wäre.',
+        'Mit Kopfhörern hört es Sie am besten. Bei Lautsprechern wird die Musik aus dem Gehörten herausgerechnet; messen Sie die Verzögerung einmal für jedes Gerät. Nichts verlässt dieses Gerät.',
+        'Wiederholen geht mit einem Abschnitt rundum, schneller, wenn es gut geht. Fragen kommen aus dem Blatt. Was Sie geübt haben, kommt nach Tagen wieder.',
+      ],
+    },
+    {
+      id: 'evenings',
+      title: 'Abende, Stunden, Logbuch',
+      text: [
+        'Ein Programm hat seine Zeiten auf die Minute und sagt, was einen Blick wert ist: zu lang, keine Ruhe, zu wenige Tanzende, letztes Mal getanzt. Es lässt sich aus dem Regal füllen, mit Gründen.',
+        'Heute zeigt, was jetzt und als Nächstes kommt, wie spät es ist, und was sich kürzen lässt. Ansagen, die enden, schreiben sich von selbst ins Logbuch und zählen für die Gruppe.',
+        'Stunden sind Wochen mit Themen: Was vorher dran sein muss, wird gesagt, und was nicht erreicht wurde, rückt weiter. Was dran war, zeigt, was gelehrt und getanzt wurde und wieder dran ist.',
+      ],
+    },
+    {
       id: 'groups',
       title: 'Gruppen',
       text: [
@@ -119,7 +137,7 @@ export const help: Catalogue['help'] = {
       title: 'Dateien, Papier und andere Rechner',
       text: [
         'Unter Weitergeben im Menü geht ein Blatt hinaus: als Datei für ein anderes Dellop, als Text, oder mit seinen Ansagen und ihren Zeiten. Drucken macht A4, A5 oder Großdruck, kurz oder mit jedem Schritt.',
-        'Alles liegt in einem Datenordner auf diesem Rechner. Jede Fassung eines Blatts bleibt erhalten, und Sie können zu jeder zurück.',
+        'Alles liegt in einem Datenordner auf diesem Rechner. Jede Fassung eines Blatts bleibt erhalten, und Sie können zu jeder zurück. Sicherung, in den Einstellungen, packt alles in eine Datei.',
       ],
     },
   ],

@@ -15,6 +15,7 @@ import { inLocale, keyName } from '../shared.ts'
 import { cues } from './cues.ts'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { backup } from './backup.ts'
 import { evenings } from './evenings.ts'
 import { lessons, logbook } from './lessons.ts'
 import { rehearse } from './rehearse.ts'
@@ -617,6 +618,7 @@ export const de: Catalogue = {
   lectern,
   floor,
   rehearse,
+  backup,
   evenings,
   lessons,
   logbook,

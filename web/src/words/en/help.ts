@@ -114,6 +114,24 @@ export const help = {
       ],
     },
     {
+      id: 'rehearsing',
+      title: 'Rehearsing',
+      text: [
+        'Rehearse aloud, in the menu of a sheet: the music plays, you call, into the microphone or holding a key, and Dellop says which cues were in time and what a floor would have danced.',
+        'With headphones it hears you best. Over loudspeakers the music is taken out of what is heard; measure the delay once for each device. Nothing leaves this machine.',
+        'A drill goes round a passage, faster as it goes well. The quiz asks from the sheet. What you practised comes back after days.',
+      ],
+    },
+    {
+      id: 'evenings',
+      title: 'Evenings, lessons, logbook',
+      text: [
+        'A programme has its times by the minute, and says what is worth a look: too long, no rest, too few dancers, danced last time. It can be filled for you from the shelf, with reasons.',
+        'Tonight shows now, next and how late it is, and what can be shortened. Calls that end are written into the logbook by themselves, and count for the group.',
+        'Lessons are weeks of topics: what has to come before what is said, and what was not reached moves on. The coverage shows what was taught, danced, and is due again.',
+      ],
+    },
+    {
       id: 'groups',
       title: 'Groups',
       text: [
@@ -125,7 +143,7 @@ export const help = {
       title: 'Files, paper and other machines',
       text: [
         'Under Hand on in its menu, a sheet goes out as a file that another Dellop reads, as text, or with its cues and their times. Print makes A4, A5 or large print, short or with every step.',
-        'Everything is kept in one data folder on this machine. Every version of a sheet is kept, and you can go back to any of them.',
+        'Everything is kept in one data folder on this machine. Every version of a sheet is kept, and you can go back to any of them. Backup, in the settings, puts everything into one file.',
       ],
     },
   ] satisfies readonly HelpTopic[] as readonly HelpTopic[],

@@ -30,6 +30,7 @@ import { problemSentence, type Told } from '@dellop/core/words'
 import type { ProblemBody } from '@dellop/wire'
 import { figures } from './figures.ts'
 import { floor } from './floor.ts'
+import { backup } from './backup.ts'
 import { evenings } from './evenings.ts'
 import { lessons, logbook } from './lessons.ts'
 import { rehearse } from './rehearse.ts'
@@ -608,6 +609,7 @@ export const en = {
   lectern,
   floor,
   rehearse,
+  backup,
   evenings,
   lessons,
   logbook,
