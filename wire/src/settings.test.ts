@@ -13,6 +13,12 @@ describe('settings of an older Dellop', () => {
     expect(settings).toMatchObject({ version: 2, groupId: 'wednesdays', wordsPerMinute: 160 })
   })
 
+  it('that say more than is known here lose that, and nothing else', () =>
+    expect(upgradeSettings({ ...DEFAULT_SETTINGS, hallSeconds: 1, later: true })).toEqual({
+      ...DEFAULT_SETTINGS,
+      hallSeconds: 1,
+    }))
+
   it('that are of today stay as they are', () =>
     expect(upgradeSettings(DEFAULT_SETTINGS)).toBe(DEFAULT_SETTINGS))
 })

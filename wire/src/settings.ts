@@ -85,7 +85,7 @@ export const upgradeSettings = (json: unknown): unknown =>
 
 /** What another Dellop sets besides is left out: the rest is still what the cuer has set. */
 const withoutUnknown = (json: unknown): unknown =>
-  isRecord(json)
+  isRecord(json) && Object.keys(json).some((key) => !SETTING_KEYS.has(key))
     ? Object.fromEntries(Object.entries(json).filter(([key]) => SETTING_KEYS.has(key)))
     : json
 

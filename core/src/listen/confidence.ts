@@ -8,9 +8,9 @@ const { exp, log, max, min } = Math
  * and by how much the chosen tempo leads over the next. Fitted on pieces made for it, and shown
  * against what was right in docs/listening.md.
  */
-const OF_BEATS = { constant: 1.8, heard: 1.25, lead: 1.5 } as const
+const OF_BEATS = { constant: 0.45, heard: 1.74, lead: 2.62 } as const
 /** The same of downbeats, with the lead of the chosen bar over the next. */
-const OF_BARS = { constant: 0.16, lead: 5.75 } as const
+const OF_BARS = { constant: 0.57, lead: 5.88 } as const
 /** Beats on either side that speak for one. */
 const AROUND = 8
 
