@@ -1,8 +1,9 @@
-// npm run bench [-- core|floor|web]: prints milliseconds and the ratio to a calibration loop. Nothing
+// npm run bench [-- core|floor|season|web]: prints milliseconds and the ratio to a calibration loop. Nothing
 // here passes or fails.
 import { calibrationMs, report } from './calibrate.ts'
 import { measureCore } from './core.ts'
 import { measureFloor } from './floor.ts'
+import { measureSeason } from './season.ts'
 import { measureWeb } from './web.ts'
 
 const only = process.argv[2]
@@ -10,4 +11,5 @@ const calibration = calibrationMs()
 const wants = (part: string): boolean => only === undefined || only === part
 if (wants('core')) report(measureCore(), calibration)
 if (wants('floor')) report(measureFloor(), calibration)
+if (wants('season')) report(measureSeason(), calibration)
 if (wants('web')) report(await measureWeb(), calibration)

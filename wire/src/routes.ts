@@ -343,7 +343,11 @@ export const ROUTES = {
   getSeries: get('/api/series/:id', 'A series and its revision.', seriesAnswerSchema),
   editSeries: edits('/api/series/:id', 'a series', seriesSchema),
   removeSeries: remove('/api/series/:id', 'Forgets a series.', removedSchema),
-  listEntries: get('/api/logbook', 'What was danced.', entryListSchema),
+  listEntries: get(
+    '/api/logbook',
+    'What was danced; of one sheet with ?sheet=ID.',
+    entryListSchema,
+  ),
   newEntry: post(
     '/api/logbook',
     'Adds what was called without Dellop.',

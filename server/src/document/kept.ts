@@ -49,12 +49,19 @@ export function keptKind<Document extends Named>(
 const missing = ({ name }: { readonly name: string }): HttpProblem =>
   new HttpProblem('not-found', `There is no such ${name.replace(/^The /, '')}.`)
 
-/** Those that can be read, with the revision of each. */
+/** Those that can be read, with the revision of each; of one field's value where it is wanted. */
 export async function listKept<Document extends Named>(
   manager: EntityManager,
   { table, record }: KeptKind<Document>,
+  wanted: { readonly field: keyof Document & string; readonly is: string } | null = null,
 ): Promise<{ documents: Document[]; revisions: Record<string, number> }> {
-  const read = readableRecords(record, await manager.find(table, { order: { name: 'ASC' } }))
+  const rows = manager.createQueryBuilder(table, 'row').orderBy('row.name', 'ASC')
+  if (wanted)
+    rows.where(`json_extract("row"."document", :path) = :is`, {
+      path: `$.${wanted.field}`,
+      is: wanted.is,
+    })
+  const read = readableRecords(record, await rows.getMany())
   return {
     documents: read.map(({ document }) => document),
     revisions: Object.fromEntries(read.map(({ row }) => [row.id, row.revision])),

@@ -19,7 +19,7 @@ export interface KeptRow {
 
 /** What was read last, so that a list that has not changed is not validated again. */
 const known = new Map<string, { readonly text: string; readonly read: Result<unknown> }>()
-const MOST_KNOWN = 5000
+const MOST_KNOWN = 20_000
 
 /**
  * Reads a record, or says why it cannot be read. One that cannot must never keep the others from

@@ -85,6 +85,10 @@ describe('the logbook', () => {
       finished: true,
     })
     expect(one!.figures.length).toBeGreaterThan(2)
+    const of = async (sheet: string): Promise<LogEntry[]> =>
+      (await server.ask.get(`/api/logbook?sheet=${sheet}`)).body.entries as LogEntry[]
+    expect(await of('pegs-on-a-line')).toEqual([one])
+    expect(await of('another')).toEqual([])
   })
 
   it('counts what was danced for the group, once however often the call is sent', async () => {

@@ -7,8 +7,13 @@ import { ENTRIES } from './service.ts'
 
 export function logbookRoutes(router: Router, services: Services): void {
   const { manager } = services.database.source
-  serve(router, 'listEntries', async () => {
-    const { documents, revisions } = await listKept(manager, ENTRIES)
+  serve(router, 'listEntries', async ({ ctx }) => {
+    const { sheet } = ctx.query
+    const { documents, revisions } = await listKept(
+      manager,
+      ENTRIES,
+      typeof sheet === 'string' ? { field: 'sheetId', is: sheet } : null,
+    )
     return { entries: documents, revisions }
   })
   serve(router, 'newEntry', async ({ body, once }) => {

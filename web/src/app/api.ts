@@ -44,16 +44,19 @@ export class ApiProblem extends Error {
 
 export interface CallOptions<Name extends RouteName> {
   readonly params?: Readonly<Record<string, string>>
+  /** What is asked for behind the question mark. */
+  readonly query?: Readonly<Record<string, string>>
   readonly body?: RequestOf<Name>
 }
 
 /** Calls a route of the API. What comes back is checked against the wire before anyone uses it. */
 export async function api<Name extends RouteName>(
   name: Name,
-  { params, body }: CallOptions<Name> = {},
+  { params, query, body }: CallOptions<Name> = {},
 ): Promise<AnswerOf<Name>> {
   const route: Route = ROUTES[name]
-  const path = routePath(route, params)
+  const asked = query ? `?${new URLSearchParams(query).toString()}` : ''
+  const path = routePath(route, params) + asked
   const text = body === undefined ? undefined : JSON.stringify(body)
   const json = await answered(path, route, text)
   if (!route.answer) return undefined as AnswerOf<Name>

@@ -4,6 +4,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import type { LecternVoice } from '../sound/lecternVoice.ts'
 import type { Player } from '../sound/player.ts'
+import { useLastTime } from '../app/lastTime.ts'
 import { provideSpoken } from '../page/spokenLanguage.ts'
 import { words } from '../words/index.ts'
 import DelayDialog from './DelayDialog.vue'
@@ -139,9 +140,11 @@ const soundNote = computed(() =>
     ? ''
     : { sound: '', none: words.lectern.noSound, failed: words.lectern.soundFailed }[props.sound],
 )
-/** How things stand, at the foot. */
+const lastTime = useLastTime(props.sheetId)
+/** How things stand, at the foot; before it begins, what went wrong last time. */
 const notes = computed(() =>
   [
+    ...(call.value.state === 'waiting' ? lastTime.value.slice(1) : []),
     props.kept ? words.lectern.ready : words.lectern.notKept,
     words.lectern.speedText(Math.round(call.value.speed * 100)),
     loop.value ? words.lectern.looping : '',

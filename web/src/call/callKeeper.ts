@@ -39,7 +39,8 @@ export interface CutOff {
 
 /** Held by the page that calls a sheet, for as long as it does. */
 const lockOf = (sheetId: string | null): string => `dellop-call-${sheetId ?? 'free'}`
-const isElsewhere = async (sheetId: string): Promise<boolean> =>
+/** Whether a page of this browser has the call of a sheet under way. */
+const isElsewhere = async (sheetId: string | null): Promise<boolean> =>
   ((await navigator.locks.query()).held ?? []).some(({ name }) => name === lockOf(sheetId))
 
 const zeroMs = (now: () => number): number => Date.now() - now() * 1000
@@ -155,19 +156,26 @@ async function sendAll(): Promise<void> {
   for (const { log, beatAt } of await keptCalls()) {
     const isOver =
       log.endedAtMs !== null || Date.now() - (log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS
-    if (!isOver) continue
+    // A call that was cut off stays here to be gone on with, but the server has what there is of it.
+    const isCutOff = !isOver && !(await isElsewhere(log.sheetId)) && !sentSoFar.has(stateOf(log))
+    if (!isOver && !isCutOff) continue
     try {
       await api('putCall', {
         params: { id: log.id },
         body: { call: { ...log, endedAtMs: log.endedAtMs ?? log.clockZeroMs + beatAt * 1000 } },
       })
-      await dropKeptCall(log.id)
+      if (isOver) await dropKeptCall(log.id)
+      else sentSoFar.add(stateOf(log))
     } catch (error) {
       if (error instanceof ApiProblem && error.offline) return
       console.error(error)
     }
   }
 }
+
+/** Calls that were cut off, as far as the server has them. */
+const sentSoFar = new Set<string>()
+const stateOf = ({ id, events }: CallLog): string => `${id} ${events.length}`
 
 /** A call that is still only here. */
 export const keptCall = async (id: string): Promise<CallLog | null> =>

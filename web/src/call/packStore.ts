@@ -26,7 +26,7 @@ let opening: Promise<IDBPDatabase> | null = null
 const database = (): Promise<IDBPDatabase> =>
   (opening ??= openDB('dellop-packs', 1, { upgrade: (db) => void db.createObjectStore('pack') }))
 
-/** Fetches the pack and keeps it; without the server, takes the one that was kept. */
+/** Fetches the pack and keeps it; where the server cannot give it, takes the one that was kept. */
 export async function loadPack(id: string): Promise<KeptPack> {
   try {
     const [pack, { settings }] = await Promise.all([
@@ -43,7 +43,8 @@ export async function loadPack(id: string): Promise<KeptPack> {
           : await fetchSound(hash)
     return { pack, settings, sound, kept: await keep(id, { pack, settings, sound }) }
   } catch (error) {
-    if (!(error instanceof ApiProblem && error.offline)) throw error
+    // Whatever the server's trouble is: a dance that is kept here can be called.
+    if (error instanceof ApiProblem && error.code === 'not-found') throw error
     const known = await stored(id)
     if (!known) throw error
     return { ...known, kept: true }

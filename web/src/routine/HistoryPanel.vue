@@ -6,6 +6,7 @@ import type { Revision } from '@dellop/wire'
 import { computed, ref, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
+import LastTime from '../ui/LastTime.vue'
 import CallsOfSheet from './CallsOfSheet.vue'
 import Labelled from '../ui/Labelled.vue'
 
@@ -143,6 +144,7 @@ const goBack = (revision: number): Promise<void> =>
     <p v-if="revisions" class="soft">
       {{ words.sheets.history.came(words.format.date(createdAtMs)) }}
     </p>
+    <LastTime :sheet-id="id" />
     <CallsOfSheet :sheet-id="id" />
   </section>
 </template>

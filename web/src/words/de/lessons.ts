@@ -143,5 +143,9 @@ export const logbook: typeof ENGLISH_LOGBOOK = {
   minutes: 'Minuten',
   walkMinutes: 'Minuten Trockenlauf',
   keep: 'Behalten',
+  lastTitle: 'Letztes Mal',
+  last: (date, group, hall) => `Getanzt am ${[date, group, hall].filter(Boolean).join(', ')}.`,
+  slipHere: (figure, part, times) =>
+    `Schief ging es bei ${[figure, part].filter(Boolean).join(', ') || 'einer Stelle'} (zuletzt ${times}-mal).`,
   needsTitle: 'Der Name des Tanzes wurde erwartet.',
 }

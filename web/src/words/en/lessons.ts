@@ -142,5 +142,10 @@ export const logbook = {
   minutes: 'Minutes',
   walkMinutes: 'Minutes of walk-through',
   keep: 'Keep',
+  lastTitle: 'Last time',
+  last: (date: string, group: string, hall: string) =>
+    `Danced on ${[date, group, hall].filter(Boolean).join(', ')}.`,
+  slipHere: (figure: string, part: string, times: number) =>
+    `It went wrong at ${[figure, part].filter(Boolean).join(', ') || 'some place'} (${plural(times, 'time')} lately).`,
   needsTitle: 'The name of the dance was expected.',
 }
