@@ -1,3 +1,5 @@
+const { max, abs, round } = Math
+
 /** A microphone hears a click within so long. */
 const MOST_DELAY_SECONDS = 0.6
 /** A click that is heard is this much more like itself than what else sounds there. */
@@ -34,7 +36,7 @@ export function clickDelay(
     .flatMap((click) => delayOf(samples, sampleRate, click, shape) ?? [])
     .sort((a, b) => a - b)
   if (delays.length === 0 || delays.length < LEAST_HEARD * clicks.length) return null
-  const at = (share: number): number => delays[Math.round(share * (delays.length - 1))]!
+  const at = (share: number): number => delays[round(share * (delays.length - 1))]!
   return {
     delaySeconds: at(0.5),
     spreadSeconds: at(0.75) - at(0.25),
@@ -48,14 +50,14 @@ function delayOf(
   click: number,
   shape: Float32Array,
 ): number | null {
-  const from = Math.round(click * sampleRate)
-  const most = Math.round(MOST_DELAY_SECONDS * sampleRate)
+  const from = round(click * sampleRate)
+  const most = round(MOST_DELAY_SECONDS * sampleRate)
   const likeness = Float64Array.from({ length: most }, (_, lag) => {
     let sum = 0
     for (let i = 0; i < shape.length; i++) sum += (samples[from + lag + i] ?? 0) * shape[i]!
-    return Math.abs(sum)
+    return abs(sum)
   })
-  const best = Math.max(...likeness)
+  const best = max(...likeness)
   const mean = likeness.reduce((sum, one) => sum + one, 0) / most
   return best > STANDS_OUT * mean && best > 0 ? likeness.indexOf(best) / sampleRate : null
 }

@@ -1,3 +1,5 @@
+const { max, sqrt, exp } = Math
+
 /** How far back the room is followed, in frames; and how far the fit may begin too early. */
 const TAPS = 14
 const EARLY_FRAMES = 2
@@ -27,7 +29,7 @@ export class MusicFit {
   /** @param framesPerSecond Above 0. */
   constructor(bins: number, framesPerSecond: number) {
     this.#bins = bins
-    this.#forget = Math.exp(-1 / (MEMORY_SECONDS * framesPerSecond))
+    this.#forget = exp(-1 / (MEMORY_SECONDS * framesPerSecond))
     this.#own = new Float64Array(bins * TAPS * TAPS * 2)
     this.#cross = new Float64Array(bins * TAPS * 2)
     this.#filter = new Float64Array(bins * TAPS * 2)
@@ -124,7 +126,7 @@ function decompose(own: Float64Array, lower: Float64Array, size: number, calm: n
       }
       const cell = (i * size + j) * 2
       if (i === j) {
-        lower[cell] = Math.sqrt(Math.max(re, calm * 1e-3))
+        lower[cell] = sqrt(max(re, calm * 1e-3))
         lower[cell + 1] = 0
       } else {
         const root = lower[(j * size + j) * 2]!

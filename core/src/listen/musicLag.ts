@@ -1,6 +1,8 @@
 import type { Spectrum } from './musicFit.ts'
 import { BANDS, EDGES, FRAMES_PER_SECOND } from './speechFrames.ts'
 
+const { max, log, round } = Math
+
 /** A loudspeaker is heard within so long. */
 const MOST_DELAY_SECONDS = 0.6
 /** A delay that was measured is right to this much. */
@@ -19,8 +21,8 @@ export function musicLag(
 ): number {
   const music = risesOf(frames.map((frame) => frame.music))
   const heard = risesOf(frames.map((frame) => frame.heard))
-  const about = (seconds: number): number => Math.round(seconds * FRAMES_PER_SECOND)
-  const least = measured === null ? 0 : Math.max(0, about(measured - SLACK_SECONDS))
+  const about = (seconds: number): number => round(seconds * FRAMES_PER_SECOND)
+  const least = measured === null ? 0 : max(0, about(measured - SLACK_SECONDS))
   const most = about(measured === null ? MOST_DELAY_SECONDS : measured + SLACK_SECONDS)
   const likeness = Array.from({ length: most - least + 1 }, (_, i) => {
     const shift = (least + i) * BANDS
@@ -28,7 +30,7 @@ export function musicLag(
     for (let k = shift; k < heard.length; k++) sum += music[k - shift]! * heard[k]!
     return sum
   })
-  const best = Math.max(...likeness)
+  const best = max(...likeness)
   // Where no music is heard at all, what was measured stands.
   return best > 0 ? least + likeness.indexOf(best) : about(measured ?? 0)
 }
@@ -41,9 +43,9 @@ function risesOf(spectra: readonly Spectrum[]): Float32Array {
     const now = Float64Array.from(EDGES, ([from, to]) => {
       let sum = 1e-6
       for (let k = 2 * from; k < 2 * to; k++) sum += spectrum[k]! ** 2
-      return Math.log(sum)
+      return log(sum)
     })
-    now.forEach((level, band) => (rises[frame * BANDS + band] = Math.max(0, level - before[band]!)))
+    now.forEach((level, band) => (rises[frame * BANDS + band] = max(0, level - before[band]!)))
     before = now
   })
   return rises

@@ -5,6 +5,8 @@ import { BINS, FRAMES_PER_SECOND, HOP, secondOfFrame, WINDOW } from './speechFra
 import { SpeechMeasure, spansOfMeasures, type Measured } from './speechMeasure.ts'
 import type { SpeechSpan } from './speechSpans.ts'
 
+const { PI, cos, max, sqrt } = Math
+
 /** The fit is made after so much music, or so long without any, and anew so often. */
 const FIRST_FIT_SECONDS = 4
 const LONGEST_WAIT_SECONDS = 8
@@ -106,7 +108,7 @@ export class SpeechEar {
   }
   #begin(): void {
     const waiting = this.#waiting
-    this.#lag = Math.max(0, musicLag(waiting, this.#measuredDelay) - MusicFit.early)
+    this.#lag = max(0, musicLag(waiting, this.#measuredDelay) - MusicFit.early)
     this.#waiting = []
     // Once to fit, once more to hear what was said meanwhile.
     for (const frame of waiting) this.#learn(frame)
@@ -138,7 +140,7 @@ export class SpeechEar {
 }
 
 const SHAPE = Float64Array.from({ length: WINDOW }, (_, i) =>
-  Math.sqrt(0.5 - 0.5 * Math.cos((2 * Math.PI * i) / WINDOW)),
+  sqrt(0.5 - 0.5 * cos((2 * PI * i) / WINDOW)),
 )
 
 function meanPower(spectrum: Spectrum): number {

@@ -1,3 +1,5 @@
+const { max, round } = Math
+
 /** Samples a second of what a speech ear is given: what tells speech lies below 8 kHz. */
 export const SPEECH_RATE = 16_000
 export const WINDOW = 512
@@ -16,6 +18,6 @@ const HIGHEST_HZ = 7600
 /** First bin of each band, and the one behind its last. */
 export const EDGES = Array.from({ length: BANDS }, (_, i) => {
   const bin = (k: number): number =>
-    Math.round((LOWEST_HZ * (HIGHEST_HZ / LOWEST_HZ) ** (k / BANDS) * WINDOW) / SPEECH_RATE)
-  return [bin(i), Math.max(bin(i) + 1, bin(i + 1))] as const
+    round((LOWEST_HZ * (HIGHEST_HZ / LOWEST_HZ) ** (k / BANDS) * WINDOW) / SPEECH_RATE)
+  return [bin(i), max(bin(i) + 1, bin(i + 1))] as const
 })

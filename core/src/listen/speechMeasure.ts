@@ -2,6 +2,8 @@ import type { Spectrum } from './musicFit.ts'
 import { BANDS, EDGES, FRAMES_PER_SECOND, secondOfFrame, WINDOW } from './speechFrames.ts'
 import type { SpeechSpan } from './speechSpans.ts'
 
+const { floor, max, min, exp, log, log10 } = Math
+
 // Chosen on two thirds of mixtures of the stand-in's speech and the band; the rest was kept apart.
 
 /** How fast the quiet of the room is followed upwards and downwards, in e-folds a second. */
@@ -36,14 +38,14 @@ export interface Measured {
 /** How far speech stands out of the quiet of a room and of what is left of music. */
 export class SpeechMeasure {
   /** Natural logarithm of the quiet of each band. */
-  readonly #quiet = new Float64Array(BANDS).fill(Math.log(1e-9))
+  readonly #quiet = new Float64Array(BANDS).fill(log(1e-9))
 
   /** Takes the quiet from the softest of the first frames. */
   begin(heard: readonly Spectrum[]): void {
     if (heard.length === 0) return
     EDGES.forEach(([from, to], band) => {
-      const softest = Math.min(...heard.map((spectrum) => power(spectrum, from, to)))
-      this.#quiet[band] = Math.log(softest + 1e-12)
+      const softest = min(...heard.map((spectrum) => power(spectrum, from, to)))
+      this.#quiet[band] = log(softest + 1e-12)
     })
   }
 
@@ -53,19 +55,19 @@ export class SpeechMeasure {
     EDGES.forEach(([from, to], band) => {
       const left = power(heard, from, to, expected)
       total += left
-      const quiet = Math.exp(this.#quiet[band]!) + LEFT * power(expected, from, to) + 1e-12
-      const above = 10 * Math.log10((left + 1e-12) / quiet)
-      const quarter = Math.floor((band * QUARTERS) / BANDS)
-      quarters[quarter] = quarters[quarter]! + Math.min(FULL_DB, Math.max(0, above))
-      const level = Math.log(left + 1e-12)
+      const quiet = exp(this.#quiet[band]!) + LEFT * power(expected, from, to) + 1e-12
+      const above = 10 * log10((left + 1e-12) / quiet)
+      const quarter = floor((band * QUARTERS) / BANDS)
+      quarters[quarter] = quarters[quarter]! + min(FULL_DB, max(0, above))
+      const level = log(left + 1e-12)
       const pace = (level > this.#quiet[band]! ? RISE : FALL) / FRAMES_PER_SECOND
       this.#quiet[band] = this.#quiet[band]! + pace * (level - this.#quiet[band]!)
     })
-    if (10 * Math.log10(total / (WINDOW * WINDOW * 0.25) + 1e-12) < SILENCE_DB)
+    if (10 * log10(total / (WINDOW * WINDOW * 0.25) + 1e-12) < SILENCE_DB)
       return { all: 0, ending: 0 }
     const all = quarters.reduce((sum, one) => sum + one, 0) / BANDS
-    const best = (Math.max(...quarters) * QUARTERS) / BANDS
-    return { all, ending: Math.max(all, QUARTER * best) }
+    const best = (max(...quarters) * QUARTERS) / BANDS
+    return { all, ending: max(all, QUARTER * best) }
   }
 }
 
@@ -91,8 +93,8 @@ export function spansOfMeasures(measured: readonly Measured[]): readonly SpeechS
     const now = secondOfFrame(frame)
     if (ending < ENDS_DB) rising = frame + 1
     if (open) {
-      lately = Math.max(lately * Math.exp(-1 / FRAMES_PER_SECOND), all)
-      if (ending >= Math.max(ENDS_DB, ENDS_SHARE * lately)) open.end = now
+      lately = max(lately * exp(-1 / FRAMES_PER_SECOND), all)
+      if (ending >= max(ENDS_DB, ENDS_SHARE * lately)) open.end = now
       if (all >= BEGINS_DB) open.strong++
       if (now - open.end > QUIET_SECONDS) close()
     } else if (all >= BEGINS_DB) {

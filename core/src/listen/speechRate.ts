@@ -1,5 +1,7 @@
 import { SPEECH_RATE } from './speechFrames.ts'
 
+const { PI, sin, cos, ceil, floor, max } = Math
+
 /** Samples on either side that a new one is made of, at the lower of the two rates. */
 const REACH = 12
 /** Of the lower rate's half, what is let through. */
@@ -20,8 +22,8 @@ export class ToSpeechRate {
   /** @param rate Samples a second, as they come; above 0. */
   constructor(rate: number) {
     this.#step = rate / SPEECH_RATE
-    const scale = Math.max(1, this.#step)
-    this.#reach = Math.ceil(REACH * scale)
+    const scale = max(1, this.#step)
+    this.#reach = ceil(REACH * scale)
     this.#cutoff = PASSED / scale
     this.#kept = new Float32Array(this.#reach)
     this.#next = this.#reach
@@ -35,21 +37,21 @@ export class ToSpeechRate {
     const made: number[] = []
     for (; this.#next + this.#reach < all.length; this.#next += this.#step)
       made.push(this.#sample(all, this.#next))
-    const from = Math.max(0, Math.floor(this.#next) - this.#reach)
+    const from = max(0, floor(this.#next) - this.#reach)
     this.#kept = all.slice(from)
     this.#next -= from
     return Float32Array.from(made)
   }
 
   #sample(all: Float32Array, at: number): number {
-    const first = Math.ceil(at - this.#reach)
-    const last = Math.floor(at + this.#reach)
+    const first = ceil(at - this.#reach)
+    const last = floor(at + this.#reach)
     let sum = 0
-    for (let i = Math.max(0, first); i <= last; i++) {
+    for (let i = max(0, first); i <= last; i++) {
       const off = i - at
-      const window = 0.5 + 0.5 * Math.cos((Math.PI * off) / this.#reach)
-      const turn = Math.PI * off * this.#cutoff
-      sum += all[i]! * window * this.#cutoff * (turn === 0 ? 1 : Math.sin(turn) / turn)
+      const window = 0.5 + 0.5 * cos((PI * off) / this.#reach)
+      const turn = PI * off * this.#cutoff
+      sum += all[i]! * window * this.#cutoff * (turn === 0 ? 1 : sin(turn) / turn)
     }
     return sum
   }

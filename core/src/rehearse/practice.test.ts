@@ -167,10 +167,12 @@ describe('quiz', () => {
     )
   })
 
-  const someOf = (kind: QuizKind, name: string) =>
-    Array.from({ length: 60 }, (_, seed) =>
-      quizQuestion(proved(demoText(name)), seed, [kind]),
-    ).find((one) => one !== null)
+  const someOf = (kind: QuizKind, name: string) => {
+    const of = proved(demoText(name))
+    return Array.from({ length: 60 }, (_, seed) => quizQuestion(of, seed, [kind])).find(
+      (one) => one !== null,
+    )
+  }
   it.each([
     ['wall', 'reedcutters-line', 'facing'],
     ['neighbour', 'eight-for-the-geese', 'dancer'],

@@ -77,7 +77,7 @@ describe('a backup', () => {
       [{ 'manifest.json': manifest }, /is damaged/],
       [{ 'dellop.sqlite': files['dellop.sqlite']! }, /no backup of Dellop/],
     ] as const) {
-      const answer = await restore(server, zipSync(wrong)).expect(400)
+      const answer = await restore(server, zipSync(wrong, { level: 0 })).expect(400)
       expect(answer.body.detail).toMatch(told)
     }
     const answer = await restore(server, strToU8('no zip at all')).expect(400)

@@ -1,13 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { readJson, validate } from '@dellop/core/document'
-import { eveningSchema, momentOf } from '@dellop/core/evening'
-import { seriesSchema } from '@dellop/core/lesson'
-import { entrySchema } from '@dellop/core/logbook'
+import { momentOf } from '@dellop/core/evening'
 import { z } from 'zod'
-import { addKept, type KeptKind } from '../document/kept.ts'
+import { addMissing, type KeptKind } from '../document/kept.ts'
 import { EVENINGS } from '../evening/service.ts'
-import { HttpProblem, orProblem } from '../http/problem.ts'
+import { orProblem } from '../http/problem.ts'
 import { SERIES } from '../lesson/service.ts'
 import { ENTRIES } from '../logbook/service.ts'
 import type { Services } from '../services.ts'
@@ -31,39 +29,42 @@ export async function bringSeason(services: Services): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   const dateOf = (day: number): string =>
     new Date(services.nowMs() + day * DAY_MS).toLocaleDateString('sv', { timeZone: zone })
-  for (const { day, ...rest } of evenings)
-    await add(services, EVENINGS, eveningSchema, {
-      ...rest,
-      format: 'dellop-evening',
-      version: 1,
-      date: dateOf(day),
-      zone,
-    })
-  for (const { day, minute, ...rest } of entries) {
-    const atMs = momentOf({ date: dateOf(day), zone }, minute).getTime()
-    await add(services, ENTRIES, entrySchema, { ...rest, atMs })
-  }
   const onDays = (list: readonly z.infer<typeof dated>[]): object[] =>
     list.map(({ day, ...rest }) => ({ ...rest, date: dateOf(day) }))
-  for (const { lessons, requests, ...rest } of series)
-    await add(services, SERIES, seriesSchema, {
+  await bring(
+    services,
+    EVENINGS,
+    onDays(evenings).map((rest) => ({ ...rest, format: 'dellop-evening', version: 1, zone })),
+  )
+  await bring(
+    services,
+    ENTRIES,
+    entries.map(({ day, minute, ...rest }) => ({
+      ...rest,
+      atMs: momentOf({ date: dateOf(day), zone }, minute).getTime(),
+    })),
+  )
+  await bring(
+    services,
+    SERIES,
+    series.map(({ lessons, requests, ...rest }) => ({
       ...rest,
       format: 'dellop-series',
       version: 1,
       lessons: onDays(lessons),
       requests: onDays(requests),
-    })
+    })),
+  )
 }
 
-/** One of them, unless it is here already. */
-async function add<Document extends { readonly id: string }>(
+/** Those that are not here already; refused whole where one is none. */
+const bring = <Document extends { readonly id: string }>(
   services: Services,
   kind: KeptKind<Document>,
-  schema: z.ZodType<Document>,
-  json: object,
-): Promise<void> {
-  const document = orProblem(validate(schema, json, kind.record.name))
-  await addKept(services, kind, document).catch((error: unknown) => {
-    if (!(error instanceof HttpProblem) || error.code !== 'exists') throw error
-  })
-}
+  list: readonly object[],
+): Promise<void> =>
+  addMissing(
+    services,
+    kind,
+    list.map((json) => orProblem(validate(kind.record.schema, json, kind.record.name))),
+  )

@@ -46,6 +46,13 @@ export function keptKind<Document extends Named>(
     },
   }
 }
+const rowOf = (document: Named, name: string, updatedAtMs: number): KeptDocumentRow => ({
+  id: document.id,
+  name,
+  document: JSON.stringify(document),
+  revision: 0,
+  updatedAtMs,
+})
 const missing = ({ name }: { readonly name: string }): HttpProblem =>
   new HttpProblem('not-found', `There is no such ${name.replace(/^The /, '')}.`)
 
@@ -79,15 +86,23 @@ export async function addKept<Document extends Named>(
     const { id } = document
     if (await manager.existsBy(table, { id }))
       throw new HttpProblem('exists', `${record.name} with the id "${id}" is here already.`, 'id')
-    await manager.insert(table, {
-      id,
-      name: nameOf(document),
-      document: JSON.stringify(document),
-      revision: 0,
-      updatedAtMs: nowMs(),
-    })
+    await manager.insert(table, rowOf(document, nameOf(document), nowMs()))
     return { document, revision: 0 }
   }, once)
+}
+
+/** Adds all that are not here yet, at once. */
+export async function addMissing<Document extends Named>(
+  { database, nowMs }: Pick<Services, 'database' | 'nowMs'>,
+  { table, nameOf }: KeptKind<Document>,
+  documents: readonly Document[],
+): Promise<void> {
+  await database.write(async (manager) => {
+    for (const document of documents) {
+      if (await manager.existsBy(table, { id: document.id })) continue
+      await manager.insert(table, rowOf(document, nameOf(document), nowMs()))
+    }
+  })
 }
 
 export async function removeKept<Document extends Named>(
