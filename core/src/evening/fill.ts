@@ -370,7 +370,7 @@ class Search {
   }
 }
 /** A search that is not through by then answers with what it has, and says so. */
-const MOST_STEPS = 250_000
+const MOST_STEPS = 150_000
 
 /** What may still come from an index on. */
 interface Rest {
