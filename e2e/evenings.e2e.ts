@@ -6,6 +6,9 @@ import { choose } from './helpers/fields.ts'
 import { advance, openLectern } from './helpers/lectern.ts'
 import { changeSettings } from './helpers/settings.ts'
 
+// Other views of this server go on without a group.
+test.afterEach(({ page }) => changeSettings(page, { groupId: null }))
+
 test('an evening is planned, called, runs late, and stands in the logbook; the next lesson follows', async ({
   page,
 }) => {
