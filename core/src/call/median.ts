@@ -1,6 +1,8 @@
 /**
  * The middle of some numbers, or halfway between the two middle ones; needs one at least. What a
  * stray one does not move.
+ *
+ * @param values In any order, of whatever unit the answer then has.
  */
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)

@@ -1,3 +1,4 @@
+import { median } from '../call/index.ts'
 import { lengthKey } from '../cue/index.ts'
 import type { TakeScore } from './score.ts'
 
@@ -26,6 +27,7 @@ export function ownLengths({ cues }: TakeScore): OwnLengths {
       ? [{ text: utterance.text, seconds: span.end - span.start, pace: Math.log(lengthShare) }]
       : [],
   )
+  if (said.length === 0) return { lengths: {}, leftOut: [] }
   const middle = median(said.map(({ pace }) => pace))
   const spread = Math.max(
     LEAST_SPREAD,
@@ -44,11 +46,4 @@ export function ownLengths({ cues }: TakeScore): OwnLengths {
     ),
     leftOut: said.filter(isFar).map(({ text, seconds }) => ({ text, seconds })),
   }
-}
-
-function median(values: readonly number[]): number {
-  if (values.length === 0) return 0
-  const sorted = [...values].sort((a, b) => a - b)
-  const half = Math.floor(sorted.length / 2)
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2
 }

@@ -6,7 +6,7 @@ import { useRoute } from 'vue-router'
 import { ApiProblem, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import ConflictNote from '../document/ConflictNote.vue'
-import { tell } from '../ui/message.ts'
+import { travel } from '../document/travel.ts'
 import { useQueryState } from '../ui/queryState.ts'
 import { words } from '../words/index.ts'
 import EveningFields from './EveningFields.vue'
@@ -49,17 +49,13 @@ const halls = computed(() => [
   ]),
 ])
 
-function travel(way: 'undo' | 'redo'): void {
-  const label = document_[way]()
-  if (label) tell(way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label))
-}
 function key(event: KeyboardEvent): void {
   if (!(event.ctrlKey || event.metaKey) || event.altKey) return
   if (event.target instanceof HTMLElement && event.target.closest('input, textarea')) return
   const wish = event.key.toLowerCase()
   if (wish !== 'z' && wish !== 'y') return
   event.preventDefault()
-  travel(wish === 'y' || event.shiftKey ? 'redo' : 'undo')
+  travel(document_, wish === 'y' || event.shiftKey ? 'redo' : 'undo')
 }
 onMounted(() => window.addEventListener('keydown', key))
 onBeforeUnmount(() => window.removeEventListener('keydown', key))
@@ -95,13 +91,13 @@ const PAPERS = ['door', 'band', 'cuer'] as const
           <el-button
             :disabled="!document_.canUndo.value"
             :aria-label="words.sheet.undo"
-            @click="travel('undo')"
+            @click="travel(document_, 'undo')"
             ><Undo2 :size="18"
           /></el-button>
           <el-button
             :disabled="!document_.canRedo.value"
             :aria-label="words.sheet.redo"
-            @click="travel('redo')"
+            @click="travel(document_, 'redo')"
             ><Redo2 :size="18"
           /></el-button>
           <el-dropdown trigger="click" @command="take">

@@ -19,7 +19,7 @@ import { useLibrary } from '../app/library.ts'
 import { randomId } from '../app/randomId.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
-import { tell } from '../ui/message.ts'
+import { travel } from '../document/travel.ts'
 import { useQueryState } from '../ui/queryState.ts'
 import { words } from '../words/index.ts'
 import CoverageTable from './CoverageTable.vue'
@@ -140,10 +140,6 @@ function setGroup(groupId: string): void {
   const { groupId: _, ...rest } = series.value!
   document_.change(groupId === '' ? rest : { ...rest, groupId }, say.done.changed)
 }
-function travel(way: 'undo' | 'redo'): void {
-  const label = document_[way]()
-  if (label) tell(way === 'undo' ? words.sheet.undone(label) : words.sheet.redone(label))
-}
 </script>
 
 <template>
@@ -164,12 +160,12 @@ function travel(way: 'undo' | 'redo'): void {
           <el-button
             :disabled="!document_.canUndo.value"
             :aria-label="words.sheet.undo"
-            @click="travel('undo')"
+            @click="travel(document_, 'undo')"
             ><Undo2 :size="18" /></el-button
           ><el-button
             :disabled="!document_.canRedo.value"
             :aria-label="words.sheet.redo"
-            @click="travel('redo')"
+            @click="travel(document_, 'redo')"
             ><Redo2 :size="18"
           /></el-button>
         </span>
