@@ -59,8 +59,10 @@ async function add(): Promise<void> {
   openId.value = group.id
   if (library.settings.groupId === null) await choose(group.id)
 }
+/** The one that is chosen is the one that is shown. */
 async function choose(groupId: string | null): Promise<void> {
   failure.value = ''
+  if (groupId !== null) openId.value = groupId
   try {
     await library.saveSettings({ ...library.settings, groupId })
   } catch (error) {
