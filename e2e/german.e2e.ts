@@ -116,7 +116,7 @@ for (let first = 0; first < VIEWS.length; first += FEW) {
       await expect(page.locator(there).first()).toBeVisible()
       await act?.(page)
       // What comes beside the view has come.
-      await page.waitForTimeout(800)
+      await page.waitForTimeout(500)
       expect(await page.locator('html').getAttribute('lang')).toBe('de')
       const left = (await textsOf(page)).filter((text) =>
         ENGLISH.test(without(text.toLowerCase(), data)),

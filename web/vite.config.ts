@@ -41,22 +41,76 @@ export default defineConfig({
     rollupOptions: {
       input: { index: 'index.html', hall: 'hall.html' },
       output: {
-        // Few files, so that a page is there after few questions: what every page needs in one each.
-        // Zod stands with what tells it how to work, which must come before any schema.
+        // Few files, so that a page is there after few questions: what every page needs in one each,
+        // what some need in others. Zod stands with what tells it how to work, which must come
+        // before any schema.
         codeSplitting: {
+          includeDependenciesRecursively: false,
           groups: [
-            { name: 'zod', test: /node_modules\/zod\/|uncompiledZod/, priority: 4 },
+            { name: 'zod', test: /node_modules\/zod\/|uncompiledZod/, priority: 9 },
             {
               name: 'vue',
-              test: /node_modules\/(?:@vue|vue|vue-router|pinia|vue-demi)\//,
-              priority: 3,
+              test: /node_modules\/(?:@vue|vue|vue-router|pinia|vue-demi|vue-i18n|@intlify)\//,
+              priority: 8,
+            },
+            {
+              name: 'dates',
+              test: /element-plus\/es\/components\/(?:date-picker|date-picker-panel|time-picker|calendar)\/|\/dayjs\//,
+              priority: 7,
+            },
+            {
+              name: 'tables',
+              test: /element-plus\/es\/components\/(?:table|table-v2|virtual-list)\/(?!src\/(?:hooks\/use-wheel|defaults))/,
+              priority: 6,
+            },
+            {
+              name: 'rare',
+              test: /element-plus\/es\/components\/(?:tour|descriptions|timeline|input-tag|radio(?:-\w+)?|upload)\//,
+              priority: 6,
             },
             {
               name: 'controls',
-              test: /node_modules\/(?:element-plus|@element-plus|@floating-ui|@vueuse|lodash-es|@ctrl|async-validator|dayjs|memoize-one|normalize-wheel-es|@popperjs|@sxzz)\//,
+              test: /node_modules\/(?:element-plus|@element-plus|@floating-ui|@vueuse|lodash-es|@ctrl|async-validator|memoize-one|normalize-wheel-es|@popperjs|@sxzz)\//,
+              priority: 5,
+            },
+            { name: 'csv', test: /node_modules\/papaparse\//, priority: 4 },
+            {
+              name: 'calendar',
+              test: /node_modules\/(?:ical\.js|ical-generator)\/|\/core\/src\/evening\/ics/,
+              priority: 5,
+            },
+            { name: 'book', test: /\/core\/src\/figure\/book\//, priority: 3 },
+            {
+              name: 'files',
+              test: /\/core\/src\/file\/|node_modules\/(?:midi-file|node-webvtt)\//,
+              priority: 3,
+            },
+            {
+              name: 'season',
+              test: /\/core\/src\/(?:rehearse|evening|lesson)\//,
+              priority: 3,
+            },
+            // What several views share; the hall's small page has its own.
+            {
+              name: 'desk',
+              test: /\/web\/src\/(?!words|hall|workers|app\/timers|sound|call|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/@lucide\//,
+              minShareCount: 2,
               priority: 2,
             },
-            { name: 'core', test: /\/core\/src\/(?!band|listen|figure\/book)/, priority: 1 },
+            {
+              name: 'sounding',
+              test: /\/web\/src\/(?:sound|call)\//,
+              minShareCount: 2,
+              priority: 2,
+            },
+            { name: 'tunes', test: /\/web\/src\/tune\//, minShareCount: 2, priority: 2 },
+            // All rooms' sentences stand together: one who tells a finding may meet any of them. So
+            // does what is kept of a room whose work only some views do.
+            {
+              name: 'core',
+              test: /\/core\/src\/(?:\w+\/words\/|(?!band|listen|file|rehearse|evening|lesson|figure\/book)|evening\/programme|lesson\/series|rehearse\/practice|file\/(?:sheetFile|problem)\.ts)|node_modules\/fastest-levenshtein\//,
+              priority: 4,
+            },
           ],
         },
       },

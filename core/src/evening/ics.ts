@@ -7,7 +7,8 @@ import { succeed, type Result } from '../document/index.ts'
 import type { DanceFacts } from './facts.ts'
 import { problem } from './problem.ts'
 import { emptyEvening, type Evening } from './programme.ts'
-import { clockOfMinutes, timesOf } from './times.ts'
+import { clockOfMinutes } from '../time/clockTime.ts'
+import { timesOf } from './times.ts'
 
 dayjs.extend(utc)
 dayjs.extend(timezone)

@@ -2,7 +2,8 @@ import Papa from 'papaparse'
 import type { DanceFacts } from './facts.ts'
 import { titleOf } from './ics.ts'
 import type { Evening } from './programme.ts'
-import { clockOfMinutes, timesOf } from './times.ts'
+import { clockOfMinutes } from '../time/clockTime.ts'
+import { timesOf } from './times.ts'
 
 interface Row {
   readonly starts: string

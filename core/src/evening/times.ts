@@ -1,3 +1,4 @@
+import { DAY_MINUTES, minutesOfClock } from '../time/clockTime.ts'
 import type { DanceFacts } from './facts.ts'
 import { USUAL_MINUTES, type Evening, type EveningItem } from './programme.ts'
 
@@ -26,23 +27,6 @@ export interface Times {
 
 /** Of a recording that is played once more, and the breath before it. */
 const BETWEEN_TIMES_MINUTES = 0.5
-const DAY_MINUTES = 24 * 60
-
-/** Minutes after midnight of a time such as 19:30. */
-export function minutesOfClock(clock: string): number {
-  const [hours, minutes] = clock.split(':').map(Number) as [number, number]
-  return hours * 60 + minutes
-}
-/**
- * A time of the day from minutes after midnight; past midnight it begins anew.
- *
- * @param minutes After midnight.
- */
-export function clockOfMinutes(minutes: number): string {
-  const whole = ((Math.round(minutes) % DAY_MINUTES) + DAY_MINUTES) % DAY_MINUTES
-  const two = (n: number): string => String(n).padStart(2, '0')
-  return `${two(Math.floor(whole / 60))}:${two(whole % 60)}`
-}
 
 /** What an item takes, without the changeover before the next. */
 export function itemMinutes(

@@ -1,6 +1,28 @@
 import type { Refused } from '../document/index.ts'
 import { problem } from './problem.ts'
 
+const IS_SPACE = /\s/
+/** What a word would go on with. */
+const GOES_ON = /[\p{L}\p{N}/-]/u
+
+/** What is looked for is written in the code and in lists of words: each is compiled once. */
+const compiled = new Map<string, RegExp>()
+function atWordsEnd(source: string): RegExp {
+  const known = compiled.get(source)
+  if (known) return known
+  const found = new RegExp(`(?:${source})(?![\\p{L}\\p{N}/-])`, 'iuy')
+  compiled.set(source, found)
+  return found
+}
+const sorted = new WeakMap<readonly string[], readonly string[]>()
+function longestFirst(words: readonly string[]): readonly string[] {
+  const known = sorted.get(words)
+  if (known) return known
+  const order = words.toSorted((a, b) => b.length - a.length)
+  sorted.set(words, order)
+  return order
+}
+
 /** Reads a text from its front, word by word, and knows at which character it is. */
 export class Reader {
   private at = 0
@@ -16,7 +38,7 @@ export class Reader {
 
   /** Takes what a pattern finds here, at a word's end; null where it finds nothing. */
   take(pattern: RegExp): RegExpExecArray | null {
-    const found = new RegExp(`(?:${pattern.source})(?![\\p{L}\\p{N}/-])`, 'iuy')
+    const found = atWordsEnd(pattern.source)
     found.lastIndex = this.at
     const match = found.exec(this.text)
     if (!match) return null
@@ -27,10 +49,25 @@ export class Reader {
 
   /** Takes the longest of these words, in whichever capitals; null where none stands here. */
   word<Word extends string>(words: readonly Word[]): Word | null {
-    for (const word of [...words].sort((a, b) => b.length - a.length))
-      if (this.take(new RegExp(word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+'))))
-        return word
+    for (const word of longestFirst(words)) {
+      const end = this.endOf(word)
+      if (end === null) continue
+      this.at = end
+      this.skip()
+      return word as Word
+    }
     return null
+  }
+  /** Where a word that stands here ends; null where it does not. Gaps may be of any width. */
+  private endOf(word: string): number | null {
+    let at = this.at
+    for (const letter of word)
+      if (letter === ' ') {
+        if (!IS_SPACE.test(this.text[at] ?? '')) return null
+        while (IS_SPACE.test(this.text[at] ?? '')) at++
+      } else if (this.text[at]?.toLowerCase() === letter.toLowerCase()) at++
+      else return null
+    return GOES_ON.test(String.fromCodePoint(this.text.codePointAt(at) ?? 0x20)) ? null : at
   }
 
   /** Takes one sign. */
@@ -69,6 +106,6 @@ export class Reader {
   }
 
   private skip(): void {
-    while (/\s/.test(this.text[this.at] ?? '')) this.at++
+    while (IS_SPACE.test(this.text[this.at] ?? '')) this.at++
   }
 }

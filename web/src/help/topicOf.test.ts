@@ -7,7 +7,18 @@ it.each(['tunes', 'tune', 'figures', 'figure', 'groups', 'sheets', 'sheet', 'sch
   'the view %s has a topic in the help',
   (view) => expect(topics).toContain(helpFor(view)),
 )
-it.each(['sheet-print', 'sheet-floor', 'lectern', 'free', 'call', 'calls', 'about', 'sheet-rehearse', 'evening', 'lessons', 'logbook', 'backup', undefined])(
-  'the view %s as well',
-  (view) => expect(topics).toContain(helpFor(view)),
-)
+it.each([
+  'sheet-print',
+  'sheet-floor',
+  'lectern',
+  'free',
+  'call',
+  'calls',
+  'about',
+  'sheet-rehearse',
+  'evening',
+  'lessons',
+  'logbook',
+  'backup',
+  undefined,
+])('the view %s as well', (view) => expect(topics).toContain(helpFor(view)))

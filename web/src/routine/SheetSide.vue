@@ -8,17 +8,11 @@ import type { ListedFinding, Sheet } from '@dellop/core/sheet'
 import type { Tune } from '@dellop/core/tune'
 import type { School } from '@dellop/core/school'
 import { MoreHorizontal } from '@lucide/vue'
-import { computed, toRaw, toRef } from 'vue'
+import { computed, defineAsyncComponent, toRaw, toRef } from 'vue'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
-import AboutPanel from './AboutPanel.vue'
 import type { SheetCommands } from './commands.ts'
-import CuesPanel from './CuesPanel.vue'
 import FindingList from './FindingList.vue'
-import FitPanel from './FitPanel.vue'
-import HandOn from './HandOn.vue'
-import HistoryPanel from './HistoryPanel.vue'
-import PassPanel from './PassPanel.vue'
 import type { SheetPage } from './sheetPage.ts'
 import type { PageKey } from './pageCommands.ts'
 import { ALWAYS_THERE, ON_ASKING, type Side } from './sides.ts'
@@ -27,6 +21,14 @@ import TimedOn from './TimedOn.vue'
 import type { MusicChoice } from './timedOn.ts'
 import { useRepairs } from './useRepairs.ts'
 import { repairWorker } from '../workers/repairing.ts'
+
+/** What does not stand there at first comes when it is asked for. */
+const AboutPanel = defineAsyncComponent(() => import('./AboutPanel.vue'))
+const CuesPanel = defineAsyncComponent(() => import('./CuesPanel.vue'))
+const FitPanel = defineAsyncComponent(() => import('./FitPanel.vue'))
+const HandOn = defineAsyncComponent(() => import('./HandOn.vue'))
+const HistoryPanel = defineAsyncComponent(() => import('./HistoryPanel.vue'))
+const PassPanel = defineAsyncComponent(() => import('./PassPanel.vue'))
 
 /**
  * Beside the page: what is to mend and the figure that is chosen, its pass, the music, the heading,

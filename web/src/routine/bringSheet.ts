@@ -1,5 +1,5 @@
 import { diff } from '@dellop/core/document'
-import { readSheetFile, readSheetText, sheetFileOfText, type SheetFile } from '@dellop/core/file'
+import type { SheetFile } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { ref, type Ref } from 'vue'
@@ -7,6 +7,9 @@ import { randomId } from '../app/randomId.ts'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { words } from '../words/index.ts'
+
+/** Reading files comes when the first is brought. */
+const reading = () => import('./sheetReading.ts')
 
 /** A dance that is to be brought in and is among the sheets already. */
 export interface BroughtAgain {
@@ -40,12 +43,13 @@ export function useBringSheet(
       await library.load()
       const text = await file.text()
       const isText = /\.txt$/i.test(file.name)
-      const read = isText ? readText(text, file.name) : readSheetFile(text, `“${file.name}”`)
+      const { readSheetFile } = await reading()
+      const read = isText ? await readText(text, file.name) : readSheetFile(text, `“${file.name}”`)
       if (!read.ok)
         return void (failure.value = words.shelf.notBrought + words.problem(read.problem))
       const there = await alreadyThere(read.value.routine)
       if (!there) return await takeIn(read.value)
-      const brought = isText ? asEditOf(there, text, read.value.routine) : read.value.routine
+      const brought = isText ? await asEditOf(there, text, read.value.routine) : read.value.routine
       again.value = {
         file: read.value,
         there,
@@ -56,14 +60,15 @@ export function useBringSheet(
     }
   }
 
-  const readText = (text: string, name: string) =>
-    sheetFileOfText(text, {
+  const readText = async (text: string, name: string) =>
+    (await reading()).sheetFileOfText(text, {
       id: randomId(),
       title: name.replace(/\.txt$/i, '').slice(0, 120),
       figures: library.figures,
     })
   /** The text read onto the sheet that is here, so that what is the same is known for the same. */
-  function asEditOf(there: Routine, text: string, otherwise: Routine): Routine {
+  async function asEditOf(there: Routine, text: string, otherwise: Routine): Promise<Routine> {
+    const { readSheetText } = await reading()
     const read = readSheetText(text, { figures: library.figures, base: there, newId: randomId })
     return read.ok ? read.value.routine : otherwise
   }

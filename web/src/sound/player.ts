@@ -1,8 +1,5 @@
-import createStretch, { type StretchNode } from 'signalsmith-stretch'
+import type { StretchNode } from 'signalsmith-stretch'
 import stretchUrl from 'signalsmith-stretch?url'
-
-// Its own blob worklet is refused by the content security policy; from its file it loads.
-createStretch.moduleUrl = stretchUrl
 
 /** A worklet that is refused its WebAssembly never answers. */
 const CREATE_TIMEOUT_MS = 5000
@@ -67,6 +64,9 @@ export async function stretchNode(
   context: BaseAudioContext,
   buffer: AudioBuffer,
 ): Promise<StretchNode> {
+  const { default: createStretch } = await import('signalsmith-stretch')
+  // Its own blob worklet is refused by the content security policy; from its file it loads.
+  createStretch.moduleUrl = stretchUrl
   // Without an input the processor fails: it asks for the channel count of its first one.
   const made = createStretch(context, {
     numberOfInputs: 1,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { HOLD_IDS } from '@dellop/core/figure'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { words } from '../words/index.ts'
-import OwnHoldDialog from './OwnHoldDialog.vue'
+
+const OwnHoldDialog = defineAsyncComponent(() => import('./OwnHoldDialog.vue'))
 
 /** Holds to choose from, one or several, with those written out for this figure or sheet. */
 const props = defineProps<{
