@@ -62,6 +62,14 @@ const squeezedAnswers = compress({
   deflate: false,
 })
 
+/** Every answer says where the disk is all but full, so that whoever works is told. */
+const tellsOfRoom =
+  ({ database }: Services): Koa.Middleware =>
+  async (ctx, next) => {
+    if (database.isLow()) ctx.set('Dellop-Storage', 'low')
+    await next()
+  }
+
 /** The application; the middleware in the order in which a request meets it. */
 export function createApp(services: Services, webFolder: string | null): Koa {
   const app = new Koa()
@@ -72,6 +80,7 @@ export function createApp(services: Services, webFolder: string | null): Koa {
   app.use(originGuard)
   if (webFolder) app.use(webApp(webFolder))
   app.use(squeezedAnswers)
+  app.use(tellsOfRoom(services))
   app.use(router.routes())
   app.use(router.allowedMethods())
   app.silent = true

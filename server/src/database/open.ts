@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import type { DataSource } from 'typeorm'
 import { forgetAnswers } from './once.ts'
 import { checkDatabase } from './check.ts'
+import { reserveIn } from './reserve.ts'
 import { databasePath, databaseSource } from './source.ts'
 import { settleConnection, WriterQueue, type Write } from './writer.ts'
 
@@ -16,6 +17,8 @@ const KEPT_BACKUPS = 10
 export interface Database {
   readonly source: DataSource
   readonly write: Write
+  /** The disk is full but for what little is kept back. */
+  readonly isLow: () => boolean
   readonly close: () => Promise<void>
 }
 
@@ -38,11 +41,13 @@ export async function openDatabase(
     await backUp(writing, dataFolder, nowMs())
   await writing.runMigrations({ transaction: 'each' })
   const source = await opened(dataFolder)
-  const queue = new WriterQueue(writing, { nowMs, ...(sleep ? { sleep } : {}) })
+  const reserve = reserveIn(dataFolder)
+  const queue = new WriterQueue(writing, { nowMs, reserve, ...(sleep ? { sleep } : {}) })
   await queue.write((manager) => forgetAnswers(manager, nowMs()))
   return {
     source,
     write: (work, once) => queue.write(work, once),
+    isLow: reserve.isSpent,
     close: async () => {
       await queue.settled()
       await source.destroy()

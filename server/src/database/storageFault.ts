@@ -1,7 +1,7 @@
 import { HttpProblem } from '../http/problem.ts'
 
 /** What SQLite reports where not the change is wrong but the storage: it may pass. */
-const FULL = /SQLITE_(?:FULL|IOERR)|disk is full|disk I\/O error|ENOSPC/i
+const FULL = /SQLITE_(?:FULL|IOERR)|disk is full|disk I\/O error|ENOSPC|EDQUOT|EFBIG/i
 const BUSY = /SQLITE_(?:BUSY|LOCKED|CANTOPEN|PROTOCOL)|database is locked|table is locked/i
 const LOST =
   /no transaction is active|database (?:connection )?is (?:not open|closed)|SQLITE_MISUSE/i
@@ -19,6 +19,10 @@ function textOf(error: unknown): string {
 export const isStorageFault = (error: unknown): boolean =>
   !(error instanceof HttpProblem) &&
   [FULL, BUSY, LOST].some((pattern) => pattern.test(textOf(error)))
+
+/** Whether there is no room for it. */
+export const isFull = (error: unknown): boolean =>
+  !(error instanceof HttpProblem) && FULL.test(textOf(error))
 
 /** What a person is told when trying again has not helped. Nothing of the change was kept. */
 export function storageProblem(error: unknown): HttpProblem {

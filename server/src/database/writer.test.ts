@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { HttpProblem } from '../http/problem.ts'
@@ -15,6 +15,7 @@ let database: Database
 /** What happens while the writer waits between two tries. */
 let whileWaiting: () => void
 let waits: number[]
+let now = 0
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'dellop-writer-'))
   storage = faultyStorage()
@@ -22,7 +23,7 @@ beforeEach(async () => {
   waits = []
   database = await openDatabase(
     folder,
-    () => 0,
+    () => now,
     async (ms) => {
       waits.push(ms)
       whileWaiting()
@@ -54,7 +55,8 @@ describe('a commit that fails', () => {
     storage.commit = 'lost'
     whileWaiting = () => void (storage.commit = 'none')
     expect(await add('first')).toBe('first')
-    expect(storage.failed()).toBe(1)
+    // Once with the reserve, once without it.
+    expect(storage.failed()).toBe(2)
     const later = Array.from({ length: 30 }, (_, i) => `later-${String(i).padStart(2, '0')}`)
     await Promise.all(later.map(add))
     expect(onDisk()).toEqual(['first', ...later])
@@ -66,6 +68,36 @@ describe('a commit that fails', () => {
     storage.commit = 'none'
     expect([storage.failed(), waits]).toEqual([1, []])
     expect(onDisk()).toEqual(['once'])
+  })
+
+  it('for want of room finds it in the reserve at once; that is put back when there is room again', async () => {
+    const reserve = join(folder, 'reserve')
+    expect([statSync(reserve).size, database.isLow()]).toEqual([4 * 1024 * 1024, false])
+    storage.commit = 'lost'
+    whileWaiting = () => {
+      throw new Error('it waited')
+    }
+    now += 60_000
+    // The disk has room as soon as the reserve is gone.
+    storage.before = () => void (storage.commit = existsSync(reserve) ? 'lost' : 'none')
+    expect(await add('first')).toBe('first')
+    expect([existsSync(reserve), storage.failed()]).toEqual([true, 1])
+    expect(onDisk()).toEqual(['first'])
+  })
+
+  it('on a disk that stays full is refused without delay after the first, until one goes through', async () => {
+    storage.commit = 'lost'
+    await expect(add('one')).rejects.toMatchObject({ code: 'storage.full' })
+    expect(database.isLow()).toBe(true)
+    waits.length = 0
+    await expect(add('two')).rejects.toMatchObject({ code: 'storage.full' })
+    expect(waits).toEqual([])
+    storage.commit = 'none'
+    expect(await add('three')).toBe('three')
+    storage.commit = 'lost'
+    whileWaiting = () => void (storage.commit = 'none')
+    expect(await add('four')).toBe('four')
+    expect(onDisk()).toEqual(['four', 'three'])
   })
 
   it('for as long as it is waited for is told in a sentence, with nothing kept and the next one whole', async () => {
@@ -87,7 +119,7 @@ describe('a commit that fails', () => {
       seen.push(await database.source.manager.count(FigureEntity))
     })
     await writing
-    expect(seen).toEqual([0, 0])
+    expect(seen).toEqual([0, 0, 0])
     expect(await database.source.manager.count(FigureEntity)).toBe(1)
   })
 })

@@ -1,7 +1,8 @@
 import type { DataSource, EntityManager, QueryRunner } from 'typeorm'
 import { HttpProblem } from '../http/problem.ts'
 import { answeredBefore, keepAnswer, type Once } from './once.ts'
-import { isStorageFault, storageProblem } from './storageFault.ts'
+import type { Reserve } from './reserve.ts'
+import { isFull, isStorageFault, storageProblem } from './storageFault.ts'
 
 /**
  * Makes a change to the database. With `once` it is made once however often it is sent: what comes
@@ -18,6 +19,8 @@ export const RETRY_AFTER_MS = [50, 150, 400, 800, 1600, 3000] as const
 export interface WriterOptions {
   readonly nowMs: () => number
   readonly sleep?: (ms: number) => Promise<void>
+  /** Room that is kept for when the disk is full. */
+  readonly reserve?: Reserve | null
 }
 
 /**
@@ -27,19 +30,28 @@ export interface WriterOptions {
  *   before anything is said, by the number that every transaction leaves there.
  * - After a fault of the storage the connection is opened anew and proved by a read, and the change
  *   is tried again; TypeORM's own count of open transactions is never relied on.
+ * - On a full disk the reserve is spent first. Once that is gone too, changes are not waited with:
+ *   each is tried once until one succeeds, so that nobody stands behind a queue of refusals.
  * - A failing change does not stop those behind it.
  */
 export class WriterQueue {
   private tail: Promise<unknown> = Promise.resolve()
   private readonly nowMs: () => number
   private readonly sleep: (ms: number) => Promise<void>
+  private readonly reserve: Reserve | null
+  private isRefusing = false
 
   constructor(
     private readonly source: DataSource,
-    { nowMs, sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms)) }: WriterOptions,
+    {
+      nowMs,
+      sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+      reserve = null,
+    }: WriterOptions,
   ) {
     this.nowMs = nowMs
     this.sleep = sleep
+    this.reserve = reserve
   }
 
   write<Value>(
@@ -59,13 +71,21 @@ export class WriterQueue {
     work: (manager: EntityManager) => Promise<Value>,
     once: Once | null,
   ): Promise<Value> {
-    for (let tries = 0; ; tries++) {
+    for (let tries = 0; ; ) {
       try {
-        return await this.transaction(work, once)
+        const value = await this.transaction(work, once)
+        this.isRefusing = false
+        this.reserve?.refill(this.nowMs())
+        return value
       } catch (error) {
         if (!isStorageFault(error)) throw error
-        const waitMs = RETRY_AFTER_MS[tries]
-        if (waitMs === undefined) throw storageProblem(error)
+        const noRoom = isFull(error)
+        if (noRoom && this.reserve?.spend()) continue
+        const waitMs = this.isRefusing ? undefined : RETRY_AFTER_MS[tries++]
+        if (waitMs === undefined) {
+          this.isRefusing = noRoom
+          throw storageProblem(error)
+        }
         await this.sleep(waitMs)
       }
     }

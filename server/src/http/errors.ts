@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { ProblemBody } from '@dellop/wire'
 import type { Context, Middleware } from 'koa'
+import { isStorageFault, storageProblem } from '../database/storageFault.ts'
 import type { Log } from './log.ts'
 import { HttpProblem } from './problem.ts'
 
@@ -54,6 +55,7 @@ function problemOf(thrown: unknown): HttpProblem {
       'input.not-json',
       'The request could not be read: complete JSON was expected.',
     )
+  if (isStorageFault(thrown)) return storageProblem(thrown)
   return new HttpProblem(
     'server.failed',
     'Something went wrong in Dellop. Whether this was saved is not known; it is safe to send it again.',

@@ -6,6 +6,8 @@ export type CommitFault = 'none' | 'lost' | 'unheard'
 /** A storage that fails when it is told to, below everything that is tested. */
 export interface Storage {
   commit: CommitFault
+  /** Called before each commit. */
+  before: () => void
   /** Commits that have failed. */
   readonly failed: () => number
   readonly restore: () => void
@@ -20,6 +22,7 @@ export function faultyStorage(): Storage {
   const prepare = LibsqlDriver.prototype.prepare
   const storage: Storage = {
     commit: 'none',
+    before: () => undefined,
     failed: () => failed,
     restore: () => void (LibsqlDriver.prototype.prepare = prepare),
   }
@@ -28,6 +31,7 @@ export function faultyStorage(): Storage {
     if (sql !== 'COMMIT') return statement
     const { run } = statement
     statement.run = (...parameters) => {
+      storage.before()
       if (storage.commit === 'none') return run(...parameters)
       failed++
       if (storage.commit === 'lost') prepare.call(this, 'ROLLBACK').run()

@@ -111,9 +111,20 @@ async function heard(path: string, init: RequestInit): Promise<unknown> {
   const response = await fetch(path, { ...init, headers }).catch(() => {
     throw new ApiProblem('offline', words.trouble.offline)
   })
+  noteRoom(response)
   const json: unknown = await response.json().catch(() => null)
   if (!response.ok) throw problemOf(json)
   return json
+}
+
+let isLowOnRoom = false
+let lowOnRoom: () => void = () => undefined
+/** Hears once each time the disk of the server has become all but full. */
+export const onLowRoom = (listen: () => void): void => void (lowOnRoom = listen)
+function noteRoom({ headers }: Response): void {
+  const isLow = headers.get('Dellop-Storage') === 'low'
+  if (isLow && !isLowOnRoom) lowOnRoom()
+  isLowOnRoom = isLow
 }
 
 function problemOf(json: unknown): ApiProblem {

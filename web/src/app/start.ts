@@ -4,6 +4,8 @@ import '@fontsource-variable/bricolage-grotesque'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { i18n } from '../words/i18n.ts'
+import { words } from '../words/index.ts'
+import { onLowRoom } from './api.ts'
 import App from './App.vue'
 import './base.css'
 import { watchForUpdates } from './offline.ts'
@@ -14,6 +16,9 @@ import { reportErrors } from './trouble.ts'
 
 const app = createApp(App)
 reportErrors(app)
+onLowRoom(
+  () => void import('../ui/message.ts').then(({ tellWarning }) => tellWarning(words.trouble.low)),
+)
 followSystem()
 app.use(createPinia()).use(router).use(i18n).mount('#app')
 watchForUpdates()

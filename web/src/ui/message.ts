@@ -14,6 +14,10 @@ export const tell = (message: string): void =>
 export const tellFailure = (message: string): void =>
   void ElMessage({ message, type: 'error', duration: ANSWERED_MS, showClose: true })
 
+/** Tells what is the matter, until it is closed. */
+export const tellWarning = (message: string): void =>
+  void ElMessage({ message, type: 'warning', duration: 0, showClose: true })
+
 /** Tells what was done, with the way back beside it. */
 export function tellUndo(text: string, undoLabel: string, undo: () => void): void {
   const back = (): void => {
