@@ -10,6 +10,7 @@ import { shipFigures } from './figure/service.ts'
 import { readHere, readInWorker } from './tune/musicReader.ts'
 import { sweepMedia } from './media/sweep.ts'
 import { openHall } from './hall/hall.ts'
+import { hallFile } from './hall/keptHall.ts'
 import { broadcaster } from './http/events.ts'
 import { fileLog } from './http/log.ts'
 import type { Services } from './services.ts'
@@ -58,7 +59,7 @@ async function startLocked(
   const database = await openDatabase(dataFolder, nowMs)
   const broadcast = broadcaster()
   const log = fileLog(dataFolder, nowMs)
-  const hall = openHall({ webFolder, nowMs, log })
+  const hall = openHall({ webFolder, nowMs, log, file: hallFile(dataFolder) })
   const newId = (): string => randomBytes(8).toString('hex')
   const services: Services = {
     dataFolder,
@@ -83,6 +84,7 @@ async function startLocked(
   }
   const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
   lock.at(address)
+  await hall.comeBack()
   return {
     services,
     address,

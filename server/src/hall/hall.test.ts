@@ -1,5 +1,6 @@
 import type { HallPlace } from '@dellop/wire'
 import request from 'supertest'
+import { pairing } from './pairing.ts'
 import { testServer, type TestServer } from '../testing/server.ts'
 
 let server: TestServer
@@ -94,7 +95,7 @@ describe('second screens', () => {
     await request(address).post('/screen/pair').send({ code: 123 }).expect(400)
   })
 
-  it('are slowed with every wrong code', async () => {
+  it('are slowed with every wrong code; a right one comes in at once all the same', async () => {
     const address = await switchOn()
     const code = await codeFor('see')
     const other = code === '000000' ? '000001' : '000000'
@@ -107,6 +108,68 @@ describe('second screens', () => {
     const [second, third] = [await tried(other), await tried(other)]
     expect(second).toBeGreaterThanOrEqual(390)
     expect(third).toBeGreaterThanOrEqual(790)
+    // Of many guesses at once the last are still kept back when the right code has its answer.
+    let answered = 0
+    for (let n = 0; n < 120; n++)
+      request(address)
+        .post('/screen/pair')
+        .send({ code: other })
+        .then(
+          () => answered++,
+          () => undefined,
+        )
+    await request(address).post('/screen/pair').send({ code }).expect(200)
+    expect(answered).toBeLessThan(120)
+  })
+
+  it('that guess are heard no more, and six digits are void after a thousand wrong; a camera still comes in', () => {
+    const pairs = pairing(() => 0)
+    const { code, secret } = pairs.newCode('see')
+    const other = code === '000000' ? '000001' : '000000'
+    for (let n = 0; n < 200; n++)
+      expect(pairs.redeem(other, 'a')).toMatchObject({ refused: 'wrong' })
+    expect(pairs.redeem(code, 'a')).toMatchObject({ refused: 'guessing' })
+    for (const from of ['b', 'c', 'd', 'e']) for (let n = 0; n < 200; n++) pairs.redeem(other, from)
+    expect(pairs.redeem(code, 'f')).toMatchObject({ refused: 'wrong' })
+    expect(pairs.redeem(secret, 'f')).toMatchObject({ screen: { right: 'see' } })
+    expect(pairs.redeem(secret, 'f')).toMatchObject({ refused: 'wrong' })
+  })
+
+  it('keep four streams open, the newest', async () => {
+    const address = await switchOn()
+    const token = await paired(address, 'see')
+    const open = async () => {
+      const response = await fetch(`${address}/screen/stream?token=${token}`)
+      const reader = response.body!.getReader()
+      await reader.read()
+      return reader
+    }
+    const first = await open()
+    const others = [await open(), await open(), await open()]
+    others.push(await open())
+    // The first is ended by the server: it is read to its end.
+    for (;;) if ((await first.read()).done) break
+    await server.ask.put('/api/hall/news').send({ place: PLACE }).expect(204)
+    for (const reader of others) {
+      expect(new TextDecoder().decode((await reader.read()).value)).toContain('"place"')
+      await reader.cancel()
+    }
+  })
+
+  it('are on again, where they were and with who was let in, when the server is started anew', async () => {
+    const address = await switchOn()
+    const token = await paired(address, 'control')
+    await server.stop()
+    server = await testServer(server.dataFolder)
+    expect((await server.ask.get('/api/hall')).body).toMatchObject({
+      address,
+      screens: [{ right: 'control' }],
+    })
+    await request(address).get('/screen/time').set('Authorization', `Bearer ${token}`).expect(200)
+    await server.ask.put('/api/hall').send({ address: null }).expect(200)
+    await server.stop()
+    server = await testServer(server.dataFolder)
+    expect((await server.ask.get('/api/hall')).body).toMatchObject({ address: null, screens: [] })
   })
 
   it('that may only see cannot steer; a remote can, and is heard at the lectern', async () => {

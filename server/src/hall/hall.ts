@@ -5,8 +5,12 @@ import type { HallCode, HallNews, HallRight, HallStatus } from '@dellop/wire'
 import type { Context } from 'koa'
 import { HttpProblem } from '../http/problem.ts'
 import { hallApp, type HallOptions } from './listener.ts'
+import type { HallFile } from './keptHall.ts'
 import { pairing } from './pairing.ts'
 import { streams } from '../http/streams.ts'
+
+/** So many streams one screen needs at most: a few tabs, and one that is just coming back. */
+const MOST_STREAMS = 4
 
 /**
  * Second screens on this network. Nothing listens until it is switched on, and what does serves the
@@ -21,29 +25,55 @@ export interface Hall {
   /** The lectern listens here to what remotes press. */
   readonly attachLectern: (ctx: Context) => void
   readonly removeScreen: (id: string) => boolean
+  /** Screens that were on when the server stopped are on again, where they were. */
+  readonly comeBack: () => Promise<void>
+  /** Stops listening; what was on is known at the next start. */
   readonly close: () => Promise<void>
 }
 
-export function openHall(options: HallOptions): Hall {
-  const pairs = pairing(options.nowMs)
+export function openHall(options: HallOptions & { readonly file: HallFile }): Hall {
+  const { file, nowMs, log } = options
+  const before = file.read(nowMs())
+  const pairs = pairing(nowMs, before?.screens, () => keep())
   const lecterns = streams()
-  let screens = streams()
+  let screens = streams(MOST_STREAMS)
   let server: Server | null = null
   let address: string | null = null
+  let switchedOnMs = before?.switchedOnMs ?? 0
   let last: HallNews | null = null
 
   const latest = (): readonly unknown[] =>
     last ? [...(last.programme ? [{ programme: last.programme }] : []), { place: last.place }] : []
 
-  async function switchOff(): Promise<void> {
+  function keep(): void {
+    try {
+      if (address === null) return file.write(null)
+      const { hostname, port } = new URL(address)
+      file.write({
+        address: hostname,
+        port: Number(port),
+        switchedOnMs,
+        screens: [...pairs.screens()],
+      })
+    } catch (error) {
+      // They go on as they are; only a server that is started anew does not know of them.
+      log.write({ what: 'hall not kept', error: String(error) })
+    }
+  }
+
+  async function stopListening(): Promise<void> {
     const closing = server
     server = address = null
-    pairs.clear()
     screens.end()
-    screens = streams()
+    screens = streams(MOST_STREAMS)
     if (!closing) return
     closing.closeAllConnections()
     await new Promise((resolve) => closing.close(resolve))
+  }
+
+  async function switchOff(): Promise<void> {
+    await stopListening()
+    pairs.clear()
   }
 
   async function switchOn(wanted: string): Promise<void> {
@@ -54,6 +84,12 @@ export function openHall(options: HallOptions): Hall {
         'address',
       )
     await switchOff()
+    await listenAt(wanted, 0)
+    switchedOnMs = nowMs()
+    keep()
+  }
+
+  async function listenAt(wanted: string, port: number): Promise<void> {
     const app = hallApp({
       ...options,
       pairing: pairs,
@@ -64,7 +100,7 @@ export function openHall(options: HallOptions): Hall {
     const opened = createServer(app.callback())
     await new Promise<void>((resolve, reject) => {
       opened.once('error', reject)
-      opened.listen(0, wanted, resolve)
+      opened.listen(port, wanted, resolve)
     })
     server = opened
     address = `http://${wanted}:${(opened.address() as AddressInfo).port}`
@@ -84,12 +120,12 @@ export function openHall(options: HallOptions): Hall {
     newCode: (right) => {
       if (address === null)
         throw new HttpProblem('input.invalid', 'Second screens are switched off.')
-      const { code, expiresAtMs } = pairs.newCode(right)
+      const { code, secret, expiresAtMs } = pairs.newCode(right)
       return {
         code,
         right,
         expiresAtMs,
-        url: `${address}/${right === 'control' ? 'remote' : 'hall'}#${code}`,
+        url: `${address}/${right === 'control' ? 'remote' : 'hall'}#${secret}`,
       }
     },
     tell: (news) => {
@@ -104,9 +140,17 @@ export function openHall(options: HallOptions): Hall {
       screens.end(id)
       return isGone
     },
+    comeBack: async () => {
+      if (!before || address !== null || !addresses().includes(before.address)) return
+      try {
+        await listenAt(before.address, before.port)
+      } catch (error) {
+        log.write({ what: 'hall not back', error: String(error) })
+      }
+    },
     close: async () => {
       lecterns.end()
-      await switchOff()
+      await stopListening()
       screens.end()
     },
   }

@@ -43,21 +43,20 @@ export function hallApp(hall: HallInside): Koa {
   app.use(originGuard)
   if (hall.webFolder) app.use(pages(hall.webFolder))
   const router = new Router({ prefix: '/screen' })
-  let busyUntilMs = 0
   router.post('/pair', async (ctx) => {
     const { code } = await bodyOf(ctx, pairSchema)
-    // One try after the other, each wrong one longer than the last: guessing takes for ever.
-    const now = hall.nowMs()
-    const wait = Math.max(0, busyUntilMs - now) + hall.pairing.waitMs()
-    busyUntilMs = now + wait
-    if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait))
-    const screen = hall.pairing.redeem(code)
-    if (!screen)
-      throw new HttpProblem(
-        'origin.refused',
-        'That code is not good, or no longer. Ask for a new one at the lectern.',
-      )
-    ctx.body = { token: screen.token, right: screen.right }
+    const redeemed = hall.pairing.redeem(code, ctx.req.socket.remoteAddress ?? '')
+    if (!('refused' in redeemed)) {
+      ctx.body = { token: redeemed.token, right: redeemed.screen.right }
+      return
+    }
+    await new Promise((resolve) => setTimeout(resolve, redeemed.waitMs))
+    throw new HttpProblem(
+      'origin.refused',
+      redeemed.refused === 'wrong'
+        ? 'That code is not good, or no longer. Ask for a new one at the lectern.'
+        : 'Too many codes were tried from here. Ask for a new one at the lectern.',
+    )
   })
   // A stream is asked for by the browser itself, which sends no header of ours: its token is in the
   // address.

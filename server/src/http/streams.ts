@@ -12,7 +12,8 @@ export interface Streams {
 /** Keeps proxies and sleeping pages from closing a silent stream. */
 const BEAT_MS = 15_000
 
-export function streams(): Streams {
+/** @param mostOfOne So many of one id stay open at once, the newest. */
+export function streams(mostOfOne = Infinity): Streams {
   const open = new Map<PassThrough, string>()
   const beat = setInterval(
     () => open.forEach((_, stream) => stream.write(': still here\n\n')),
@@ -29,6 +30,12 @@ export function streams(): Streams {
       ctx.body = stream
       stream.write(': hello\n\n')
       for (const event of first) stream.write(lineOf(event))
+      // The oldest goes: it is the likeliest to have nobody at its other end.
+      const ofIt = [...open].filter(([, one]) => one === id).map(([one]) => one)
+      for (const oldest of ofIt.slice(0, Math.max(0, ofIt.length + 1 - mostOfOne))) {
+        open.delete(oldest)
+        oldest.end()
+      }
       open.set(stream, id)
       ctx.req.on('close', () => {
         open.delete(stream)

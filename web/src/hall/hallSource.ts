@@ -8,6 +8,11 @@ const CLOCK_TRIES = 8
 const CLOCK_AGAIN_MS = 30_000
 const AGAIN_AFTER_MS = 1500
 
+/** Digits may be typed in any groups; what a camera has read is taken as it is. */
+const tidy = (code: string): string => (/^[\d\s.-]*$/.test(code) ? code.replace(/\D/g, '') : code)
+/** News that seem so much older, or younger, than they can be: one of the clocks was set. */
+const CLOCK_SET_MS = 2000
+
 export type HallState = 'out' | 'coming' | 'in' | 'away'
 
 /**
@@ -41,7 +46,7 @@ export function hallSource() {
     failure.value = ''
     state.value = 'coming'
     try {
-      const answer = await ask('pair', { code: code.replace(/\D/g, '') })
+      const answer = await ask('pair', { code: tidy(code) })
       const json = (await answer.json()) as { token?: string; right?: HallRight; detail?: string }
       if (!answer.ok || !json.token) throw new Error(json.detail ?? '')
       token = json.token
@@ -80,7 +85,10 @@ export function hallSource() {
     stream.onmessage = ({ data }: MessageEvent<string>) => {
       const news = JSON.parse(data) as { programme?: HallProgramme; place?: HallPlace }
       if (news.programme) programme.value = news.programme
-      if (news.place) place.value = news.place
+      if (!news.place) return
+      place.value = news.place
+      // A lectern that tells where it is tells it now.
+      if (Math.abs(Date.now() + aheadMs - news.place.atMs) > CLOCK_SET_MS) void measureClock()
     }
     // The browser tries again by itself while the address answers; a refusal means that the screen
     // was sent away.
