@@ -48,6 +48,56 @@ test('a page that is closed in mid-dance comes back at the beat where it stopped
   expect((await shownCues(page))[0]).toBe(all[0])
 })
 
+test('place, speed and volume that were set before the start come back as they were; another window takes the call over', async ({
+  page,
+  context,
+}) => {
+  await bringText(page, 'Two windows', WALTZ)
+  const id = page.url().split('/').pop()!
+  await openLectern(page, '', id)
+  for (let n = 0; n < 3; n++) await page.keyboard.press('-')
+  await page.keyboard.press('s')
+  const volume = page.getByRole('dialog').getByRole('slider', { name: 'Volume' })
+  await volume.focus()
+  for (let n = 0; n < 4; n++) await page.keyboard.press('ArrowLeft')
+  const loudness = await volume.getAttribute('aria-valuenow')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  // To the first step, and a phrase further.
+  for (let n = 0; n < 2; n++) await page.keyboard.press('ArrowRight', { delay: 750 })
+  const place = (on: Page): Promise<number> => on.evaluate(() => window.dellopLectern.position())
+  expect(await place(page)).toBeGreaterThan(20)
+  await page.keyboard.press('Space')
+  await run(page, 1, 17)
+  const at = await place(page)
+  await page.reload()
+  await expect(page.getByTestId('told')).toContainText('This call was cut off here.')
+  expect(await place(page)).toBeCloseTo(at, 6)
+  await expect(page.getByText('speed 85 %')).toBeVisible()
+  await page.keyboard.press('s')
+  await expect(volume).toHaveAttribute('aria-valuenow', loudness!)
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('Space')
+  await run(page, 1, 5)
+  const further = await place(page)
+
+  const other = await context.newPage()
+  await other.goto(`/lectern/${id}?clock=manual`)
+  await expect(other.getByText('This dance is being called in another window')).toBeVisible()
+  await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'running')
+  await other.getByRole('button', { name: 'Take the call over here' }).click()
+  await expect(other.getByTestId('told')).toContainText('taken over from another window')
+  expect(await place(other)).toBeCloseTo(further, 6)
+  await expect(page.getByText('has taken this call over')).toBeVisible()
+  await expect(page.locator('.lectern')).toHaveCount(0)
+  await other.keyboard.press('Space')
+  await run(other, 1, 4)
+  await page.getByRole('button', { name: 'Take the call over here' }).click()
+  await expect(page.getByTestId('told')).toContainText('taken over from another window')
+  await other.close()
+})
+
 /**
  * By how many beats the call is ahead of the wall clock, at 96 a minute. A place is as old as the last
  * frame: the newest of a few tells.

@@ -108,13 +108,22 @@ test('the next cue is at least 64 px high, its moment unmistakable', async ({ pa
 
 test('a delay of the loudspeakers is set by tapping and moves every moment', async ({ page }) => {
   await open(page)
-  await page.keyboard.press('d')
-  await expect(page.getByRole('dialog', { name: 'How late are the loudspeakers?' })).toBeVisible()
-  for (let n = 0; n < 8; n++) {
-    await page.waitForTimeout(740)
-    await page.keyboard.press('Space')
-  }
-  await expect(page.getByText(/ms late, taps within/)).toBeVisible()
+  const dialog = page.getByRole('dialog', { name: 'How late are the loudspeakers?' })
+  // Nothing here hears the clicks: taps that happen to fall before them are begun anew.
+  let wait = 0
+  await expect(async () => {
+    await page.keyboard.press('d')
+    await expect(dialog).toBeVisible()
+    await page.waitForTimeout(wait)
+    wait += 250
+    for (let n = 0; n < 8; n++) {
+      await page.waitForTimeout(740)
+      await page.keyboard.press('Space')
+    }
+    const isLate = await dialog.getByText(/^[1-9]\d* ms late, taps within/).isVisible()
+    if (!isLate) await page.keyboard.press('Escape')
+    expect(isLate).toBe(true)
+  }).toPass()
   await page.getByRole('button', { name: 'Use this' }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
   const kept = async (): Promise<number> =>

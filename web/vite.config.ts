@@ -1,12 +1,35 @@
 import vue from '@vitejs/plugin-vue'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import Components from 'unplugin-vue-components/vite'
-import { defaultClientConditions, defineConfig } from 'vite'
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+
+/**
+ * Files that import each other in a circle run before what they need is there: such a build is
+ * refused.
+ */
+const noCircles = (): Plugin => ({
+  name: 'no-circles',
+  generateBundle(_, bundle) {
+    const importsOf = (file: string): readonly string[] => {
+      const chunk = bundle[file]
+      return chunk?.type === 'chunk' ? chunk.imports : []
+    }
+    const done = new Set<string>()
+    const visit = (file: string, path: readonly string[]): void => {
+      if (path.includes(file)) this.error(`A circle of files: ${[...path, file].join(' → ')}`)
+      if (done.has(file)) return
+      for (const next of importsOf(file)) visit(next, [...path, file])
+      done.add(file)
+    }
+    for (const file of Object.keys(bundle)) visit(file, [])
+  },
+})
 
 export default defineConfig({
   plugins: [
     vue(),
+    noCircles(),
     Components({
       dirs: [],
       dts: 'src/components.d.ts',
@@ -76,7 +99,7 @@ export default defineConfig({
             { name: 'csv', test: /node_modules\/papaparse\//, priority: 4 },
             {
               name: 'calendar',
-              test: /node_modules\/(?:ical\.js|ical-generator)\/|\/core\/src\/evening\/ics/,
+              test: /node_modules\/(?:ical\.js|ical-generator)\//,
               priority: 5,
             },
             { name: 'book', test: /\/core\/src\/figure\/book\//, priority: 3 },
@@ -85,21 +108,12 @@ export default defineConfig({
               test: /\/core\/src\/file\/|node_modules\/(?:midi-file|node-webvtt)\//,
               priority: 3,
             },
-            {
-              name: 'season',
-              test: /\/core\/src\/(?:rehearse|evening|lesson)\//,
-              priority: 3,
-            },
+            { name: 'rehearsal', test: /\/core\/src\/rehearse\//, priority: 3 },
+            { name: 'season', test: /\/core\/src\/(?:evening|lesson)\//, priority: 3 },
             // What several views share; the hall's small page has its own.
             {
               name: 'desk',
-              test: /\/web\/src\/(?!words|hall|workers|app\/timers|sound|call|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/@lucide\//,
-              minShareCount: 2,
-              priority: 2,
-            },
-            {
-              name: 'sounding',
-              test: /\/web\/src\/(?:sound|call)\//,
+              test: /\/web\/src\/(?!words|hall|workers|app\/(?:timers|base\.css|theme\.css)|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/@lucide\//,
               minShareCount: 2,
               priority: 2,
             },

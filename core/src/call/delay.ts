@@ -36,5 +36,7 @@ export function delayFromTaps(
   })
   const middle = median(offsets)
   const spread = median(offsets.map((offset) => Math.abs(offset - middle)))
-  return { delaySeconds: middle - tapBiasSeconds, spreadSeconds: spread, taps: taps.length }
+  // Loudspeakers are late, never early: who taps ahead of the clicks has measured no delay.
+  const delaySeconds = Math.max(0, middle - tapBiasSeconds)
+  return { delaySeconds, spreadSeconds: spread, taps: taps.length }
 }

@@ -1,6 +1,9 @@
 /** What waits: in the browser the browser's own timers, in a test moved by hand. */
 export interface Timers {
+  /** The time of day, which may be set anew at any moment. */
   readonly nowMs: () => number
+  /** What only ever goes on, from some beginning; it may stand while the machine sleeps. */
+  readonly steadyMs: () => number
   /** Does something once, so many milliseconds from now. The answer calls it off. */
   readonly after: (ms: number, work: () => void) => () => void
   /** Does something every so many milliseconds. The answer ends it. */
@@ -9,6 +12,7 @@ export interface Timers {
 
 export const browserTimers: Timers = {
   nowMs: () => Date.now(),
+  steadyMs: () => performance.now(),
   after: (ms, work) => {
     const id = setTimeout(work, ms)
     return () => clearTimeout(id)
@@ -22,9 +26,15 @@ export const browserTimers: Timers = {
 /** Timers that stand still until they are moved on. */
 export class ManualTimers implements Timers {
   private now = 0
+  private setBy = 0
   private waiting: { readonly at: number; readonly work: () => void }[] = []
 
-  nowMs = (): number => this.now
+  nowMs = (): number => this.now + this.setBy
+  steadyMs = (): number => this.now
+  /** The time of day is set forward, or back. */
+  setClock(byMs: number): void {
+    this.setBy += byMs
+  }
 
   after = (ms: number, work: () => void): (() => void) => {
     const one = { at: this.now + ms, work }

@@ -13,6 +13,7 @@ import { audioClock, ManualClock } from '../sound/clock.ts'
 import { createPlayer, type Player } from '../sound/player.ts'
 import { applyTheme } from '../app/theme.ts'
 import { words } from '../words/index.ts'
+import { holdCall, type HeldCall } from './callLock.ts'
 import { keepCall, type CallKeeper } from './callKeeper.ts'
 import type { FreeCall } from './free.ts'
 import FreeFloor from './FreeFloor.vue'
@@ -38,6 +39,7 @@ const bpmNow = ref(0)
 const free = shallowRef<FreeCall | null>(null)
 let player: Player | null = null
 let keeper: CallKeeper | null = null
+let held: HeldCall | null = null
 let frame = 0
 
 async function begin(): Promise<void> {
@@ -67,6 +69,8 @@ async function begin(): Promise<void> {
       { clock, player, onEvent: (event) => keeper?.note(event) },
     )
     const { music: from, speed } = called.call.value
+    // Of two windows each calls for itself: nothing of one goes on in the other.
+    held ??= await holdCall(null, false, async () => undefined)
     keeper = keepCall(
       {
         sheetId: null,
@@ -158,6 +162,7 @@ onBeforeUnmount(() => {
   free.value?.close()
   void keeper?.finish()
   keeper?.close()
+  held?.letGo()
   player?.close()
 })
 </script>

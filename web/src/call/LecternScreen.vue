@@ -80,12 +80,10 @@ function loopFrames(): void {
   frame = requestAnimationFrame(loopFrames)
 }
 
-const desk = useSoundDesk(
-  props.lectern,
-  () => props.player,
-  props.manual,
-  (seconds) => say(words.lectern.slept(Math.round(seconds))),
-)
+const desk = useSoundDesk(props.lectern, () => props.player, props.manual, {
+  slept: (seconds) => say(words.lectern.slept(Math.round(seconds))),
+  unsure: (seconds) => say(words.lectern.clockSet(Math.round(seconds))),
+})
 const { volume, balance, asleep } = desk
 function press(): void {
   void wakeLock.keep()
@@ -106,7 +104,7 @@ const stage: LecternStage = {
 const isOpen = (): boolean => Object.values(dialogs).some(({ value }) => value)
 const commands = useLecternCommands(stage, isOpen)
 
-const link = useHallLink(props.lectern, commands.run)
+const link = useHallLink(props.lectern, commands.run, (text) => say(text))
 
 /**
  * What was pressed with a finger or the mouse does not keep the space bar from being the one key.

@@ -20,6 +20,8 @@ import { openDocument } from '../document/openDocument.ts'
 import { applyTheme } from '../app/theme.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
+import { holdCall, type HeldCall } from './callLock.ts'
+import { useDevices } from './devices.ts'
 import type { Lectern, MusicFrom } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
 import { loadPack, type KeptPack } from './packStore.ts'
@@ -41,14 +43,22 @@ const player = shallowRef<Player | null>(null)
 const voice = shallowRef<LecternVoice | null>(null)
 let pack: KeptPack | null = null
 let keeper: CallKeeper | null = null
+let held: HeldCall | null = null
+const devices = useDevices()
+/** Another window of this browser has the call of this dance. */
+const elsewhere = ref<'had' | 'taken' | null>(null)
+const taking = ref(false)
 
 /** `?clock=manual` puts the call on a clock that is moved by hand: for rehearsing and for tests. */
 const manual = route.query['clock'] === 'manual'
 let clock: Clock = new ManualClock()
 
-async function load(): Promise<void> {
+async function load(take = false): Promise<void> {
   failure.value = null
   try {
+    held ??= await holdCall(id, take, leave)
+    if (!held) return void (elsewhere.value = 'had')
+    elsewhere.value = null
     pack = await loadPack(id)
     settings.value = pack.settings
     const { routine, figures, school, tune, group } = pack.pack
@@ -77,6 +87,7 @@ async function load(): Promise<void> {
       wordsPerMinute: pack.settings.wordsPerMinute,
     })
     const cutOff = await cutOffCall(id, clock.now)
+    isTaken = take
     begin(
       cutOff?.log.music ??
         (route.query['music'] === 'elsewhere'
@@ -92,9 +103,31 @@ async function load(): Promise<void> {
   }
 }
 
+/** The call that was under way is gone on with here, where it was called before in another window. */
+let isTaken = false
+async function takeOver(): Promise<void> {
+  taking.value = true
+  await load(true)
+  taking.value = false
+}
+
+/** Another window has taken the call over: the music stops here, and what is known is written. */
+async function leave(): Promise<void> {
+  held = null
+  lectern.value?.close()
+  lectern.value = null
+  elsewhere.value = 'taken'
+  await keeper?.letGo()
+  keeper?.close()
+  keeper = null
+}
+
 /** A call on this music, new or going on where it was cut off. */
 function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
   callNumber.value++
+  devices.begin(cutOff !== null)
+  player.value?.setVolume(devices.volume / 100)
+  player.value?.setBalance(devices.balance / 100)
   lectern.value?.close()
   keeper?.close()
   const on = sheet.value!
@@ -116,11 +149,7 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
     clock.now,
     cutOff,
   )
-  note.value = cutOff
-    ? from === 'elsewhere'
-      ? words.lectern.cutOffBand
-      : words.lectern.cutOff
-    : ''
+  note.value = cutOff ? goesOn(from) : ''
   const sound = {
     player: from === 'recording' ? player.value : null,
     click: (at: number, strong: boolean) => manual || click(context, at, strong),
@@ -147,6 +176,12 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
       context,
     },
   })
+}
+
+const goesOn = (from: MusicFrom): string => {
+  const { lectern: say } = words
+  if (from === 'elsewhere') return isTaken ? say.takenOverBand : say.cutOffBand
+  return isTaken ? say.takenOver : say.cutOff
 }
 
 const WHERE = 'dellop-where'
@@ -203,6 +238,7 @@ onBeforeUnmount(() => {
   // Who leaves the lectern by its own door has ended the call.
   void keeper?.finish()
   keeper?.close()
+  held?.letGo()
   player.value?.close()
   voice.value?.close()
 })
@@ -211,7 +247,16 @@ onBeforeUnmount(() => {
 <template>
   <div v-if="failure" class="message" role="alert">
     <p>{{ failure }}</p>
-    <el-button size="large" @click="load">{{ words.app.again }}</el-button>
+    <el-button size="large" @click="load()">{{ words.app.again }}</el-button>
+    <el-button tag="router-link" size="large" :to="{ name: 'sheet', params: { id } }">{{
+      words.lectern.leave
+    }}</el-button>
+  </div>
+  <div v-else-if="elsewhere" class="message" role="status">
+    <p>{{ words.lectern.elsewhere[elsewhere] }}</p>
+    <el-button type="primary" size="large" :loading="taking" @click="takeOver">{{
+      words.lectern.elsewhere.take
+    }}</el-button>
     <el-button tag="router-link" size="large" :to="{ name: 'sheet', params: { id } }">{{
       words.lectern.leave
     }}</el-button>

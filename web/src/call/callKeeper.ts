@@ -10,6 +10,7 @@ import {
 import { api, ApiProblem } from '../app/api.ts'
 import { dropKeptCall, keptCalls, putKeptCall, type KeptCall } from '../app/keptCalls.ts'
 import { randomId } from '../app/randomId.ts'
+import { isHeld } from './callLock.ts'
 
 /** Calls that were cut off longer ago are over: nobody stands on that floor any more. */
 const STILL_GOING_MS = 3 * 3600_000
@@ -26,6 +27,8 @@ export interface CallKeeper {
   readonly note: (event: CallEvent) => void
   /** Ends it, and sends it when it can be sent. */
   readonly finish: () => Promise<void>
+  /** Another window goes on with it: it is written as it stands, and left. */
+  readonly letGo: () => Promise<void>
   readonly id: () => string | null
   readonly close: () => void
 }
@@ -37,27 +40,36 @@ export interface CutOff {
   readonly shift: number
 }
 
-/** Held by the page that calls a sheet, for as long as it does. */
-const lockOf = (sheetId: string | null): string => `dellop-call-${sheetId ?? 'free'}`
-/** Whether a page of this browser has the call of a sheet under way. */
-const isElsewhere = async (sheetId: string | null): Promise<boolean> =>
-  ((await navigator.locks.query()).held ?? []).some(({ name }) => name === lockOf(sheetId))
+/** The last moment of a call, written as its page closes: the browser does no more than this then. */
+const LAST_BEAT = 'dellop-last-beat'
+function keepLastBeat(id: string, beatAt: number): void {
+  localStorage.setItem(LAST_BEAT, JSON.stringify({ id, beatAt }))
+}
+function lastBeatOf({ log, beatAt }: KeptCall): number {
+  try {
+    const last = JSON.parse(localStorage.getItem(LAST_BEAT) ?? '{}') as Record<string, unknown>
+    const at = last['id'] === log.id ? Number(last['beatAt']) : NaN
+    return at > beatAt ? at : beatAt
+  } catch {
+    return beatAt
+  }
+}
 
 const zeroMs = (now: () => number): number => Date.now() - now() * 1000
 
 /**
- * The call of a sheet that was cut off in this browser: closed page, crash, empty battery. What
- * this machine played has stopped with it, so it stands where it stopped; what a band played has
- * gone on.
+ * The call of a sheet that was cut off in this browser: closed page, crash, empty battery, another
+ * window. What this machine played has stopped with it, so it stands where it stopped; what a band
+ * played has gone on. Asked by the page that holds the call.
  */
 export async function cutOffCall(sheetId: string, now: () => number): Promise<CutOff | null> {
   const kept = (await keptCalls()).filter(
     ({ log }) => log.endedAtMs === null && log.sheetId === sheetId,
   )
   const last = [...kept].sort((a, b) => b.log.startedAtMs - a.log.startedAtMs)[0]
-  // Another page has not been cut off: it is calling now.
-  if (!last || (await isElsewhere(sheetId))) return null
-  if (Date.now() - (last.log.clockZeroMs + last.beatAt * 1000) > STILL_GOING_MS) return null
+  if (!last) return null
+  const beatAt = lastBeatOf(last)
+  if (Date.now() - (last.log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS) return null
   const was = replay(last.log)
   if (was.state === 'ended' || was.state === 'waiting') return null
   const stopped =
@@ -65,9 +77,10 @@ export async function cutOffCall(sheetId: string, now: () => number): Promise<Cu
       ? was
       : stepCall(was, {
           type: 'pause',
-          at: Math.max(last.beatAt, isMoving(was) ? was.since : last.beatAt),
+          at: Math.max(beatAt, isMoving(was) ? was.since : beatAt),
         })
-  const shift = (last.log.clockZeroMs - zeroMs(now)) / 1000
+  // The time of day may have been set back meanwhile: a log goes on, and never back.
+  const shift = Math.min((last.log.clockZeroMs - zeroMs(now)) / 1000, now() - beatAt)
   return {
     log: last.log,
     call: isMoving(stopped) ? { ...stopped, since: stopped.since + shift } : stopped,
@@ -84,15 +97,8 @@ export function keepCall(
   let log: CallLog | null = cutOff?.log ?? null
   const shift = cutOff?.shift ?? 0
   let writing: Promise<unknown> = Promise.resolve()
-  let unlock: (() => void) | null = null
-  if (cutOff) lock()
+  let early: readonly CallEvent[] = []
   if (cutOff && !isMoving(cutOff.call)) note({ type: 'pause', at: now() })
-
-  function lock(): void {
-    void navigator.locks.request(lockOf(head.sheetId), { ifAvailable: true }, (held) =>
-      held ? new Promise<void>((resolve) => (unlock = resolve)) : undefined,
-    )
-  }
 
   function write(): Promise<unknown> {
     const record: KeptCall | null = log && { log, beatAt: now() - shift }
@@ -102,17 +108,20 @@ export function keepCall(
 
   function note(event: CallEvent): void {
     if (!log) {
-      if (event.type !== 'start' && event.type !== 'heard') return
-      lock()
+      if (event.type !== 'start' && event.type !== 'heard')
+        return void (early = [...early.filter(({ type }) => type !== event.type), event])
+      const speed = early.find((one) => one.type === 'speed')?.speed ?? head.speed
       log = {
         ...head,
+        speed,
         format: 'dellop-call',
         version: 2,
         id: randomId(),
         startedAtMs: Date.now(),
         endedAtMs: null,
         clockZeroMs: zeroMs(now),
-        events: [],
+        // Where it was to begin, and on what stretch, was set before the music began.
+        events: early.filter(isSetting).map((one) => ({ ...one, at: event.at })),
       }
     }
     log = { ...log, events: [...log.events, { ...event, at: event.at - shift }] }
@@ -120,6 +129,10 @@ export function keepCall(
     else void write()
   }
 
+  const closing = (): void => {
+    if (log && log.endedAtMs === null) keepLastBeat(log.id, now() - shift)
+  }
+  window.addEventListener('pagehide', closing)
   const stopBeat = browserTimers.every(BEAT_MS, () => {
     if (log && log.endedAtMs === null) void write()
   })
@@ -134,13 +147,22 @@ export function keepCall(
   return {
     note,
     finish,
+    letGo: async () => {
+      stopBeat()
+      closing()
+      if (log && log.endedAtMs === null) await write()
+    },
     id: () => log?.id ?? null,
     close: () => {
       stopBeat()
-      unlock?.()
+      window.removeEventListener('pagehide', closing)
     },
   }
 }
+
+/** What is set before the music begins and holds from then on. */
+const isSetting = ({ type }: CallEvent): boolean =>
+  type === 'seek' || type === 'loop' || type === 'tap-unit'
 
 let sending: Promise<void> | null = null
 /**
@@ -157,7 +179,7 @@ async function sendAll(): Promise<void> {
     const isOver =
       log.endedAtMs !== null || Date.now() - (log.clockZeroMs + beatAt * 1000) > STILL_GOING_MS
     // A call that was cut off stays here to be gone on with, but the server has what there is of it.
-    const isCutOff = !isOver && !(await isElsewhere(log.sheetId)) && !sentSoFar.has(stateOf(log))
+    const isCutOff = !isOver && !(await isHeld(log.sheetId)) && !sentSoFar.has(stateOf(log))
     if (!isOver && !isCutOff) continue
     try {
       await api('putCall', {

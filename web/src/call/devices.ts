@@ -1,8 +1,21 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
+import { z } from 'zod'
 import { allowMidi, midiIsAllowed, midiIsPossible } from './signals.ts'
 
 const USUAL_VOLUME = 90
+const LEVELS = 'dellop-levels'
+const levelsSchema = z.object({
+  volume: z.number().min(0).max(100),
+  balance: z.number().min(-100).max(100),
+})
+function keptLevels(): z.infer<typeof levelsSchema> | null {
+  try {
+    return levelsSchema.safeParse(JSON.parse(localStorage.getItem(LEVELS) ?? 'null')).data ?? null
+  } catch {
+    return null
+  }
+}
 
 /** What this machine calls with: its sound, its pedals, the screens it feeds, its own screen. */
 export const useDevices = defineStore('devices', () => {
@@ -19,12 +32,19 @@ export const useDevices = defineStore('devices', () => {
   const screensAreFed = ref(false)
   /** The screen is kept awake. */
   const staysAwake = ref(false)
-  /** Second screens and the screen itself follow a page; sound is as it was set for this call. */
-  const begin = (): void => {
-    volume.value = USUAL_VOLUME
-    balance.value = 0
+  /**
+   * Second screens and the screen itself follow a page; sound is as it was set for this call, also
+   * where the call goes on after its page was closed.
+   */
+  const begin = (goesOn: boolean): void => {
+    const kept = goesOn ? keptLevels() : null
+    volume.value = kept?.volume ?? USUAL_VOLUME
+    balance.value = kept?.balance ?? 0
     soundStands.value = false
   }
+  watch([volume, balance], ([volume, balance]) =>
+    localStorage.setItem(LEVELS, JSON.stringify({ volume, balance })),
+  )
   const askForMidi = async (): Promise<void> => {
     midi.value = (await allowMidi()) ? 'allowed' : 'refused'
   }

@@ -7,6 +7,7 @@ import { onBeforeUnmount, onMounted, watch } from 'vue'
 import { api } from '../app/api.ts'
 import { words } from '../words/index.ts'
 import { useDevices } from './devices.ts'
+import { holdLock } from './callLock.ts'
 import type { Lectern } from './lectern.ts'
 import { setTold } from './setTold.ts'
 
@@ -15,23 +16,46 @@ const TELL_MS = 1000
 /** Over so many seconds the speed of the music is read from its beats. */
 const RATE_SECONDS = 1
 
+/** One window feeds the screens: what two dances tell them in turn, nobody can follow. */
+const FEEDING = 'dellop-screens'
+
 /**
  * The lectern's link to second screens, for as long as it is there: told only while they are
- * switched on, also where they were let in before this page was opened anew.
+ * switched on, also where they were let in before this page was opened anew. Where another window
+ * feeds them this one waits until that is closed.
  *
  * @returns Switches them on or off.
  */
 export function useHallLink(
   lectern: Lectern,
   press: (command: HallCommand) => void,
+  say: (text: string) => void,
 ): (isOn: boolean) => void {
   const devices = useDevices()
   let unlink: (() => void) | null = null
   function link(isOn: boolean): void {
     if (isOn === (unlink !== null)) return
     unlink?.()
-    unlink = isOn ? linkToHall(lectern, press) : null
-    devices.screensAreFed = isOn
+    unlink = isOn ? feed() : null
+    if (!isOn) devices.screensAreFed = false
+  }
+  function feed(): () => void {
+    const gone = new AbortController()
+    let end = (): void => gone.abort()
+    void holdLock(FEEDING, { signal: gone.signal }).then((letGo) => {
+      if (!letGo) return
+      if (gone.signal.aborted) return letGo()
+      const endLink = linkToHall(lectern, press, say)
+      devices.screensAreFed = true
+      end = () => {
+        endLink()
+        letGo()
+      }
+    })
+    return () => {
+      gone.abort()
+      end()
+    }
   }
   onMounted(() => {
     void api('hall').then(
@@ -44,7 +68,11 @@ export function useHallLink(
 }
 
 /** Tells second screens where the call is, and hears what remotes press. The answer ends it. */
-function linkToHall(lectern: Lectern, press: (command: HallCommand) => void): () => void {
+function linkToHall(
+  lectern: Lectern,
+  press: (command: HallCommand) => void,
+  say: (text: string) => void,
+): () => void {
   let told: PreparedCall | null = null
   let isSending = false
   let isDue = false
@@ -74,10 +102,16 @@ function linkToHall(lectern: Lectern, press: (command: HallCommand) => void): ()
     const { command } = JSON.parse(data) as { command?: HallCommand }
     if (command && HALL_COMMANDS.includes(command)) press(command)
   }
+  let awayMs: number | null = null
   stream.onopen = () => {
     told = null
     void tell()
+    if (awayMs !== null)
+      say(words.lectern.serverBack(Math.round((browserTimers.steadyMs() - awayMs) / 1000)))
+    awayMs = null
   }
+  // The browser tries again by itself.
+  stream.onerror = () => void (awayMs ??= browserTimers.steadyMs())
   const stopWatching = watch(
     [
       lectern.call,

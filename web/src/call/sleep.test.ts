@@ -6,6 +6,7 @@ describe('time that went by while the clock stood', () => {
   let clock = 0
   let counted = true
   const woken: number[] = []
+  const set: number[] = []
   const pass = (wallSeconds: number, clockSeconds: number): void => {
     clock += clockSeconds
     timers.pass(wallSeconds * 1000)
@@ -14,11 +15,11 @@ describe('time that went by while the clock stood', () => {
   beforeEach(() => {
     timers = new ManualTimers()
     counted = true
-    woken.length = 0
+    woken.length = set.length = 0
     stop = watchSleep(
       { now: () => clock, wakeAt: () => () => undefined },
       () => counted,
-      (seconds) => woken.push(seconds),
+      { slept: (seconds) => woken.push(seconds), unsure: (seconds) => set.push(seconds) },
       timers,
     )
   })
@@ -43,6 +44,16 @@ describe('time that went by while the clock stood', () => {
     pass(1, 0)
     pass(1, 0.6)
     expect(woken.reduce((sum, seconds) => sum + seconds, 0)).toBeCloseTo(0.7 + 1.4, 6)
+  })
+  it('is not what the time of day says: one that is set anew moves nothing, and is told', () => {
+    pass(1, 1)
+    timers.setClock(3_600_000)
+    pass(1, 1)
+    pass(1, 1)
+    timers.setClock(-3_600_000)
+    pass(1, 1)
+    expect(woken).toEqual([])
+    expect(set).toEqual([expect.closeTo(3600, 6)])
   })
   it('does not count before the music goes', () => {
     counted = false

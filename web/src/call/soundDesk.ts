@@ -7,23 +7,24 @@ import { audioClock } from '../sound/clock.ts'
 import type { Player } from '../sound/player.ts'
 import { useDevices } from './devices.ts'
 import type { Lectern } from './lectern.ts'
-import { watchSleep } from './sleep.ts'
+import { watchSleep, type Woken } from './sleep.ts'
 
 const FADE_SECONDS = 8
 
 /**
  * How the music of a call sounds, and what becomes of the call where the system takes the sound
- * away. `slept`: the machine slept so many seconds, one at least, while a band played on.
+ * away.
+ *
+ * @param told Hears of sleep while a band played on: so many seconds, one at least.
  */
 export function useSoundDesk(
   lectern: Lectern,
   player: () => Player | null,
   manual: boolean,
-  slept: (seconds: number) => void,
+  told: Required<Woken>,
   timers: Timers = browserTimers,
 ) {
   const devices = useDevices()
-  devices.begin()
   const { volume, balance, soundStands: asleep } = storeToRefs(devices)
   let stopFading = (): void => undefined
   watch(volume, (to) => player()?.setVolume(to / 100))
@@ -59,11 +60,19 @@ export function useSoundDesk(
     if (manual) return
     const context = audioContext()
     context.addEventListener('statechange', look)
-    unwatch = watchSleep(audioClock(context), moves, (seconds) => {
-      if (!lectern.isElsewhere) return
-      lectern.obey({ do: 'slept', seconds })
-      if (seconds >= 1) slept(seconds)
-    })
+    if (!lectern.isElsewhere) return
+    unwatch = watchSleep(
+      audioClock(context),
+      moves,
+      {
+        slept: (seconds) => {
+          lectern.obey({ do: 'slept', seconds })
+          if (seconds >= 1) told.slept(seconds)
+        },
+        unsure: told.unsure,
+      },
+      timers,
+    )
   })
   onBeforeUnmount(() => {
     stopFading()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { clockOfMinutes, itemTitle, timesOf, type Evening } from '@dellop/core/evening'
+import { clockOfMinutes } from '@dellop/core/time'
+import { itemTitle, timesOf, type Evening } from '@dellop/core/evening'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'

@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  clockOfMinutes,
-  itemTitle,
-  type DanceFacts,
-  type EveningItem,
-  type TimedItem,
-} from '@dellop/core/evening'
+import { clockOfMinutes } from '@dellop/core/time'
+import { itemTitle, type DanceFacts, type EveningItem, type TimedItem } from '@dellop/core/evening'
 import { ArrowDown, ArrowUp, GripVertical, TriangleAlert, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { clockOfMinutes } from '@dellop/core/time'
 import {
-  clockOfMinutes,
   effortOf,
   ITEM_KINDS,
   timesOf,

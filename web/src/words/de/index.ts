@@ -135,6 +135,7 @@ export const de: Catalogue = {
     both: (mine, kept) =>
       `„${mine}“ wurde nicht behalten: Jemand anderes hat inzwischen „${kept}“ daraus gemacht. Wählen Sie noch einmal, wenn Sie Ihres wollen.`,
     server: 'Der Server konnte das nicht tun. Nichts wurde geändert.',
+    low: 'Die Platte dieses Rechners ist so gut wie voll. Was du änderst, wird noch eine kleine Weile gespeichert: Bitte Platz schaffen.',
     answer: ({ code, detail, said }) =>
       said ? problemSentence({ ...said, message: detail }, 'de') : ANSWERS[code],
   },

@@ -136,8 +136,22 @@ export const lectern: Catalogue['lectern'] = {
   cutOff: 'Diese Ansage brach hier ab. Die eine Taste macht auf diesem Schlag weiter.',
   fresh: 'Eine neue Ansage, von vorn',
   cutOffBand: 'Diese Ansage brach ab; die Musik ging weiter, und sie jetzt auch.',
+  takenOver:
+    'Diese Ansage kam aus einem anderen Fenster herüber. Die eine Taste macht auf diesem Schlag weiter.',
+  takenOverBand:
+    'Diese Ansage kam aus einem anderen Fenster herüber; die Musik ging weiter, und sie jetzt auch.',
+  elsewhere: {
+    had: 'Dieser Tanz wird in einem anderen Fenster dieses Browsers angesagt.',
+    taken:
+      'Ein anderes Fenster dieses Browsers hat diese Ansage übernommen. Hier wurde die Musik angehalten.',
+    take: 'Die Ansage hier übernehmen',
+  },
   slept: (seconds) =>
     `Dieser Rechner schlief ${seconds} s; die Musik ging weiter, und die Ansage auch.`,
+  clockSet: (seconds) =>
+    `Die Uhrzeit dieses Rechners sprang um ${seconds} s vor. Wenn er schlief: tippen, wo die Musik ist.`,
+  serverBack: (seconds) =>
+    `Der Server war ${seconds} s weg. Die Ansage ging weiter; die zweiten Bildschirme hören wieder.`,
   stood: 'Das System hat den Klang genommen. Die eine Taste macht auf diesem Schlag weiter.',
   from: 'Musik',
   fromWhat: { recording: 'von hier gespielt', elsewhere: 'eine Kapelle oder ein anderes Gerät' },

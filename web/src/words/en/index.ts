@@ -118,6 +118,7 @@ export const en = {
     both: (mine: string, kept: string) =>
       `“${mine}” was not kept: somebody else has made it “${kept}” meanwhile. Choose again if you want yours.`,
     server: 'The server could not do that. Nothing was changed.',
+    low: 'The disk of this machine is all but full. What you change is still saved, for a little while: make room.',
     /** What the server said of a request that it refused. */
     answer: ({ detail }: Pick<ProblemBody, 'detail' | 'code' | 'said'>): string => detail,
   },

@@ -141,8 +141,19 @@ export const lectern = {
   cutOff: 'This call was cut off here. The one key goes on from this beat.',
   fresh: 'A new call, from the top',
   cutOffBand: 'This call was cut off; the music went on, and so does it.',
+  takenOver: 'This call was taken over from another window. The one key goes on from this beat.',
+  takenOverBand: 'This call was taken over from another window; the music went on, and so does it.',
+  elsewhere: {
+    had: 'This dance is being called in another window of this browser.',
+    taken: 'Another window of this browser has taken this call over. The music was stopped here.',
+    take: 'Take the call over here',
+  },
   slept: (seconds: number) =>
     `This machine slept for ${seconds} s; the music went on, and so does the call.`,
+  clockSet: (seconds: number) =>
+    `The time of this machine went on by ${seconds} s at once. If it slept, tap where the music is.`,
+  serverBack: (seconds: number) =>
+    `The server was away for ${seconds} s. The call went on; the second screens are told again.`,
   stood: 'The system took the sound away. The one key goes on from this beat.',
   from: 'Music',
   fromWhat: { recording: 'played from here', elsewhere: 'a band, or another player' },
