@@ -1,8 +1,8 @@
+import { clockOfMinutes } from '@dellop/core/time'
 import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { readJson, succeed, validate, type Result } from '@dellop/core/document'
 import {
-  clockOfMinutes,
   danceFacts,
   emptyEvening,
   eveningSchema,

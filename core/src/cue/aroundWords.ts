@@ -1,3 +1,4 @@
+import { own } from '../document/index.ts'
 import { holdName } from '../figure/index.ts'
 import type { Facing } from '../move/index.ts'
 import { LANGUAGES } from './language.ts'
@@ -41,8 +42,9 @@ const DE_PLURALS: Readonly<Record<string, string>> = {
 }
 
 const enPlural = (role: string): string =>
-  EN_PLURALS[role.toLowerCase()] ?? (role.endsWith('y') ? `${role.slice(0, -1)}ies` : `${role}s`)
-const dePlural = (role: string): string => DE_PLURALS[role.toLowerCase()] ?? role
+  own(EN_PLURALS, role.toLowerCase()) ??
+  (role.endsWith('y') ? `${role.slice(0, -1)}ies` : `${role}s`)
+const dePlural = (role: string): string => own(DE_PLURALS, role.toLowerCase()) ?? role
 
 /** A direction as it stands behind "to face", or a clock's hour. */
 const direction = (id: 'en' | 'de', facing: Facing, frame: 'hall' | 'clock'): string =>

@@ -50,6 +50,7 @@ export {
   type SyncState,
   type SyncStep,
 } from './sync.ts'
+export { own } from './own.ts'
 export { isRecord, mapRecords, upgrader, type Unread, type UpgradeStep } from './upgrade.ts'
 export { memoised, sameInputs, type SameBy } from './memo.ts'
 export { sameValue, sharedWith } from './value.ts'

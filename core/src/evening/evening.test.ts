@@ -1,9 +1,9 @@
+import { clockOfMinutes } from '../time/index.ts'
 import fc from 'fast-check'
 import ICAL from 'ical.js'
 import { emptyEntry, type LogEntry } from '../logbook/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
 import {
-  clockOfMinutes,
   danceFacts,
   emptyEvening,
   eveningCsv,

@@ -3,11 +3,11 @@ import timezone from 'dayjs/plugin/timezone.js'
 import utc from 'dayjs/plugin/utc.js'
 import ICAL from 'ical.js'
 import ical from 'ical-generator'
-import { succeed, type Result } from '../document/index.ts'
+import { idSchema, succeed, validate, type Result } from '../document/index.ts'
 import type { DanceFacts } from './facts.ts'
 import { problem } from './problem.ts'
-import { emptyEvening, type Evening } from './programme.ts'
-import { clockOfMinutes } from '../time/clockTime.ts'
+import { emptyEvening, eveningSchema, type Evening } from './programme.ts'
+import { clockOfMinutes } from '../time/index.ts'
 import { timesOf } from './times.ts'
 
 dayjs.extend(utc)
@@ -84,30 +84,37 @@ export function readCalendar(
   zone: string,
   newId: () => string,
 ): Result<readonly Evening[]> {
-  let events: ICAL.Component[]
   try {
-    events = new ICAL.Component(ICAL.parse(text) as string).getAllSubcomponents('vevent')
+    const events = new ICAL.Component(ICAL.parse(text) as string).getAllSubcomponents('vevent')
+    if (events.length === 0) return problem('evening.no-events')
+    const evenings: Evening[] = []
+    for (const component of events) {
+      const evening = eveningOf(new ICAL.Event(component), zone, newId)
+      if (!evening.ok) return evening
+      evenings.push(evening.value)
+    }
+    return succeed(evenings)
   } catch (error) {
+    // Times and lengths are read when they are asked for, and refused no earlier.
     return problem('evening.calendar', { why: error instanceof Error ? error.message : '' })
   }
-  if (events.length === 0) return problem('evening.no-events')
-  const evenings: Evening[] = []
-  for (const component of events) {
-    const event = new ICAL.Event(component)
-    if (!event.startDate) return problem('evening.no-start', { title: event.summary ?? '' })
-    const start = dayjs(event.startDate.toJSDate()).tz(zone)
-    const end = event.endDate ? dayjs(event.endDate.toJSDate()).tz(zone) : start.add(2, 'hour')
-    const own = event.uid?.endsWith(`@${DOMAIN}`) ? event.uid.slice(0, -DOMAIN.length - 1) : null
-    const title = (event.summary ?? '').trim().slice(0, 120)
-    const note = (event.description ?? '').slice(0, 2000)
-    evenings.push({
-      ...emptyEvening(own || newId(), title || start.format('YYYY-MM-DD'), '', zone),
-      date: start.format('YYYY-MM-DD'),
-      startsAt: start.format('HH:mm'),
-      endsAt: end.format('HH:mm'),
-      hall: (event.location ?? '').slice(0, 120),
-      ...(note ? { note } : {}),
-    })
+}
+
+function eveningOf(event: ICAL.Event, zone: string, newId: () => string): Result<Evening> {
+  if (!event.startDate) return problem('evening.no-start', { title: event.summary ?? '' })
+  const start = dayjs(event.startDate.toJSDate()).tz(zone)
+  const end = event.endDate ? dayjs(event.endDate.toJSDate()).tz(zone) : start.add(2, 'hour')
+  const own = event.uid?.endsWith(`@${DOMAIN}`) ? event.uid.slice(0, -DOMAIN.length - 1) : ''
+  const title = (event.summary ?? '').trim().slice(0, 120)
+  const note = (event.description ?? '').slice(0, 2000)
+  const id = idSchema.safeParse(own).success ? own : newId()
+  const evening = {
+    ...emptyEvening(id, title || start.format('YYYY-MM-DD'), '', zone),
+    date: start.format('YYYY-MM-DD'),
+    startsAt: start.format('HH:mm'),
+    endsAt: end.format('HH:mm'),
+    hall: (event.location ?? '').slice(0, 120),
+    ...(note ? { note } : {}),
   }
-  return succeed(evenings)
+  return validate(eveningSchema, evening, title || 'The event')
 }

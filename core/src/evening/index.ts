@@ -10,7 +10,6 @@ export {
   type ItemKind,
 } from './programme.ts'
 export { danceFacts, effortOf, isHardWork, type DanceFacts } from './facts.ts'
-export { clockOfMinutes, minutesOfClock } from '../time/clockTime.ts'
 export { itemMinutes, timesOf, type TimedItem, type Times } from './times.ts'
 export {
   eveningsSince,

@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import type { DanceFacts } from './facts.ts'
 import { titleOf } from './ics.ts'
 import type { Evening } from './programme.ts'
-import { clockOfMinutes } from '../time/clockTime.ts'
+import { clockOfMinutes } from '../time/index.ts'
 import { timesOf } from './times.ts'
 
 interface Row {

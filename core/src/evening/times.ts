@@ -1,4 +1,4 @@
-import { DAY_MINUTES, minutesOfClock } from '../time/clockTime.ts'
+import { DAY_MINUTES, minutesOfClock } from '../time/index.ts'
 import type { DanceFacts } from './facts.ts'
 import { USUAL_MINUTES, type Evening, type EveningItem } from './programme.ts'
 

@@ -8,6 +8,7 @@ import {
 } from '../band/index.ts'
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
+import { atATempo } from './scoreTempo.ts'
 import { TICKS_PER_BEAT, type Metre, type Tick } from '../time/index.ts'
 import { readAbcMarks } from './abcMarks.ts'
 
@@ -231,7 +232,7 @@ function playOut(
   }
   const marks = readAbcMarks(text, sections, metre)
   if (!marks.ok) return marks
-  return succeed({
+  return atATempo({
     title: tune.metaText.title ?? 'Untitled',
     dance: tune.metaText.rhythm ?? '',
     metre,

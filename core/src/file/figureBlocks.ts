@@ -15,7 +15,7 @@ import {
   SHIPPED_FIGURES,
   type Figure,
 } from '../figure/index.ts'
-import { succeed, type Problem, type Result } from '../document/index.ts'
+import { own, succeed, type Problem, type Result } from '../document/index.ts'
 import { usedFigures } from './usedFigures.ts'
 import type { Routine } from '../routine/index.ts'
 import { problem } from './problem.ts'
@@ -116,7 +116,7 @@ function addLine(
 ): Result<null> {
   const [, key = '', value = ''] = /^([\p{L}][\p{L} ]*?)\s*:\s*(.*)$/su.exec(text) ?? []
   const plain = key.toLowerCase()
-  const name = ALSO[plain] ?? plain
+  const name = own(ALSO, plain) ?? plain
   if (!LINES.includes(name))
     return refuse(
       place,

@@ -1,4 +1,4 @@
-import { isLanguage, type Language } from '../document/index.ts'
+import { own, isLanguage, type Language } from '../document/index.ts'
 import {
   directionWords,
   HALL_FACINGS_DE,
@@ -356,7 +356,7 @@ function headingLine(text: string, to: 0 | 1): string {
     return text
   const name = told ?? key
   const english = to === 0 ? name.toLowerCase() : key.toLowerCase()
-  const pairs = VALUES[english]
+  const pairs = own(VALUES, english)
   const said = pairs
     ? value
         .split(';')

@@ -1,7 +1,8 @@
 import { parseMidi, type MidiData, type MidiEvent } from 'midi-file'
 import type { Score, ScoreLandmark, ScoreNote, ScoreSection, TempoMark } from '../band/index.ts'
-import { succeed, type Result } from '../document/index.ts'
+import type { Result } from '../document/index.ts'
 import { problem } from './problem.ts'
+import { atATempo } from './scoreTempo.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 import { CROTCHETS, inSteps, metreOfSignature } from './scoreMetre.ts'
 
@@ -58,7 +59,7 @@ export function readMidi(bytes: Uint8Array, name: string): Result<Score> {
       (one): one is Timed & { text: string } => one.type === 'trackName' && one.text.trim() !== '',
     )
     ?.text.trim()
-  return succeed({
+  return atATempo({
     title: (title || name.replace(/\.[^.]+$/, '')).slice(0, 120),
     dance: '',
     metre,

@@ -9,6 +9,7 @@ import type {
 } from '../band/index.ts'
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
+import { atATempo } from './scoreTempo.ts'
 import { TICKS_PER_BEAT, ticksPerBar, type Metre, type Tick } from '../time/index.ts'
 import { CROTCHETS, inSteps, metreOfSignature } from './scoreMetre.ts'
 import { playedOrder } from './scoreRepeats.ts'
@@ -235,7 +236,7 @@ function played(written: readonly WrittenMeasure[], metre: Metre, title: string)
     }))
     .filter(({ bars }) => bars > 0)
   const bpm = tempo[0]?.bpm ?? 120 / CROTCHETS[metre.beatNote]
-  return succeed({
+  return atATempo({
     title,
     dance: '',
     metre,

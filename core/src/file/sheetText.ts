@@ -1,4 +1,4 @@
-import { succeed, validate, type Refused, type Result } from '../document/index.ts'
+import { own, succeed, validate, type Refused, type Result } from '../document/index.ts'
 import type { Metre } from '../time/index.ts'
 import { problem } from './problem.ts'
 import { familyOf, familyTempo, piecesOutsideQuotes } from '../figure/index.ts'
@@ -174,7 +174,7 @@ const COMMON_METRE: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
 
 function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): Result<Routine> {
   const [, key = '', value = ''] = /^(\w+(?: from)?)\s*:\s*(.*)$/s.exec(line.text) ?? []
-  const read = HEADING_KEYS[key.toLowerCase()]
+  const read = own(HEADING_KEYS, key.toLowerCase())
   if (!read)
     return refuse(
       line,

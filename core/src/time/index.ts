@@ -12,6 +12,7 @@ export {
   type Beats,
   type Bars,
 } from './units.ts'
+export { clockOfMinutes, DAY_MINUTES, minutesOfClock } from './clockTime.ts'
 export { TIME_TOLERANCE_SECONDS } from './tolerance.ts'
 export { metreSchema, WALTZ_METRE, ticksPerBar, barAt, beatInBarAt, type Metre } from './metre.ts'
 export {

@@ -1,4 +1,6 @@
 export {
+  LEAST_BPM,
+  MOST_BPM,
   tuneSchema,
   tuneShape,
   tunePhrases,

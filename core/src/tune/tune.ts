@@ -9,6 +9,10 @@ import {
   type Tick,
 } from '../time/index.ts'
 
+/** Of a tune, in beats a minute: slower or faster nobody dances. */
+export const LEAST_BPM = 20
+export const MOST_BPM = 400
+
 const tickSchema = z.int().min(-10_000).max(10_000_000)
 
 /**
@@ -127,7 +131,7 @@ export const tuneSchema = z
     dance: z.string().max(40),
     metre: metreSchema,
     /** Tempo as written, in beats a minute; each recording has its own beat map. */
-    bpm: z.number().min(20).max(400),
+    bpm: z.number().min(LEAST_BPM).max(MOST_BPM),
     /** How the floor waits through the introduction: "wait two bars, then acknowledge". */
     waiting: z.string().max(200).default(''),
     ...layoutFields,

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { succeed, type Result } from '../../document/index.ts'
+import { own, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { composeBook } from '../model/compose.ts'
 import type { Figure } from '../model/figure.ts'
@@ -44,7 +44,7 @@ export function readFigureCsv(
   if (broken) return problem('table.quotes', { name, row: (broken.row ?? 0) + 1 })
   const [head = [], ...rows] = data
   const columns = head.map(
-    (cell) => FORMERLY[cell.trim().toLowerCase()] ?? cell.trim().toLowerCase(),
+    (cell) => own(FORMERLY, cell.trim().toLowerCase()) ?? cell.trim().toLowerCase(),
   )
   const unknown = columns.find((column) => !COLUMNS.includes(column as Column))
   if (unknown !== undefined)

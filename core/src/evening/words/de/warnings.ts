@@ -1,6 +1,6 @@
 import type { LeftOut, Unmet } from '../../fill.ts'
 import type { WARNINGS as ENGLISH } from '../en/warnings.ts'
-import { clockOfMinutes } from '../../../time/clockTime.ts'
+import { clockOfMinutes } from '../../../time/index.ts'
 
 const count = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`
 const LEVELS: Readonly<Record<string, string>> = {

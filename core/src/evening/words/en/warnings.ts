@@ -1,7 +1,7 @@
 import type { LeftOut, Unmet } from '../../fill.ts'
 import type { Warning, WarningCode } from '../../warnings.ts'
 import { LEVEL_NAMES, type Level } from '../../../figure/index.ts'
-import { clockOfMinutes } from '../../../time/clockTime.ts'
+import { clockOfMinutes } from '../../../time/index.ts'
 
 type Of<Code extends WarningCode> = Extract<Warning, { readonly code: Code }>
 const count = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`

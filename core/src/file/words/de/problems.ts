@@ -63,6 +63,8 @@ export const PROBLEMS: typeof ENGLISH = {
     `In ${place} fällt eine Note nicht auf ein Vierundzwanzigstel eines Schlags.`,
   'abc.bar': ({ place, beats, beatsPerBar }) =>
     `In ${place} sind ${beats} Schläge; erwartet wurden ${beatsPerBar}.`,
+  'file.tempo': ({ bpm, least, most }) =>
+    `Ein Tempo von ${least} bis ${most} Schlägen in der Minute wurde erwartet; diese Musik hat ${bpm}.`,
   'abc.no-notes': () => 'In diesem ABC-Stück sind keine Noten.',
   'abc.order': ({ letter }) =>
     `Die Folge der Teile nennt ${letter}, und einen Teil ${letter} gibt es nicht.`,

@@ -62,6 +62,8 @@ export const PROBLEMS = {
   }) => `“${value}” is no ${NUMBERS[key]} from ${least} to ${most} were expected.`,
   'abc.mark': ({ line, expected }: { line: string; expected: keyof typeof MARKS }) =>
     `The line "${line}" is not understood: ${MARKS[expected]} was expected, with a section and a bar that the tune has.`,
+  'file.tempo': ({ bpm, least, most }: { bpm: number; least: number; most: number }) =>
+    `A tempo of ${least} to ${most} beats a minute was expected; this music has ${bpm}.`,
   'abc.too-long': ({ thousands }: { thousands: number }) =>
     `A tune of at most ${thousands} thousand characters was expected.`,
   'abc.header': () =>
