@@ -71,7 +71,7 @@ export class WriterQueue {
     work: (manager: EntityManager) => Promise<Value>,
     once: Once | null,
   ): Promise<Value> {
-    for (let tries = 0; ; ) {
+    for (let tries = 0; ;) {
       try {
         const value = await this.transaction(work, once)
         this.isRefusing = false

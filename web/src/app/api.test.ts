@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS } from '@dellop/wire'
-import { api, ApiProblem } from './api.ts'
+import { api, ApiProblem, onLowRoom } from './api.ts'
 
 interface Asked {
   readonly path: string
@@ -16,7 +16,7 @@ function answering(...answers: (object | 'nothing')[]): Asked[] {
     const answer = answers.shift() ?? 'nothing'
     if (answer === 'nothing') throw new TypeError('no network')
     const status = 'status' in answer ? (answer.status as number) : 200
-    return { ok: status < 300, status, json: async () => answer }
+    return Response.json(answer, { status })
   }) as unknown as typeof fetch
   return asked
 }
@@ -97,5 +97,21 @@ describe('what is not understood', () => {
   it('is a failure of the server, of which nobody knows what it did', async () => {
     answering({ status: 502 }, { status: 502 })
     await expect(remove()).rejects.toMatchObject({ code: 'server.failed', isUnheard: true })
+  })
+})
+
+describe('a disk that is all but full', () => {
+  it('is told once each time it has become so', async () => {
+    let told = 0
+    onLowRoom(() => told++)
+    const answers = [true, true, false, true]
+    globalThis.fetch = async () =>
+      Response.json(GONE, { headers: answers.shift() ? { 'Dellop-Storage': 'low' } : {} })
+    const after: number[] = []
+    for (let n = 0; n < 4; n++) {
+      await remove()
+      after.push(told)
+    }
+    expect(after).toEqual([1, 1, 1, 2])
   })
 })

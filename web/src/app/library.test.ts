@@ -35,7 +35,7 @@ function server(change: Record<string, unknown> = {}) {
       asked.push(`${method} ${path}`)
       const answer = answers[`${method} ${path}`]
       if (answer === undefined) throw new TypeError('no network')
-      return { ok: true, status: 200, json: async () => answer }
+      return Response.json(answer)
     },
   })
   return { asked, answers }

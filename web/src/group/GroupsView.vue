@@ -263,6 +263,10 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
 .row > :deep(.labelled) {
   flex: 1 1 10rem;
 }
+/* Names of groups are long. */
+.row > :deep(.labelled:first-child) {
+  flex: 2 1 16rem;
+}
 .columns :deep(.el-input__prefix) {
   padding-right: 0.5rem;
 }

@@ -100,13 +100,13 @@ const isLink = (address: string): boolean => /^https?:\/\//.test(address)
           >{{ one.date }} · <strong>{{ say.kinds[one.kind] }}</strong><template v-if="aboutOf(one)"
             >: {{ aboutOf(one) }}</template
           ><template v-if="one.text">. {{ one.text }}</template
-          ><template v-if="one.who"> ({{ one.who }})</template>
-          <a v-if="one.link && isLink(one.link)" :href="one.link" rel="noreferrer noopener">{{
+          ><template v-if="one.who"> ({{ one.who }})</template> {{ ' '
+          }}<a v-if="one.link && isLink(one.link)" :href="one.link" rel="noreferrer noopener">{{
             one.link
           }}</a>
-          <template v-else-if="one.link"> {{ one.link }}</template></span
+          <span v-else-if="one.link" class="soft">{{ one.link }}</span></span
         >
-        <span>
+        <span class="keys">
           <el-checkbox :model-value="one.done === true" @change="done(one, $event === true)">{{
             say.done
           }}</el-checkbox>
@@ -135,11 +135,17 @@ ul {
 }
 li {
   display: flex;
+  align-items: center;
   flex-wrap: wrap;
   justify-content: space-between;
   gap: 0.4rem;
   padding: 0.35rem 0;
   border-bottom: 1px solid var(--rule);
+}
+.keys {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
 }
 .done > span:first-child {
   text-decoration: line-through;

@@ -18,8 +18,7 @@ const told = computed(() => {
   const count = (deed: Deed): number => props.deeds.filter((one) => one === deed).length
   return (Object.keys(MARKS) as Deed[])
     .filter((deed) => count(deed) > 0)
-    .map((deed) => words.rehearse.deeds[deed](count(deed)))
-    .join(', ')
+    .map((deed) => ({ deed, words: words.rehearse.deeds[deed](count(deed)) }))
 })
 </script>
 
@@ -28,7 +27,12 @@ const told = computed(() => {
     <span v-for="(deed, i) in deeds" :key="i" class="dancer" :class="deed" aria-hidden="true">{{
       MARKS[deed]
     }}</span>
-    <p>{{ told }}</p>
+    <p>
+      <span v-for="{ deed, words: text } in told" :key="deed" class="kind"
+        ><span class="dancer small" :class="deed" aria-hidden="true">{{ MARKS[deed] }}</span>
+        {{ text }}</span
+      >
+    </p>
   </div>
 </template>
 
@@ -51,6 +55,7 @@ const told = computed(() => {
 }
 .dancer.early,
 .dancer.late {
+  border-style: dashed;
   background: var(--sheet);
   color: var(--feet);
 }
@@ -62,7 +67,21 @@ const told = computed(() => {
   background: var(--sheet);
   color: var(--wrong);
 }
+.dancer.small {
+  width: 20px;
+  height: 20px;
+  border-width: 2px;
+  font-size: 14px;
+}
+.kind {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
 p {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
   width: 100%;
   margin: 0;
 }

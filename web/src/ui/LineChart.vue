@@ -65,7 +65,7 @@ const options = computed<ChartOptions<'scatter'>>(() => {
   return {
     responsive: true,
     maintainAspectRatio: false,
-    plugins: { legend: { labels: { color: ink, usePointStyle: true, pointStyleWidth: 26 } } },
+    plugins: { legend: { labels: { color: ink, usePointStyle: true, pointStyleWidth: 14 } } },
     scales: { x: axis(props.xLabel), y: axis(props.yLabel) },
   }
 })

@@ -150,7 +150,12 @@ export const de: Catalogue = {
     variation: (variation) => variationIn('de', variation),
     direction: (value, frame) => directionTold(value, frame, { line: 'lead' }, 'de'),
     towards: (value, frame) => facingTold(value, frame, 'de'),
-    decimal: (n, places) => n.toFixed(places).replace('.', ','),
+    decimal: (n, places) =>
+      n
+        .toFixed(places)
+        .replace(/^-(?=[0.]*$)/, '')
+        .replace('-', '−')
+        .replace('.', ','),
     seconds: (s) => `${s.toFixed(2).replace('.', ',')} s`,
     bars,
     moment: (ms) => inLocale.d(ms, 'moment'),

@@ -135,7 +135,12 @@ export const en = {
       directionTold(facing, frame, { line: 'lead' }, 'en'),
     towards: (facing: Facing, frame: DirectionFrame): string => facingTold(facing, frame, 'en'),
     /** A number with so many places, as in a table. */
-    decimal: (n: number, places: number): string => n.toFixed(places),
+    /** A minus that stands at nothing but noughts is none. */
+    decimal: (n: number, places: number): string =>
+      n
+        .toFixed(places)
+        .replace(/^-(?=[0.]*$)/, '')
+        .replace('-', '−'),
     seconds: (s: number) => `${s.toFixed(2)} s`,
     bars: (n: number) => plural(n, 'bar'),
     moment: (ms: number) => inLocale.d(ms, 'moment'),
