@@ -1,3 +1,5 @@
+export { REFUSALS, type Refusals } from './words/en/refusals.ts'
+export { REFUSALS as GERMAN_REFUSALS } from './words/de/refusals.ts'
 export {
   PROBLEM_STATUS,
   PROBLEM_CODES,

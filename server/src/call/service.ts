@@ -2,7 +2,7 @@ import { callLogSchema, upgradeCallLog, type CallLog } from '@dellop/core/call'
 import type { CallSummary } from '@dellop/wire'
 import type { Once } from '../database/once.ts'
 import { recordOrProblem, type RecordKind } from '../document/record.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { CallEntity } from './callEntity.ts'
 
@@ -33,7 +33,7 @@ export async function allCalls(
 
 export async function readCall({ database }: Services, id: string): Promise<CallLog> {
   const row = await database.source.manager.findOneBy(CallEntity, { id })
-  if (!row) throw new HttpProblem('not-found', 'There is no such call.')
+  if (!row) throw refusal('not-found', 'call.none', {})
   return recordOrProblem(CALL_RECORD, row)
 }
 
@@ -59,7 +59,7 @@ export async function removeCall(
 ): Promise<{ id: string }> {
   return database.write(async (manager) => {
     const { affected } = await manager.delete(CallEntity, { id })
-    if (!affected) throw new HttpProblem('not-found', 'There is no such call.')
+    if (!affected) throw refusal('not-found', 'call.none', {})
     return { id }
   }, once)
 }

@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { AnsweredEntity } from './answeredEntity.ts'
 
 /**
@@ -21,11 +21,7 @@ export async function answeredBefore(
 ): Promise<{ readonly answer: unknown } | null> {
   const row = await manager.findOneBy(AnsweredEntity, { key })
   if (!row) return null
-  if (row.digest !== digest)
-    throw new HttpProblem(
-      'edit.refused',
-      'This request has the name of another one that was sent before. Nothing was changed.',
-    )
+  if (row.digest !== digest) throw refusal('edit.refused', 'once.other', {})
   return { answer: JSON.parse(row.answer) as unknown }
 }
 

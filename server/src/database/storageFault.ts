@@ -1,4 +1,4 @@
-import { HttpProblem } from '../http/problem.ts'
+import { HttpProblem, refusal } from '../http/problem.ts'
 
 /** What SQLite reports where not the change is wrong but the storage: it may pass. */
 const FULL = /SQLITE_(?:FULL|IOERR)|disk is full|disk I\/O error|ENOSPC|EDQUOT|EFBIG/i
@@ -27,18 +27,7 @@ export const isFull = (error: unknown): boolean =>
 /** What a person is told when trying again has not helped. Nothing of the change was kept. */
 export function storageProblem(error: unknown): HttpProblem {
   const text = textOf(error)
-  if (FULL.test(text))
-    return new HttpProblem(
-      'storage.full',
-      'The disk is full, or cannot be written. Nothing of this was saved; make room, and it can be sent again.',
-    )
-  if (BUSY.test(text))
-    return new HttpProblem(
-      'storage.busy',
-      'Another program holds Dellop’s data. Nothing of this was saved; it can be sent again.',
-    )
-  return new HttpProblem(
-    'storage.full',
-    'Dellop’s data could not be written. Nothing of this was saved; it can be sent again.',
-  )
+  if (FULL.test(text)) return refusal('storage.full', 'disk.full', {})
+  if (BUSY.test(text)) return refusal('storage.busy', 'disk.held', {})
+  return refusal('storage.full', 'disk.failed', {})
 }

@@ -1,7 +1,7 @@
 import type Router from '@koa/router'
 import type { DemoState } from '@dellop/wire'
 import { serve } from '../http/route.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { fillDemo, mayFill } from './fill.ts'
 
@@ -23,8 +23,7 @@ export function demoRoutes(router: Router, services: Services): void {
   serve(router, 'demoState', () => state)
   serve(router, 'fillDemo', async () => {
     if (state.state === 'filling') return state
-    if (!(await mayFill(services)))
-      throw new HttpProblem('exists', 'There are sheets or tunes here already: the demo stays out.')
+    if (!(await mayFill(services))) throw refusal('exists', 'demo.stays-out', {})
     state = { state: 'filling', done: 0, of: 0 }
     void fill()
     return state

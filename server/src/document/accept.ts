@@ -12,7 +12,7 @@ import {
 import type { DocumentKind, EditBatch } from '@dellop/wire'
 import { MoreThan, type EntityManager } from 'typeorm'
 import type { z } from 'zod'
-import { HttpProblem, orProblem } from '../http/problem.ts'
+import { HttpProblem, orProblem, refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { DocumentBatchEntity } from './batchEntity.ts'
 
@@ -128,10 +128,7 @@ async function firstAnswer<Document extends object>(
 ): Promise<Answer<Document>> {
   // Batches of older times have no digest.
   if (earlier.digest !== '' && earlier.digest !== digest)
-    throw new HttpProblem(
-      'edit.refused',
-      'These edits have the name of others that were sent before. Nothing was changed.',
-    )
+    throw refusal('edit.refused', 'edits.other', {})
   return {
     document: await documentAt(manager, store, id, now, earlier.revision),
     revision: earlier.revision,

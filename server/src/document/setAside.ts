@@ -8,7 +8,7 @@ import { FigureEntity } from '../figure/figureEntity.ts'
 import { FIGURE_RECORD } from '../figure/service.ts'
 import { GroupEntity } from '../group/groupEntity.ts'
 import { GROUP_RECORD } from '../group/service.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { SeriesEntity } from '../lesson/seriesEntity.ts'
 import { SERIES } from '../lesson/service.ts'
 import { EntryEntity } from '../logbook/entryEntity.ts'
@@ -82,6 +82,6 @@ export async function textOfRecord(
 ): Promise<string> {
   const where = KINDS.find(({ record }) => record.kind === kind)
   const row = where && (await manager.findOneBy(where.table, { id }))
-  if (!row) throw new HttpProblem('not-found', 'There is no such record.')
+  if (!row) throw refusal('not-found', 'record.none', {})
   return String(row[where!.document])
 }

@@ -5,7 +5,7 @@ import { type Routine, type SlotContent } from '@dellop/core/routine'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { acceptBatch, announce, type DocumentStore } from '../document/accept.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { GROUPS, listedGroups } from '../group/service.ts'
 import { SHEETS } from '../sheet/edit.ts'
@@ -27,8 +27,7 @@ export async function mergeFigures(
   dropId: string,
   once: Once | null = null,
 ): Promise<{ figure: Figure; sheets: number }> {
-  if (keepId === dropId)
-    throw new HttpProblem('input.invalid', 'Two different figures were expected.', 'dropId')
+  if (keepId === dropId) throw refusal('input.invalid', 'figure.one', {}, 'dropId')
   const { figure, sheets, changed } = await services.database.write(async (manager) => {
     const [keep, drop] = [await findFigure(manager, keepId), await findFigure(manager, dropId)]
     const atMs = services.nowMs()
@@ -36,10 +35,7 @@ export async function mergeFigures(
     for (const whole of await allFigures(manager)) {
       if (!whole.parts?.some((part) => part.figureId === dropId)) continue
       if (whole.id === keepId)
-        throw new HttpProblem(
-          'edit.refused',
-          `“${keep.name}” is made of “${drop.name}”; they cannot be one.`,
-        )
+        throw refusal('edit.refused', 'figure.not-one', { keep: keep.name, drop: drop.name })
       await keepFigure(
         manager,
         {

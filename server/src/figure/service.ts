@@ -15,7 +15,7 @@ import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import type { DocumentStore } from '../document/accept.ts'
 import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
-import { HttpProblem, orProblem } from '../http/problem.ts'
+import { HttpProblem, orProblem, refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { allSheets } from '../sheet/record.ts'
 import { FigureEntity, FigureVersionEntity } from './figureEntity.ts'
@@ -44,7 +44,7 @@ export async function figureNames(manager: EntityManager): Promise<Map<string, s
 
 export async function findFigure(manager: EntityManager, id: string): Promise<Figure> {
   const row = await manager.findOneBy(FigureEntity, { id })
-  if (!row) throw new HttpProblem('not-found', 'There is no such figure in the book.')
+  if (!row) throw refusal('not-found', 'figure.none', {})
   return recordOrProblem(FIGURE_RECORD, row)
 }
 
@@ -119,11 +119,7 @@ export async function newFigure(
 ): Promise<{ figure: Figure }> {
   return database.write(async (manager) => {
     if (await manager.existsBy(FigureEntity, { id: figure.id }))
-      throw new HttpProblem(
-        'exists',
-        `The book already holds a figure with the id "${figure.id}".`,
-        'figure.id',
-      )
+      throw refusal('exists', 'figure.id', { id: figure.id }, 'figure.id')
     const whole = await composed(manager, figure)
     await keepFigure(manager, whole, 'written', nowMs())
     return { figure: whole }
@@ -158,7 +154,7 @@ export async function figureHistory({ database }: Services, id: string): Promise
     order: { version: 'DESC' },
     take: MOST_VERSIONS,
   })
-  if (rows.length === 0) throw new HttpProblem('not-found', 'There is no such figure in the book.')
+  if (rows.length === 0) throw refusal('not-found', 'figure.none', {})
   return rows.map((row) => ({
     version: row.version,
     how: row.how as FigureHow,
@@ -178,19 +174,11 @@ export async function importFigures(
     const seen = new Set<string>()
     for (const figure of figures) {
       if (seen.has(figure.id))
-        throw new HttpProblem(
-          'input.invalid',
-          `The id "${figure.id}" is there twice; every id may be used once. Nothing was brought in.`,
-          'figures',
-        )
+        throw refusal('input.invalid', 'figure.twice', { id: figure.id }, 'figures')
       seen.add(figure.id)
       const isHeld = await manager.existsBy(FigureEntity, { id: figure.id })
       if (isHeld && !replace.has(figure.id))
-        throw new HttpProblem(
-          'exists',
-          `The book already holds “${figure.name}” under the id "${figure.id}", and it was not said that it may be replaced. Nothing was brought in.`,
-          'figures',
-        )
+        throw refusal('exists', 'figure.held', { name: figure.name, id: figure.id }, 'figures')
       await keepFigure(manager, figure, 'imported', nowMs())
     }
     // A part may come in with its composite, or be there already; what is part of itself may not
@@ -223,16 +211,10 @@ export async function removeFigure(
     const figure = await findFigure(manager, id)
     const [sheet] = (await allUses(manager)).find((use) => use.figureId === id)?.sheets ?? []
     if (sheet)
-      throw new HttpProblem(
-        'edit.refused',
-        `“${figure.name}” is danced in “${sheet.title}”; take it out there first.`,
-      )
+      throw refusal('edit.refused', 'figure.danced-in', { figure: figure.name, sheet: sheet.title })
     const [whole] = madeOf(await allFigures(manager), id)
     if (whole)
-      throw new HttpProblem(
-        'edit.refused',
-        `“${whole.name}” is made of “${figure.name}”; change that first.`,
-      )
+      throw refusal('edit.refused', 'figure.made-of', { whole: whole.name, figure: figure.name })
     await manager.insert(FigureVersionEntity, {
       figureId: id,
       version: (await versionOf(manager, id)) + 1,

@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import type { DocumentStore } from '../document/accept.ts'
 import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { GroupEntity } from './groupEntity.ts'
 
@@ -22,7 +22,7 @@ export const GROUPS: DocumentStore<Group> = {
   schema: groupSchema,
   read: async (manager, id) => {
     const row = await manager.findOneBy(GroupEntity, { id })
-    if (!row) throw new HttpProblem('not-found', 'There is no such group.')
+    if (!row) throw refusal('not-found', 'group.none', {})
     return { document: recordOrProblem(GROUP_RECORD, row), revision: row.revision }
   },
   write: async (manager, id, { document, revision }, atMs) => {
@@ -60,7 +60,7 @@ export async function addGroup(
 ): Promise<{ group: Group; revision: number }> {
   return database.write(async (manager) => {
     if (await manager.existsBy(GroupEntity, { id: group.id }))
-      throw new HttpProblem('exists', `There is a group with the id "${group.id}".`, 'group.id')
+      throw refusal('exists', 'group.id', { id: group.id }, 'group.id')
     await manager.insert(GroupEntity, {
       id: group.id,
       name: group.name,
@@ -79,7 +79,7 @@ export async function removeGroup(
 ): Promise<{ id: string }> {
   return database.write(async (manager) => {
     const { affected } = await manager.delete(GroupEntity, { id })
-    if (!affected) throw new HttpProblem('not-found', 'There is no such group.')
+    if (!affected) throw refusal('not-found', 'group.none', {})
     return { id }
   }, once)
 }

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net'
 import { networkInterfaces } from 'node:os'
 import type { HallCode, HallNews, HallRight, HallStatus } from '@dellop/wire'
 import type { Context } from 'koa'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { hallApp, type HallOptions } from './listener.ts'
 import type { HallFile } from './keptHall.ts'
 import { pairing } from './pairing.ts'
@@ -78,11 +78,7 @@ export function openHall(options: HallOptions & { readonly file: HallFile }): Ha
 
   async function switchOn(wanted: string): Promise<void> {
     if (!addresses().includes(wanted))
-      throw new HttpProblem(
-        'input.invalid',
-        `An address of this machine was expected: ${addresses().join(', ')}.`,
-        'address',
-      )
+      throw refusal('input.invalid', 'address.other', { known: addresses().join(', ') }, 'address')
     await switchOff()
     await listenAt(wanted, 0)
     switchedOnMs = nowMs()
@@ -118,8 +114,7 @@ export function openHall(options: HallOptions & { readonly file: HallFile }): Ha
     switchOn,
     switchOff,
     newCode: (right) => {
-      if (address === null)
-        throw new HttpProblem('input.invalid', 'Second screens are switched off.')
+      if (address === null) throw refusal('input.invalid', 'screens.off', {})
       const { code, secret, expiresAtMs } = pairs.newCode(right)
       return {
         code,

@@ -1,5 +1,5 @@
 import type Router from '@koa/router'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 
@@ -17,8 +17,7 @@ export function hallRoutes(router: Router, { hall }: Services): void {
   })
   serve(router, 'hallCommands', ({ ctx }) => hall.attachLectern(ctx))
   serve(router, 'removeHallScreen', ({ params }) => {
-    if (!hall.removeScreen(params['id']!))
-      throw new HttpProblem('not-found', 'There is no such screen.')
+    if (!hall.removeScreen(params['id']!)) throw refusal('not-found', 'screen.none', {})
     return { id: params['id']! }
   })
 }

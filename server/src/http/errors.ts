@@ -3,7 +3,7 @@ import type { ProblemBody } from '@dellop/wire'
 import type { Context, Middleware } from 'koa'
 import { isStorageFault, storageProblem } from '../database/storageFault.ts'
 import type { Log } from './log.ts'
-import { HttpProblem } from './problem.ts'
+import { HttpProblem, refusal } from './problem.ts'
 
 /** Gives each request an id, turns whatever is thrown into one problem, and logs both. */
 export function requestBoundary(log: Log, nowMs: () => number): Middleware {
@@ -44,22 +44,11 @@ const notFound = (ctx: Context): HttpProblem =>
 function problemOf(thrown: unknown): HttpProblem {
   if (thrown instanceof HttpProblem) return thrown
   const status = (thrown as { status?: unknown }).status
-  if (status === 413) return new HttpProblem('input.too-large', 'That is larger than this takes.')
-  if (status === 415)
-    return new HttpProblem(
-      'input.type',
-      'The request came in an encoding that is not read here; plain, gzip or br was expected.',
-    )
-  if (status === 400)
-    return new HttpProblem(
-      'input.not-json',
-      'The request could not be read: complete JSON was expected.',
-    )
+  if (status === 413) return refusal('input.too-large', 'body.large', {})
+  if (status === 415) return refusal('input.type', 'body.encoding', {})
+  if (status === 400) return refusal('input.not-json', 'body.json', {})
   if (isStorageFault(thrown)) return storageProblem(thrown)
-  return new HttpProblem(
-    'server.failed',
-    'Something went wrong in Dellop. Whether this was saved is not known; it is safe to send it again.',
-  )
+  return refusal('server.failed', 'failed', {})
 }
 
 function answer(ctx: Context, problem: HttpProblem, requestId: string): void {

@@ -1,5 +1,5 @@
 import type { Context, Middleware } from 'koa'
-import { HttpProblem } from './problem.ts'
+import { refusal } from './problem.ts'
 
 /**
  * Names by which this machine may be asked for. A page on another site cannot use them in an Origin
@@ -11,8 +11,7 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
 
 /** Refuses any Host but this machine's own, so that a foreign name cannot be pointed here. */
 export const hostGuard: Middleware = async (ctx, next) => {
-  if (!LOCAL_NAMES.has(nameOf(ctx.get('Host'))))
-    throw new HttpProblem('origin.refused', 'Dellop answers only to this machine’s own address.')
+  if (!LOCAL_NAMES.has(nameOf(ctx.get('Host')))) throw refusal('origin.refused', 'host.other', {})
   await next()
 }
 
@@ -24,8 +23,7 @@ export const originGuard: Middleware = async (ctx, next) => {
   const origin = ctx.get('Origin')
   const foreign = origin !== '' && origin !== `http://${ctx.get('Host')}`
   const crossSite = ctx.get('Sec-Fetch-Site') === 'cross-site' && !isNavigation(ctx)
-  if (foreign || crossSite)
-    throw new HttpProblem('origin.refused', 'Another site’s page may not use Dellop.')
+  if (foreign || crossSite) throw refusal('origin.refused', 'origin.other', {})
   await next()
 }
 

@@ -6,7 +6,7 @@ import type { Context } from 'koa'
 import { createHash } from 'node:crypto'
 import type { z } from 'zod'
 import type { Once } from '../database/once.ts'
-import { HttpProblem, orProblem } from './problem.ts'
+import { HttpProblem, orProblem, refusal } from './problem.ts'
 
 type RequestOf<Name extends RouteName> =
   (typeof ROUTES)[Name]['request'] extends z.ZodType<infer Body> ? Body : undefined
@@ -51,10 +51,10 @@ async function readBody(ctx: Context, route: Route): Promise<unknown> {
     throw new HttpProblem('input.type', 'Changes are sent as application/json.')
   const length = Number(ctx.get('Content-Length') || 0)
   if (length > route.limitBytes)
-    throw new HttpProblem(
-      'input.too-large',
-      `This takes at most ${sizeText(route.limitBytes)}; ${sizeText(length)} were sent.`,
-    )
+    throw refusal('input.too-large', 'body.larger', {
+      most: sizeText(route.limitBytes),
+      sent: sizeText(length),
+    })
   const parse = bodyParser({ enableTypes: ['json'], jsonLimit: route.limitBytes, encoding: 'utf8' })
   await parse(ctx as Parameters<typeof parse>[0], async () => undefined)
   return orProblem(

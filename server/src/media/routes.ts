@@ -1,6 +1,6 @@
 import type Router from '@koa/router'
 import type { Services } from '../services.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { HttpProblem, refusal } from '../http/problem.ts'
 import { serve, sizeText } from '../http/route.ts'
 import { MEDIA_LIMIT_BYTES } from '@dellop/wire'
 import { sendWithRange } from './range.ts'
@@ -11,10 +11,10 @@ export function mediaRoutes(router: Router, services: Services): void {
   serve(router, 'putMedia', async ({ ctx }) => {
     const length = Number(ctx.get('Content-Length') || 0)
     if (length > MEDIA_LIMIT_BYTES)
-      throw new HttpProblem(
-        'input.too-large',
-        `A sound file of at most ${sizeText(MEDIA_LIMIT_BYTES)} was expected; this one has ${sizeText(length)}.`,
-      )
+      throw refusal('input.too-large', 'sound.larger', {
+        most: sizeText(MEDIA_LIMIT_BYTES),
+        has: sizeText(length),
+      })
     if (!ctx.is('application/octet-stream'))
       throw new HttpProblem('input.type', 'A sound is sent as application/octet-stream.')
     const { hash, type, bytes } = await addMedia(services, ctx.req)

@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { MEDIA_LIMIT_BYTES } from '@dellop/wire'
 import type { Services } from '../services.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { MediaEntity } from './mediaEntity.ts'
 import { storeMedia, type StoredMedia } from './store.ts'
 
@@ -24,7 +24,7 @@ export const addMediaBytes = (services: Services, bytes: Uint8Array): Promise<St
 
 export async function findMedia({ database }: Services, hash: string): Promise<MediaEntity> {
   const media = await database.source.manager.findOneBy(MediaEntity, { hash })
-  if (!media) throw new HttpProblem('not-found', 'There is no such sound here.')
+  if (!media) throw refusal('not-found', 'sound.none', {})
   return media
 }
 

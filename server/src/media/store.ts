@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { Transform } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import type { Readable } from 'node:stream'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { sizeText } from '../http/route.ts'
 import { soundType } from './soundType.ts'
 
@@ -39,13 +39,8 @@ export async function storeMedia(
   try {
     const written = await writeDraft(source, draft, limitBytes)
     const known = soundType(written.head)
-    if (written.bytes === 0)
-      throw new HttpProblem('input.invalid', 'The file is empty; a sound file was expected.')
-    if (!known)
-      throw new HttpProblem(
-        'input.invalid',
-        'This is no sound file that Dellop knows; WAV, MP3, Ogg, FLAC or M4A was expected.',
-      )
+    if (written.bytes === 0) throw refusal('input.invalid', 'sound.empty', {})
+    if (!known) throw refusal('input.invalid', 'sound.kind', {})
     const target = pathOf(dataFolder, written.hash, known.extension)
     await mkdir(join(target, '..'), { recursive: true })
     await rename(draft, target)
@@ -67,12 +62,7 @@ async function writeDraft(
     transform(chunk: Buffer, _encoding, done) {
       bytes += chunk.length
       if (bytes > limitBytes)
-        return done(
-          new HttpProblem(
-            'input.too-large',
-            `A sound file of at most ${sizeText(limitBytes)} was expected.`,
-          ),
-        )
+        return done(refusal('input.too-large', 'sound.large', { most: sizeText(limitBytes) }))
       if (head.length < 64) head = Buffer.concat([head, chunk.subarray(0, 64 - head.length)])
       hash.update(chunk)
       done(null, chunk)

@@ -1,7 +1,7 @@
 import { practiceSchema, upgradePractice, type Practice } from '@dellop/core/rehearse'
 import type { Once } from '../database/once.ts'
 import { readableRecords, type RecordKind } from '../document/record.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { PracticeEntity } from './practiceEntity.ts'
 
@@ -40,7 +40,7 @@ export async function removePractice(
 ): Promise<{ id: string }> {
   return database.write(async (manager) => {
     const { affected } = await manager.delete(PracticeEntity, { id })
-    if (!affected) throw new HttpProblem('not-found', 'There is no such take.')
+    if (!affected) throw refusal('not-found', 'take.none', {})
     return { id }
   }, once)
 }

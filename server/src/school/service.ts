@@ -15,7 +15,7 @@ import {
   recordOrProblem,
   type RecordKind,
 } from '../document/record.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { HttpProblem, refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { allGroups } from '../group/service.ts'
 import { allSheets } from '../sheet/record.ts'
@@ -83,14 +83,9 @@ export const SCHOOLS: DocumentStore<School> = {
   },
 }
 
-const noSuchSchool = (): HttpProblem =>
-  new HttpProblem('not-found', 'There is no such school of your own.')
+const noSuchSchool = (): HttpProblem => refusal('not-found', 'school.none', {})
 const staysAsItIs = ({ name }: School): HttpProblem =>
-  new HttpProblem(
-    'input.invalid',
-    `“${name}” ships with Dellop and stays as it is; a copy of it can be changed.`,
-    'school.id',
-  )
+  refusal('input.invalid', 'school.shipped', { name }, 'school.id')
 
 /** Adds a school of the cuer's own. */
 export async function addSchool(
@@ -101,7 +96,7 @@ export async function addSchool(
   if (isShipped(school.id)) throw staysAsItIs(school)
   return database.write(async (manager) => {
     if (await manager.existsBy(SchoolEntity, { id: school.id }))
-      throw new HttpProblem('exists', `There is a school with the id "${school.id}".`, 'school.id')
+      throw refusal('exists', 'school.id', { id: school.id }, 'school.id')
     await insertSchool(manager, school, nowMs())
     return { school, revision: 0 }
   }, once)

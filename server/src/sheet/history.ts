@@ -4,7 +4,7 @@ import { routineShape, type Routine } from '@dellop/core/routine'
 import { changeWords } from '@dellop/core/sheet'
 import type { Revision, SheetState } from '@dellop/wire'
 import { allFigures } from '../figure/service.ts'
-import { HttpProblem, orProblem } from '../http/problem.ts'
+import { orProblem, refusal } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { batchesSince, documentAt, editsOf } from '../document/accept.ts'
 import type { Once } from '../database/once.ts'
@@ -53,10 +53,7 @@ export async function sheetAt(
   const sheet = await findSheet(database.source.manager, id)
   const revision = Number(wanted)
   if (!Number.isInteger(revision) || revision < 0 || revision > sheet.revision)
-    throw new HttpProblem(
-      'not-found',
-      `There is no revision ${wanted}; this sheet has 0 to ${sheet.revision}.`,
-    )
+    throw refusal('not-found', 'revision.none', { wanted, newest: sheet.revision })
   return {
     routine: await documentAt(
       database.source.manager,

@@ -1,7 +1,7 @@
 import { routineSchema, upgradeRoutine, type Routine } from '@dellop/core/routine'
 import type { EntityManager } from 'typeorm'
 import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
-import { HttpProblem } from '../http/problem.ts'
+import { refusal } from '../http/problem.ts'
 import { SheetEntity } from './sheetEntity.ts'
 
 export const SHEET_RECORD: RecordKind<Routine> = {
@@ -20,6 +20,6 @@ export const allSheets = async (
 
 export async function findSheet(manager: EntityManager, id: string): Promise<SheetEntity> {
   const sheet = await manager.findOneBy(SheetEntity, { id })
-  if (!sheet) throw new HttpProblem('not-found', 'There is no such sheet.')
+  if (!sheet) throw refusal('not-found', 'sheet.none', {})
   return sheet
 }

@@ -6,7 +6,7 @@ import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import type { DocumentStore } from '../document/accept.ts'
 import { readableRecords, recordOrProblem, type RecordKind } from '../document/record.ts'
-import { HttpProblem, orProblem } from '../http/problem.ts'
+import { orProblem, refusal } from '../http/problem.ts'
 import { MediaEntity } from '../media/mediaEntity.ts'
 import { addMediaBytes, findMedia, keepPeaks } from '../media/service.ts'
 import type { Services } from '../services.ts'
@@ -60,7 +60,7 @@ export async function tuneOrNull(manager: EntityManager, id: string | null): Pro
 
 export async function findTune(manager: EntityManager, id: string): Promise<Tune> {
   const tune = await tuneOrNull(manager, id)
-  if (!tune) throw new HttpProblem('not-found', 'There is no such tune here.')
+  if (!tune) throw refusal('not-found', 'tune.none', {})
   return tune
 }
 
@@ -103,7 +103,7 @@ export async function tuneAnswer(
   id: string,
 ): Promise<{ tune: Tune; revision: number }> {
   const row = await manager.findOneBy(TuneEntity, { id })
-  if (!row) throw new HttpProblem('not-found', 'There is no such tune here.')
+  if (!row) throw refusal('not-found', 'tune.none', {})
   return { tune: tuneOf(row), revision: row.revision }
 }
 
@@ -117,11 +117,7 @@ export async function newTune(
     if (recording.media !== null) await findMedia(services, recording.media)
   return services.database.write(async (manager) => {
     if (await tuneOrNull(manager, tune.id))
-      throw new HttpProblem(
-        'exists',
-        `There is a tune with the id "${tune.id}" already.`,
-        'tune.id',
-      )
+      throw refusal('exists', 'tune.id', { id: tune.id }, 'tune.id')
     await saveTune(manager, tune, services.nowMs())
     return tuneAnswer(manager, tune.id)
   }, once)
@@ -172,7 +168,7 @@ export async function removeTune(
 ): Promise<{ id: string }> {
   return database.write(async (manager) => {
     const { affected } = await manager.delete(TuneEntity, { id })
-    if (!affected) throw new HttpProblem('not-found', 'There is no such tune here.')
+    if (!affected) throw refusal('not-found', 'tune.none', {})
     return { id }
   }, once)
 }

@@ -5,11 +5,12 @@ import {
   findingSum,
   repairLabel,
 } from '@dellop/core/check'
+import { own } from '@dellop/core/document'
 import { levelsIn, remarkIn, stepIn, variationIn } from '@dellop/core/figure'
 import { styleAbout, styleName } from '@dellop/core/school'
 import { changeWords } from '@dellop/core/sheet'
 import { problemSentence } from '@dellop/core/words'
-import type { ProblemCode } from '@dellop/wire'
+import { GERMAN_REFUSALS, type ProblemBody, type ProblemCode } from '@dellop/wire'
 import type { Catalogue } from '../en/index.ts'
 import { inLocale, keyName } from '../shared.ts'
 import { cues } from './cues.ts'
@@ -57,6 +58,13 @@ const ANSWERS: Readonly<Record<ProblemCode, string>> = {
   'storage.busy':
     'Ein anderes Programm hält die Daten fest. Nichts wurde geändert; versuchen Sie es gleich noch einmal.',
   'server.failed': 'Dem Server ist etwas misslungen. Nichts wurde geändert.',
+}
+
+/** What the server says of its own; null for what the core says. */
+function refused({ code, params }: NonNullable<ProblemBody['said']>): string | null {
+  const name = /^server\.(.+)$/.exec(code)?.[1]
+  const sentence = name === undefined ? undefined : own(GERMAN_REFUSALS, name)
+  return sentence ? (sentence as (values: unknown) => string)(params) : null
 }
 
 /** Roles as styles usually call them. */
@@ -135,9 +143,9 @@ export const de: Catalogue = {
     both: (mine, kept) =>
       `„${mine}“ wurde nicht behalten: Jemand anderes hat inzwischen „${kept}“ daraus gemacht. Wählen Sie noch einmal, wenn Sie Ihres wollen.`,
     server: 'Der Server konnte das nicht tun. Nichts wurde geändert.',
-    low: 'Die Platte dieses Rechners ist so gut wie voll. Was du änderst, wird noch eine kleine Weile gespeichert: Bitte Platz schaffen.',
+    low: 'Die Platte dieses Rechners ist so gut wie voll. Was Sie ändern, wird noch eine kleine Weile gespeichert: Schaffen Sie Platz.',
     answer: ({ code, detail, said }) =>
-      said ? problemSentence({ ...said, message: detail }, 'de') : ANSWERS[code],
+      said ? (refused(said) ?? problemSentence({ ...said, message: detail }, 'de')) : ANSWERS[code],
   },
   format: {
     counts,
