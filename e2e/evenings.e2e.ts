@@ -59,7 +59,8 @@ test('an evening is planned, called, runs late, and stands in the logbook; the n
   const calls = new Set((await entriesOf()).map(({ id }) => id))
   const before = new Map((await group()).taught.map(({ id, times }) => [id, times]))
   await changeSettings(page, { groupId: 'thursdays' })
-  await openLectern(page, '', 'pegs-on-a-line')
+  const eveningId = new URL(address).pathname.split('/').pop()!
+  await openLectern(page, `&evening=${eveningId}`, 'pegs-on-a-line')
   await page.keyboard.press('Space')
   for (let at = 0.5; at < 240; at += 3) await advance(page, at)
   await expect(page.getByText('The dance is over.')).toBeVisible()
@@ -79,9 +80,23 @@ test('an evening is planned, called, runs late, and stands in the logbook; the n
     })
     .toBe(true)
 
+  // One key goes on to the next dance, which is broken off.
+  await expect(page.getByRole('button', { name: 'Next: Withy Bend (U)' })).toBeVisible()
+  await page.keyboard.press('u')
+  await expect(page).toHaveURL(/lectern\/withy-bend/)
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  await page.keyboard.press('Space')
+  for (let at = 0.5; at < 20; at += 3) await advance(page, at)
+  await page.getByRole('link', { name: /^Back to the sheet/ }).click()
+  await expect.poll(async () => (await fresh()).length, { timeout: 30_000 }).toBe(2)
+  expect((await fresh()).find(({ sheetId }) => sheetId === 'withy-bend')).toMatchObject({
+    finished: false,
+  })
+
   // What is left is shortened, and the evening goes on.
   await page.goto(address)
   await page.getByRole('tab', { name: 'Tonight' }).click()
+  await expect(page.locator('.big .name')).toHaveText('Withy Bend')
   await page.getByRole('button', { name: 'It is over' }).click()
   await page.getByRole('button', { name: 'Leave out', exact: true }).last().click()
   await expect(page.getByRole('button', { name: 'Put back' })).toBeVisible()

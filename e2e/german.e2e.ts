@@ -118,8 +118,8 @@ for (let first = 0; first < VIEWS.length; first += FEW) {
       // What comes beside the view has come.
       await page.waitForTimeout(500)
       expect(await page.locator('html').getAttribute('lang')).toBe('de')
-      const left = (await textsOf(page)).filter((text) =>
-        ENGLISH.test(without(text.toLowerCase(), data)),
+      const left = (await textsOf(page)).filter(
+        (text) => ENGLISH.test(text) && ENGLISH.test(without(text.toLowerCase(), data)),
       )
       expect([path, left]).toEqual([path, []])
       expect([path, await seriousIn(page)]).toEqual([path, []])

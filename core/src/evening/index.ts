@@ -9,6 +9,7 @@ export {
   type EveningItem,
   type ItemKind,
 } from './programme.ts'
+export { goingOn, withBegun } from './goingOn.ts'
 export { danceFacts, effortOf, isHardWork, type DanceFacts } from './facts.ts'
 export { itemMinutes, timesOf, type TimedItem, type Times } from './times.ts'
 export {

@@ -5,7 +5,8 @@ import type { Services } from '../services.ts'
 import { editDocument } from '../document/accept.ts'
 import { SHEETS } from './edit.ts'
 import { branchSheet, listRevisions, sheetAt } from './history.ts'
-import { callPack, exportSheet, importSheet, listSheets, newSheet, readSheet } from './service.ts'
+import { callPack, exportSheet, importSheet, newSheet, readSheet } from './service.ts'
+import { listSheets } from './shelf.ts'
 
 export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'listSheets', async () => ({ sheets: await listSheets(services) }))

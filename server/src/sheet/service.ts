@@ -1,43 +1,17 @@
-import { figureIdsOf, usedFigures, type SheetFile } from '@dellop/core/file'
+import { usedFigures, type SheetFile } from '@dellop/core/file'
 import { freshRoutine, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
-import type { CallPack, ImportedSheet, NewSheet, SheetState, SheetSummary } from '@dellop/wire'
+import type { CallPack, ImportedSheet, NewSheet, SheetState } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { allGroups } from '../group/service.ts'
-import { addFigures, allFigures, figureNames } from '../figure/service.ts'
+import { addFigures, allFigures } from '../figure/service.ts'
 import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
-import { bringTune, findTune, tuneOrNull, tuneTitles } from '../tune/service.ts'
-import { allSheets, findSheet, routineOf } from './record.ts'
+import { bringTune, findTune, tuneOrNull } from '../tune/service.ts'
+import { findSheet, routineOf } from './record.ts'
 import { SheetEntity } from './sheetEntity.ts'
-
-/** The shelf, archived sheets included. Tunes and figures are read once for all of them. */
-export async function listSheets({ database }: Services): Promise<SheetSummary[]> {
-  const { manager } = database.source
-  const [sheets, tunes, figures] = await Promise.all([
-    allSheets(manager),
-    tuneTitles(manager),
-    figureNames(manager),
-  ])
-  return sheets.map(({ row: sheet, document: routine }) => {
-    const { by, dance, tuneId, level, tags, archived } = routine
-    return {
-      id: sheet.id,
-      title: sheet.title,
-      by,
-      dance,
-      level: level ?? null,
-      tuneTitle: tuneId === null ? null : (tunes.get(tuneId) ?? null),
-      tags: [...(tags ?? [])],
-      figures: [...figureIdsOf(routine)].flatMap((figureId) => figures.get(figureId) ?? []),
-      archived: archived === true,
-      revision: sheet.revision,
-      updatedAtMs: sheet.updatedAtMs,
-    }
-  })
-}
 
 export async function readSheet({ database }: Services, id: string): Promise<SheetState> {
   const sheet = await findSheet(database.source.manager, id)

@@ -16,8 +16,12 @@ const props = defineProps<{
   late: Rung | null
   beatsToGo: number
   over: boolean
+  /** What comes next in the evening, and the key that goes on to it. */
+  nextItem?: string | null
+  nextKey?: string
   scale: number
 }>()
+defineEmits<{ next: [] }>()
 
 const spoken = useSpoken()
 const LARGEST = 132
@@ -68,7 +72,18 @@ const wait = computed(() => {
         data-testid="next-cue"
         >{{ cue.text }}</span
       >
-      <span v-else class="end">{{ over ? words.lectern.theEnd : words.lectern.nothingMore }}</span>
+      <span v-else class="end"
+        >{{ over ? words.lectern.theEnd : words.lectern.nothingMore
+        }}<el-button
+          v-if="over && nextItem"
+          class="then own-key"
+          size="large"
+          type="primary"
+          @click="$emit('next')"
+        >
+          {{ words.lectern.nextItem(nextItem, nextKey ?? '') }}
+        </el-button></span
+      >
     </div>
     <p class="wait" data-testid="wait" :class="{ speak, late }" aria-hidden="true">
       {{ cue ? wait : '' }}
@@ -122,6 +137,12 @@ const wait = computed(() => {
 }
 .end {
   font-size: 48px;
+}
+.then {
+  display: flex;
+  min-height: 56px;
+  margin-top: 0.4rem;
+  font-size: 30px;
 }
 .wait {
   text-align: right;

@@ -16,6 +16,7 @@ import LecternBand from './LecternBand.vue'
 import LecternCue from './LecternCue.vue'
 import LecternFoot from './LecternFoot.vue'
 import LecternKeys from './LecternKeys.vue'
+import { signalsOf } from './lecternKeys.ts'
 import LecternLost from './LecternLost.vue'
 import LecternRow from './LecternRow.vue'
 import LecternScreens from './LecternScreens.vue'
@@ -42,11 +43,14 @@ const props = defineProps<{
   canPlay: boolean
   callId: () => string | null
   note: string
+  /** What comes next in the evening that is being called. */
+  nextItem: string | null
 }>()
 const emit = defineEmits<{
   delay: [seconds: number]
   music: [from: 'recording' | 'elsewhere']
   fresh: []
+  nextItem: []
 }>()
 const speaks = defineModel<boolean>('speaks', { required: true })
 
@@ -100,9 +104,18 @@ const stage: LecternStage = {
     void (document.fullscreenElement
       ? document.exitFullscreen()
       : document.documentElement.requestFullscreen().catch(() => undefined)),
+  programme: {
+    hasNext: () => props.nextItem !== null,
+    goOn: () => emit('nextItem'),
+  },
 }
 const isOpen = (): boolean => Object.values(dialogs).some(({ value }) => value)
 const commands = useLecternCommands(stage, isOpen)
+
+/** The key that goes on through the programme, as it is taught. */
+const nextKey = computed(() =>
+  words.lectern.signal(signalsOf(commands.signals.value, 'next-item')[0] ?? ''),
+)
 
 const link = useHallLink(props.lectern, commands.run, (text) => say(text))
 
@@ -225,7 +238,10 @@ const spoken = computed(() => prepared.value.cues.map(({ text }) => text))
       :late="moment.late"
       :beats-to-go="moment.beatsToGo"
       :over="over"
+      :next-item="nextItem"
+      :next-key="nextKey"
       :scale="looks.scale.value"
+      @next="commands.run('next-item')"
     />
     <div v-show="!lost && !asked && !waits" class="approach" aria-hidden="true">
       <span ref="approach" :class="{ speak: moment.speak }" />

@@ -2,7 +2,7 @@
 import { startOfMusic } from '@dellop/core/call'
 import { toldBpm } from '@dellop/core/tune'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { bookOf } from '@dellop/core/figure'
 import { callChoices, deriveSheet, type Sheet } from '@dellop/core/sheet'
 import { DEFAULT_SETTINGS, type Settings } from '@dellop/wire'
@@ -17,6 +17,7 @@ import { NO_LENGTHS, readStandInLengths, voiceChosen } from '../app/voices.ts'
 import { editAtOnce } from '../document/editAtOnce.ts'
 import { SETTINGS, SETTINGS_ID } from '../document/kinds.ts'
 import { openDocument } from '../document/openDocument.ts'
+import { useProgramme } from '../app/programme.ts'
 import { applyTheme } from '../app/theme.ts'
 import { words } from '../words/index.ts'
 import { cutOffCall, keepCall, type CallKeeper, type CutOff } from './callKeeper.ts'
@@ -28,6 +29,7 @@ import { loadPack, type KeptPack } from './packStore.ts'
 import { lecternStore } from './stores.ts'
 
 const route = useRoute()
+const router = useRouter()
 const id = String(route.params['id'])
 const failure = ref<string | null>(null)
 const ready = ref<'loading' | 'kept' | 'loaded'>('loading')
@@ -221,6 +223,16 @@ const canPlay = computed(() => sheet.value !== null)
 const setMusic = (from: 'recording' | 'elsewhere'): void =>
   begin(from === 'elsewhere' ? 'elsewhere' : sheet.value!.recording ? 'recording' : 'silent')
 
+/** The evening that this dance is called in, where it is one of an evening. */
+const eveningId = typeof route.query['evening'] === 'string' ? route.query['evening'] : null
+const programme = useProgramme(eveningId)
+async function nextItem(): Promise<void> {
+  const begun = await programme.goOn()
+  if (begun?.sheetId)
+    await router.push({ name: 'lectern', params: { id: begun.sheetId }, query: route.query })
+  else if (begun) note.value = words.lectern.itemNow(begun.name)
+}
+
 /** Who does not want to go on where a call was cut off begins a new one. */
 async function fresh(): Promise<void> {
   const from = lectern.value!.musicFrom
@@ -231,6 +243,7 @@ async function fresh(): Promise<void> {
 onMounted(() => {
   document.documentElement.dataset['theme'] = 'hall'
   void load()
+  void programme.open()
 })
 onBeforeUnmount(() => {
   applyTheme()
@@ -280,9 +293,11 @@ onBeforeUnmount(() => {
     :can-play="canPlay"
     :call-id="callId"
     :note="note"
+    :next-item="programme.next.value?.name ?? null"
     @delay="setDelay"
     @music="setMusic"
     @fresh="fresh"
+    @next-item="nextItem"
   />
 </template>
 

@@ -4,7 +4,7 @@ import { words } from '../words/index.ts'
 import { commandOf, LECTERN_COMMANDS, type LecternKey, type LecternStage } from './commands.ts'
 import { useLectern } from './lectern.ts'
 
-function stage() {
+function stage(hasNext = false) {
   const clock = new ManualClock()
   const lectern = useLectern(WALTZ, clock, { player: null, click: () => undefined }, () => 0)
   const log: string[] = []
@@ -22,6 +22,7 @@ function stage() {
     say: (told) => void log.push(told),
     open: (dialog) => void log.push(`open ${dialog}`),
     toggleWholeScreen: note('whole'),
+    programme: { hasNext: () => hasNext, goOn: note('next item') },
   }
   const can = (id: LecternKey): boolean => commandOf(id).can?.(one) ?? true
   return {
@@ -60,6 +61,18 @@ describe('what can be done at the lectern', () => {
 })
 
 describe('when something can be done', () => {
+  it('the next of the evening, where there is one, once the music stands', () => {
+    const now = stage(true)
+    expect([stage().can('next-item'), now.can('next-item')]).toEqual([false, true])
+    now.run('main')
+    now.at(20)
+    now.run('next-item')
+    expect([now.can('next-item'), now.log]).toEqual([false, []])
+    now.lectern.pause()
+    now.run('next-item')
+    expect(now.log).toEqual(['next item'])
+  })
+
   const onlyDancing: readonly LecternKey[] = [
     'hold',
     'lost',

@@ -16,6 +16,8 @@ export interface LecternStage {
   readonly say: (told: 'marked') => void
   readonly open: (dialog: LecternDialog) => void
   readonly toggleWholeScreen: () => void
+  /** What comes next in the evening, where one is being called. */
+  readonly programme: { readonly hasNext: () => boolean; readonly goOn: () => void }
 }
 export type LecternDialog = 'delay' | 'keys' | 'sound' | 'screens'
 
@@ -166,6 +168,12 @@ export const LECTERN_COMMANDS = [
     signals: ['key:p'],
     can: ({ lectern }) => !lectern.isElsewhere,
     do: ({ lectern }) => lectern.obey({ do: 'loop' }),
+  }),
+  command({
+    id: 'next-item',
+    signals: ['key:u'],
+    can: ({ lectern, programme }) => programme.hasNext() && !isMoving(lectern.call.value),
+    do: ({ programme }) => programme.goOn(),
   }),
   command({ id: 'layout', signals: ['key:v'], do: ({ looks }) => looks.nextLayout() }),
   command({ id: 'words', signals: ['key:c'], do: ({ looks }) => looks.nextParts() }),

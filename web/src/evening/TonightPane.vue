@@ -7,6 +7,7 @@ import {
   setsFor,
   tonightAt,
   type EveningItem,
+  withBegun,
   type LateOffer,
 } from '@dellop/core/evening'
 import { computed, onBeforeUnmount, ref } from 'vue'
@@ -28,6 +29,12 @@ onBeforeUnmount(endTicking)
 const minutesOf = (ms: number): number => (ms - momentOf(evening.value, 0).getTime()) / 60_000
 const at = computed(() => tonightAt(evening.value, facts.value, minutesOf(nowMs.value), minutesOf))
 const offers = computed(() => lateOffers(evening.value, facts.value))
+/** The lectern goes on through the programme by itself. */
+const lecternOf = (id: string) => ({
+  name: 'lectern',
+  params: { id },
+  query: { evening: evening.value.id },
+})
 const title = (item: EveningItem): string =>
   itemTitle(item, facts.value) || words.evenings.kinds[item.kind]
 const lateTold = computed(() => {
@@ -44,15 +51,7 @@ const sets = computed(() => {
 
 const begin = (item: EveningItem): void => {
   nowMs.value = Date.now()
-  // What went on before is over.
-  const items = evening.value.items.map((one) =>
-    one.id === item.id
-      ? { ...one, beganMs: nowMs.value }
-      : one.beganMs !== undefined && one.endedMs === undefined
-        ? { ...one, endedMs: nowMs.value }
-        : one,
-  )
-  props.document.setItems(items, say.done.begun)
+  props.document.setItems(withBegun(evening.value, item.id, nowMs.value).items, say.done.begun)
 }
 const end = (item: EveningItem): void => {
   nowMs.value = Date.now()
@@ -90,7 +89,7 @@ const minutesTaken = ({ beganMs = 0, endedMs = 0 }: EveningItem): number =>
             v-if="at.now.sheetId"
             size="large"
             tag="router-link"
-            :to="{ name: 'lectern', params: { id: at.now.sheetId } }"
+            :to="lecternOf(at.now.sheetId)"
             >{{ say.lectern }}</el-button
           >
         </div>
@@ -104,7 +103,7 @@ const minutesTaken = ({ beganMs = 0, endedMs = 0 }: EveningItem): number =>
             v-if="at.next.sheetId"
             size="large"
             tag="router-link"
-            :to="{ name: 'lectern', params: { id: at.next.sheetId } }"
+            :to="lecternOf(at.next.sheetId)"
             @click="begin(at.next)"
             >{{ say.beginLectern }}</el-button
           >
