@@ -1,4 +1,5 @@
 import type { DanceFacts } from './facts.ts'
+import { goingOn } from './goingOn.ts'
 import type { Evening, EveningItem } from './programme.ts'
 import { timesOf } from './times.ts'
 
@@ -27,7 +28,8 @@ export function tonightAt(
 ): Tonight {
   const { items, ends } = timesOf(evening, facts)
   const left = items.filter(({ item }) => !item.dropped && item.endedMs === undefined)
-  const running = left.find(({ item }) => item.beganMs !== undefined) ?? null
+  const { now, next } = goingOn(evening)
+  const running = left.find(({ item }) => item === now) ?? null
   const toCome = left.filter((one) => one !== running)
   const endsNow = running
     ? Math.max(nowMinutes, minutesOf(running.item.beganMs!) + running.minutes)
@@ -40,8 +42,8 @@ export function tonightAt(
   const before = running && toCome.length > 0 ? running.made.changeover : 0
   const endsAt = from + before + rest
   return {
-    now: running?.item ?? null,
-    next: first?.item ?? null,
+    now,
+    next,
     lateMinutes: Math.round((endsAt - ends) * 10) / 10,
     endsAt,
   }

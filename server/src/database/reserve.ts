@@ -20,7 +20,7 @@ export function reserveIn(dataFolder: string, bytes = RESERVE_BYTES): Reserve {
   const path = join(dataFolder, 'reserve')
   let triedMs = -Infinity
   const isThere = (): boolean => existsSync(path) && statSync(path).size >= bytes
-  const reserve: Reserve = {
+  return {
     spend: () => {
       const had = existsSync(path)
       rmSync(path, { force: true })
@@ -37,7 +37,6 @@ export function reserveIn(dataFolder: string, bytes = RESERVE_BYTES): Reserve {
       }
     },
   }
-  return reserve
 }
 
 function fill(path: string, bytes: number): void {

@@ -140,8 +140,14 @@ const wait = computed(() => {
 }
 .then {
   display: flex;
+  max-width: 100%;
+  height: auto;
   min-height: 56px;
   margin-top: 0.4rem;
+  /* A long name takes a second line on a phone. */
+  white-space: normal;
+  text-align: start;
+  line-height: 1.1;
   font-size: 30px;
 }
 .wait {

@@ -46,6 +46,7 @@ const voice = shallowRef<LecternVoice | null>(null)
 let pack: KeptPack | null = null
 let keeper: CallKeeper | null = null
 let held: HeldCall | null = null
+let isGone = false
 const devices = useDevices()
 /** Another window of this browser has the call of this dance. */
 const elsewhere = ref<'had' | 'taken' | null>(null)
@@ -59,6 +60,8 @@ async function load(take = false): Promise<void> {
   failure.value = null
   try {
     held ??= await holdCall(id, take, leave)
+    // Who has left meanwhile holds nothing.
+    if (isGone) return held?.letGo()
     if (!held) return void (elsewhere.value = 'had')
     elsewhere.value = null
     pack = await loadPack(id)
@@ -246,6 +249,7 @@ onMounted(() => {
   void programme.open()
 })
 onBeforeUnmount(() => {
+  isGone = true
   applyTheme()
   lectern.value?.close()
   // Who leaves the lectern by its own door has ended the call.
