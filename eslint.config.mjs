@@ -15,7 +15,8 @@ export default tseslint.config(
     ],
   },
   ...tseslint.configs.recommended,
-  ...vue.configs['flat/recommended'],
+  // What Vue has to say is asked of the web app only: elsewhere it takes a fifth of the time.
+  ...vue.configs['flat/recommended'].map((config) => ({ files: ['web/src/**'], ...config })),
   {
     files: ['**/*.vue'],
     languageOptions: { parserOptions: { parser: tseslint.parser } },
