@@ -13,10 +13,15 @@ export function sameValue(a: unknown, b: unknown): boolean {
     )
   const left = a as Record<string, unknown>
   const right = b as Record<string, unknown>
-  for (const key of new Set([...Object.keys(left), ...Object.keys(right)]))
-    if (!sameValue(left[key], right[key])) return false
-  return true
+  const own = Object.keys(left)
+  return (
+    own.every((key) => sameValue(left[key], ownOf(right, key))) &&
+    Object.keys(right).every((key) => right[key] === undefined || Object.hasOwn(left, key))
+  )
 }
+
+const ownOf = (value: Record<string, unknown>, key: string): unknown =>
+  Object.hasOwn(value, key) ? value[key] : undefined
 
 /**
  * `now` with what is the same as in `before` taken from there, at any depth: so that what was

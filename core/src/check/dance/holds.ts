@@ -38,7 +38,9 @@ export function holds(derived: Derived): Found[] {
           wanted: [...entryHolds(slot.danced)],
           previous: previous?.figure?.name ?? null,
         },
-        repairs: [...endIn(derived, previous, slot), ...replacements(derived, i)],
+        repairs: derived.isTrial
+          ? []
+          : [...endIn(derived, previous, slot), ...replacements(derived, i)],
       },
     ]
   })
