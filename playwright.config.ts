@@ -3,7 +3,7 @@ import { chromiumPath } from './tools/chromium.mjs'
 
 /**
  * Browser tests: views first; then sound, so that nothing else takes its time: what plays and what
- * hears, side by side, both mostly wait.
+ * hears mostly waits, and goes well side by side.
  */
 export default defineConfig({
   testDir: 'e2e',

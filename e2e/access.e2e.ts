@@ -1,6 +1,7 @@
 import { seriousIn } from './helpers/access.ts'
 import { expect, test } from './helpers/dellop.ts'
 import { openLectern, run } from './helpers/lectern.ts'
+import { tabbedThrough } from './helpers/tabbing.ts'
 
 const views: readonly (readonly [string, string, string])[] = [
   ['the shelf', '/sheets', '.long [role=row]'],
@@ -28,6 +29,7 @@ const views: readonly (readonly [string, string, string])[] = [
   ['the tunes', '/tunes', '.long [role=row]'],
   ['a tune', '/tunes/lamps-along-the-staithe', 'canvas'],
   ['about', '/about', 'section'],
+  ['help', '/help', 'main h1'],
 ]
 /** A long list is judged by a few of its rows: they are all alike. */
 const narrowed: Readonly<Record<string, string>> = {
@@ -40,7 +42,7 @@ const FEW = 7
 for (let first = 0; first < views.length; first += FEW) {
   const few = views.slice(first, first + FEW)
   const names = few.map(([name]) => name).join(', ')
-  test(`no serious barrier, and nothing to scroll sideways on a phone: ${names}`, async ({
+  test(`gone through by keyboard, with no serious barrier, and nothing to scroll sideways on a phone: ${names}`, async ({
     page,
   }) => {
     test.slow()
@@ -48,9 +50,10 @@ for (let first = 0; first < views.length; first += FEW) {
       await page.setViewportSize({ width: 1280, height: 800 })
       await page.goto(path)
       await expect(page.locator(there).first()).toBeVisible()
-      if (path.includes('rushlight')) await page.locator('.block').first().click()
       const search = narrowed[path]
-      if (search) await page.getByLabel(search).fill('box')
+      if (search) await page.getByLabel(search).fill('jazz box')
+      await test.step(`${name} by keyboard`, () => tabbedThrough(page))
+      if (path.includes('rushlight')) await page.locator('.block').first().click()
       expect([name, await seriousIn(page)]).toEqual([name, []])
       await page.setViewportSize({ width: 390, height: 844 })
       if (search) await page.getByLabel(search).fill('')

@@ -41,8 +41,14 @@ async function throughTabs(page: Page): Promise<void> {
   for (const tab of await page.getByRole('tab').all()) await tab.click()
 }
 
-/** All texts of the data, longest first: names of dances, figures, tunes, and what is said. */
-async function dataTexts(page: Page): Promise<string[]> {
+let known: readonly string[] | null = null
+/**
+ * All texts of the data, longest first: names of dances, figures, tunes, and what is said. They are
+ * asked for once.
+ */
+const dataTexts = async (page: Page): Promise<readonly string[]> => (known ??= await allTexts(page))
+
+async function allTexts(page: Page): Promise<readonly string[]> {
   const texts = new Set<string>()
   const collect = (value: unknown): void => {
     if (typeof value === 'string' && value.length > 1) texts.add(value.toLowerCase())

@@ -123,9 +123,10 @@ await runner(
   played,
 )
 rmSync(join(reports, 'e2e.json'), { force: true })
+// What plays and what hears mostly waits: four side by side leave time on two cores.
 await runner(
   'browser, sound',
-  ['playwright', 'test', '--project', 'sound', '--workers', '2'],
+  ['playwright', 'test', '--project', 'sound', '--workers', '4'],
   'e2e.json',
   played,
 )
