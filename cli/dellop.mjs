@@ -20,9 +20,12 @@ function newest(folder) {
   return latest
 }
 
-const sources = [join(here, 'src'), join(here, '../core/src')].filter(existsSync)
-const fresh =
-  existsSync(built) && sources.every((folder) => newest(folder) <= statSync(built).mtimeMs)
+/** The compiler writes down what it has built, and marks it when there was nothing to build. */
+const isFresh = (part) => {
+  const [sources, mark] = [join(part, 'src'), join(part, 'dist/.tsbuildinfo')]
+  return existsSync(mark) && (!existsSync(sources) || newest(sources) <= statSync(mark).mtimeMs)
+}
+const fresh = existsSync(built) && [here, join(here, '../core')].every(isFresh)
 // Paths are the caller's, whatever folder the command itself runs in.
 process.env.DELLOP_CWD ??= process.cwd()
 if (fresh) {

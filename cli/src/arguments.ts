@@ -1,7 +1,8 @@
+import { parseArgs } from 'node:util'
 import { succeed, type Result } from '@dellop/core/result'
 import { problem } from './problem.ts'
 
-/** Words and options of a command line: `--name value`, each option once. */
+/** Words and options of a command line: `--name value` or `--name=value`, the last of each. */
 export interface Arguments {
   readonly words: readonly string[]
   readonly options: ReadonlyMap<string, string>
@@ -18,27 +19,33 @@ export function readArguments(
   alone: readonly string[] = [],
   several: readonly string[] = [],
 ): Result<Arguments> {
+  const kind = (type: 'string' | 'boolean') => (name: string) =>
+    [name, { type, ...(name.length === 1 ? { short: name } : {}) }] as const
+  const { tokens } = parseArgs({
+    args: [...line],
+    options: Object.fromEntries([
+      ...[...known, ...several].map(kind('string')),
+      ...alone.map(kind('boolean')),
+    ]),
+    allowPositionals: true,
+    // What is wrong is said in our own words.
+    strict: false,
+    tokens: true,
+  })
   const words: string[] = []
   const options = new Map<string, string>()
   const flags = new Set<string>()
   const lists = new Map<string, string[]>()
-  for (let i = 0; i < line.length; i++) {
-    const word = line[i]!
-    const name = /^--?[a-z]/.test(word) ? word.replace(/^--?/, '') : null
-    if (name === null) {
-      words.push(word)
-      continue
-    }
-    if (alone.includes(name)) {
-      flags.add(name)
-      continue
-    }
+  for (const token of tokens) {
+    if (token.kind === 'positional') words.push(token.value)
+    if (token.kind !== 'option') continue
+    const { name, rawName: word, value } = token
     const may = [...known, ...several, ...alone].map((one) => `--${one}`).join(', ')
-    if (!known.includes(name) && !several.includes(name))
+    if (alone.includes(name)) flags.add(name)
+    else if (!known.includes(name) && !several.includes(name))
       return problem('usage.option', { word, may: may || 'none' })
-    const value = line[++i]
-    if (value === undefined) return problem('usage.value', { word })
-    if (several.includes(name)) lists.set(name, [...(lists.get(name) ?? []), value])
+    else if (value === undefined) return problem('usage.value', { word })
+    else if (several.includes(name)) lists.set(name, [...(lists.get(name) ?? []), value])
     else options.set(name, value)
   }
   return succeed({ words, options, flags, lists })

@@ -94,6 +94,7 @@ async function startLocked(
       server.closeAllConnections()
       await new Promise((resolve) => server.close(resolve))
       await database.close()
+      await log.close()
       lock.release()
     },
   }

@@ -25,7 +25,7 @@ export function callRoutes(router: Router, services: Services): void {
     await keepCall(services, call)
     // The call is kept, whatever becomes of its entry: that can be made again from it.
     await logCall(services, call).catch((error: unknown) =>
-      services.log.write({ logbook: call.id, error: String(error) }),
+      services.log.write({ level: 'error', logbook: call.id, error: String(error) }),
     )
     return { id: call.id }
   })

@@ -16,7 +16,7 @@ export function demoRoutes(router: Router, services: Services): void {
       await fillDemo(services, (done, of) => (state = { state: 'filling', done, of }))
       state = { ...state, state: 'idle' }
     } catch (error) {
-      services.log.write({ what: 'demo', error: (error as Error).message })
+      services.log.write({ level: 'error', what: 'demo', error: (error as Error).message })
       state = { ...state, state: 'failed' }
     }
   }

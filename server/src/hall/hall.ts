@@ -57,7 +57,7 @@ export function openHall(options: HallOptions & { readonly file: HallFile }): Ha
       })
     } catch (error) {
       // They go on as they are; only a server that is started anew does not know of them.
-      log.write({ what: 'hall not kept', error: String(error) })
+      log.write({ level: 'error', what: 'hall not kept', error: String(error) })
     }
   }
 
@@ -140,7 +140,7 @@ export function openHall(options: HallOptions & { readonly file: HallFile }): Ha
       try {
         await listenAt(before.address, before.port)
       } catch (error) {
-        log.write({ what: 'hall not back', error: String(error) })
+        log.write({ level: 'error', what: 'hall not back', error: String(error) })
       }
     },
     close: async () => {

@@ -99,7 +99,7 @@ function pages(folder: string): Middleware {
         : FILES.test(ctx.path)
           ? ctx.path
           : null
-    if (path === null || !fileOf(ctx, folder, path)) return next()
+    if (path === null || !(await fileOf(ctx, folder, path))) return next()
   }
 }
 

@@ -67,6 +67,14 @@ describe('the pages of the application', () => {
       if (encoding !== 'br') expect(answer.text).toBe('let squeezed')
     }
   })
+  it('are told to be still the same, in a word, to whoever has them', async () => {
+    const first = await ask.get('/sheets').expect(200)
+    const again = await ask.get('/sheets').set('If-None-Match', first.headers['etag']!).expect(304)
+    expect(again.text).toBe('')
+    writeFileSync(join(folder, 'web/index.html'), '<title>the page, built anew</title>')
+    const built = await ask.get('/sheets').set('If-None-Match', first.headers['etag']!).expect(200)
+    expect(built.text).toContain('the page, built anew')
+  })
   it('long answers are squeezed, news are not held back', async () => {
     const long = await ask.get('/api/figures').set('Accept-Encoding', 'gzip').expect(200)
     expect(long.headers['content-encoding']).toBe('gzip')

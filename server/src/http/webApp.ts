@@ -1,21 +1,14 @@
-import { createReadStream, existsSync, statSync } from 'node:fs'
-import { extname, join, normalize, sep } from 'node:path'
+import { extname } from 'node:path'
 import type { Context, Middleware } from 'koa'
+import conditional from 'koa-conditional-get'
+import etag from '@koa/etag'
+import { send } from '@koa/send'
 
-const TYPES: Record<string, string> = {
-  '.html': 'text/html',
-  '.js': 'text/javascript',
-  '.mjs': 'text/javascript',
-  '.css': 'text/css',
-  '.json': 'application/json',
-  '.svg': 'image/svg+xml',
-  '.png': 'image/png',
-  '.woff2': 'font/woff2',
-  '.wasm': 'application/wasm',
-  '.data': 'application/octet-stream',
-  '.webmanifest': 'application/manifest+json',
-  '.txt': 'text/plain',
-}
+/** What files of the app end with. */
+const FILES = new Set(
+  '.html .js .mjs .css .json .svg .png .woff2 .wasm .data .net .webmanifest .txt .md'.split(' '),
+)
+const FOR_EVER = 'public, max-age=31536000, immutable'
 
 /** Serves the built web app; any other path that asks for a page gets the app's one page. */
 export function webApp(folder: string): Middleware {
@@ -23,43 +16,41 @@ export function webApp(folder: string): Middleware {
     if ((ctx.method !== 'GET' && ctx.method !== 'HEAD') || /^\/(api|media)(\/|$)/.test(ctx.path))
       return next()
     // An id may have a dot in it; only what ends like a file of the app is one.
-    const isPage = !(extname(ctx.path) in TYPES)
-    if (!fileOf(ctx, folder, decoded(ctx.path)) && !(isPage && fileOf(ctx, folder, '/index.html')))
-      return next()
+    const isPage = !FILES.has(extname(ctx.path))
+    if (!(await fileOf(ctx, folder, isPage ? '/index.html' : ctx.path))) return next()
   }
 }
 
-/** Answers with a file of a folder; false where there is none of that name in it. */
-export function fileOf(ctx: Context, folder: string, name: string): boolean {
-  const path = normalize(join(folder, name))
-  if (!path.startsWith(folder + sep) || !existsSync(path) || !statSync(path).isFile()) return false
-  ctx.type = TYPES[extname(path)] ?? 'application/octet-stream'
-  ctx.set(
-    'Cache-Control',
-    name.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+const asked = conditional()
+const tagged = etag()
+
+/**
+ * Answers with a file of a folder, squeezed where the build has it so and whoever asks can read it,
+ * and with no more than a word where they have it already; false where there is none of that name
+ * in the folder.
+ */
+export async function fileOf(ctx: Context, folder: string, name: string): Promise<boolean> {
+  let isThere = false
+  await asked(ctx, () =>
+    tagged(ctx, async () => {
+      isThere = await sent(ctx, folder, name)
+    }),
   )
-  const sent = squeezed(ctx, path)
-  ctx.length = statSync(sent).size
-  ctx.body = createReadStream(sent)
-  return true
+  return isThere
 }
 
-const SQUEEZED = { br: '.br', gzip: '.gz' } as const
-
-/** The file as it is sent: squeezed, where the build has it so and whoever asks can read it. */
-function squeezed(ctx: Context, path: string): string {
-  if (!existsSync(`${path}.br`)) return path
+async function sent(ctx: Context, folder: string, name: string): Promise<boolean> {
   ctx.vary('Accept-Encoding')
-  const encoding = ctx.acceptsEncodings('br', 'gzip', 'identity')
-  if (encoding !== 'br' && encoding !== 'gzip') return path
-  ctx.set('Content-Encoding', encoding)
-  return path + SQUEEZED[encoding]
-}
-
-function decoded(path: string): string {
   try {
-    return decodeURIComponent(path)
-  } catch {
-    return '/'
+    const path = await send(ctx, name, {
+      root: folder,
+      setHeaders: (answer) =>
+        answer.setHeader('Cache-Control', name.startsWith('/assets/') ? FOR_EVER : 'no-cache'),
+    })
+    return path !== undefined
+  } catch (error) {
+    // No file of that name, or a name that leads out of the folder.
+    if (((error as { status?: number }).status ?? 500) < 500) return false
+    throw error
   }
 }

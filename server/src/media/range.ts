@@ -1,20 +1,23 @@
 import { createReadStream } from 'node:fs'
 import { stat } from 'node:fs/promises'
 import type { Context } from 'koa'
+import rangeParser from 'range-parser'
 
 /**
  * The bytes asked for, both ends included; null for the whole file, `none` when the range lies
- * outside it.
+ * outside it. Several ranges in one question, which no player asks for, get the whole file.
+ *
+ * @param header As it was sent; empty where none was.
+ * @param size Of the file, in bytes.
  */
 export function wantedRange(
   header: string,
   size: number,
 ): { readonly start: number; readonly end: number } | null | 'none' {
-  const match = /^bytes=(\d*)-(\d*)$/.exec(header)
-  if (!match || (match[1] === '' && match[2] === '')) return null
-  const start = match[1] === '' ? Math.max(0, size - Number(match[2])) : Number(match[1])
-  const end = match[1] === '' || match[2] === '' ? size - 1 : Math.min(Number(match[2]), size - 1)
-  return start > end ? 'none' : { start, end }
+  const ranges = header === '' ? -2 : rangeParser(size, header)
+  if (ranges === -1) return 'none'
+  if (ranges === -2 || ranges.type !== 'bytes' || ranges.length !== 1) return null
+  return { start: ranges[0]!.start, end: ranges[0]!.end }
 }
 
 /** Sends a file with HTTP Range, without which a browser cannot seek in it. */
