@@ -17,7 +17,9 @@ const swc = [
 const node = {
   testEnvironment: 'node',
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
-  transform: { '\\.ts$': swc },
+  transform: { '\\.ts$': swc, 'node_modules/n2words/.*\\.js$': swc },
+  // Packages that are modules only are transformed like our own.
+  transformIgnorePatterns: ['/node_modules/(?!n2words/)'],
   testMatch: ['<rootDir>/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 }

@@ -1,3 +1,4 @@
+import { median } from 'simple-statistics'
 import {
   secondsAt,
   tickAt,
@@ -6,7 +7,6 @@ import {
   type Seconds,
   type TickPosition,
 } from '../time/index.ts'
-import { median } from './median.ts'
 
 /** A tap of the cuer's on the music, and where the music was then. Ticks are those of the tune. */
 export interface Tap {

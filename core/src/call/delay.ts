@@ -1,4 +1,4 @@
-import { median } from './median.ts'
+import { median, medianAbsoluteDeviation } from 'simple-statistics'
 
 /** A measured output delay: how late the loudspeakers are, and how steady the taps were. */
 export interface DelayMeasure {
@@ -35,7 +35,7 @@ export function delayFromTaps(
     return (late > 0.75 ? late - 1 : late) * period
   })
   const middle = median(offsets)
-  const spread = median(offsets.map((offset) => Math.abs(offset - middle)))
+  const spread = medianAbsoluteDeviation(offsets)
   // Loudspeakers are late, never early: who taps ahead of the clicks has measured no delay.
   const delaySeconds = Math.max(0, middle - tapBiasSeconds)
   return { delaySeconds, spreadSeconds: spread, taps: taps.length }

@@ -22,7 +22,6 @@ export {
   stopAfter,
   type LecternMoment,
 } from './moment.ts'
-export { median } from './median.ts'
 export { delayFromTaps, LEAST_TAPS } from './delay.ts'
 export { ladderOf, rungAt, type Rung } from './ladder.ts'
 export { linesAfter, reentries, type Reentry } from './reentry.ts'

@@ -1,3 +1,5 @@
+import { toCardinal as german } from 'n2words/de-DE'
+import { toCardinal as inEnglish } from 'n2words/en-GB'
 import { HALL_FACINGS_DE, holdName, PICK_UP } from '../figure/index.ts'
 import { wallClock, type Facing } from '../move/index.ts'
 import type { PromptKind } from '../school/index.ts'
@@ -60,34 +62,8 @@ export interface CueLanguage {
   readonly listen: (landmark: string) => string
 }
 
-const EN_ONES =
-  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
-    ' ',
-  )
-const EN_TENS = ', ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety'.split(',')
-const DE_ONES =
-  'null eins zwei drei vier fünf sechs sieben acht neun zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn siebzehn achtzehn neunzehn'.split(
-    ' ',
-  )
-const DE_TENS = ', ,zwanzig,dreißig,vierzig,fünfzig,sechzig,siebzig,achtzig,neunzig'.split(',')
-
-function english(n: number): string {
-  if (n < 20) return EN_ONES[n]!
-  if (n < 100) return EN_TENS[Math.floor(n / 10)]! + (n % 10 ? ` ${EN_ONES[n % 10]}` : '')
-  const rest = n % 100
-  return `${EN_ONES[Math.floor(n / 100)]} hundred${rest ? ` and ${english(rest)}` : ''}`
-}
-
-function german(n: number): string {
-  if (n < 20) return DE_ONES[n]!
-  if (n < 100)
-    return n % 10
-      ? `${n % 10 === 1 ? 'ein' : DE_ONES[n % 10]}und${DE_TENS[Math.floor(n / 10)]}`
-      : DE_TENS[n / 10]!
-  const rest = n % 100
-  const hundreds = Math.floor(n / 100)
-  return `${hundreds === 1 ? 'ein' : DE_ONES[hundreds]}hundert${rest ? german(rest) : ''}`
-}
+/** As it is said before beats and bars: "twenty one". */
+const english = (n: number): string => inEnglish(n).replaceAll('-', ' ')
 
 const plural = (n: number, one: string): string => (n === 1 ? one : `${one}s`)
 

@@ -1,3 +1,4 @@
+import { interquartileRange, median } from 'simple-statistics'
 const { max, abs, round } = Math
 
 /** A microphone hears a click within so long. */
@@ -32,14 +33,11 @@ export function clickDelay(
   clicks: readonly number[],
   shape: Float32Array,
 ): ClickDelay | null {
-  const delays = clicks
-    .flatMap((click) => delayOf(samples, sampleRate, click, shape) ?? [])
-    .sort((a, b) => a - b)
+  const delays = clicks.flatMap((click) => delayOf(samples, sampleRate, click, shape) ?? [])
   if (delays.length === 0 || delays.length < LEAST_HEARD * clicks.length) return null
-  const at = (share: number): number => delays[round(share * (delays.length - 1))]!
   return {
-    delaySeconds: at(0.5),
-    spreadSeconds: at(0.75) - at(0.25),
+    delaySeconds: median(delays),
+    spreadSeconds: interquartileRange(delays),
     heard: delays.length,
   }
 }

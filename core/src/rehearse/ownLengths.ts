@@ -1,4 +1,4 @@
-import { median } from '../call/index.ts'
+import { median, medianAbsoluteDeviation } from 'simple-statistics'
 import { lengthKey } from '../cue/index.ts'
 import type { TakeScore } from './score.ts'
 
@@ -28,11 +28,9 @@ export function ownLengths({ cues }: TakeScore): OwnLengths {
       : [],
   )
   if (said.length === 0) return { lengths: {}, leftOut: [] }
-  const middle = median(said.map(({ pace }) => pace))
-  const spread = Math.max(
-    LEAST_SPREAD,
-    ROBUST * median(said.map(({ pace }) => Math.abs(pace - middle))),
-  )
+  const paces = said.map(({ pace }) => pace)
+  const middle = median(paces)
+  const spread = Math.max(LEAST_SPREAD, ROBUST * medianAbsoluteDeviation(paces))
   const isFar = ({ pace }: { pace: number }): boolean => Math.abs(pace - middle) > FAR_OFF * spread
   const kept = new Map<string, number[]>()
   for (const one of said) {

@@ -1,3 +1,4 @@
+import { interquartileRange, median } from 'simple-statistics'
 import type { Utterance } from './expected.ts'
 import { matchSpans, type SpokenSpan } from './match.ts'
 
@@ -44,15 +45,13 @@ export function scoreTake(
     scoreOf(utterance, match.said[i]!, spans, i, match.said),
   )
   const leads = cues.flatMap(({ leadBeats }) => (leadBeats === null ? [] : [leadBeats]))
-  leads.sort((a, b) => a - b)
-  const at = (share: number): number => leads[Math.floor(share * (leads.length - 1))]!
   const good = cues.filter(({ verdict }) => verdict === 'in-time' || verdict === 'tight')
   return {
     cues,
     extra: match.extra.map((span) => spans[span]!),
     inTime: cues.length === 0 ? 1 : good.length / cues.length,
-    medianLeadBeats: leads.length === 0 ? null : at(0.5),
-    spreadBeats: leads.length === 0 ? null : at(0.75) - at(0.25),
+    medianLeadBeats: leads.length === 0 ? null : median(leads),
+    spreadBeats: leads.length === 0 ? null : interquartileRange(leads),
     worst: [...cues]
       .filter(isAtFault)
       .sort((a, b) => fault(b) - fault(a))
