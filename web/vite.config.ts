@@ -113,7 +113,7 @@ export default defineConfig({
             // What several views share; the hall's small page has its own.
             {
               name: 'desk',
-              test: /\/web\/src\/(?!words|hall|workers|app\/(?:timers|base\.css|theme\.css)|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/@lucide\//,
+              test: /\/web\/src\/(?!words|hall|workers|app\/(?:timers|base\.css|theme\.css)|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/(?:@lucide|tinykeys)\//,
               minShareCount: 2,
               priority: 2,
             },
@@ -122,7 +122,7 @@ export default defineConfig({
             // does what is kept of a room whose work only some views do.
             {
               name: 'core',
-              test: /\/core\/src\/(?:\w+\/words\/|(?!band|listen|file|rehearse|evening|lesson|figure\/book)|evening\/programme|lesson\/series|rehearse\/practice|file\/(?:sheetFile|problem)\.ts)|node_modules\/fastest-levenshtein\//,
+              test: /\/core\/src\/(?:\w+\/words\/|(?!band|listen|file|rehearse|evening|lesson|figure\/book)|evening\/programme|lesson\/series|rehearse\/practice|file\/(?:sheetFile|problem)\.ts)|node_modules\/(?:fastest-levenshtein|n2words|simple-statistics)\//,
               priority: 4,
             },
           ],

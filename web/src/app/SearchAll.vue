@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { searchFigures } from '@dellop/core/figure'
 import { Search } from '@lucide/vue'
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { tinykeys } from 'tinykeys'
+import { onScopeDispose, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
@@ -64,13 +65,14 @@ function go(picked: Record<string, unknown>): void {
 }
 
 const box = ref<{ focus: () => void } | null>(null)
-function onKey(event: KeyboardEvent): void {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
-  event.preventDefault()
-  void open()
-}
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+onScopeDispose(
+  tinykeys(window, {
+    '$mod+k': (event) => {
+      event.preventDefault()
+      void open()
+    },
+  }),
+)
 </script>
 
 <template>

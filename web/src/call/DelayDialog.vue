@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { delayFromTaps, LEAST_TAPS } from '@dellop/core/call'
+import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { wakeAudio } from '../sound/audioContext.ts'
 import { click } from '../sound/clicks.ts'
@@ -46,19 +47,9 @@ function onKey(event: KeyboardEvent): void {
   if (!event.repeat) tap()
 }
 
-watch(shown, (now) => {
-  if (now) {
-    window.addEventListener('keydown', onKey, true)
-    void begin()
-  } else {
-    window.removeEventListener('keydown', onKey, true)
-    end()
-  }
-})
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey, true)
-  end()
-})
+useEventListener(() => (shown.value ? window : null), 'keydown', onKey, true)
+watch(shown, (now) => (now ? void begin() : end()))
+onBeforeUnmount(end)
 
 function use(seconds: number): void {
   emit('set', Math.round(seconds * 1000) / 1000)

@@ -21,7 +21,7 @@ import { useFreeKeys } from './freeKeys.ts'
 import FreeSetup from './FreeSetup.vue'
 import { useFreeSetup } from './freeSetup.ts'
 import { freeStore } from './stores.ts'
-import { useWakeLock } from './wakeLock.ts'
+import { useAwakeScreen } from './wakeLock.ts'
 
 /**
  * Calling without a sheet: figure by figure, or phrase by phrase, from what the group has covered.
@@ -29,7 +29,7 @@ import { useWakeLock } from './wakeLock.ts'
 const route = useRoute()
 const router = useRouter()
 const library = useLibrary()
-const wakeLock = useWakeLock()
+const wakeLock = useAwakeScreen()
 const manual = route.query['clock'] === 'manual'
 const failure = ref('')
 const ready = ref(false)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { onBeforeUnmount, ref } from 'vue'
 import { words } from '../words/index.ts'
 import { LECTERN_COMMANDS, type LecternKey } from './commands.ts'
@@ -33,16 +34,13 @@ function onKey(event: KeyboardEvent): void {
   event.stopPropagation()
   learn(`key:${event.key.length === 1 ? event.key.toLowerCase() : event.key}`)
 }
-window.addEventListener('keydown', onKey, true)
+useEventListener(window, 'keydown', onKey, true)
 const stop = listenForSignals(({ id, isDown }) => {
   if (!learning.value || !isDown || id.startsWith('key:')) return false
   learn(id)
   return true
 })
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey, true)
-  stop()
-})
+onBeforeUnmount(stop)
 
 async function useMidi(): Promise<void> {
   await devices.askForMidi()

@@ -28,7 +28,7 @@ import { useLecternCommands } from './useLecternCommands.ts'
 import { useLecternTexts } from './lecternTexts.ts'
 import { useLooks } from './looks.ts'
 import { useSoundDesk } from './soundDesk.ts'
-import { useWakeLock } from './wakeLock.ts'
+import { useAwakeScreen } from './wakeLock.ts'
 
 const props = defineProps<{
   lectern: Lectern
@@ -68,7 +68,7 @@ const {
   coming,
   loop,
 } = props.lectern
-const wakeLock = useWakeLock()
+const wakeLock = useAwakeScreen()
 const looks = useLooks()
 const dialogs = { delay: ref(false), keys: ref(false), sound: ref(false), screens: ref(false) }
 const { delay: delayShown, keys: keysShown, sound: soundShown, screens: screensShown } = dialogs
@@ -160,7 +160,7 @@ const notes = computed(() =>
     words.lectern.speedText(Math.round(call.value.speed * 100)),
     loop.value ? words.lectern.looping : '',
     soundNote.value,
-    wakeLock.possible ? '' : words.lectern.asleep,
+    wakeLock.possible.value ? '' : words.lectern.asleep,
   ].filter(Boolean),
 )
 const line = computed(

@@ -1,4 +1,4 @@
-import { onBeforeUnmount, onMounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
 import type { FreeCall } from './free.ts'
 
 /** Numbers on offer for figures; those after them are the ways home. */
@@ -14,8 +14,7 @@ export function useFreeKeys(free: () => FreeCall | null): void {
     if ((event.key === ' ' || event.key === 'Enter') && target?.closest('button, a')) return
     if (press(now, event.key)) event.preventDefault()
   }
-  onMounted(() => window.addEventListener('keydown', onKey))
-  onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+  useEventListener(window, 'keydown', onKey)
 }
 
 /** Does what a key stands for; false where it stands for nothing. */

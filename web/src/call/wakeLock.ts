@@ -1,28 +1,16 @@
-import { onBeforeUnmount } from 'vue'
+import { useWakeLock } from '@vueuse/core'
+import { onScopeDispose, watchEffect } from 'vue'
 import { useDevices } from './devices.ts'
 
 /** Keeps the screen awake while wanted, also after the page was hidden for a moment. */
-export function useWakeLock() {
+export function useAwakeScreen() {
   const devices = useDevices()
-  const possible = 'wakeLock' in navigator
-  let lock: WakeLockSentinel | null = null
-  let wanted = false
-
-  async function take(): Promise<void> {
-    if (!possible || !wanted || document.visibilityState !== 'visible' || lock) return
-    lock = await navigator.wakeLock.request('screen').catch(() => null)
-    devices.staysAwake = lock !== null
-    lock?.addEventListener('release', () => {
-      lock = null
-      devices.staysAwake = false
-    })
+  const lock = useWakeLock()
+  watchEffect(() => void (devices.staysAwake = lock.isActive.value))
+  onScopeDispose(() => void lock.release())
+  return {
+    possible: lock.isSupported,
+    /** Where the machine refuses it, on a low battery say, the screen shows that it may sleep. */
+    keep: (): Promise<void> => lock.request('screen').catch(() => undefined),
   }
-  const again = (): void => void take()
-  document.addEventListener('visibilitychange', again)
-  onBeforeUnmount(() => {
-    wanted = false
-    document.removeEventListener('visibilitychange', again)
-    void lock?.release()
-  })
-  return { possible, keep: (): Promise<void> => ((wanted = true), take()) }
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { eveningCsv, eveningMarkdown, eveningsCalendar } from '@dellop/core/evening'
 import { ArrowLeft, Redo2, Undo2 } from '@lucide/vue'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { tinykeys } from 'tinykeys'
+import { computed, onBeforeUnmount, onMounted, onScopeDispose, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { ApiProblem, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
@@ -49,16 +50,19 @@ const halls = computed(() => [
   ]),
 ])
 
-function key(event: KeyboardEvent): void {
-  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+/** What is written in a field has its own undo. */
+const travelBy = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
   if (event.target instanceof HTMLElement && event.target.closest('input, textarea')) return
-  const wish = event.key.toLowerCase()
-  if (wish !== 'z' && wish !== 'y') return
   event.preventDefault()
-  travel(document_, wish === 'y' || event.shiftKey ? 'redo' : 'undo')
+  travel(document_, way)
 }
-onMounted(() => window.addEventListener('keydown', key))
-onBeforeUnmount(() => window.removeEventListener('keydown', key))
+onScopeDispose(
+  tinykeys(window, {
+    '$mod+z': travelBy('undo'),
+    '$mod+y': travelBy('redo'),
+    '$mod+Shift+z': travelBy('redo'),
+  }),
+)
 
 function take(what: string): void {
   const one = evening.value!

@@ -8,7 +8,8 @@ import {
   type QuizQuestion,
 } from '@dellop/core/rehearse'
 import type { Sheet } from '@dellop/core/sheet'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { rolesTold } from '../page/roles.ts'
 import { facingWords } from '../page/standing.ts'
@@ -112,11 +113,8 @@ function key(event: KeyboardEvent): void {
   const n = Number(event.key)
   if (given.value === null && n >= 1 && n <= (question.value?.answers.length ?? 0)) answer(n - 1)
 }
-onMounted(() => window.addEventListener('keydown', key))
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', key)
-  void keep()
-})
+useEventListener(window, 'keydown', key)
+onBeforeUnmount(() => void keep())
 </script>
 
 <template>

@@ -1,4 +1,5 @@
-import { onBeforeUnmount, onMounted, type Ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import type { Ref } from 'vue'
 
 interface Held {
   readonly press: () => void
@@ -22,12 +23,6 @@ export function useHoldKey(isPlaying: Ref<boolean>, { press, release, stop }: He
   function up(event: KeyboardEvent): void {
     if (event.key === ' ') release()
   }
-  onMounted(() => {
-    window.addEventListener('keydown', down)
-    window.addEventListener('keyup', up)
-  })
-  onBeforeUnmount(() => {
-    window.removeEventListener('keydown', down)
-    window.removeEventListener('keyup', up)
-  })
+  useEventListener(window, 'keydown', down)
+  useEventListener(window, 'keyup', up)
 }

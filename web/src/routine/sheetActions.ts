@@ -7,7 +7,8 @@ import {
 } from '@dellop/core/routine'
 import type { PhraseRow } from '@dellop/core/sheet'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
-import { nextTick, onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { nextTick, ref, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import type { SheetCommands } from './commands.ts'
 import type { SheetDocument } from './sheetDocument.ts'
@@ -141,8 +142,7 @@ export function useSheetActions({
     if (key === 'copy' && getSelection()?.isCollapsed === false) return
     if (run(key)) event.preventDefault()
   }
-  onMounted(() => window.addEventListener('keydown', onKey))
-  onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+  useEventListener(window, 'keydown', onKey)
 
   return {
     choose,
