@@ -1,3 +1,5 @@
+import { groupSchema } from '@dellop/core/group'
+import { tuneSchema } from '@dellop/core/tune'
 import { openApiDocument } from './openapi.ts'
 import { PROBLEM_CODES, PROBLEM_STATUS, problemSchema } from './problem.ts'
 import { routePath, ROUTES, type Route } from './routes.ts'
@@ -52,5 +54,17 @@ describe('the wire', () => {
     )
     expect(described.sort()).toEqual(routes.map(([name]) => name).sort())
     expect(paths['/api/sheets/{id}/edits']!['post']!.parameters).toMatchObject([{ name: 'id' }])
+  })
+
+  it('tells what has a name by it, and nothing by a name that is not there', () => {
+    const { components, paths } = openApiDocument({ Tune: tuneSchema, Group: groupSchema }) as {
+      components: { schemas: Record<string, unknown> }
+      paths: unknown
+    }
+    const told = JSON.stringify([components, paths]).match(/(?<=#\/components\/schemas\/)\w+/g)!
+    expect([...new Set(told)].sort()).toEqual(Object.keys(components.schemas).sort())
+    expect(Object.keys(components.schemas)).toEqual(
+      expect.arrayContaining(['Problem', 'Tune', 'TuneSent', 'Group']),
+    )
   })
 })
