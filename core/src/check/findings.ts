@@ -33,6 +33,47 @@ import type { SoundAlikeFindings } from './voice/soundAlike.ts'
 import type { VoiceFindings } from './voice/voice.ts'
 import type { VoiceTimingFindings } from './voice/voiceTiming.ts'
 
+/** What the checks of `dance/` find. */
+export interface DanceFamily
+  extends
+    FeetFindings,
+    HoldsFindings,
+    FacingsFindings,
+    RotatedFindings,
+    FigureOrderFindings,
+    FigureItselfFindings,
+    WallsFindings,
+    MixersFindings,
+    BodyFindings,
+    HeatFindings {}
+/** What the checks of `sums/` find. */
+export interface SumsFamily
+  extends
+    PhraseSumFindings,
+    AcrossPhraseFindings,
+    SaidSumsFindings,
+    TiesFindings,
+    FillsFindings,
+    OtherMetreFindings,
+    CountFromFindings,
+    MusicFitFindings {}
+/** What the checks of `said/` find. */
+export interface SaidFamily extends ContradictionsFindings, WordsAgainstDeedsFindings {}
+/** What the checks of `floor/` find. */
+export interface FloorFamily extends SetLinesFindings, SetPlacesFindings, SetWaysFindings {}
+/** What the checks of `voice/` find. */
+export interface VoiceFamily
+  extends
+    VoiceFindings,
+    VoiceTimingFindings,
+    HardToSayFindings,
+    SoundAlikeFindings,
+    OverCalledFindings,
+    OwnWordsFindings {}
+/** What the checks of `missing/` find. */
+export interface MissingFamily
+  extends MissingFindings, PartOrderFindings, ToldOrderFindings, TeachFirstFindings {}
+
 /**
  * Every finding there is, by its stable code, with the values that its sentences are made of: plain
  * JSON, so that any language can word it. Each is declared beside the check that makes it; a name
@@ -41,40 +82,7 @@ import type { VoiceTimingFindings } from './voice/voiceTiming.ts'
  * Beats, counts and times through are numbers as a person says them; seconds have two decimals.
  */
 export interface FindingParams
-  extends
-    MissingFindings,
-    PartOrderFindings,
-    FigureOrderFindings,
-    FigureItselfFindings,
-    WallsFindings,
-    CountFromFindings,
-    FeetFindings,
-    HoldsFindings,
-    FacingsFindings,
-    RotatedFindings,
-    ContradictionsFindings,
-    WordsAgainstDeedsFindings,
-    PhraseSumFindings,
-    AcrossPhraseFindings,
-    SaidSumsFindings,
-    TiesFindings,
-    FillsFindings,
-    OtherMetreFindings,
-    MusicFitFindings,
-    MixersFindings,
-    SetLinesFindings,
-    SetPlacesFindings,
-    SetWaysFindings,
-    VoiceFindings,
-    VoiceTimingFindings,
-    HardToSayFindings,
-    SoundAlikeFindings,
-    OverCalledFindings,
-    OwnWordsFindings,
-    BodyFindings,
-    HeatFindings,
-    ToldOrderFindings,
-    TeachFirstFindings {}
+  extends DanceFamily, SumsFamily, SaidFamily, FloorFamily, VoiceFamily, MissingFamily {}
 
 export type FindingCode = keyof FindingParams
 export type Finding = FindingOf<FindingParams>

@@ -1,3 +1,4 @@
+import type { FigureItselfFindings } from '../../dance/figureItself.ts'
 import {
   FIGURE_FINDING_CODES,
   holdName,
@@ -5,17 +6,8 @@ import {
   type DirectionFrame,
 } from '../../../figure/index.ts'
 import { wrapFacing, type Facing } from '../../../move/index.ts'
+import type { DanceFamily } from '../../findings.ts'
 import type { Sentence, Sentences } from '../../sentences.ts'
-import type { BodyFindings } from '../../dance/body.ts'
-import type { HeatFindings } from '../../dance/heat.ts'
-import type { FacingsFindings } from '../../dance/facings.ts'
-import type { FeetFindings } from '../../dance/feet.ts'
-import type { FigureItselfFindings } from '../../dance/figureItself.ts'
-import type { FigureOrderFindings } from '../../dance/figureOrder.ts'
-import type { WallsFindings } from '../../dance/walls.ts'
-import type { HoldsFindings } from '../../dance/holds.ts'
-import type { MixersFindings } from '../../dance/mixers.ts'
-import type { RotatedFindings } from '../../dance/rotated.ts'
 import { counts } from './counts.ts'
 import { facingTold, turn } from './facing.ts'
 
@@ -52,18 +44,7 @@ const minutes = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 
 /** English sentences about what is danced: feet, holds, facings, bodies. */
-export const DANCE: Sentences<
-  FeetFindings &
-    HoldsFindings &
-    FacingsFindings &
-    RotatedFindings &
-    FigureOrderFindings &
-    FigureItselfFindings &
-    WallsFindings &
-    MixersFindings &
-    BodyFindings &
-    HeatFindings
-> = {
+export const DANCE: Sentences<DanceFamily> = {
   'feet.not-free': {
     message: ({ figure, role, foot, beat, again }) =>
       `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${whose(role)}${foot} foot on count ${beat}, and the weight is on it.`,

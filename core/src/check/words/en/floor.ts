@@ -1,6 +1,4 @@
-import type { SetLinesFindings } from '../../floor/setLines.ts'
-import type { SetPlacesFindings } from '../../floor/setPlaces.ts'
-import type { SetWaysFindings } from '../../floor/setWays.ts'
+import type { FloorFamily } from '../../findings.ts'
 import type { Sentences } from '../../sentences.ts'
 
 const listed = (all: readonly string[]): string =>
@@ -15,7 +13,7 @@ const both = ({
 }): string => (otherLine === '' ? `written: ${line}` : `${otherLine}; ${line}`)
 
 /** English sentences about who stands where. */
-export const FLOOR: Sentences<SetLinesFindings & SetPlacesFindings & SetWaysFindings> = {
+export const FLOOR: Sentences<FloorFamily> = {
   'set.nobody': {
     message: ({ figure, line }) => `${figure}, “${line}”: nobody here is meant by that.`,
     sum: written,

@@ -1,15 +1,10 @@
 import { levelName } from '../../../figure/index.ts'
+import type { MissingFamily } from '../../findings.ts'
 import type { Sentences } from '../../sentences.ts'
-import type { MissingFindings } from '../../missing/missing.ts'
-import type { PartOrderFindings } from '../../missing/partOrder.ts'
-import type { ToldOrderFindings } from '../../missing/toldOrder.ts'
-import type { TeachFirstFindings } from '../../missing/teachFirst.ts'
 import { counts, often } from './counts.ts'
 
 /** English sentences about what a sheet leaves open. */
-export const MISSING: Sentences<
-  MissingFindings & PartOrderFindings & ToldOrderFindings & TeachFirstFindings
-> = {
+export const MISSING: Sentences<MissingFamily> = {
   'missing.figure': {
     message: ({ id }) => `The figure “${id}” is not in the book.`,
     sum: () => 'its length and steps are not known',

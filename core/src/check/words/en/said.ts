@@ -1,7 +1,6 @@
 import type { Facing } from '../../../move/index.ts'
+import type { SaidFamily } from '../../findings.ts'
 import type { Sentences } from '../../sentences.ts'
-import type { WordsAgainstDeedsFindings } from '../../said/comparisons.ts'
-import type { ContradictionsFindings } from '../../said/contradictions.ts'
 import { often } from './counts.ts'
 import { facingTold, turn } from './facing.ts'
 
@@ -12,7 +11,7 @@ const amount = (eighths: number): string =>
   eighths === 0 ? 'no turn' : turn(eighths).replace(/ to the right$/, ' turn')
 
 /** English sentences about words that say something else than is danced. */
-export const SAID: Sentences<ContradictionsFindings & WordsAgainstDeedsFindings> = {
+export const SAID: Sentences<SaidFamily> = {
   'facing.contradiction': {
     message: ({ text, side, sense }) => `“${text}” says ${side} and ${sense}.`,
     sum: () => 'a turn to the right is clockwise, to the left anticlockwise',

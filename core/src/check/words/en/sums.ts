@@ -1,12 +1,5 @@
+import type { SumsFamily } from '../../findings.ts'
 import type { Sentences } from '../../sentences.ts'
-import type { AcrossPhraseFindings } from '../../sums/acrossPhrase.ts'
-import type { CountFromFindings } from '../../sums/countFrom.ts'
-import type { FillsFindings } from '../../sums/fills.ts'
-import type { MusicFitFindings } from '../../sums/musicFit.ts'
-import type { OtherMetreFindings } from '../../sums/otherMetre.ts'
-import type { PhraseSumFindings } from '../../sums/phraseSum.ts'
-import type { SaidSumsFindings } from '../../sums/saidSums.ts'
-import type { TiesFindings } from '../../sums/ties.ts'
 import type { HeldTo } from '../../sums/passSums.ts'
 import { counts, often } from './counts.ts'
 
@@ -20,16 +13,7 @@ const WHOLE: Readonly<Record<HeldTo, string>> = {
 const ifOften = (times: number): string => (times === 1 ? '' : `, ${often(times)}`)
 
 /** English sentences about sums: counts against phrases, parts and music. */
-export const SUMS: Sentences<
-  PhraseSumFindings &
-    AcrossPhraseFindings &
-    SaidSumsFindings &
-    TiesFindings &
-    FillsFindings &
-    OtherMetreFindings &
-    CountFromFindings &
-    MusicFitFindings
-> = {
+export const SUMS: Sentences<SumsFamily> = {
   'sums.phrase': {
     message: ({ part, missing, to, times }) =>
       `${part} is ${counts(Math.abs(missing))} ${missing > 0 ? 'short of' : 'past'} ${WHOLE[to]}${ifOften(times)}.`,

@@ -1,20 +1,8 @@
+import type { VoiceFamily } from '../../findings.ts'
 import type { Sentences } from '../../sentences.ts'
-import type { HardToSayFindings } from '../../voice/hardToSay.ts'
-import type { OverCalledFindings } from '../../voice/overCalled.ts'
-import type { OwnWordsFindings } from '../../voice/ownWords.ts'
-import type { SoundAlikeFindings } from '../../voice/soundAlike.ts'
-import type { VoiceFindings } from '../../voice/voice.ts'
-import type { VoiceTimingFindings } from '../../voice/voiceTiming.ts'
 
 /** English sentences about what is said and when. */
-export const VOICE: Sentences<
-  VoiceFindings &
-    VoiceTimingFindings &
-    HardToSayFindings &
-    SoundAlikeFindings &
-    OverCalledFindings &
-    OwnWordsFindings
-> = {
+export const VOICE: Sentences<VoiceFamily> = {
   'voice.no-room': {
     message: ({ figure, text }) =>
       `There is no time to say “${text}” before ${figure || 'its step'}.`,
