@@ -18,8 +18,10 @@ if (!existsSync(webFolder)) fail('The web app is not built yet: npm run build')
 
 try {
   const demoFolder = resolve(process.env['DELLOP_SEED'] ?? here('../../demo'))
+  // Run from its source there is no built worker: music is read in this thread then.
   const musicScript = new URL('./tune/scoreWorker.js', import.meta.url)
-  const running = await start({ dataFolder, webFolder, demoFolder, port, musicScript })
+  const reading = existsSync(musicScript) ? { musicScript } : {}
+  const running = await start({ dataFolder, webFolder, demoFolder, port, ...reading })
   if (process.env['DELLOP_SEED'] || isBegun(running.services)) await fillDemo(running.services)
   console.log(`Dellop is ready at ${running.address}`)
   console.log('Stop it with Ctrl-C.')
