@@ -42,6 +42,7 @@ const facts = (i: number): DanceFacts => ({
   seconds: 130 + ((i * 37) % 160),
   stepsASecond: 1 + ((i * 13) % 15) / 10,
   turnsAMinute: (i * 7) % 14,
+  floor: null,
   dancers: 2,
   figures: Array.from({ length: 8 }, (_, k) => ({
     id: `f${(i * 5 + k) % 150}`,

@@ -13,6 +13,7 @@ import {
   type DanceFacts,
   type Evening,
 } from '@dellop/core/evening'
+import { readHall, type Hall } from '@dellop/core/floor'
 import { groupSchema, knownFigures, type Group } from '@dellop/core/group'
 import { entrySchema, type LogEntry } from '@dellop/core/logbook'
 import { z } from 'zod'
@@ -23,21 +24,22 @@ import { outcomeOf, type Outcome } from './outcome.ts'
 import { problem } from './problem.ts'
 import { sheetInput } from './sheetInput.ts'
 
-const OPTIONS = ['sheets', 'group', 'log']
+const OPTIONS = ['sheets', 'group', 'log', 'hall']
 
 /**
- * `dellop evening FILE [--sheets FOLDER] [--group FILE] [--log FILE]`: when each thing of a programme
+ * `dellop evening FILE [--sheets FOLDER] [--group FILE] [--log FILE] [--hall HALL]`: when each thing of a programme
  * begins and ends, and what is worth a look. Sheets are looked for by their file names.
  */
 export function evening(line: readonly string[]): Outcome {
   return outcomeOf(readArguments(line, OPTIONS), (args) =>
-    outcomeOf(given(args), ({ programme, facts, group, before }) => {
+    outcomeOf(given(args), ({ programme, facts, group, before, hall }) => {
       const { items, ends, until, left } = timesOf(programme, facts)
       const known = group && knownFigures(group)
       const taught = group && new Set(group.taught.map(({ id }) => id))
       const warnings = warningsOf(programme, {
         facts,
         before,
+        hall,
         level: group?.level ?? null,
         knows: known && taught ? (id) => taught.has(id) : null,
       })
@@ -73,6 +75,7 @@ interface Given {
   readonly facts: ReadonlyMap<string, DanceFacts>
   readonly group: Group | null
   readonly before: readonly LogEntry[]
+  readonly hall: Hall | null
 }
 function given(args: Arguments): Result<Given> {
   if (args.words.length !== 1) return problem('evening.file')
@@ -85,8 +88,17 @@ function given(args: Arguments): Result<Given> {
   if (!group.ok) return group
   const log = fileOf(args.options.get('log'), z.array(entrySchema), 'The logbook')
   if (!log.ok) return log
+  const drawn = args.options.get('hall')
+  const hall = drawn === undefined ? succeed(null) : readHall(drawn)
+  if (!hall.ok) return hall
   const before = [...(log.value ?? [])].sort((a, b) => b.atMs - a.atMs)
-  return succeed({ programme: programme.value, facts: facts.value, group: group.value, before })
+  return succeed({
+    programme: programme.value,
+    facts: facts.value,
+    group: group.value,
+    before,
+    hall: hall.value,
+  })
 }
 
 /** A programme as the application takes it along, or the least of one: what is left out is usual. */

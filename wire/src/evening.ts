@@ -24,6 +24,17 @@ export const danceListSchema = z.object({
       stepsASecond: z.number(),
       turnsAMinute: z.number(),
       dancers: z.number(),
+      floor: z
+        .union([
+          z.object({ kind: z.enum(['round', 'circle', 'ring', 'lines']) }),
+          z.object({
+            kind: z.literal('set'),
+            across: z.number(),
+            deep: z.number(),
+            dancers: z.number(),
+          }),
+        ])
+        .nullable(),
       figures: z
         .array(z.object({ id: z.string(), name: z.string(), times: z.number() }))
         .readonly(),

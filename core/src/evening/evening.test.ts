@@ -1,10 +1,13 @@
 import { clockOfMinutes } from '../time/index.ts'
 import fc from 'fast-check'
 import ICAL from 'ical.js'
+import { expectOk } from '../document/index.ts'
+import { readHall } from '../floor/index.ts'
 import { emptyEntry, type LogEntry } from '../logbook/index.ts'
 import { demoText, proved, SHEET_NAMES } from '../testing/typed.ts'
 import {
   danceFacts,
+  dancersThatFit,
   emptyEvening,
   eveningCsv,
   eveningMarkdown,
@@ -31,6 +34,7 @@ import {
   type WarningContext,
 } from './index.ts'
 
+const SMALL_HALL = expectOk(readHall('6 x 8 m'))
 const DAY = 24 * 3600_000
 const facts = (sheetId: string, over: Partial<DanceFacts> = {}): DanceFacts => ({
   sheetId,
@@ -47,6 +51,7 @@ const facts = (sheetId: string, over: Partial<DanceFacts> = {}): DanceFacts => (
   stepsASecond: 1,
   turnsAMinute: 2,
   dancers: 2,
+  floor: null,
   figures: [],
   ...over,
 })
@@ -102,6 +107,38 @@ describe('the times of an evening', () => {
   })
 })
 
+describe('room in a hall', () => {
+  const hall = (text: string) => expectOk(readHall(text))
+  const factsOf = (name: string) => {
+    const { routine, book } = proved(demoText(name))
+    return danceFacts(routine, book, null)
+  }
+  it('is for fewer in a smaller hall, and for fewer where something stands, whatever is danced', () => {
+    for (const name of SHEET_NAMES) {
+      const { floor } = factsOf(name)
+      if (!floor) continue
+      const [wide, narrow, full] = ['14 x 20 m', '9 x 12 m', '14 x 20 m; stage 0,0 14x6'].map(
+        (text) => dancersThatFit(hall(text), floor),
+      )
+      expect(narrow).toBeLessThan(wide!)
+      expect(full).toBeLessThanOrEqual(wide!)
+    }
+  })
+  it('is for whole sets', () => {
+    const { floor } = factsOf('four-lamps-square')
+    expect(floor).toMatchObject({ kind: 'set', dancers: 8 })
+    expect(dancersThatFit(hall('14 x 20 m'), floor!) % 8).toBe(0)
+    const square = of(facts('a', { floor }))
+    const small = { facts: square, knows: null, level: null, before: [], hall: hall('5 x 5 m') }
+    const told = (present: number) =>
+      warningsOf(evening([dance('a')], { present }), small).flatMap((one) =>
+        one.code === 'crowded' ? [[one.fits, one.came]] : [],
+      )
+    // Three left over sit out anyhow; eight more have no room.
+    expect([told(8), told(11), told(16)]).toEqual([[], [], [[8, 16]]])
+  })
+})
+
 describe('warnings of a programme', () => {
   const codes = (one: Evening, context: Partial<WarningContext>): string[] =>
     warningsOf(one, { ...NOBODY, facts: new Map(), ...context }).map(({ code }) => code)
@@ -123,6 +160,12 @@ describe('warnings of a programme', () => {
     ['twice', [dance('a'), dance('a', { id: 'again' })], { facts: of(facts('a')) }, {}],
     ['dancers', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 6 }],
     ['odd', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 19 }],
+    [
+      'crowded',
+      [dance('a')],
+      { facts: of(facts('a', { floor: { kind: 'ring' } })), hall: SMALL_HALL },
+      { present: 30 },
+    ],
     [
       'lately',
       [dance('a')],

@@ -1,3 +1,4 @@
+import { danceFloor, type DanceFloor } from './crowding.ts'
 import { ROLES, stepsPerSecond, type FigureBook } from '../figure/index.ts'
 import { unfold, NO_MUSIC, type Routine } from '../routine/index.ts'
 import { musicOn } from '../sheet/index.ts'
@@ -24,6 +25,8 @@ export interface DanceFacts {
   readonly turnsAMinute: number
   /** Dancers that it asks for at least. */
   readonly dancers: number
+  /** How it takes a floor; null where that is nowhere said. */
+  readonly floor: DanceFloor | null
   readonly figures: readonly {
     readonly id: string
     readonly name: string
@@ -89,6 +92,7 @@ export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null
     stepsASecond: danced > 0 ? steps / danced : 0,
     turnsAMinute: danced > 0 ? (turned / 8 / danced) * 60 : 0,
     dancers: dancersOf(routine),
+    floor: danceFloor(routine),
     figures: [...times].map(([id, one]) => ({ id, ...one })),
   }
 }

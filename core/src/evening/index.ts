@@ -10,6 +10,7 @@ export {
   type ItemKind,
 } from './programme.ts'
 export { goingOn, withBegun } from './goingOn.ts'
+export { dancersThatFit, type DanceFloor } from './crowding.ts'
 export { danceFacts, effortOf, isHardWork, type DanceFacts } from './facts.ts'
 export { itemMinutes, timesOf, type TimedItem, type Times } from './times.ts'
 export {

@@ -1,5 +1,7 @@
 import { LEVELS } from '../figure/index.ts'
+import type { Hall } from '../floor/index.ts'
 import type { LogEntry } from '../logbook/index.ts'
+import { dancersThatFit } from './crowding.ts'
 import { isHardWork, type DanceFacts } from './facts.ts'
 import type { Evening, EveningItem } from './programme.ts'
 import { timesOf } from './times.ts'
@@ -12,6 +14,12 @@ export type Warning = { readonly itemIds: readonly string[] } & (
       readonly code: 'dancers'
       readonly title: string
       readonly asks: number
+      readonly came: number
+    }
+  | {
+      readonly code: 'crowded'
+      readonly title: string
+      readonly fits: number
       readonly came: number
     }
   | { readonly code: 'odd'; readonly title: string; readonly left: number }
@@ -32,6 +40,7 @@ export const WARNING_CODES = [
   'twice',
   'dancers',
   'odd',
+  'crowded',
   'lately',
   'tune-twice',
   'figure-often',
@@ -50,6 +59,8 @@ export interface WarningContext {
   readonly level: string | null
   /** What was danced before, the newest first, of this group. */
   readonly before: readonly LogEntry[]
+  /** Where it is danced; null where that hall has not been drawn. */
+  readonly hall?: Hall | null
 }
 
 /** More than this left over is a gap. */
@@ -115,6 +126,9 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
     found.push({ code: 'dancers', title, asks: one.dancers, came: present, itemIds })
   else if (present !== undefined && present % one.dancers !== 0 && one.dancers > 1)
     found.push({ code: 'odd', title, left: present % one.dancers, itemIds })
+  const fits = context.hall && one.floor ? dancersThatFit(context.hall, one.floor) : null
+  if (fits !== null && present !== undefined && asked(present, one) > fits)
+    found.push({ code: 'crowded', title, fits, came: present, itemIds })
   const ago = eveningsSince(one.sheetId, context.before, evening.date)
   if (ago !== null && ago <= EVENINGS_BACK)
     found.push({ code: 'lately', title, evenings: ago, itemIds })
@@ -127,6 +141,10 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
     found.push({ code: 'level', title, level: one.level, itemIds })
   return found
 }
+
+/** How many of those who are there would dance it: of sets, whole ones. */
+const asked = (present: number, { floor }: DanceFacts): number =>
+  floor?.kind === 'set' ? present - (present % floor.dancers) : present
 
 /** How many evenings ago a dance was last danced: 1 for the last; null where not among those kept. */
 export function eveningsSince(

@@ -39,6 +39,7 @@ export function useEveningFacts() {
     knows: knowsOf(evening),
     level: groupOf(evening)?.level ?? null,
     before: before(evening),
+    hall: library.settings.halls.find(({ name }) => name === evening.hall)?.hall ?? null,
   })
   return { library, dances, facts, entries, logbook, load, groupOf, knowsOf, before, contextOf }
 }

@@ -24,6 +24,10 @@ export const WARNINGS: typeof ENGLISH = {
   dancers: ({ title, asks, came }) => `${title} braucht ${asks} Tanzende; da sind ${came}.`,
   odd: ({ title, left }) =>
     `${title}: ${count(left, 'Person bleibt', 'Personen bleiben')} übrig; lassen Sie einwechseln oder daneben tanzen.`,
+  crowded: ({ title, fits, came }) =>
+    fits === 0
+      ? `${title} hat in diesem Saal, wie er gezeichnet ist, keinen Platz.`
+      : `${title}: Platz ist für etwa ${fits} zugleich, und ${came} werden erwartet. Lassen Sie abwechselnd oder kleiner tanzen; die Grenzen des Saals gelten.`,
   lately: ({ title, evenings }) =>
     evenings === 1
       ? `${title} wurde beim letzten Mal getanzt.`

@@ -19,6 +19,10 @@ export const WARNINGS: { readonly [Code in WarningCode]: (warning: Of<Code>) => 
   dancers: ({ title, asks, came }) => `${title} asks for ${asks} dancers; ${came} are here.`,
   odd: ({ title, left }) =>
     `${title}: ${count(left, 'dancer')} left over; let them change in, or dance beside.`,
+  crowded: ({ title, fits, came }) =>
+    fits === 0
+      ? `${title} has no room in this hall as it is drawn.`
+      : `${title}: there is room for about ${fits} at once, and ${came} are expected. Dance it in turns, or smaller; mind the hall’s own limits.`,
   lately: ({ title, evenings }) =>
     evenings === 1
       ? `${title} was danced last time.`
