@@ -28,6 +28,57 @@ test('a sheet that is here already is set beside the one that comes, and both ca
   )
 })
 
+test('a colleague’s changed copy is joined with the sheet here; what both changed is asked about', async ({
+  page,
+}) => {
+  await bringText(page, 'Grown apart', `${BOXES}\norder\n  A\n`)
+  const id = page.url().split('/').at(-1)!
+  const file = await (await page.request.get(`/api/sheets/${id}/file`)).json()
+  await page.goto('/sheets')
+  const set = (field: string, from: unknown, to: unknown) => ({
+    type: 'set',
+    id: '',
+    field,
+    from,
+    to,
+  })
+  const changed = await page.request.post(`/api/sheets/${id}/edits`, {
+    data: {
+      clientId: 'somebody',
+      batchId: 'one',
+      base: 0,
+      edits: [set('bpm', 96, 100), set('by', file.routine.by ?? null, 'Wren Ashdown-Vale')],
+    },
+  })
+  expect(changed.ok(), await changed.text()).toBe(true)
+  await page.setInputFiles('input[type=file]', {
+    name: 'grown-apart.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      JSON.stringify({
+        ...file,
+        routine: { ...file.routine, bpm: 92, remark: 'Mind the step down.' },
+      }),
+    ),
+  })
+  const dialog = page.getByRole('dialog', { name: '“Grown apart” is among your sheets already' })
+  await expect(dialog.getByRole('list', { name: 'Changed in the file' })).toContainText(
+    'Tempo: 92 instead of 96',
+  )
+  await expect(dialog.getByRole('list', { name: 'Changed here' })).toContainText(
+    'Tempo: 100 instead of 96',
+  )
+  await dialog.getByRole('button', { name: 'Join them' }).click()
+  const asked = page.getByRole('alert').filter({ hasText: 'Changed in two places' })
+  await expect(asked).toContainText('What is here was kept. 100')
+  await expect(asked).toContainText('The file has: 92')
+  await asked.getByRole('button', { name: 'Take the file’s' }).click()
+  await expect(asked).toHaveCount(0)
+  await expect
+    .poll(async () => (await (await page.request.get(`/api/sheets/${id}`)).json()).routine)
+    .toMatchObject({ bpm: 92, by: 'Wren Ashdown-Vale', remark: 'Mind the step down.' })
+})
+
 test('a favourite stands first, here and in every tab, until it is none any more', async ({
   page,
 }) => {

@@ -9,6 +9,9 @@ export {
 } from './problem.ts'
 export {
   callPackSchema,
+  commonSheetSchema,
+  marksSchema,
+  sheetNeedsSchema,
   upgradeCallPack,
   importedSheetSchema,
   importSheetSchema,
@@ -19,9 +22,11 @@ export {
   sheetSchema,
   sheetSummarySchema,
   type CallPack,
+  type CommonSheet,
   type ImportedSheet,
   type NewSheet,
   type Revision,
+  type SheetNeeds,
   type SheetState,
   type SheetSummary,
 } from './sheet.ts'

@@ -59,8 +59,11 @@ import {
 import {
   branchSheetSchema,
   callPackSchema,
+  commonSheetSchema,
   importedSheetSchema,
   importSheetSchema,
+  marksSchema,
+  sheetNeedsSchema,
   newSheetSchema,
   revisionListSchema,
   sheetListSchema,
@@ -167,6 +170,13 @@ export const ROUTES = {
     importedSheetSchema,
     8 * MB,
   ),
+  bringNeeds: post(
+    '/api/sheets/needs',
+    'Brings in what a sheet file has beside its sheet: figures, style and tune; all or nothing.',
+    importSheetSchema,
+    sheetNeedsSchema,
+    8 * MB,
+  ),
   getSheet: get('/api/sheets/:id', 'A sheet and its revision.', sheetSchema),
   editSheet: edits('/api/sheets/:id', 'a sheet', routineSchema),
   sheetRevisions: get(
@@ -178,6 +188,12 @@ export const ROUTES = {
     '/api/sheets/:id/revisions/:revision',
     'A sheet as it was at a revision.',
     sheetSchema,
+  ),
+  commonSheet: post(
+    '/api/sheets/:id/common',
+    'The newest state that a sheet shares with a copy that was changed elsewhere.',
+    marksSchema,
+    commonSheetSchema,
   ),
   branchSheet: post(
     '/api/sheets/:id/branch',

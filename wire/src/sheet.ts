@@ -1,5 +1,5 @@
 import { idSchema, isRecord, upgrader, type Unread } from '@dellop/core/document'
-import { sheetFileSchema, upgradeSheetFile } from '@dellop/core/file'
+import { MOST_MARKS, sheetFileSchema, upgradeSheetFile } from '@dellop/core/file'
 import { figureSchema } from '@dellop/core/figure'
 import { groupSchema, upgradeGroup } from '@dellop/core/group'
 import { FORMATIONS, routineSchema } from '@dellop/core/routine'
@@ -39,14 +39,18 @@ export const newSheetSchema = z.strictObject({
 })
 export type NewSheet = z.infer<typeof newSheetSchema>
 export const importSheetSchema = z.strictObject({ file: sheetFileSchema })
-export const importedSheetSchema = z.object({
-  id: idSchema,
-  /** As it is here: a copy is called one. */
-  title: z.string(),
+/** What came with a sheet. */
+export const sheetNeedsSchema = z.object({
   newFigures: z.array(z.string()),
   keptFigures: z.array(z.string()),
   /** The tune that came along; silent where none of its sound is here. */
   tune: z.object({ title: z.string(), isNew: z.boolean(), isSilent: z.boolean() }).nullable(),
+})
+export type SheetNeeds = z.infer<typeof sheetNeedsSchema>
+export const importedSheetSchema = sheetNeedsSchema.extend({
+  id: idSchema,
+  /** As it is here: a copy is called one. */
+  title: z.string(),
 })
 
 export type ImportedSheet = z.infer<typeof importedSheetSchema>
@@ -64,6 +68,13 @@ export const revisionListSchema = z.object({
   revisions: z.array(revisionSchema),
   createdAtMs: z.number(),
 })
+
+/** Marks of what a sheet was like elsewhere, and the newest state that it shares with the one here. */
+export const marksSchema = z.strictObject({ marks: z.array(z.string().max(64)).max(MOST_MARKS) })
+export const commonSheetSchema = z.object({
+  common: z.object({ routine: routineSchema, revision: z.int(), atMs: z.number() }).nullable(),
+})
+export type CommonSheet = z.infer<typeof commonSheetSchema>
 
 /** A copy of a sheet that remembers what it is a branch of. */
 export const branchSheetSchema = z.strictObject({

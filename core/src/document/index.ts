@@ -53,5 +53,5 @@ export {
 export { own } from './own.ts'
 export { isRecord, mapRecords, upgrader, type Unread, type UpgradeStep } from './upgrade.ts'
 export { memoised, sameInputs, type SameBy } from './memo.ts'
-export { sameValue, sharedWith } from './value.ts'
+export { canonicalText, sameValue, sharedWith } from './value.ts'
 export { editSchema } from './editSchema.ts'

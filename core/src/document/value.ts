@@ -24,6 +24,22 @@ const ownOf = (value: Record<string, unknown>, key: string): unknown =>
   Object.hasOwn(value, key) ? value[key] : undefined
 
 /**
+ * A JSON value as one text, the same for values that are the same (`sameValue`): keys in order, what
+ * is undefined left out.
+ */
+export function canonicalText(value: unknown): string {
+  if (Array.isArray(value))
+    return `[${value.map((one) => canonicalText(one === undefined ? null : one)).join(',')}]`
+  if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? 'null'
+  const own = value as Readonly<Record<string, unknown>>
+  return `{${Object.keys(own)
+    .filter((key) => own[key] !== undefined)
+    .sort()
+    .map((key) => `${JSON.stringify(key)}:${canonicalText(own[key])}`)
+    .join(',')}}`
+}
+
+/**
  * `now` with what is the same as in `before` taken from there, at any depth: so that what was
  * worked out for a value holds for a copy of it. Members of lists with an `id` are found by it,
  * others by their place.

@@ -6,6 +6,7 @@ export { readAbc } from './abc.ts'
 export { readMidi } from './midi.ts'
 export { readMusicXml } from './musicXml.ts'
 export {
+  MOST_MARKS,
   readSheetFile,
   upgradeSheetFile,
   sheetFileSchema,

@@ -6,6 +6,9 @@ import { routineSchema, upgradeRoutineIn } from '../routine/index.ts'
 import { schoolSchema, upgradeSchool } from '../school/index.ts'
 import { tuneSchema, upgradeTune } from '../tune/index.ts'
 
+/** Marks of earlier states that a file carries at most. */
+export const MOST_MARKS = 500
+
 /**
  * A routine with all it needs to be checked and called elsewhere: its figures, and its tune and
  * school where it has them. `docs/formats/sheet.schema.json` is generated from this.
@@ -18,6 +21,15 @@ export const sheetFileSchema = z
     figures: z.array(figureSchema).max(20_000).readonly(),
     tune: tuneSchema.nullable().default(null),
     school: schoolSchema.nullable().default(null),
+    /**
+     * What the sheet was like, newest first, told by nothing but its marks (SHA-256, shortened): two
+     * that grew from one are known by the newest mark they share.
+     */
+    history: z
+      .array(z.string().regex(/^[0-9a-f]{24}$/, 'a mark of 24 letters was expected'))
+      .max(MOST_MARKS)
+      .readonly()
+      .optional(),
   })
   .readonly()
 export type SheetFile = z.infer<typeof sheetFileSchema>

@@ -4,14 +4,16 @@ import { languageOf, serve } from '../http/route.ts'
 import type { Services } from '../services.ts'
 import { editDocument } from '../document/accept.ts'
 import { SHEETS } from './edit.ts'
+import { commonSheet } from './common.ts'
 import { branchSheet, listRevisions, sheetAt } from './history.ts'
-import { callPack, exportSheet, importSheet, newSheet, readSheet } from './service.ts'
+import { bringNeeds, callPack, exportSheet, importSheet, newSheet, readSheet } from './service.ts'
 import { listSheets } from './shelf.ts'
 
 export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'listSheets', async () => ({ sheets: await listSheets(services) }))
   serve(router, 'newSheet', ({ body, once }) => newSheet(services, body, once))
   serve(router, 'importSheet', ({ body, once }) => importSheet(services, body.file, once))
+  serve(router, 'bringNeeds', ({ body }) => bringNeeds(services, body.file))
   serve(router, 'getSheet', ({ params }) => readSheet(services, params['id']!))
   serve(router, 'editSheet', ({ params, body }) =>
     editDocument(services, SHEETS, params['id']!, body),
@@ -20,6 +22,9 @@ export function sheetRoutes(router: Router, services: Services): void {
     listRevisions(services, params['id']!, languageOf(ctx)),
   )
   serve(router, 'sheetAt', ({ params }) => sheetAt(services, params['id']!, params['revision']!))
+  serve(router, 'commonSheet', ({ params, body }) =>
+    commonSheet(services, params['id']!, body.marks),
+  )
   serve(router, 'branchSheet', ({ params, body, once }) =>
     branchSheet(services, params['id']!, body.title, once),
   )

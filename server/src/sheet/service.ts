@@ -1,7 +1,7 @@
 import { usedFigures, type SheetFile } from '@dellop/core/file'
 import { freshRoutine, type Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
-import type { CallPack, ImportedSheet, NewSheet, SheetState } from '@dellop/wire'
+import type { CallPack, ImportedSheet, NewSheet, SheetNeeds, SheetState } from '@dellop/wire'
 import type { EntityManager } from 'typeorm'
 import type { Once } from '../database/once.ts'
 import { allGroups } from '../group/service.ts'
@@ -10,6 +10,7 @@ import { bringSchool, firstSchool, schoolById } from '../school/service.ts'
 import type { Services } from '../services.ts'
 import { readSettings } from '../settings/service.ts'
 import { bringTune, findTune, tuneOrNull } from '../tune/service.ts'
+import { marksOf } from './common.ts'
 import { findSheet, routineOf } from './record.ts'
 import { SheetEntity } from './sheetEntity.ts'
 
@@ -75,12 +76,25 @@ export async function importSheet(
           title: `${file.routine.title} (copy)`.slice(0, 120),
         }
       : file.routine
-    const { added, kept } = await addFigures(manager, file.figures, 'imported', services.nowMs())
-    if (file.school) await bringSchool(manager, file.school, services.nowMs())
-    const tune = file.tune && (await bringTune(manager, file.tune, services.nowMs()))
+    const needs = await bringIn(manager, file, services.nowMs())
     await insertSheet(manager, routine, services.nowMs())
-    return { id: routine.id, title: routine.title, newFigures: added, keptFigures: kept, tune }
+    return { id: routine.id, title: routine.title, ...needs }
   }, once)
+}
+
+/** Brings in what a sheet file has beside its sheet: figures, style and tune that are not here. */
+export const bringNeeds = (services: Services, file: SheetFile): Promise<SheetNeeds> =>
+  services.database.write((manager) => bringIn(manager, file, services.nowMs()))
+
+async function bringIn(
+  manager: EntityManager,
+  file: SheetFile,
+  nowMs: number,
+): Promise<SheetNeeds> {
+  const { added, kept } = await addFigures(manager, file.figures, 'imported', nowMs)
+  if (file.school) await bringSchool(manager, file.school, nowMs)
+  const tune = file.tune && (await bringTune(manager, file.tune, nowMs))
+  return { newFigures: added, keptFigures: kept, tune }
 }
 
 /**
@@ -118,5 +132,6 @@ export async function exportSheet(services: Services, id: string): Promise<Sheet
     figures: pack.figures,
     tune,
     school: await schoolById(services.database.source.manager, pack.routine.schoolId),
+    history: await marksOf(services.database.source.manager, id),
   }
 }

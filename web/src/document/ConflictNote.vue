@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { Conflict } from '@dellop/core/document'
+import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { readable } from './readable.ts'
 
-defineProps<{ conflicts: readonly Conflict[] }>()
+/** @prop fromFile What is asked about was brought in a file, and is not one's own. */
+const props = defineProps<{ conflicts: readonly Conflict[]; fromFile?: boolean }>()
+const say = computed(() => (props.fromFile ? words.sheet.fromFile : words.sheet))
 const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>()
 </script>
 
@@ -18,18 +21,18 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
     <div v-for="(conflict, i) in conflicts" :key="i" class="conflict">
       <template v-if="conflict.type === 'field'">
         <p>
-          {{ words.sheet.changedField(conflict.field) }} · {{ words.sheet.conflictKept }}
+          {{ words.sheet.changedField(conflict.field) }} · {{ say.conflictKept }}
           <strong>{{ readable(conflict.kept) }}</strong>
         </p>
         <p>
-          {{ words.sheet.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
+          {{ say.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
         </p>
-        <el-button @click="emit('useMine', i)">{{ words.sheet.useMine }}</el-button>
+        <el-button @click="emit('useMine', i)">{{ say.useMine }}</el-button>
       </template>
       <p v-else>
-        {{ conflict.type === 'moved' ? words.sheet.conflictMoved : words.sheet.conflictRemoved }}
+        {{ conflict.type === 'moved' ? say.conflictMoved : say.conflictRemoved }}
       </p>
-      <el-button @click="emit('dismiss', i)">{{ words.sheet.dismiss }}</el-button>
+      <el-button @click="emit('dismiss', i)">{{ say.dismiss }}</el-button>
     </div>
   </section>
 </template>

@@ -26,6 +26,7 @@ import { ALL_SHOWN, type Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
 import ConflictNote from '../document/ConflictNote.vue'
+import { isFromFile } from '../document/fromFile.ts'
 import FigurePicker from './FigurePicker.vue'
 import KeysDialog from './KeysDialog.vue'
 import OrderStrip from './OrderStrip.vue'
@@ -246,6 +247,7 @@ function goToPass(pass: DancedPass): void {
         <div class="paper">
           <ConflictNote
             :conflicts="document_.conflicts.value"
+            :from-file="isFromFile(sheet.routine.id)"
             @use-mine="document_.takeMine($event, words.done.repair)"
             @dismiss="document_.settle($event)"
           />

@@ -3,6 +3,7 @@ import type { Level } from '@dellop/core/figure'
 import { shelfOf } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ApiProblem, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
 import { keptSheets, type KeptSheet } from '../app/keptSheets.ts'
@@ -70,7 +71,20 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-const { failure: notBrought, told, broughtIn, again, bring, keepBoth } = useBringSheet(sheets, load)
+const {
+  failure: notBrought,
+  told,
+  broughtIn,
+  again,
+  bring,
+  keepBoth,
+  mergeIn,
+} = useBringSheet(sheets, load)
+const router = useRouter()
+async function merge(): Promise<void> {
+  const sheet = await mergeIn()
+  if (sheet) await router.push({ name: 'sheet', params: { id: sheet.id } })
+}
 
 /** The demo has tunes and a group as well. */
 async function filled(): Promise<void> {
@@ -122,7 +136,7 @@ async function filled(): Promise<void> {
         words.shelf.openIt(broughtIn.title)
       }}</RouterLink>
     </p>
-    <BroughtAgain :again="again" @keep-both="keepBoth" @leave="again = null" />
+    <BroughtAgain :again="again" @keep-both="keepBoth" @merge="merge" @leave="again = null" />
     <p v-if="notBrought" class="failure" role="alert">{{ notBrought }}</p>
     <div v-if="failure" class="failure" role="alert">
       <p>{{ failure }}</p>

@@ -1,11 +1,13 @@
 import { diff } from '@dellop/core/document'
 import type { SheetFile } from '@dellop/core/file'
 import { routineShape, type Routine } from '@dellop/core/routine'
-import type { SheetSummary } from '@dellop/wire'
+import type { CommonSheet, SheetSummary } from '@dellop/wire'
 import { ref, type Ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { api, sentenceOf } from '../app/api.ts'
 import { useLibrary } from '../app/library.ts'
+import { browserDrafts } from '../document/drafts.ts'
+import { mergedFromFile } from '../document/fromFile.ts'
 import { words } from '../words/index.ts'
 
 /** Reading files comes when the first is brought. */
@@ -17,6 +19,12 @@ export interface BroughtAgain {
   readonly there: Routine
   /** What is otherwise in the file, in words; empty where the two are the same. */
   readonly changes: readonly string[]
+  /** What both grew from, where that is known; what was changed since in the file, and here. */
+  readonly grown: {
+    readonly from: NonNullable<CommonSheet['common']>
+    readonly inFile: readonly string[]
+    readonly here: readonly string[]
+  } | null
 }
 
 /**
@@ -53,11 +61,31 @@ export function useBringSheet(
       again.value = {
         file: read.value,
         there,
-        changes: words.changes(there, diff(routineShape, there, brought), library.book),
+        changes: changes(there, brought),
+        grown: await grownFrom(read.value, there),
       }
     } catch (error) {
       failure.value = words.shelf.notBrought + sentenceOf(error)
     }
+  }
+
+  const changes = (before: Routine, after: Routine): readonly string[] =>
+    words.changes(before, diff(routineShape, before, after), library.book)
+
+  /** Whether the file is a copy of the sheet here that was changed elsewhere, and what since. */
+  async function grownFrom(file: SheetFile, there: Routine): Promise<BroughtAgain['grown']> {
+    if (!file.history?.length || file.routine.id !== there.id) return null
+    const { common } = await api('commonSheet', {
+      params: { id: there.id },
+      body: { marks: [...file.history] },
+    })
+    return (
+      common && {
+        from: common,
+        inFile: changes(common.routine, file.routine),
+        here: changes(common.routine, there),
+      }
+    )
   }
 
   const readText = async (text: string, name: string) =>
@@ -102,5 +130,31 @@ export function useBringSheet(
     })
   }
 
-  return { failure, told, broughtIn, again, bring, keepBoth }
+  /**
+   * Puts both together: what the file has otherwise is left as something written without the
+   * server, which the page of the sheet joins three ways when it opens, and asks about what both
+   * changed. What the file needs of figures, tune and style comes along.
+   */
+  async function mergeIn(): Promise<Routine | null> {
+    const now = again.value
+    if (!now?.grown) return null
+    again.value = null
+    const { file, there, grown } = now
+    try {
+      await api('bringNeeds', { body: { file } })
+      await library.load()
+      const { archived: _, ...brought } = file.routine
+      const { routine: base, revision } = grown.from
+      const document = { ...brought, ...(base.archived ? { archived: true as const } : {}) }
+      const place = { kind: 'sheet' as const, id: there.id, tab: `file-${randomId()}` }
+      browserDrafts.keep(place, { base, revision, document, conflicts: [] })
+      mergedFromFile(there.id)
+      return there
+    } catch (error) {
+      failure.value = words.shelf.notBrought + sentenceOf(error)
+      return null
+    }
+  }
+
+  return { failure, told, broughtIn, again, bring, keepBoth, mergeIn }
 }

@@ -163,6 +163,15 @@ export const sheet: Catalogue['sheet'] = {
   conflictMine: 'Ihre war:',
   useMine: 'Meine nehmen',
   dismiss: 'Andere behalten',
+  fromFile: {
+    conflictKept: 'Was hier steht, blieb.',
+    conflictMine: 'In der Datei steht:',
+    useMine: 'Aus der Datei nehmen',
+    dismiss: 'Behalten, was hier steht',
+    conflictRemoved:
+      'Etwas, das auf einer Seite geändert ist, wurde auf der anderen herausgenommen; es blieb erhalten.',
+    conflictMoved: 'Eine Figur wurde an zwei Stellen verschoben; die Stelle hier blieb.',
+  },
   conflictRemoved:
     'Etwas, das Sie geändert haben, wurde anderswo herausgenommen; es blieb erhalten.',
   conflictMoved: 'Eine Figur wurde an zwei Stellen verschoben; die andere Stelle blieb.',

@@ -49,6 +49,12 @@ export const shelf: Catalogue['shelf'] = {
         ? 'Datei und Blatt sind gleich.'
         : `Die Datei weicht in ${plural(n, 'Punkt', 'Punkten')} vom Blatt ab:`,
     changes: 'Was in der Datei anders ist',
+    grown: (date) =>
+      `Beide gehen auf das Blatt vom ${date} zurück. Was nur eine Seite geändert hat, wird übernommen; was beide geändert haben, wird gefragt.`,
+    inFile: 'Geändert in der Datei',
+    here: 'Geändert hier',
+    nothing: 'nichts',
+    merge: 'Zusammenführen',
     keepBoth: 'Beide behalten',
     open: 'Blatt öffnen',
   },

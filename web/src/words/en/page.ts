@@ -166,6 +166,16 @@ export const sheet = {
   conflictMine: 'Yours was:',
   useMine: 'Use mine',
   dismiss: 'Keep theirs',
+  /** The same where a colleague's file is joined with what is here. */
+  fromFile: {
+    conflictKept: 'What is here was kept.',
+    conflictMine: 'The file has:',
+    useMine: 'Take the file’s',
+    dismiss: 'Keep what is here',
+    conflictRemoved:
+      'Something that was changed on one side was taken out on the other; it was kept.',
+    conflictMoved: 'A figure was moved to two places; the place here was kept.',
+  },
   conflictRemoved: 'Something you changed was taken out elsewhere; it was kept.',
   conflictMoved: 'A figure was moved to two places; the other place was kept.',
   changedField: (field: string) => `“${field}”`,

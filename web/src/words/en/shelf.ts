@@ -50,6 +50,12 @@ export const shelf = {
         ? 'The file and the sheet are the same.'
         : `The file differs from the sheet in ${plural(changes, 'thing')}:`,
     changes: 'What is otherwise in the file',
+    grown: (date: string) =>
+      `Both grew from the sheet as it was on ${date}. What only one side changed is taken; about what both changed you are asked.`,
+    inFile: 'Changed in the file',
+    here: 'Changed here',
+    nothing: 'nothing',
+    merge: 'Join them',
     keepBoth: 'Keep both',
     open: 'Open the sheet',
   },
