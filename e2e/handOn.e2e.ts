@@ -70,7 +70,7 @@ test('a colleague’s changed copy is joined with the sheet here; what both chan
   )
   await dialog.getByRole('button', { name: 'Join them' }).click()
   const asked = page.getByRole('alert').filter({ hasText: 'Changed in two places' })
-  await expect(asked).toContainText('What is here was kept. 100')
+  await expect(asked).toContainText('What is here was kept: 100')
   await expect(asked).toContainText('The file has: 92')
   await asked.getByRole('button', { name: 'Take the file’s' }).click()
   await expect(asked).toHaveCount(0)

@@ -4,8 +4,14 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import { readable } from './readable.ts'
 
-/** @prop fromFile What is asked about was brought in a file, and is not one's own. */
-const props = defineProps<{ conflicts: readonly Conflict[]; fromFile?: boolean }>()
+export type FieldConflict = Extract<Conflict, { type: 'field' }>
+const props = defineProps<{
+  conflicts: readonly Conflict[]
+  /** What is asked about was brought in a file, and is not one's own. */
+  fromFile?: boolean
+  /** What was changed, and where, in the words of the document. */
+  nameOf?: (conflict: FieldConflict) => string
+}>()
 const say = computed(() => (props.fromFile ? words.sheet.fromFile : words.sheet))
 const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>()
 </script>
@@ -20,9 +26,9 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
     <h2 id="conflict-head">{{ words.sheet.conflict }}</h2>
     <div v-for="(conflict, i) in conflicts" :key="i" class="conflict">
       <template v-if="conflict.type === 'field'">
+        <h3>{{ nameOf?.(conflict) ?? words.sheet.changedField(conflict.field) }}</h3>
         <p>
-          {{ words.sheet.changedField(conflict.field) }} · {{ say.conflictKept }}
-          <strong>{{ readable(conflict.kept) }}</strong>
+          {{ say.conflictKept }} <strong>{{ readable(conflict.kept) }}</strong>
         </p>
         <p>
           {{ say.conflictMine }} <strong>{{ readable(conflict.mine) }}</strong>
@@ -47,5 +53,12 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
 }
 .conflict {
   padding-top: 0.5rem;
+}
+button + button {
+  margin-left: 0.5rem;
+}
+h3,
+p {
+  margin: 0 0 0.35rem;
 }
 </style>

@@ -60,3 +60,13 @@ const day = (atMs: number): string =>
     </template>
   </el-dialog>
 </template>
+
+<style scoped>
+h3 {
+  margin: 0.9rem 0 0.25rem;
+}
+ul {
+  margin: 0;
+  padding-left: 1.25rem;
+}
+</style>

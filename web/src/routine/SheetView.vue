@@ -25,7 +25,7 @@ import PhrasePage from '../page/PhrasePage.vue'
 import { ALL_SHOWN, type Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 import { sheetCommands } from './commands.ts'
-import ConflictNote from '../document/ConflictNote.vue'
+import ConflictNote, { type FieldConflict } from '../document/ConflictNote.vue'
 import { isFromFile } from '../document/fromFile.ts'
 import FigurePicker from './FigurePicker.vue'
 import KeysDialog from './KeysDialog.vue'
@@ -59,6 +59,11 @@ const library = useLibrary()
 const id = String(route.params['id'])
 const document_ = useSheetDocument(id)
 const page = useSheetPage(document_, id)
+/** What was changed twice, as the history says it. */
+const conflictName = ({ id: node, field, kept, mine }: FieldConflict): string => {
+  const edit: Edit = { type: 'set', id: node, field, from: kept, to: mine }
+  return words.changes(document_.routine.value!, [edit], library.book)[0]!
+}
 const scope = ref<Scope>('part')
 const commands = sheetCommands(document_, page, () => scope.value)
 const { sheet, rows, barsPerLine, selected, selectedKey, selectedPass, marks } = page
@@ -248,6 +253,7 @@ function goToPass(pass: DancedPass): void {
           <ConflictNote
             :conflicts="document_.conflicts.value"
             :from-file="isFromFile(sheet.routine.id)"
+            :name-of="conflictName"
             @use-mine="document_.takeMine($event, words.done.repair)"
             @dismiss="document_.settle($event)"
           />

@@ -74,7 +74,7 @@ export const sheet: Catalogue['sheet'] = {
     return `Er endet anders, als er begann: ${told.join('; ')}.`
   },
   saved: 'Gespeichert',
-  savedBut: 'Gespeichert. Etwas ließ sich nicht zusammenführen: siehe oberhalb der Seite.',
+  savedBut: 'Gespeichert; oberhalb der Seite steht eine Frage.',
   saving: 'Wird gespeichert',
   offline:
     'Noch nicht gespeichert: Der Server ist nicht erreichbar. Alles bleibt in diesem Browser erhalten.',
@@ -164,7 +164,7 @@ export const sheet: Catalogue['sheet'] = {
   useMine: 'Meine nehmen',
   dismiss: 'Andere behalten',
   fromFile: {
-    conflictKept: 'Was hier steht, blieb.',
+    conflictKept: 'Was hier steht, blieb:',
     conflictMine: 'In der Datei steht:',
     useMine: 'Aus der Datei nehmen',
     dismiss: 'Behalten, was hier steht',

@@ -78,7 +78,7 @@ export const sheet = {
     return `It ends otherwise than it began: ${told.join('; ')}.`
   },
   saved: 'Saved',
-  savedBut: 'Saved. Something could not be put together: look above the page.',
+  savedBut: 'Saved; you are asked above the page.',
   saving: 'Saving',
   offline: 'Not saved yet: the server is not reached. Everything is kept in this browser.',
   refused: 'Not saved: ',
@@ -168,7 +168,7 @@ export const sheet = {
   dismiss: 'Keep theirs',
   /** The same where a colleague's file is joined with what is here. */
   fromFile: {
-    conflictKept: 'What is here was kept.',
+    conflictKept: 'What is here was kept:',
     conflictMine: 'The file has:',
     useMine: 'Take the file’s',
     dismiss: 'Keep what is here',
