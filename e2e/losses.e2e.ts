@@ -38,7 +38,7 @@ test('words typed while a batch is on its way stand beside those of another tab,
   await title(page).fill('Mine in the end')
   arrive()
   await expect(page.getByRole('heading', { name: 'Changed in two places' })).toBeVisible()
-  await expect(page.getByText('Mine in the end')).toBeVisible()
+  await expect(page.getByText('Mine in the end', { exact: true })).toBeVisible()
   await expect(title(page)).toHaveValue('Theirs')
   await expect(page.getByText('Saved', { exact: true })).toBeHidden()
   // Nobody has answered it yet: it stands there when the page is opened again.

@@ -30,7 +30,7 @@ test('two tabs on one sheet merge what they can and show both where they cannot'
   await expect(other.getByRole('heading', { name: 'Changed in two places' })).toBeVisible({
     timeout: 15_000,
   })
-  await expect(other.getByText('Lanterns, his name')).toBeVisible()
+  await expect(other.getByText('Lanterns, his name', { exact: true })).toBeVisible()
   await expect(titleOf(other)).toHaveValue('Lanterns, her name')
   await other.getByRole('button', { name: 'Use mine' }).click()
   await expect(titleOf(page)).toHaveValue('Lanterns, his name')
