@@ -26,7 +26,7 @@ test('what was changed is told in words, compared with now, and gone back to', a
   await expect.poll(() => names(page)).toEqual(['Two side two-steps', 'Turning two-steps'])
 })
 
-test('a branch goes its own way, and a sheet put away is off the shelf until it is taken out again', async ({
+test('a branch goes its own way, and a sheet put away is off the shelf until it is taken out again, or deleted', async ({
   page,
 }) => {
   await bringText(page, 'Trunk', TEXT)
@@ -50,6 +50,13 @@ test('a branch goes its own way, and a sheet put away is off the shelf until it 
   await beside(page, 'Hand on')
   await page.getByRole('button', { name: 'Restore it' }).click()
   await expect(page.getByText('This sheet is archived')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Archive it' }).click()
+  await page.getByRole('button', { name: 'Delete for good' }).click()
+  await expect(page.getByText('Delete “Twig” with its whole history?')).toBeVisible()
+  await page.getByRole('button', { name: 'Delete', exact: true }).click()
+  await expect(page.getByText('“Twig” was deleted.')).toBeVisible()
+  await page.getByLabel('Search the sheets').fill('twig')
+  await expect(page.getByText('No sheet matches “twig”.')).toBeVisible()
 })
 
 test('the shelf is searched by figure, maker, dance and tag, and sorted', async ({ page }) => {

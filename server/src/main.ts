@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url'
 import { StartProblem } from './database/startProblem.ts'
 import { FolderInUse } from './database/lock.ts'
 import { fillDemo, isBegun } from './demo/fill.ts'
+import { listSheets } from './sheet/shelf.ts'
 import { start } from './start.ts'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
@@ -25,6 +26,8 @@ try {
   if (process.env['DELLOP_SEED'] || isBegun(running.services)) await fillDemo(running.services)
   console.log(`Dellop is ready at ${running.address}`)
   console.log('Stop it with Ctrl-C.')
+  // A shelf of years is read beforehand, in slices, so that the first who asks need not wait.
+  listSheets(running.services).catch(() => undefined)
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => void running.stop().then(() => process.exit(0)))
 } catch (error) {

@@ -31,9 +31,12 @@ export function fileOf({ samples }: Importer, seed: number): Uint8Array {
 }
 
 /** What is the matter with the file of a seed; null where it was let in whole, or refused. */
-export function tryFile(importer: Importer, seed: number): { letIn: boolean; what: string | null } {
+export async function tryFile(
+  importer: Importer,
+  seed: number,
+): Promise<{ letIn: boolean; what: string | null }> {
   try {
-    return { letIn: importer.bring(fileOf(importer, seed)), what: null }
+    return { letIn: await importer.bring(fileOf(importer, seed)), what: null }
   } catch (error) {
     return { letIn: false, what: error instanceof Error ? error.message : String(error) }
   }

@@ -24,6 +24,7 @@ import { readWav } from '@dellop/core/listen'
 import { entrySchema, logbookCsv, readLogbookCsv } from '@dellop/core/logbook'
 import { secondsAt, type Tick } from '@dellop/core/time'
 import { tuneSchema } from '@dellop/core/tune'
+import { packedImporters } from './packed.ts'
 
 /** A kind of file that Dellop reads: whole ones, and what comes of one. */
 export interface Importer {
@@ -33,7 +34,7 @@ export interface Importer {
    * Reads a file as Dellop would: whether it was let in. Throws where it fails otherwise than by
    * a refusal, or lets in what cannot be read back.
    */
-  readonly bring: (bytes: Uint8Array) => boolean
+  readonly bring: (bytes: Uint8Array) => boolean | Promise<boolean>
 }
 
 let ids = 0
@@ -196,6 +197,7 @@ export function importers(demoFolder: string): readonly Importer[] {
         return sound.ok
       },
     },
+    ...packedImporters(MUSIC_XML, scoreBack),
   ]
 }
 

@@ -9,6 +9,7 @@ import { folders, fullDisk, kills, locks, type Attack } from './attacks.ts'
 import { DEMO, fuzz } from './fuzz.ts'
 import { importers } from './importers.ts'
 import { midCall } from './midCall.ts'
+import { soundImporters } from './sounds.ts'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 const { values, positionals } = parseArgs({
@@ -57,7 +58,9 @@ const KINDS: Readonly<Record<string, () => Promise<Attack>>> = {
   folders,
   'mid-call': () => midCall(Number(values.rounds)),
   ...Object.fromEntries(
-    importers(DEMO).map(({ name }) => [`fuzz: ${name}`, () => fuzzKind(name)] as const),
+    [...importers(DEMO), ...(await soundImporters())].map(
+      ({ name }) => [`fuzz: ${name}`, () => fuzzKind(name)] as const,
+    ),
   ),
 }
 

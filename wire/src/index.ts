@@ -12,6 +12,7 @@ export {
   commonSheetSchema,
   marksSchema,
   sheetNeedsSchema,
+  sheetUsesSchema,
   upgradeCallPack,
   importedSheetSchema,
   importSheetSchema,
@@ -27,6 +28,7 @@ export {
   type NewSheet,
   type Revision,
   type SheetNeeds,
+  type SheetUses,
   type SheetState,
   type SheetSummary,
 } from './sheet.ts'

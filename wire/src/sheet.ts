@@ -76,6 +76,16 @@ export const commonSheetSchema = z.object({
 })
 export type CommonSheet = z.infer<typeof commonSheetSchema>
 
+/** How much of what is kept refers to a sheet. */
+export const sheetUsesSchema = z.object({
+  evenings: z.int(),
+  entries: z.int(),
+  calls: z.int(),
+  practice: z.int(),
+  branches: z.int(),
+})
+export type SheetUses = z.infer<typeof sheetUsesSchema>
+
 /** A copy of a sheet that remembers what it is a branch of. */
 export const branchSheetSchema = z.strictObject({
   title: z.string().trim().min(1, 'a title was expected').max(120),

@@ -10,6 +10,11 @@ export interface Logbook {
   readonly ofGroup: (groupId: string) => readonly LogEntry[]
   /** When it was last danced, and by whom; null where never. */
   readonly last: (sheetId: string, groupId?: string | null) => LogEntry | null
+  /**
+   * On how many evenings a group has danced it, back to the last pause that is long enough to
+   * forget it; whoever danced it, where no group is named.
+   */
+  readonly known: (sheetId: string, groupId: string | null, nowMs: number) => number
   /** Places that went wrong, each with how often, of the last calls of a dance; the worst first. */
   readonly slipsOf: (sheetId: string, calls?: number) => readonly SlipPlace[]
   /** How often a fill went round on a music, last; null where nobody knows. */
@@ -51,6 +56,11 @@ export function logbookOf(all: readonly LogEntry[]): Logbook {
     ofGroup,
     last: (sheetId, groupId) =>
       ofSheet(sheetId).find((one) => groupId == null || one.groupId === groupId) ?? null,
+    known: (sheetId, groupId, nowMs) =>
+      eveningsKnown(
+        ofSheet(sheetId).filter((one) => groupId === null || one.groupId === groupId),
+        nowMs,
+      ),
     slipsOf: (sheetId, calls = 5) => slipPlaces(ofSheet(sheetId).slice(0, calls)),
     fill: (sheetId, passId, recordingId) =>
       ofSheet(sheetId)
@@ -71,6 +81,21 @@ export function logbookOf(all: readonly LogEntry[]): Logbook {
         .sort((a, b) => b.times - a.times || a.id.localeCompare(b.id))
     },
   }
+}
+
+/** Weeks without a dance after which it is called as if it were new. */
+const FORGOTTEN_WEEKS = 6
+
+function eveningsKnown(newestFirst: readonly LogEntry[], nowMs: number): number {
+  const days = new Set<number>()
+  let after = nowMs
+  for (const { atMs } of newestFirst) {
+    if (atMs > nowMs) continue
+    if (after - atMs >= FORGOTTEN_WEEKS * WEEK_MS) break
+    days.add(Math.floor(atMs / DAY_MS))
+    after = atMs
+  }
+  return days.size
 }
 
 function groupedBy(

@@ -168,3 +168,31 @@ describe('a logbook as a table', () => {
     expect(read.ok ? '' : read.problem.message).toMatch(/^Row 3: /)
   })
 })
+
+describe('how well a group knows a dance', () => {
+  const danced = (id: string, day: number, groupId: string | null = 'g') => ({
+    ...emptyEntry(id, 'Pegs on a Line', day * DAY),
+    sheetId: 'pegs',
+    groupId,
+  })
+  const known = (entries: readonly LogEntry[], today: number, groupId: string | null = 'g') =>
+    logbookOf(entries).known('pegs', groupId, today * DAY)
+  it('is the evenings on which it was danced, however often on each', () => {
+    const entries = [danced('a', 100), danced('b', 100.1), danced('c', 107), danced('d', 114)]
+    expect(known(entries, 120)).toBe(3)
+    expect(known(entries, 108)).toBe(2)
+    expect(known([], 120)).toBe(0)
+  })
+  it('begins anew after six weeks without it', () => {
+    const entries = [danced('a', 10), danced('b', 17), danced('c', 100), danced('d', 107)]
+    expect(known(entries, 110)).toBe(2)
+    expect(known(entries, 107 + 41)).toBe(2)
+    expect(known(entries, 107 + 42)).toBe(0)
+  })
+  it('is that of the group that is named, or of whoever danced it', () => {
+    const entries = [danced('a', 100), danced('b', 107, 'other'), danced('c', 108, null)]
+    expect([known(entries, 110), known(entries, 110, 'other'), known(entries, 110, null)]).toEqual([
+      1, 1, 3,
+    ])
+  })
+})

@@ -1,18 +1,21 @@
 import { applyEdits, expectOk, type Edit } from '@dellop/core/document'
+import { emptyEvening } from '@dellop/core/evening'
 import type { SheetFile } from '@dellop/core/file'
+import { emptyEntry } from '@dellop/core/logbook'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import { demoSheet, testServer, type TestServer } from '../testing/server.ts'
 
 const file = demoSheet()
 const { id } = file.routine
-let [mine, colleague]: TestServer[] = []
+let [mine, colleague]: (TestServer | undefined)[] = []
 beforeEach(async () => {
-  ;[mine, colleague] = [await testServer(), await testServer()]
+  mine = await testServer()
   await mine!.ask.post('/api/sheets/import').send({ file }).expect(200)
 })
 afterEach(async () => {
   await mine!.remove()
-  await colleague!.remove()
+  await colleague?.remove()
+  colleague = undefined
 })
 
 const sheetOf = async ({ ask }: TestServer) =>
@@ -43,7 +46,8 @@ describe('what a sheet has in common with a copy that was changed elsewhere', ()
     await set(mine!, 'bpm', 90)
     await set(mine!, 'bpm', 91)
     const handedOn = await fileOf(mine!)
-    await colleague!.ask.post('/api/sheets/import').send({ file: handedOn }).expect(200)
+    colleague = await testServer()
+    await colleague.ask.post('/api/sheets/import').send({ file: handedOn }).expect(200)
     for (const bpm of [92, 93, 94]) await set(mine!, 'bpm', bpm)
     for (const title of ['Lanterns, slower', 'Lanterns, slowest'])
       await set(colleague!, 'title', title)
@@ -75,8 +79,55 @@ describe('what a sheet has in common with a copy that was changed elsewhere', ()
 
 describe('what a file has beside its sheet', () => {
   it('comes in without the sheet', async () => {
-    const { body } = await colleague!.ask.post('/api/sheets/needs').send({ file }).expect(200)
+    colleague = await testServer()
+    const { body } = await colleague.ask.post('/api/sheets/needs').send({ file }).expect(200)
     expect(Object.keys(body).sort()).toEqual(['keptFigures', 'newFigures', 'tune'])
     expect((await colleague!.ask.get('/api/sheets')).body.sheets).toEqual([])
+  })
+})
+
+describe('a sheet that is deleted', () => {
+  const put = async (field: string, from: unknown, to: unknown) => {
+    const { revision } = await sheetOf(mine!)
+    await mine!.ask
+      .post(`/api/sheets/${id}/edits`)
+      .send({
+        clientId: 'somebody',
+        batchId: `d${batch++}`,
+        base: revision,
+        edits: [{ type: 'set', id: '', field, from, to }],
+      })
+      .expect(200)
+  }
+  it('has been in the archive, and may come again as if it had never been here', async () => {
+    await set(mine!, 'bpm', 90)
+    const handedOn = await fileOf(mine!)
+    const refused = await mine!.ask.delete(`/api/sheets/${id}`).expect(409)
+    expect(refused.body.detail).toMatch(/put it there first/)
+    await put('archived', null, true)
+    await mine!.ask.delete(`/api/sheets/${id}`).expect(200)
+    await mine!.ask.get(`/api/sheets/${id}`).expect(404)
+    await mine!.ask.delete(`/api/sheets/${id}`).expect(404)
+    await mine!.ask.post('/api/sheets/import').send({ file: handedOn }).expect(200)
+    expect(await sheetOf(mine!)).toEqual({ routine: handedOn.routine, revision: 0 })
+    await set(mine!, 'bpm', 91)
+    expect((await mine!.ask.get(`/api/sheets/${id}/revisions`)).body.revisions).toHaveLength(1)
+  })
+  it('was said before to be called for, and what was danced stays', async () => {
+    const uses = async () => (await mine!.ask.get(`/api/sheets/${id}/uses`).expect(200)).body
+    expect(await uses()).toEqual({ evenings: 0, entries: 0, calls: 0, practice: 0, branches: 0 })
+    const evening = {
+      ...emptyEvening('e1', 'Tonight', '2026-12-02', 'UTC'),
+      items: [{ id: 'i1', kind: 'dance', title: '', sheetId: id }],
+    }
+    await mine!.ask.post('/api/evenings').send({ evening }).expect(200)
+    const entry = { ...emptyEntry('l1', file.routine.title, 0), sheetId: id }
+    await mine!.ask.post('/api/logbook').send({ entry }).expect(200)
+    await mine!.ask.post(`/api/sheets/${id}/branch`).send({ title: 'Another' }).expect(200)
+    expect(await uses()).toMatchObject({ evenings: 1, entries: 1, branches: 1 })
+    await put('archived', null, true)
+    await mine!.ask.delete(`/api/sheets/${id}`).expect(200)
+    expect((await mine!.ask.get('/api/logbook')).body.entries).toHaveLength(1)
+    expect((await mine!.ask.get('/api/evenings')).body.evenings[0].items).toHaveLength(1)
   })
 })

@@ -6,6 +6,7 @@ import { editDocument } from '../document/accept.ts'
 import { SHEETS } from './edit.ts'
 import { commonSheet } from './common.ts'
 import { branchSheet, listRevisions, sheetAt } from './history.ts'
+import { removeSheet, sheetUses } from './remove.ts'
 import { bringNeeds, callPack, exportSheet, importSheet, newSheet, readSheet } from './service.ts'
 import { listSheets } from './shelf.ts'
 
@@ -28,6 +29,8 @@ export function sheetRoutes(router: Router, services: Services): void {
   serve(router, 'branchSheet', ({ params, body, once }) =>
     branchSheet(services, params['id']!, body.title, once),
   )
+  serve(router, 'sheetUses', ({ params }) => sheetUses(services, params['id']!))
+  serve(router, 'removeSheet', ({ params, once }) => removeSheet(services, params['id']!, once))
   serve(router, 'callPack', ({ params }) => callPack(services, params['id']!))
   serve(router, 'exportSheet', async ({ params, ctx }) => {
     const file = await exportSheet(services, params['id']!)

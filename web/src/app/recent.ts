@@ -24,6 +24,15 @@ export function keepRecent(
   storage.setItem(KEY, JSON.stringify([opened, ...others].slice(0, MOST)))
 }
 
+/** What is not there any more is not offered. */
+export function forgetRecent(
+  gone: string,
+  storage: Pick<Storage, 'getItem' | 'setItem'> = localStorage,
+): void {
+  const left = recents(storage).filter(({ path }) => path !== gone && !path.startsWith(`${gone}/`))
+  storage.setItem(KEY, JSON.stringify(left))
+}
+
 const isRecent = (value: unknown): value is Recent =>
   typeof value === 'object' &&
   value !== null &&

@@ -19,6 +19,7 @@ import { api, sentenceOf } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { language, words } from '../words/index.ts'
 import Labelled from '../ui/Labelled.vue'
+import DeleteSheet from './DeleteSheet.vue'
 
 /** The ways out of Dellop: on paper, as a file, as text, the cues alone; a copy, and the archive. */
 const props = defineProps<{ sheet: Sheet; figures: readonly Figure[] }>()
@@ -106,6 +107,7 @@ const CUE_FILES = {
     <el-button @click="emit('away', !sheet.routine.archived)">
       {{ sheet.routine.archived ? say.takeOut : say.putAway }}
     </el-button>
+    <DeleteSheet v-if="sheet.routine.archived" :id="id" :title="sheet.routine.title" />
   </section>
 </template>
 

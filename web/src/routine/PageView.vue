@@ -5,7 +5,8 @@ import type { Shown } from '../page/shown.ts'
 import { words } from '../words/index.ts'
 
 /** How the page is laid out, what of it is shown, and how far the group knows it. */
-defineProps<{ fading: boolean }>()
+defineProps<{ fading: boolean; byHand: boolean }>()
+defineEmits<{ goByLogbook: [] }>()
 const laidBy = defineModel<'part' | 'music'>('laidBy', { required: true })
 const known = defineModel<number>('known', { required: true })
 const shown = defineModel<Shown>('shown', { required: true })
@@ -64,6 +65,11 @@ const laneOptions = [
             :format-value-text="words.schools.knownTimes"
             :format-tooltip="words.schools.knownTimes"
           />
+          <p class="soft">{{ words.schools.knownTimes(known) }}</p>
+          <p v-if="!byHand" class="soft">{{ words.schools.knownBy }}</p>
+          <el-button v-else link type="primary" @click="$emit('goByLogbook')">{{
+            words.schools.goByLogbook
+          }}</el-button>
         </template>
       </div>
     </el-popover>

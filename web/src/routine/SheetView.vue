@@ -243,7 +243,9 @@ function goToPass(pass: DancedPass): void {
         v-model:strip="stripShown"
         v-model:text="textShown"
         v-model:density="density"
+        :by-hand="page.isByHand.value"
         :fading="sheet.school.fading !== null"
+        @go-by-logbook="page.goByLogbook"
       />
     </div>
     <p class="unseen" role="status">{{ told }}</p>

@@ -11,7 +11,7 @@ import {
   type Sheet,
 } from '@dellop/core/sheet'
 import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
-import { keepKnown, knownOf } from '../app/known.ts'
+import { askKnown, keepKnown, knownByHand, knownByLogbook, knownOf } from '../app/known.ts'
 import { useLibrary } from '../app/library.ts'
 import type { SheetDocument } from './sheetDocument.ts'
 
@@ -34,8 +34,27 @@ export function useSheetPage(document: SheetDocument, id: string) {
   const anchorKey = ref<string | null>(null)
   const laidBy = ref<'part' | 'music'>('part')
   /** How often the group has danced it before, for schools whose words fade. */
-  const known = ref(knownOf(id))
-  watch(known, (times) => keepKnown(id, times))
+  const times = ref(knownOf(id))
+  const isByHand = ref(knownByHand(id) !== null)
+  const known = computed({
+    get: () => times.value,
+    set: (by: number) => {
+      times.value = by
+      keepKnown(id, by)
+      isByHand.value = true
+    },
+  })
+  watch(
+    () => library.group?.id ?? null,
+    async (groupId) => (times.value = await askKnown(id, groupId)),
+    { immediate: true },
+  )
+  /** What was set by hand is forgotten: the logbook counts. */
+  function goByLogbook(): void {
+    keepKnown(id, null)
+    isByHand.value = false
+    times.value = knownByLogbook(id)
+  }
   const preview = shallowRef<Preview | null>(null)
   /** The cues are asked to sound, or to stop. */
   const hearsNext = ref(false)
@@ -145,6 +164,8 @@ export function useSheetPage(document: SheetDocument, id: string) {
     hearsNext,
     fresh,
     known,
+    isByHand,
+    goByLogbook,
     laidBy,
     range,
     rangeKeys,

@@ -9,6 +9,8 @@ export const schools: Catalogue['schools'] = {
   lead: 'Arten zu zählen, zu benennen und anzusagen. Keine ist die richtige: Wählen Sie unter Kopf eine für jedes Blatt.',
   open: 'Die Ansagestile, erklärt',
   known: 'Die Gruppe',
+  knownBy: 'Wie das Logbuch es hat, für die gewählte Gruppe.',
+  goByLogbook: 'Nach dem Logbuch gehen',
   knownLeast: 'allen neu',
   knownMost: 'bekannt',
   knownTimes: (n) => (n === 0 ? 'allen neu' : `schon ${n}-mal getanzt`),

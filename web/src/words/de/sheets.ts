@@ -372,6 +372,31 @@ export const sheets: Catalogue['sheets'] = {
     archiveNote: 'Ein archiviertes Blatt steht in keiner Liste, bis es zurückgeholt wird.',
     putAway: 'Ins Archiv',
     takeOut: 'Zurückholen',
+    forGood: {
+      refers: 'Was sich auf dieses Blatt bezieht',
+      uses: ({ evenings, entries, calls, practice, branches }) =>
+        [
+          evenings > 0
+            ? `${plural(evenings, 'Abend zeigt', 'Abende zeigen')} es dann ohne Blatt.`
+            : '',
+          entries > 0
+            ? `${plural(entries, 'Eintrag des Logbuchs bleibt', 'Einträge des Logbuchs bleiben')}.`
+            : '',
+          calls > 0
+            ? `${plural(calls, 'Ansage bleibt', 'Ansagen bleiben')}, ohne die Seite, von der angesagt wurde.`
+            : '',
+          practice > 0
+            ? `${plural(practice, 'Aufnahme der Probe geht', 'Aufnahmen der Probe gehen')} mit.`
+            : '',
+          branches > 0 ? `${plural(branches, 'Zweig davon bleibt', 'Zweige davon bleiben')}.` : '',
+        ].filter(Boolean),
+      button: 'Endgültig löschen',
+      sure: (title) =>
+        `„${title}“ mit allen früheren Fassungen löschen? Das kann nicht rückgängig gemacht werden; eine Sicherung hätte es noch.`,
+      yes: 'Löschen',
+      no: 'Behalten',
+      gone: (title) => `„${title}“ wurde gelöscht.`,
+    },
     isAway: 'Dieses Blatt ist im Archiv: Es steht in keiner Liste, bis es zurückgeholt wird.',
   },
   shelf: {

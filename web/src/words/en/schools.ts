@@ -9,6 +9,8 @@ export const schools = {
   lead: 'Ways of counting, naming and cueing. None is the right one: choose one for each sheet, under About.',
   open: 'The calling styles, explained',
   known: 'The group',
+  knownBy: 'As the logbook has it, for the group that is chosen.',
+  goByLogbook: 'Go by the logbook',
   knownLeast: 'new to all',
   knownMost: 'known',
   knownTimes: (n: number) => (n === 0 ? 'new to all' : `danced ${plural(n, 'time')} before`),

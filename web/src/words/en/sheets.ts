@@ -2,6 +2,7 @@ import { LEVEL_NAMES } from '@dellop/core/figure'
 import type { Formation, Pass, Routine, Total, Unit } from '@dellop/core/routine'
 import type { FitOffer } from '@dellop/core/routine'
 import type { TuneFit } from '@dellop/core/sheet'
+import type { SheetUses } from '@dellop/wire'
 import { counts, facing, minutes, plural } from './english.ts'
 
 /**
@@ -372,6 +373,29 @@ export const sheets = {
     archiveNote: 'An archived sheet is not listed until it is restored.',
     putAway: 'Archive it',
     takeOut: 'Restore it',
+    forGood: {
+      refers: 'What refers to this sheet',
+      uses: ({ evenings, entries, calls, practice, branches }: SheetUses) =>
+        [
+          evenings > 0 ? `${plural(evenings, 'evening')} will show it without a sheet.` : '',
+          entries > 0
+            ? `${plural(entries, 'entry of the logbook stays', 'entries of the logbook stay')}.`
+            : '',
+          calls > 0
+            ? `${plural(calls, 'call stays', 'calls stay')}, without the page that was called from.`
+            : '',
+          practice > 0
+            ? `${plural(practice, 'take of practising goes', 'takes of practising go')} with it.`
+            : '',
+          branches > 0 ? `${plural(branches, 'branch of it stays', 'branches of it stay')}.` : '',
+        ].filter(Boolean),
+      button: 'Delete for good',
+      sure: (title: string) =>
+        `Delete “${title}” with its whole history? This cannot be undone; a backup would still have it.`,
+      yes: 'Delete',
+      no: 'Keep it',
+      gone: (title: string) => `“${title}” was deleted.`,
+    },
     isAway: 'This sheet is archived: it is not listed until it is restored.',
   },
   shelf: {

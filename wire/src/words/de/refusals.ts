@@ -15,6 +15,8 @@ export const REFUSALS: {
   'disk.failed': () =>
     'Die Daten von Dellop ließen sich nicht schreiben. Nichts davon wurde gespeichert; es kann noch einmal gesendet werden.',
   'sheet.none': () => 'Dieses Blatt gibt es hier nicht.',
+  'sheet.not-away': () =>
+    'Nur ein Blatt im Archiv kann gelöscht werden: Legen Sie es erst dorthin.',
   'school.none': () => 'Diesen eigenen Stil gibt es hier nicht.',
   'figure.none': () => 'Diese Figur steht nicht im Buch.',
   'figure.one': () => 'Zwei verschiedene Figuren wurden erwartet.',

@@ -11,6 +11,7 @@ export const REFUSALS = {
   'disk.failed': () =>
     'Dellop’s data could not be written. Nothing of this was saved; it can be sent again.',
   'sheet.none': () => 'There is no such sheet.',
+  'sheet.not-away': () => 'Only a sheet in the archive can be deleted: put it there first.',
   'school.none': () => 'There is no such school of your own.',
   'figure.none': () => 'There is no such figure in the book.',
   'figure.one': () => 'Two different figures were expected.',
