@@ -31,9 +31,13 @@ const commonOf = async ({ ask }: TestServer, { history = [] }: SheetFile) =>
   ).body.common as { routine: Routine; revision: number } | null
 let batch = 0
 /** Sets a field of the heading, as a page would. */
-async function set(server: TestServer, field: 'title' | 'bpm', to: unknown): Promise<void> {
+async function set(
+  server: TestServer,
+  field: 'title' | 'bpm' | 'archived',
+  to: unknown,
+): Promise<void> {
   const { routine, revision } = await sheetOf(server)
-  const edits: Edit[] = [{ type: 'set', id: '', field, from: routine[field], to }]
+  const edits: Edit[] = [{ type: 'set', id: '', field, from: routine[field] ?? null, to }]
   expectOk(applyEdits(routineShape, routine, edits))
   await server.ask
     .post(`/api/sheets/${id}/edits`)
@@ -66,13 +70,7 @@ describe('what a sheet has in common with a copy that was changed elsewhere', ()
   })
   it('is not changed by where it stands on the shelf', async () => {
     const before = (await fileOf(mine!)).history
-    const { routine, revision } = await sheetOf(mine!)
-    expect(routine.archived).toBeUndefined()
-    const edits: Edit[] = [{ type: 'set', id: '', field: 'archived', from: null, to: true }]
-    await mine!.ask
-      .post(`/api/sheets/${id}/edits`)
-      .send({ clientId: 'somebody', batchId: 'away', base: revision, edits })
-      .expect(200)
+    await set(mine!, 'archived', true)
     expect((await fileOf(mine!)).history).toEqual(before)
   })
 })
@@ -87,24 +85,12 @@ describe('what a file has beside its sheet', () => {
 })
 
 describe('a sheet that is deleted', () => {
-  const put = async (field: string, from: unknown, to: unknown) => {
-    const { revision } = await sheetOf(mine!)
-    await mine!.ask
-      .post(`/api/sheets/${id}/edits`)
-      .send({
-        clientId: 'somebody',
-        batchId: `d${batch++}`,
-        base: revision,
-        edits: [{ type: 'set', id: '', field, from, to }],
-      })
-      .expect(200)
-  }
   it('has been in the archive, and may come again as if it had never been here', async () => {
     await set(mine!, 'bpm', 90)
     const handedOn = await fileOf(mine!)
     const refused = await mine!.ask.delete(`/api/sheets/${id}`).expect(409)
     expect(refused.body.detail).toMatch(/put it there first/)
-    await put('archived', null, true)
+    await set(mine!, 'archived', true)
     await mine!.ask.delete(`/api/sheets/${id}`).expect(200)
     await mine!.ask.get(`/api/sheets/${id}`).expect(404)
     await mine!.ask.delete(`/api/sheets/${id}`).expect(404)
@@ -125,7 +111,7 @@ describe('a sheet that is deleted', () => {
     await mine!.ask.post('/api/logbook').send({ entry }).expect(200)
     await mine!.ask.post(`/api/sheets/${id}/branch`).send({ title: 'Another' }).expect(200)
     expect(await uses()).toMatchObject({ evenings: 1, entries: 1, branches: 1 })
-    await put('archived', null, true)
+    await set(mine!, 'archived', true)
     await mine!.ask.delete(`/api/sheets/${id}`).expect(200)
     expect((await mine!.ask.get('/api/logbook')).body.entries).toHaveLength(1)
     expect((await mine!.ask.get('/api/evenings')).body.evenings[0].items).toHaveLength(1)

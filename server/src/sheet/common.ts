@@ -40,8 +40,8 @@ async function statesOf(manager: EntityManager, id: string): Promise<State[]> {
       applyEdits(routineShape, routine, invertEdits(editsOf(batch))),
       'edit.refused',
     )
-    const { revision, atMs } = batches[i + 1] ?? { revision: 0, atMs: sheet.createdAtMs }
-    states.push({ routine, revision, atMs, mark: markOf(routine) })
+    const atMs = batches[i + 1]?.atMs ?? sheet.createdAtMs
+    states.push({ routine, revision: batch.revision - 1, atMs, mark: markOf(routine) })
   })
   return states
 }
