@@ -54,7 +54,7 @@ const emit = defineEmits<{ useMine: [index: number]; dismiss: [index: number] }>
 .conflict {
   padding-top: 0.5rem;
 }
-button + button {
+.conflict .el-button + .el-button {
   margin-left: 0.5rem;
 }
 h3,
