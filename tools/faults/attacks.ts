@@ -22,6 +22,13 @@ export interface Attack {
   readonly broken: readonly string[]
 }
 
+/** So many kills of a server in one data folder, and how much it had answered for. */
+export interface KillsTried {
+  readonly kills: number
+  readonly acknowledged: number
+  readonly broken: readonly string[]
+}
+
 const missing = (had: ReadonlySet<string>, kept: Iterable<string>): string[] =>
   [...kept].filter((id) => !had.has(id))
 const databaseOf = (data: string): string => join(data, 'dellop.sqlite')
@@ -34,47 +41,43 @@ function integrity(data: string): string {
 const sleep = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
 
 /** The server is killed while eight write; what it had answered for is there, and nothing is torn. */
-export async function kills(count: number, seed: number): Promise<Attack> {
+export async function kills(count: number, seed: number): Promise<KillsTried> {
   const chance = chanceOf(seed)
   const broken: string[] = []
-  let acknowledged = 0
-  const PER_FOLDER = 40
-  for (let done = 0; done < count; done += PER_FOLDER)
-    await inFolder(async (data) => {
-      const kept = new Set<string>()
-      for (let n = 0; n < Math.min(PER_FOLDER, count - done); n++) {
-        const server = await begun(data)
-        const lost = missing(await groupsOf(server), kept)
-        if (lost.length > 0) broken.push(`kill ${done + n}: ${lost.length} acknowledged are gone`)
-        let isOver = false
-        const writer = async (who: number): Promise<void> => {
-          for (let i = 0; !isOver; i++) {
-            const id = `g${done + n}-${who}-${i}`
-            if ((await addGroup(server, id))?.status === 200) kept.add(id)
-          }
-        }
-        const writers = Array.from({ length: 8 }, (_, who) => writer(who))
-        const sound = fetch(`${server.address}/api/media`, {
-          method: 'POST',
-          headers: { 'Content-Type': 'application/octet-stream' },
-          body: Buffer.from(wavBytes(new Float32Array(200_000).fill(chance()), 44_100)),
-        }).catch(() => null)
-        await sleep(20 + chance() * 250)
-        await server.kill()
-        isOver = true
-        await Promise.all([...writers, sound])
-      }
-      acknowledged += kept.size
+  const kept = new Set<string>()
+  await inFolder(async (data) => {
+    for (let n = 0; n < count; n++) {
       const server = await begun(data)
       const lost = missing(await groupsOf(server), kept)
-      if (lost.length > 0) broken.push(`the last of ${done}: ${lost.length} are gone`)
-      const drafts = readdirSync(join(data, 'tmp'))
-      if (drafts.length > 0) broken.push(`${drafts.length} drafts are left in tmp`)
+      if (lost.length > 0) broken.push(`kill ${n} of seed ${seed}: ${lost.length} are gone`)
+      let isOver = false
+      const writer = async (who: number): Promise<void> => {
+        for (let i = 0; !isOver; i++) {
+          const id = `g${n}-${who}-${i}`
+          if ((await addGroup(server, id))?.status === 200) kept.add(id)
+        }
+      }
+      const writers = Array.from({ length: 8 }, (_, who) => writer(who))
+      const sound = fetch(`${server.address}/api/media`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/octet-stream' },
+        body: Buffer.from(wavBytes(new Float32Array(200_000).fill(chance()), 44_100)),
+      }).catch(() => null)
+      await sleep(20 + chance() * 250)
       await server.kill()
-      const whole = integrity(data)
-      if (whole !== 'ok') broken.push(whole)
-    })
-  return { tried: `${count} kills, ${acknowledged} acknowledged changes`, broken }
+      isOver = true
+      await Promise.all([...writers, sound])
+    }
+    const server = await begun(data)
+    const lost = missing(await groupsOf(server), kept)
+    if (lost.length > 0) broken.push(`the last of seed ${seed}: ${lost.length} are gone`)
+    const drafts = readdirSync(join(data, 'tmp'))
+    if (drafts.length > 0) broken.push(`${drafts.length} drafts are left in tmp`)
+    await server.kill()
+    const whole = integrity(data)
+    if (whole !== 'ok') broken.push(whole)
+  })
+  return { kills: count, acknowledged: kept.size, broken }
 }
 
 /** A small disk of its own where this user may mount one; else no file may grow beyond a limit. */

@@ -6,6 +6,7 @@ import type { Importer } from './importers.ts'
 /** No file takes longer to be read or refused, and none more memory. */
 export const LONGEST_MS = 5000
 const MOST_MB = 1024
+const TOO_LONG = `it took longer than ${LONGEST_MS / 1000} s`
 
 export interface Broken {
   readonly kind: string
@@ -53,11 +54,15 @@ export async function fuzz(kind: string, from: number, files: number): Promise<F
   const broken: Broken[] = []
   let [letIn, slowestMs, seed] = [0, 0, from]
   while (seed < from + files) {
-    const reached = await tryFrom(kind, seed, from + files, (told, ms) => {
+    const each = (told: Told, ms: number): void => {
       if (told.letIn) letIn++
       if (told.what !== null) broken.push({ kind, seed: told.seed, what: told.what })
       slowestMs = Math.max(slowestMs, ms)
-    })
+    }
+    let reached = await tryFrom(kind, seed, from + files, each)
+    // Others may have had the machine: what took too long is tried once more, by itself.
+    if (reached.what === TOO_LONG)
+      reached = await tryFrom(kind, reached.seed, reached.seed + 1, each)
     if (reached.what !== null) broken.push({ kind, seed: reached.seed, what: reached.what })
     seed = reached.seed + 1
   }
@@ -85,8 +90,7 @@ function tryFrom(
     }
     let isReady = false
     const watch = setInterval(() => {
-      if (isReady && performance.now() - sinceMs > LONGEST_MS)
-        done(`it took longer than ${LONGEST_MS / 1000} s`)
+      if (isReady && performance.now() - sinceMs > LONGEST_MS) done(TOO_LONG)
     }, 200)
     trying.on('message', (told: Told | 'ready') => {
       const now = performance.now()

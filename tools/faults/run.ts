@@ -1,6 +1,6 @@
 // npm run faults [-- KIND ...] [--kills N] [--files N]: attacks Dellop as time and chance do, and
-// prints what held. Each kind by itself; fuzzing goes on where the last run ended, up to 10,000
-// files of each kind. What it found stands in docs/faults.md.
+// prints what held. Each kind by itself; kills and fuzzing go on where the last run ended, up to
+// 1,000 kills and 10,000 files of each kind. What it found stands in docs/faults.md.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { fileURLToPath } from 'node:url'
@@ -28,31 +28,87 @@ interface Line extends Attack {
   readonly kind: string
   readonly seconds: number
 }
+/** What was tried of one kind of file, from seed 0 up to the next. */
+interface Fuzzed {
+  readonly next: number
+  readonly letIn: number
+  readonly slowestMs: number
+  readonly broken: readonly string[]
+  readonly seconds: number
+}
+const NOTHING_YET: Fuzzed = { next: 0, letIn: 0, slowestMs: 0, broken: [], seconds: 0 }
+/** Kills so far, with what was answered for before them. */
+interface Killed {
+  readonly kills: number
+  readonly acknowledged: number
+  readonly broken: readonly string[]
+  readonly seconds: number
+}
+const NONE_YET: Killed = { kills: 0, acknowledged: 0, broken: [], seconds: 0 }
+/** So many kills in one data folder; what came of them is kept then. */
+const KILLS_A_FOLDER = 40
+const MOST_KILLS = 1000
 interface State {
-  /** The next seed of each kind of file. */
-  readonly seeds: Readonly<Record<string, number>>
+  readonly killed?: Killed
+  readonly fuzzed: Readonly<Record<string, Fuzzed>>
   readonly lines: Readonly<Record<string, Line>>
 }
-const read = (): State =>
-  existsSync(STATE) ? (JSON.parse(readFileSync(STATE, 'utf8')) as State) : { seeds: {}, lines: {} }
+const read = (): State => ({
+  fuzzed: {},
+  lines: {},
+  ...(existsSync(STATE) ? (JSON.parse(readFileSync(STATE, 'utf8')) as Partial<State>) : {}),
+})
 function keep(change: (state: State) => State): void {
   mkdirSync(here('../../reports'), { recursive: true })
   writeFileSync(STATE, JSON.stringify(change(read()), null, 2))
 }
 
-async function fuzzKind(kind: string): Promise<Attack> {
-  const from = (read().seeds[kind] ?? 0) % MOST_FILES
-  const files = Math.min(Number(values.files), MOST_FILES - from)
-  const run = await fuzz(kind, from, files)
-  keep((state) => ({ ...state, seeds: { ...state.seeds, [kind]: from + files } }))
+/** Goes on where the last run ended; all seeds so far are told. After the last it begins again. */
+async function fuzzKind(kind: string): Promise<Attack & { readonly seconds: number }> {
+  const kept = read().fuzzed[kind] ?? NOTHING_YET
+  const before = kept.next < MOST_FILES ? kept : NOTHING_YET
+  const since = Date.now()
+  const files = Math.min(Number(values.files), MOST_FILES - before.next)
+  const run = await fuzz(kind, before.next, files)
+  const now: Fuzzed = {
+    next: before.next + files,
+    letIn: before.letIn + run.letIn,
+    slowestMs: Math.max(before.slowestMs, run.slowestMs),
+    broken: [...before.broken, ...run.broken.map(({ seed, what }) => `seed ${seed}: ${what}`)],
+    seconds: before.seconds + Math.round((Date.now() - since) / 1000),
+  }
+  keep((state) => ({ ...state, fuzzed: { ...state.fuzzed, [kind]: now } }))
+  const { next, letIn, slowestMs, broken, seconds } = now
   return {
-    tried: `${files} files from seed ${from}, ${run.letIn} let in, ${Math.round(run.slowestMs)} ms at most`,
-    broken: run.broken.map(({ seed, what }) => `seed ${seed}: ${what}`),
+    tried: `${next} files from seed 0, ${letIn} let in, ${Math.round(slowestMs)} ms at most`,
+    broken,
+    seconds,
   }
 }
 
-const KINDS: Readonly<Record<string, () => Promise<Attack>>> = {
-  kills: () => kills(Number(values.kills), 1),
+/** Goes on where the last run ended, folder by folder; all kills so far are told. */
+async function killKind(): Promise<Attack & { readonly seconds: number }> {
+  const before = read().killed ?? NONE_YET
+  let now = before.kills < MOST_KILLS ? before : NONE_YET
+  const last = Math.min(MOST_KILLS, now.kills + Number(values.kills))
+  while (now.kills < last) {
+    const since = Date.now()
+    const run = await kills(Math.min(KILLS_A_FOLDER, last - now.kills), 1 + now.kills)
+    now = {
+      kills: now.kills + run.kills,
+      acknowledged: now.acknowledged + run.acknowledged,
+      broken: [...now.broken, ...run.broken],
+      seconds: now.seconds + Math.round((Date.now() - since) / 1000),
+    }
+    const kept = now
+    keep((state) => ({ ...state, killed: kept }))
+  }
+  const { acknowledged, broken, seconds } = now
+  return { tried: `${now.kills} kills, ${acknowledged} acknowledged changes`, broken, seconds }
+}
+
+const KINDS: Readonly<Record<string, () => Promise<Attack & { readonly seconds?: number }>>> = {
+  kills: killKind,
   full: fullDisk,
   locks,
   folders,
@@ -74,7 +130,7 @@ for (const kind of wanted) {
     tried: 'it broke off',
     broken: [String(error)],
   }))
-  const line: Line = { kind, ...attack, seconds: Math.round((Date.now() - since) / 1000) }
+  const line: Line = { kind, seconds: Math.round((Date.now() - since) / 1000), ...attack }
   keep((state) => ({ ...state, lines: { ...state.lines, [kind]: line } }))
   isWhole &&= attack.broken.length === 0
   console.log(
