@@ -112,9 +112,16 @@ const unit = runner(
   ],
 )
 // The demo for the browser tests is filled meanwhile.
-const [seeded] = await Promise.all([seededData(), checked, unit])
+const seeding = seededData().catch((error) => {
+  console.error(error.message)
+  return null
+})
+const [seeded] = await Promise.all([seeding, checked, unit])
+if (!seeded || !(await browserReady)) {
+  console.log(`${sums.passed} passed, ${sums.failed + 1} failed`)
+  process.exit(1)
+}
 process.env.DELLOP_SEEDED = seeded
-if (!(await browserReady)) process.exit(1)
 const played = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]
 await runner(
   'browser, views',

@@ -9,6 +9,7 @@ import { orProblem } from '../http/problem.ts'
 import type { Services } from '../services.ts'
 import { importSheet } from '../sheet/service.ts'
 import { listSheets } from '../sheet/shelf.ts'
+import { readHere } from '../tune/musicReader.ts'
 import { importScore, listTunes } from '../tune/service.ts'
 import { bringSeason, seasonPath } from './season.ts'
 
@@ -54,7 +55,9 @@ const filesIn = (folder: string, ending: string): string[] =>
     .sort()
     .map((name) => join(folder, name))
 
-function stepsOf(services: Services): Step[] {
+function stepsOf(given: Services): Step[] {
+  // The demo's own music need not be read apart, with a limit.
+  const services = { ...given, readMusic: readHere }
   const files = (folder: string, ending: string): string[] =>
     filesIn(join(services.demoFolder, folder), ending)
   return [

@@ -5,11 +5,15 @@ import { playWritten, type PlayedScore, type WrittenMusic } from './playedScore.
 /** Reads and plays written music; refuses with a sentence what cannot be. */
 export type MusicReader = (music: WrittenMusic) => Promise<PlayedScore>
 
-/** So long may it take, and so much memory. */
+/** So long may it take once the worker has begun, and so much memory. */
 const MOST_MS = 20_000
 const MOST_MEGABYTES = 512
 
 type Answer = ReturnType<typeof playWritten>
+
+/** What the worker says: that it is ready to read, then what it read. */
+export type ReaderSays = 'begun' | Answer
+
 const refusal = (sentence: string): HttpProblem => new HttpProblem('input.invalid', sentence)
 
 function playedOf(answer: Answer): PlayedScore {
@@ -44,26 +48,26 @@ export const readInWorker =
         void worker.terminate()
         settle()
       }
-      timer = setTimeout(
-        () =>
-          end(() =>
-            reject(
-              refusal(
-                `This could not be read within ${MOST_MS / 1000} seconds; a plainer file was expected.`,
-              ),
+      const tooLong = (): void =>
+        end(() =>
+          reject(
+            refusal(
+              `This could not be read within ${MOST_MS / 1000} seconds; a plainer file was expected.`,
             ),
           ),
-        MOST_MS,
-      )
-      worker.on('message', (answer: Answer) =>
-        end(() => {
-          try {
-            resolve(playedOf(answer))
-          } catch (error) {
-            reject(error as Error)
-          }
-        }),
-      )
+        )
+      worker.on('message', (said: ReaderSays) => {
+        // Until its modules are loaded the machine is slow, not the file.
+        if (said === 'begun') timer = setTimeout(tooLong, MOST_MS)
+        else
+          end(() => {
+            try {
+              resolve(playedOf(said))
+            } catch (error) {
+              reject(error as Error)
+            }
+          })
+      })
       worker.on('error', (error: Error & { code?: string }) =>
         end(() =>
           reject(
