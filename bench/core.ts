@@ -93,6 +93,7 @@ const shelfOf2000 = () =>
     by: 'Wren Ashdown-Vale',
     dance: 'waltz',
     level: 'easy',
+    otherNames: [],
     tuneTitle: 'Lamps Along the Staithe',
     tags: ['four walls'],
     figures: many.slice(i, i + 20).map(({ name }) => name),

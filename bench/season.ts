@@ -43,6 +43,7 @@ const facts = (i: number): DanceFacts => ({
   stepsASecond: 1 + ((i * 13) % 15) / 10,
   turnsAMinute: (i * 7) % 14,
   floor: null,
+  sameAs: [],
   dancers: 2,
   figures: Array.from({ length: 8 }, (_, k) => ({
     id: `f${(i * 5 + k) % 150}`,

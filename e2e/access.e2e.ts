@@ -12,6 +12,7 @@ const views: readonly (readonly [string, string, string])[] = [
   ['a quiz', '/sheets/pegs-on-a-line/rehearse?do=quiz', '.answers'],
   ['a drill', '/sheets/pegs-on-a-line/rehearse?do=drill', 'section.steps'],
   ['the evenings', '/evenings', '.el-table'],
+  ['the season', '/evenings?as=calendar', '.el-calendar'],
   ['an evening', '/evenings/social-12', 'canvas'],
   ['the logbook', '/logbook', '.el-table'],
   ['lessons', '/lessons/beginners', '.topics'],

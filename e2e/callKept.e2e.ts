@@ -126,8 +126,10 @@ test('music from elsewhere has gone on while the page was away: the call is at i
   await page.reload()
   await expect(page.getByTestId('told')).toContainText('the music went on')
   await expect(page.locator('.lectern')).toHaveAttribute('data-state', 'running')
-  // The audio clock and the wall clock are read a little apart.
-  expect(Math.abs((await beatsAhead(page)) - before)).toBeLessThan(0.25)
+  // The audio clock and the wall clock are read a little apart, most of all where others have the
+  // machine: it may be looked at again.
+  const apart = async (): Promise<number> => Math.abs((await beatsAhead(page)) - before)
+  await expect.poll(apart).toBeLessThan(0.25)
 })
 
 test('a call is kept here when the server is gone, sent when it is back, once; a mark becomes a remark', async ({

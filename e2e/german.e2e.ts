@@ -13,6 +13,7 @@ const VIEWS: readonly (readonly [string, string, ((page: Page) => Promise<void>)
   ['/sheets/pegs-on-a-line/rehearse?do=quiz', '.answers'],
   ['/sheets/pegs-on-a-line/rehearse?do=walk', '.walk'],
   ['/evenings', '.el-table'],
+  ['/evenings?as=calendar', '.el-calendar'],
   ['/evenings/social-12', '.items'],
   ['/evenings/social-12?do=tonight', '.tonight'],
   ['/logbook', '.el-table'],

@@ -10,12 +10,14 @@ import {
   timesOf,
   warningsOf,
   warningTold,
+  withSameDances,
   type DanceFacts,
   type Evening,
 } from '@dellop/core/evening'
 import { readHall, type Hall } from '@dellop/core/floor'
 import { groupSchema, knownFigures, type Group } from '@dellop/core/group'
 import { entrySchema, type LogEntry } from '@dellop/core/logbook'
+import { namedOf, type Named } from '@dellop/core/routine'
 import { z } from 'zod'
 import { readArguments, type Arguments } from './arguments.ts'
 import { callersPath, readText } from './files.ts'
@@ -128,7 +130,8 @@ function factsIn(folder: string): Result<ReadonlyMap<string, DanceFacts>> {
   } catch {
     return problem('file.missing', { path: folder })
   }
-  const facts = new Map<string, DanceFacts>()
+  const facts: DanceFacts[] = []
+  const shelf: Named[] = []
   for (const name of names) {
     const options = new Map<string, string>()
     const input = sheetInput({
@@ -140,9 +143,10 @@ function factsIn(folder: string): Result<ReadonlyMap<string, DanceFacts>> {
     if (!input.ok) return input
     const { routine, book, tune } = input.value
     const id = name.endsWith('.txt') ? name.replace(/\.txt$/, '') : routine.id
-    facts.set(id, { ...danceFacts(routine, book, tune), sheetId: id })
+    facts.push({ ...danceFacts(routine, book, tune), sheetId: id })
+    shelf.push({ ...namedOf(routine), id })
   }
-  return succeed(facts)
+  return succeed(new Map(withSameDances(facts, shelf).map((one) => [one.sheetId, one])))
 }
 
 function fileOf<Value>(

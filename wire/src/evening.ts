@@ -35,6 +35,7 @@ export const danceListSchema = z.object({
           }),
         ])
         .nullable(),
+      sameAs: z.array(z.string()).readonly(),
       figures: z
         .array(z.object({ id: z.string(), name: z.string(), times: z.number() }))
         .readonly(),

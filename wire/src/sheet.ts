@@ -2,7 +2,7 @@ import { idSchema, isRecord, upgrader, type Unread } from '@dellop/core/document
 import { MOST_MARKS, sheetFileSchema, upgradeSheetFile } from '@dellop/core/file'
 import { figureSchema } from '@dellop/core/figure'
 import { groupSchema, upgradeGroup } from '@dellop/core/group'
-import { FORMATIONS, routineSchema } from '@dellop/core/routine'
+import { FORMATIONS, relatedSchema, routineSchema } from '@dellop/core/routine'
 import { schoolSchema } from '@dellop/core/school'
 import { tuneSchema } from '@dellop/core/tune'
 import { z } from 'zod'
@@ -16,6 +16,9 @@ export const sheetSummarySchema = z.object({
   level: z.string().nullable(),
   tuneTitle: z.string().nullable(),
   tags: z.array(z.string()),
+  otherNames: z.array(z.string()),
+  /** How it stands to other dances. */
+  related: z.array(relatedSchema),
   /** Names of the figures it uses, so that it is found by them. */
   figures: z.array(z.string()),
   archived: z.boolean(),

@@ -52,6 +52,7 @@ const facts = (sheetId: string, over: Partial<DanceFacts> = {}): DanceFacts => (
   turnsAMinute: 2,
   dancers: 2,
   floor: null,
+  sameAs: [],
   figures: [],
   ...over,
 })
@@ -158,6 +159,12 @@ describe('warnings of a programme', () => {
     ['no-sheet', [dance('x')], {}, {}],
     ['no-sound', [dance('a')], { facts: of(facts('a', { hasSound: false })) }, {}],
     ['twice', [dance('a'), dance('a', { id: 'again' })], { facts: of(facts('a')) }, {}],
+    [
+      'twice',
+      [dance('a'), dance('b')],
+      { facts: of(facts('a', { sameAs: ['b'] }), facts('b', { sameAs: ['a'] })) },
+      {},
+    ],
     ['dancers', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 6 }],
     ['odd', [dance('a')], { facts: of(facts('a', { dancers: 8 })) }, { present: 19 }],
     [
@@ -212,9 +219,12 @@ describe('warnings of a programme', () => {
 
   it('count evenings back by the days on which anything was danced', () => {
     const before = [entry('a', '2026-11-25'), entry('b', '2026-11-25'), entry('c', '2026-11-18')]
-    expect(eveningsSince('b', before, '2026-12-02')).toBe(1)
-    expect(eveningsSince('c', before, '2026-12-02')).toBe(2)
-    expect(eveningsSince('d', before, '2026-12-02')).toBeNull()
+    const since = (id: string, sameAs: string[] = []) =>
+      eveningsSince({ sheetId: id, sameAs }, before, '2026-12-02')
+    expect(since('b')).toBe(1)
+    expect(since('c')).toBe(2)
+    expect(since('d')).toBeNull()
+    expect(since('d', ['x', 'c'])).toBe(2)
   })
 })
 
@@ -230,14 +240,18 @@ describe('filling an evening', () => {
           stepsASecond: fc.constantFrom(1, 2.4),
           dancers: fc.constantFrom(2, 8),
           knows: fc.integer({ min: 0, max: 4 }),
+          isSameDance: fc.boolean(),
           days: fc.option(fc.integer({ min: 1, max: 60 })),
         }),
         { minLength: 1, maxLength: most },
       )
       .map((list) => ({
-        facts: list.map(({ knows, days: _, ...one }, i) =>
+        facts: list.map(({ knows, days: _, isSameDance, ...one }, i) =>
           facts(`d${i}`, {
             ...one,
+            sameAs: isSameDance
+              ? list.flatMap((other, at) => (other.isSameDance && at !== i ? [`d${at}`] : []))
+              : [],
             figures: [
               { id: 'known', name: 'Known', times: knows },
               { id: 'new', name: 'New', times: 4 - knows },
@@ -294,7 +308,7 @@ describe('filling an evening', () => {
     const allowed = all.filter((one) => {
       const isMust = wish.must.includes(one.sheetId) && !wish.mustNot.includes(one.sheetId)
       if (wish.mustNot.includes(one.sheetId) && !wish.must.includes(one.sheetId)) return false
-      const since = eveningsSince(one.sheetId, context.before, context.date)
+      const since = eveningsSince(one, context.before, context.date)
       const known = shareOf(one)
       return (
         isMust ||
@@ -312,8 +326,11 @@ describe('filling an evening', () => {
       const minutes = set.reduce((sum, one) => sum + one.seconds / 60 + wish.changeoverMinutes, 0)
       if (minutes > wish.minutes + 1e-9) continue
       if (!must.every((id) => set.some(({ sheetId }) => sheetId === id))) continue
+      const isTwice = (one: DanceFacts): boolean =>
+        !must.includes(one.sheetId) && set.some(({ sheetId }) => one.sameAs.includes(sheetId))
+      if (set.some(isTwice)) continue
       const scored = set.map((one) => {
-        const since = eveningsSince(one.sheetId, context.before, context.date)
+        const since = eveningsSince(one, context.before, context.date)
         return {
           facts: one,
           known: shareOf(one),

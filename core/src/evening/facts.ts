@@ -1,6 +1,6 @@
 import { danceFloor, type DanceFloor } from './crowding.ts'
 import { ROLES, stepsPerSecond, type FigureBook } from '../figure/index.ts'
-import { unfold, NO_MUSIC, type Routine } from '../routine/index.ts'
+import { sameDances, unfold, NO_MUSIC, type Named, type Routine } from '../routine/index.ts'
 import { musicOn } from '../sheet/index.ts'
 import type { Tune } from '../tune/index.ts'
 import { secondsAt, steadyBeatMap, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
@@ -27,6 +27,8 @@ export interface DanceFacts {
   readonly dancers: number
   /** How it takes a floor; null where that is nowhere said. */
   readonly floor: DanceFloor | null
+  /** Other sheets of the same dance: under another name, a version of it, or for one role. */
+  readonly sameAs: readonly string[]
   readonly figures: readonly {
     readonly id: string
     readonly name: string
@@ -93,8 +95,21 @@ export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null
     turnsAMinute: danced > 0 ? (turned / 8 / danced) * 60 : 0,
     dancers: dancersOf(routine),
     floor: danceFloor(routine),
+    sameAs: [],
     figures: [...times].map(([id, one]) => ({ id, ...one })),
   }
+}
+
+/** The same facts, each with the other sheets of its dance. */
+export function withSameDances(
+  dances: readonly DanceFacts[],
+  shelf: readonly Named[],
+): readonly DanceFacts[] {
+  const same = sameDances(shelf)
+  return dances.map((one) => {
+    const sameAs = same.get(one.sheetId)
+    return sameAs ? { ...one, sameAs } : one
+  })
 }
 
 /** Who has to be there for it: a set, a ring of so many, a couple, one. */

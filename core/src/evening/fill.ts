@@ -123,7 +123,7 @@ function candidatesOf(
   const { must, noRoom } = mustsThatFit(wish, facts)
   for (const one of facts) {
     const share = knownShare(one, knows)
-    const since = eveningsSince(one.sheetId, before, date)
+    const since = eveningsSince(one, before, date)
     const why = refusal(one, wish, share, since)
     const isMust = must.has(one.sheetId)
     // Who must have a dance is told what speaks against it, and has it.
@@ -242,6 +242,10 @@ function flowOf(hard: number, all: number, inARow: number): number {
 export const scoreOf = (terms: Readonly<Record<FillTerm, number>>): number =>
   FILL_TERMS.reduce((sum, term) => sum + FILL_WEIGHTS[term] * terms[term], 0)
 
+/** Another sheet of the same dance is in already; who must have both has both. */
+const isDanced = ({ facts, must }: Candidate, chosen: readonly Candidate[]): boolean =>
+  !must && facts.sameAs.length > 0 && chosen.some((one) => facts.sameAs.includes(one.facts.sheetId))
+
 /** How many steps pass between two looks at progress and stop. */
 const LOOK_EVERY = 4096
 
@@ -286,6 +290,7 @@ class Search {
       let gain = base
       for (const one of this.#all) {
         if (chosen.includes(one) || minutes + one.minutes > this.#wish.minutes + 1e-9) continue
+        if (isDanced(one, chosen)) continue
         const score = scoreOf(termsOf(this.#wish, [...chosen, one]))
         if (score > gain + 1e-12) [most, gain] = [one, score]
       }
@@ -321,7 +326,7 @@ class Search {
     const one = this.#all[index]
     if (!one || this.#chosen.length >= MOST_DANCES) return this.#offer(this.#chosen)
     if (this.#chosen.length === 0) this.#top = index
-    if (minutes + one.minutes <= this.#wish.minutes + 1e-9) {
+    if (minutes + one.minutes <= this.#wish.minutes + 1e-9 && !isDanced(one, this.#chosen)) {
       this.#chosen.push(one)
       this.#from(index + 1, minutes + one.minutes)
       this.#chosen.pop()

@@ -11,7 +11,7 @@ export {
 } from './programme.ts'
 export { goingOn, withBegun } from './goingOn.ts'
 export { dancersThatFit, type DanceFloor } from './crowding.ts'
-export { danceFacts, effortOf, isHardWork, type DanceFacts } from './facts.ts'
+export { danceFacts, effortOf, isHardWork, withSameDances, type DanceFacts } from './facts.ts'
 export { itemMinutes, timesOf, type TimedItem, type Times } from './times.ts'
 export {
   eveningsSince,

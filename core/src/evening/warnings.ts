@@ -129,7 +129,7 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
   const fits = context.hall && one.floor ? dancersThatFit(context.hall, one.floor) : null
   if (fits !== null && present !== undefined && asked(present, one) > fits)
     found.push({ code: 'crowded', title, fits, came: present, itemIds })
-  const ago = eveningsSince(one.sheetId, context.before, evening.date)
+  const ago = eveningsSince(one, context.before, evening.date)
   if (ago !== null && ago <= EVENINGS_BACK)
     found.push({ code: 'lately', title, evenings: ago, itemIds })
   const { knows, level } = context
@@ -146,9 +146,12 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
 const asked = (present: number, { floor }: DanceFacts): number =>
   floor?.kind === 'set' ? present - (present % floor.dancers) : present
 
-/** How many evenings ago a dance was last danced: 1 for the last; null where not among those kept. */
+/**
+ * How many evenings ago a dance was last danced, from whichever of its sheets: 1 for the last; null
+ * where not among those kept.
+ */
 export function eveningsSince(
-  sheetId: string,
+  { sheetId, sameAs }: Pick<DanceFacts, 'sheetId' | 'sameAs'>,
   before: readonly LogEntry[],
   date: string,
 ): number | null {
@@ -158,7 +161,8 @@ export function eveningsSince(
     const day = Math.floor(entry.atMs / DAY_MS)
     if (day >= today) continue
     if (days.at(-1) !== day) days.push(day)
-    if (entry.sheetId === sheetId) return days.length
+    if (entry.sheetId === sheetId || (entry.sheetId !== null && sameAs.includes(entry.sheetId)))
+      return days.length
   }
   return null
 }
@@ -168,7 +172,9 @@ function ofRepeats(dances: readonly Danced[]): Warning[] {
   const bySheet = new Map<string, Danced[]>()
   const byTune = new Map<string, Danced[]>()
   for (const one of dances) {
-    bySheet.set(one.facts.sheetId, [...(bySheet.get(one.facts.sheetId) ?? []), one])
+    const { sheetId, sameAs } = one.facts
+    const dance = [sheetId, ...sameAs].sort()[0]!
+    bySheet.set(dance, [...(bySheet.get(dance) ?? []), one])
     const tune = one.facts.tuneId
     if (tune) byTune.set(tune, [...(byTune.get(tune) ?? []), one])
   }

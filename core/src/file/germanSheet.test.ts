@@ -111,6 +111,13 @@ describe('a sheet as a German text', () => {
   })
   it.each([
     ['heading', 0, 'remark: by the wall: half of it', 'Bemerkung: by the wall: half of it'],
+    ['heading', 0, 'other names: "The Long Weir"', 'andere Namen: "The Long Weir"'],
+    [
+      'heading',
+      0,
+      'related: same dance as "A; B"; part "B" is part "C" of "D" (d); for lead of "E"',
+      'verwandt: derselbe Tanz wie "A; B"; Teil "B" ist Teil "C" aus "D" (d); für führend von "E"',
+    ],
     ['part', 1, 'Box (x2, to closed)', 'Box (x2, zu geschlossen)'],
     ['part', 1, 'Half box | note "after half"', 'Half box | Bemerkung "after half"'],
     ['order', 1, 'bridge Tag x2 | on by 0 / 1', 'Brücke Tag x2 | weiter um 0 / 1'],

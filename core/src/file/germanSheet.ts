@@ -91,6 +91,8 @@ const HEADING: readonly Pair[] = [
   ['remark', 'Bemerkung'],
   ['year', 'Jahr'],
   ['source', 'Quelle'],
+  ['other names', 'andere Namen'],
+  ['related', 'verwandt'],
   ['formation', 'Aufstellung'],
   ['couples', 'Paare'],
   ['places', 'Plätze'],
@@ -127,6 +129,13 @@ const VALUES: Readonly<Record<string, readonly Pair[]>> = {
     ['all face {facing}', 'alle Blick {facing}'],
     ['{role} faces {facing}', '{role} Blick {facing}'],
     ['{hold}', '{hold}'],
+  ],
+  related: [
+    ['same dance as {q}', 'derselbe Tanz wie {q}'],
+    ['version of {q}', 'Fassung von {q}'],
+    ['for {role} of {q}', 'für {role} von {q}'],
+    ['part {q} is part {q2} of {rest}', 'Teil {q} ist Teil {q2} aus {rest}'],
+    ['is part {q} of {rest}', 'ist Teil {q} aus {rest}'],
   ],
   formation: Object.entries(FORMATIONS),
   level: LEVELS.map((level): Pair => [LEVEL_NAMES[level], levelsIn('de')[level]]),
@@ -246,6 +255,7 @@ const VALUE: Readonly<Record<string, string>> = {
   n2: '[^\\s,]+',
   note: '\\S+',
   q: '["#-].*',
+  q2: '["#-].*',
 }
 type Template = { readonly pattern: RegExp; readonly names: readonly string[] }
 const templates = new Map<string, Template>()
@@ -358,9 +368,8 @@ function headingLine(text: string, to: 0 | 1): string {
   const english = to === 0 ? name.toLowerCase() : key.toLowerCase()
   const pairs = own(VALUES, english)
   const said = pairs
-    ? value
-        .split(';')
-        .map((one) => translated(one.trim(), pairs, to))
+    ? piecesOutsideQuotes(value, ';')
+        .map((one) => translated(one.text.trim(), pairs, to))
         .join('; ')
     : value
   return `${name}:${said === '' ? '' : ` ${said}`}`

@@ -3,15 +3,8 @@ import { problem } from './problem.ts'
 import { HOLDS_EXPECTED, isHold } from '../figure/index.ts'
 import type { CueMode } from '../school/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
-import { linesText, readLines } from '../move/index.ts'
-import {
-  UNITS,
-  type StatedNet,
-  type Part,
-  type Pass,
-  type Slot,
-  type Unit,
-} from '../routine/index.ts'
+import { linesText, readLines, readStatedNet, statedNetText } from '../move/index.ts'
+import { UNITS, type Part, type Pass, type Slot, type Unit } from '../routine/index.ts'
 import { quoted, readQuoted } from './sheetTextWords.ts'
 
 /**
@@ -65,7 +58,7 @@ export function slotExtras({
     announce === undefined ? '' : `announce ${quoted(announce)}`,
     progress ? 'progress' : '',
     content.type === 'words' && content.moves ? `moves ${linesText(content.moves)}` : '',
-    content.type === 'words' && content.net ? `net ${netText(content.net)}` : '',
+    content.type === 'words' && content.net ? `net ${statedNetText(content.net)}` : '',
   ].filter((one) => one !== '')
 }
 
@@ -146,18 +139,12 @@ function readMoves(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 
   })
 }
 
-const netText = (net: StatedNet): string =>
-  net === 'home' ? net : net.map(([from, to]) => `${from}>${to}`).join(' ')
-function readNet(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
-  const ways = text.split(' ').map((way) => /^([a-zA-Z]\d{1,3})>([a-zA-Z]\d{1,3})$/.exec(way))
-  if (text !== 'home' && ways.some((way) => way === null))
-    return problem('sheet-text.net', { text })
-  const net: StatedNet =
-    text === 'home' ? 'home' : ways.map((way): [string, string] => [way![1]!, way![2]!])
-  return succeed((slot) =>
-    slot.content.type === 'words' ? { ...slot, content: { ...slot.content, net } } : slot,
+const readNet = (text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> =>
+  mapped(
+    readStatedNet(text),
+    (net) => (slot) =>
+      slot.content.type === 'words' ? { ...slot, content: { ...slot.content, net } } : slot,
   )
-}
 
 function readPin(text: string): Result<(slot: Omit<Slot, 'id'>) => Omit<Slot, 'id'>> {
   // Sheets of older times say “prompt”.

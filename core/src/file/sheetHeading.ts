@@ -4,9 +4,11 @@ import { LEVEL_NAMES, levelNamed, LEVELS } from '../figure/index.ts'
 import { placesText, readPlaces } from '../move/index.ts'
 import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
+import { readRelated, relatedText } from './relatedText.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
 import {
   metreText,
+  quoted,
   readMetre,
   readStart,
   readValue,
@@ -27,6 +29,8 @@ type HeadingKey = (value: string, soFar: Routine) => Result<Heading>
 export const HEADING_EXTRAS = [
   'year',
   'source',
+  'otherNames',
+  'related',
   'formation',
   'couples',
   'places',
@@ -58,10 +62,12 @@ export function headingText(routine: Routine): string[] {
     ['remark', written(routine.remark)],
   ]
   const { year, source, formation, couples, places, level, unit, slowBeats, told } = routine
-  const { countFrom, roleLabels, calling, tags } = routine
+  const { countFrom, roleLabels, calling, tags, otherNames, related } = routine
   const extra: readonly (readonly [string, string])[] = [
     ['year', year === undefined ? '' : String(year)],
     ['source', written(source)],
+    ['other names', quotedList(otherNames)],
+    ['related', related ? relatedText(related) : ''],
     ['formation', formation ?? ''],
     ['couples', couples === undefined ? '' : String(couples)],
     ['places', places ? placesText(places) : ''],
@@ -76,12 +82,14 @@ export function headingText(routine: Routine): string[] {
       roleLabels ? `${JSON.stringify(roleLabels.lead)} / ${JSON.stringify(roleLabels.follow)}` : '',
     ],
     ['calling', calling ? callingText(calling) : ''],
-    ['tags', tags ? tags.map((tag) => JSON.stringify(tag)).join(', ') : ''],
+    ['tags', quotedList(tags)],
   ]
   return [...always, ...extra.filter(([, value]) => value !== '')].map(
     ([key, value]) => `${key}:${value ? ` ${value}` : ''}`,
   )
 }
+
+const quotedList = (list: readonly string[] = []): string => list.map(quoted).join(', ')
 
 const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> =>
   result.ok ? succeed({ [key]: result.value } as Heading) : result
@@ -122,6 +130,8 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   remark: text('remark'),
   year: number('year', [1500, 2200]),
   source: text('source'),
+  'other names': readOtherNames,
+  related: (value) => as('related', readRelated(value)),
   formation: (value, soFar) =>
     oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value, soFar),
   couples: number('couples', [1, 200]),
@@ -212,6 +222,14 @@ const CALLING_WORDS: ReadonlyMap<string, Calling> = new Map<string, Calling>([
   ['on whole beats', { wholeBeats: true }],
   ['as the school has it', {}],
 ])
+
+/** In quotation marks with commas between, or bare with semicolons: a name may have a comma. */
+function readOtherNames(value: string): Result<Heading> {
+  const otherNames = value.includes('"')
+    ? quotedIn(value)
+    : value.split(';').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]))
+  return otherNames.length > 0 ? succeed({ otherNames }) : problem('sheet-text.other-names')
+}
 
 function readTags(value: string): Result<Heading> {
   const tags = value.includes('"')

@@ -15,6 +15,7 @@ export function sheetMarkdown(
   const book = new Map(figures.map((figure) => [figure.id, figure]))
   const facts = [
     routine.by && `By ${routine.by}${routine.year ? `, ${routine.year}` : ''}`,
+    routine.otherNames && `Also called ${routine.otherNames.join(', ')}`,
     routine.source && `From ${routine.source}`,
     [routine.dance, routine.formation, routine.level && LEVEL_NAMES[routine.level]]
       .filter(Boolean)

@@ -316,6 +316,18 @@ describe('a phrase that the sheet states', () => {
     )
     expect(again.routine.phraseBeats).toBe(beats)
   })
+  it.each([
+    ['related: cousin of "Eel Pots"', 'same dance as'],
+    ['related: same dance as Eel Pots', 'same dance as'],
+    [String.raw`related: same dance as "Eel \x Pots"`, 'same dance as'],
+    ['related: part "A" of "Eel Pots"', 'is part "C" of'],
+    ['other names:', 'a name was expected'],
+  ])('%s is refused with what was expected', (line, expected) =>
+    expect(read(line)).toMatchObject({
+      ok: false,
+      problem: { message: expect.stringContaining(expected) },
+    }),
+  )
   it.each(['phrase: long', 'phrase: 0 bars', 'phrase: 900 bars', 'phrase: 16'])(
     '%s is refused with what was expected',
     (line) =>

@@ -107,7 +107,7 @@ function tooMuch(
         : at.slotLines[Number(index)]?.[Number(slot)]
       : list === 'passes'
         ? at.passLines[Number(index)]
-        : lines.find(({ text }) => text.toLowerCase().startsWith(`${field.split('.')[0]}:`))?.number
+        : lines.find(({ text }) => text.toLowerCase().startsWith(`${headingKey(field)}:`))?.number
   const line = lines.find((one) => one.number === number) ?? lines[0]!
   const most = /<=\s*(\d+)/.exec(why.message)?.[1]
   return refuse(
@@ -117,6 +117,10 @@ function tooMuch(
       : problem('sheet-text.value', { text: line.text.slice(0, 40) }),
   )
 }
+
+/** The key of a field in a heading: `other names` of `otherNames[1]`. */
+const headingKey = (field: string): string =>
+  /^\w*/.exec(field)![0].replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
 
 /** A text with a heading says all that may be left out of one: what it leaves out is not there. */
 const withoutExtras = (routine: Routine): Routine =>
@@ -173,7 +177,7 @@ function usualOf(
 const COMMON_METRE: Metre = { beatsPerBar: 4, beatNote: '1/4', division: 4 }
 
 function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): Result<Routine> {
-  const [, key = '', value = ''] = /^(\w+(?: from)?)\s*:\s*(.*)$/s.exec(line.text) ?? []
+  const [, key = '', value = ''] = /^(\w+(?: \w+)?)\s*:\s*(.*)$/s.exec(line.text) ?? []
   const read = own(HEADING_KEYS, key.toLowerCase())
   if (!read)
     return refuse(

@@ -10,8 +10,9 @@ import {
   type LinesDanced,
   type Places,
   type Standing,
+  type StatedNet,
 } from '../move/index.ts'
-import type { DancedPass, DancedSlot, Pass, StatedNet, Timeline } from '../routine/index.ts'
+import type { DancedPass, DancedSlot, Pass, Timeline } from '../routine/index.ts'
 
 /** One slot on the floor: where everybody stands before and after it, and the ways between. */
 export interface TrackedSlot {
@@ -211,9 +212,12 @@ export function linesOf({ danced, slot }: DancedSlot): readonly Line[] | null {
   return slot.content.type === 'words' ? (slot.content.moves ?? null) : null
 }
 
+/** Where a slot leads, where that is all that is known of it. */
+const netOf = ({ danced, slot: { content } }: DancedSlot): StatedNet | null =>
+  danced ? danced.net : content.type === 'words' ? (content.net ?? null) : null
+
 function trackSlot(before: Standing, slot: DancedSlot): TrackedSlot {
   const lines = linesOf(slot)
-  const { content } = slot.slot
   const as = (danced: LinesDanced, isOpen = false, unknownPlaces: readonly string[] = []) => ({
     before,
     after: danced.after,
@@ -222,7 +226,7 @@ function trackSlot(before: Standing, slot: DancedSlot): TrackedSlot {
     isOpen,
     unknownPlaces,
   })
-  const net = content.type === 'words' && !lines ? content.net : undefined
+  const net = lines ? null : netOf(slot)
   if (net) {
     const { after, unknown } = netApplied(before, net)
     return as(notDanced(before, after), false, unknown)

@@ -21,4 +21,5 @@ export {
   type OrderProblem,
   type TopicNeeds,
 } from './order.ts'
+export { instalmentsOf, spreadOverWeeks, weekAfter, type Instalment } from './instalments.ts'
 export { coverage, knownBefore, type Covered, type CoverageRow } from './coverage.ts'

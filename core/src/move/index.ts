@@ -44,6 +44,7 @@ export {
   repeatedLines,
   type Line,
 } from './line/line.ts'
+export { readStatedNet, statedNetSchema, statedNetText, type StatedNet } from './line/statedNet.ts'
 export { deedText, linesText, lineText, movesTooLong, readLines } from './line/lineText.ts'
 export {
   danceLines,

@@ -11,7 +11,6 @@ export {
   type Routine,
   type Slot,
   type SlotContent,
-  type StatedNet,
   type Calling,
   type Unit,
 } from './routine.ts'
@@ -48,6 +47,18 @@ export {
   wordsContent,
   type Scope,
 } from './edits.ts'
+export {
+  namedOf,
+  RELATIONS,
+  relatedSchema,
+  relationsOf,
+  sameDances,
+  sheetRelated,
+  type Named,
+  type Related,
+  type Relation,
+  type RelationKind,
+} from './related.ts'
 export { phrasing, type PassPhrasing } from './phrasing.ts'
 export { figureUse, type FigureUse } from './figureUse.ts'
 export { adoptIds } from './adopt.ts'
@@ -73,7 +84,7 @@ export {
   type Clip,
 } from './rangeEdits.ts'
 export { borrowPart, copyPart, freeLabel } from './borrow.ts'
-export { lessonsOf, type Lesson } from './lessons.ts'
+export { lessonsMarked, lessonsOf, type Lesson } from './lessons.ts'
 export { passesUntilHome, wallsOf, type WallOfPass } from './walls.ts'
 export {
   fitOffers,

@@ -1,22 +1,12 @@
 import { z } from 'zod'
 import { idSchema, type DocumentShape } from '../document/index.ts'
 import { coupleStateSchema, holdIdSchema, LEVELS, variationSchema } from '../figure/index.ts'
-import { linesSchema, placeIdSchema, placesSchema } from '../move/index.ts'
+import { linesSchema, placesSchema, statedNetSchema } from '../move/index.ts'
 import { CUE_MODES } from '../school/index.ts'
 import { metreSchema } from '../time/index.ts'
+import { otherNamesSchema, relatedListSchema } from './related.ts'
 
 const lengthTicks = z.int().min(0).max(100_000)
-
-/** Where words lead: home, or from which place to which. */
-const netSchema = z.union([
-  z.literal('home'),
-  z
-    .array(z.tuple([placeIdSchema, placeIdSchema]).readonly())
-    .min(1)
-    .max(60)
-    .readonly(),
-])
-export type StatedNet = z.infer<typeof netSchema>
 
 /**
  * What is danced in a slot: a figure with its variation, or plain words with a length (null while
@@ -37,7 +27,7 @@ const slotContentSchema = z.discriminatedUnion('type', [
       /** Who moves where meanwhile. */
       moves: linesSchema.optional(),
       /** Where it leads, place by place, where that is all that is known of it. */
-      net: netSchema.optional(),
+      net: statedNetSchema.optional(),
     })
     .readonly(),
 ])
@@ -244,6 +234,10 @@ const headingOptional = {
   year: z.int().min(1500).max(2200).optional(),
   /** Where it was learned: a book, a class, another cuer. */
   source: z.string().min(1).max(300).optional(),
+  /** Other names the dance goes by. */
+  otherNames: otherNamesSchema.optional(),
+  /** How it stands to other dances. */
+  related: relatedListSchema.optional(),
   formation: z.enum(FORMATIONS).optional(),
   /** Couples in a set, or dancers or couples in a ring. */
   couples: z.int().min(1).max(200).optional(),

@@ -8,6 +8,7 @@ const entry = (id: string, over: Partial<ShelfEntry>): ShelfEntry => ({
   level: null,
   tuneTitle: null,
   tags: [],
+  otherNames: [],
   figures: [],
   archived: false,
   updatedAtMs: 0,

@@ -7,6 +7,8 @@ export interface ShelfEntry {
   readonly level: string | null
   readonly tuneTitle: string | null
   readonly tags: readonly string[]
+  /** Other names it goes by. */
+  readonly otherNames: readonly string[]
   /** Names of the figures it uses. */
   readonly figures: readonly string[]
   readonly archived: boolean
@@ -17,7 +19,7 @@ export type ShelfOrder = 'title' | 'changed' | 'dance' | 'by'
 
 export interface ShelfWish {
   /**
-   * Words that must all be found, each anywhere: in the title, the maker, dance, level, tune, tags
+   * Words that must all be found, each anywhere: in the title and other names, the maker, dance, level, tune, tags
    * or figures.
    */
   readonly text: string
@@ -58,6 +60,7 @@ export function shelfOf<Entry extends ShelfEntry>(entries: readonly Entry[]): Sh
           entry.level,
           entry.tuneTitle,
           ...entry.tags,
+          ...entry.otherNames,
           ...entry.figures,
         ]
           .filter(Boolean)

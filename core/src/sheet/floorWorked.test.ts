@@ -121,7 +121,7 @@ describe('figures of sets that ship', () => {
         families.includes(figure.family) &&
         (figure.name === name || figure.aliases.some((alias) => alias.name === name)),
     )
-    const [figure] = named.filter(({ moves }) => moves)
+    const [figure] = named.filter(({ moves, net: stated }) => moves || stated)
     const sheet = proved(
       `${SET_HEAD}places: ${places}\npart A\n  ${figure!.family}: ${figure!.name}\norder\n  A\n`,
     )
@@ -129,7 +129,18 @@ describe('figures of sets that ship', () => {
     expect(sheet.findings.filter(({ code }) => code === 'set.path' || code === 'set.pace')).toEqual(
       [],
     )
+    expect(sheet.findings.filter(({ code }) => code === 'missing.move')).toEqual([])
     expect(cycles(passesOf(sheet.track!, sheet.timeline).net!)).toEqual(cycles(net))
+  })
+
+  it('a part of one of which only the end is known leaves the places open', () => {
+    const half = (amount: string): readonly string[] =>
+      proved(
+        `${SET_HEAD}places: square\npart A\n  square dance: Grand square${amount}\norder\n  A\n`,
+      ).findings.flatMap(({ code }) => (code === 'missing.move' ? [code] : []))
+    expect(half('')).toEqual([])
+    expect(half(' (mirrored)')).toEqual([])
+    expect(half(' (half)')).toEqual(['missing.move'])
   })
 })
 

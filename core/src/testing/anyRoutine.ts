@@ -89,6 +89,19 @@ const passExtras = some({
 })
 const headingExtras = some({
   year: fc.constantFrom(1897, 2026),
+  otherNames: fc.constantFrom(['The Long Weir'], ['A, or "B"', 'Lamps; and more']),
+  related: fc.constantFrom<NonNullable<Routine['related']>>(
+    [{ kind: 'same', title: 'The Long; Weir' }],
+    [
+      { kind: 'part', title: 'Combing', sheetId: 'combing-the-teasels', own: 'B', theirs: '3' },
+      { kind: 'part', title: 'A “B” "C"', theirs: 'of' },
+      { kind: 'version', title: 'Other' },
+    ],
+    [
+      { kind: 'lead', title: 'Pegs' },
+      { kind: 'follow', title: 'Pegs', sheetId: 'pegs' },
+    ],
+  ),
   source: word,
   formation: fc.constantFrom('lines', 'set', 'couples-round'),
   couples: fc.integer({ min: 1, max: 9 }),

@@ -103,4 +103,7 @@ export const SET_FIGURE_NETS: readonly (readonly [name: string, places: string, 
     '(l1 l2)(f1 s2)(s1 f2)(l3 l4)(f3 s4)(s3 f4)(l5 l6)(f5 s6)(s5 f6)',
   ],
   ['Six hands round, trios', 'trios of 6, facing', 'home'],
+  ['Grand square', 'square', 'home'],
+  ['Contra corners', 'longways of 3, triple proper', 'home'],
+  ['Basket', 'longways of 2, duple improper', 'home'],
 ]

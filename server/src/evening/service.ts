@@ -1,6 +1,14 @@
-import { danceFacts, eveningSchema, eveningShape, upgradeEvening } from '@dellop/core/evening'
+import {
+  danceFacts,
+  eveningSchema,
+  eveningShape,
+  upgradeEvening,
+  withSameDances,
+} from '@dellop/core/evening'
 import type { DanceFacts } from '@dellop/core/evening'
 import { bookOf } from '@dellop/core/figure'
+
+import { namedOf, type Named } from '@dellop/core/routine'
 import { keptKind } from '../document/kept.ts'
 import { allFigures } from '../figure/service.ts'
 import { readableRecords } from '../document/record.ts'
@@ -37,8 +45,10 @@ export async function allDances({ database }: Services): Promise<DanceFacts[]> {
   const figuresState = JSON.stringify(figures.map(({ id }) => id)).length
   const book = bookOf(figures)
   const facts: DanceFacts[] = []
+  const shelf: Named[] = []
   let made = 0
   for (const { row, document } of readableRecords(SHEET_RECORD, sheets)) {
+    shelf.push(namedOf(document))
     const tune = document.tuneId === null ? undefined : tunes.get(document.tuneId)
     const of = `${row.revision} ${figuresState} ${tune?.text.length ?? 0}`
     const before = known.get(row.id)
@@ -52,5 +62,5 @@ export async function allDances({ database }: Services): Promise<DanceFacts[]> {
     made++
     if (made % AT_ONCE === 0) await new Promise((resolve) => setImmediate(resolve))
   }
-  return facts
+  return [...withSameDances(facts, shelf)]
 }

@@ -22,6 +22,8 @@ const factsOf = (routine: Routine) => ({
   level: routine.level ?? null,
   tuneId: routine.tuneId,
   tags: [...(routine.tags ?? [])],
+  otherNames: [...(routine.otherNames ?? [])],
+  related: [...(routine.related ?? [])],
   figureIds: [...figureIdsOf(routine)],
   archived: routine.archived === true,
 })

@@ -14,7 +14,7 @@ const router = useRouter()
 const library = useLibrary()
 const shown = ref(false)
 const typed = ref('')
-const sheets = ref<readonly Recent[]>([])
+const sheets = ref<readonly (Recent & { readonly otherNames: readonly string[] })[]>([])
 
 interface Found extends Recent {
   readonly value: string
@@ -27,9 +27,10 @@ async function open(): Promise<void> {
   shown.value = true
   await library.load().catch(() => undefined)
   const all = await api('listSheets').catch(() => null)
-  sheets.value = (all?.sheets ?? []).map(({ id, title }) => ({
+  sheets.value = (all?.sheets ?? []).map(({ id, title, otherNames }) => ({
     path: `/sheets/${id}`,
     name: title,
+    otherNames,
   }))
 }
 
@@ -49,7 +50,12 @@ function search(text: string, show: (list: Found[]) => void): void {
   }))
   show([
     ...found(
-      sheets.value.filter(({ name }) => matches(name, wanted)),
+      sheets.value.flatMap(({ path, name, otherNames }) => {
+        if (matches(name, wanted)) return [{ path, name }]
+        // The name that was looked for stands beside the one it has here.
+        const other = otherNames.find((one) => matches(one, wanted))
+        return other ? [{ path, name: `${name} (${other})` }] : []
+      }),
       say.sheet,
     ),
     ...found(

@@ -17,8 +17,7 @@ function keptAs(key: string): number | null {
 /** What was set by hand; null where that is left to the logbook. */
 export const knownByHand = (sheetId: string): number | null => keptAs(keyOf(sheetId))
 export const knownByLogbook = (sheetId: string): number => keptAs(loggedKeyOf(sheetId)) ?? 0
-export const knownOf = (sheetId: string): number =>
-  knownByHand(sheetId) ?? knownByLogbook(sheetId)
+export const knownOf = (sheetId: string): number => knownByHand(sheetId) ?? knownByLogbook(sheetId)
 
 /** @param known Null leaves it to the logbook. */
 export const keepKnown = (sheetId: string, known: number | null): void =>

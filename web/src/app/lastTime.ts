@@ -1,5 +1,5 @@
 import { logbookOf, type LogEntry } from '@dellop/core/logbook'
-import { onMounted, ref, type Ref } from 'vue'
+import { onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
 
@@ -14,6 +14,28 @@ export function useLastTime(sheetId: string): Ref<readonly string[]> {
     if (found && found.entries.length > 0) told.value = lastTimeTold(found.entries, sheetId)
   })
   return told
+}
+
+/**
+ * How often a fill went round when the dance was last danced through to this recording; null where
+ * nobody knows.
+ */
+export function useLastFill(
+  of: () => { sheetId: string; passId: string; recordingId: string | null },
+): Ref<number | null> {
+  const times = shallowRef<number | null>(null)
+  watch(
+    () => JSON.stringify(of()),
+    async (asked) => {
+      times.value = null
+      const { sheetId, passId, recordingId } = of()
+      const found = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
+      if (found && asked === JSON.stringify(of()))
+        times.value = logbookOf(found.entries).fill(sheetId, passId, recordingId)
+    },
+    { immediate: true },
+  )
+  return times
 }
 
 /** The same as sentences, from the entries of the dance. */

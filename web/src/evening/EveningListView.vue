@@ -6,6 +6,7 @@ import {
   timesOf,
   type Evening,
 } from '@dellop/core/evening'
+import type { Series } from '@dellop/core/lesson'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -15,12 +16,20 @@ import PickFile from '../ui/PickFile.vue'
 import { tellUndo } from '../ui/message.ts'
 import { words } from '../words/index.ts'
 import SeasonNav from '../ui/SeasonNav.vue'
+import { useQueryState } from '../ui/queryState.ts'
 import { useEveningFacts } from './eveningFacts.ts'
+import SeasonCalendar from './SeasonCalendar.vue'
 
 /** Programmes, those to come first. */
 const say = words.evenings
 const router = useRouter()
 const evenings = shallowRef<readonly Evening[] | null>(null)
+const series = shallowRef<readonly Series[]>([])
+const LAYOUTS = ['list', 'calendar'] as const
+type Layout = (typeof LAYOUTS)[number]
+const layout = useQueryState<Layout>('as', 'list', (text): text is Layout =>
+  (LAYOUTS as readonly string[]).includes(text),
+)
 const failure = ref('')
 const told = ref('')
 const facts = useEveningFacts()
@@ -30,6 +39,7 @@ async function load(): Promise<void> {
   failure.value = ''
   try {
     await facts.load()
+    ;({ series: series.value } = await api('listSeries'))
     ;({ evenings: evenings.value } = await api('listEvenings'))
   } catch (error) {
     failure.value = sentenceOf(error)
@@ -56,12 +66,12 @@ const groups = computed(() => [
   { title: say.past, list: past.value },
 ])
 
-async function add(): Promise<void> {
+async function add(date = today()): Promise<void> {
   failure.value = ''
   const last = rows.value[0]
   const group = facts.library.settings.groupId
   const evening: Evening = {
-    ...emptyEvening(randomId(), say.newTitle, today(), ZONE),
+    ...emptyEvening(randomId(), say.newTitle, date, ZONE),
     // As the last one was: place, times and people seldom change.
     ...(last
       ? {
@@ -153,7 +163,7 @@ async function bring(file: File): Promise<void> {
         <h1>{{ say.title }}</h1>
         <p class="soft">{{ say.lead }}</p>
       </div>
-      <el-button type="primary" size="large" @click="add">{{ say.add }}</el-button>
+      <el-button type="primary" size="large" @click="add()">{{ say.add }}</el-button>
     </header>
     <p v-if="told" class="told" role="status">{{ told }}</p>
     <div v-if="failure" class="failure" role="alert">
@@ -163,7 +173,19 @@ async function bring(file: File): Promise<void> {
     <el-skeleton v-if="!evenings && !failure" :rows="5" animated role="status" />
     <template v-else-if="evenings">
       <el-empty v-if="evenings.length === 0" :description="say.none" />
-      <template v-for="group in groups" :key="group.title">
+      <el-segmented
+        v-model="layout"
+        :options="LAYOUTS.map((one) => ({ value: one, label: say.layouts[one] }))"
+        :aria-label="say.layout"
+      />
+      <SeasonCalendar
+        v-if="layout === 'calendar'"
+        :evenings
+        :series
+        :entries="facts.entries.value"
+        @add="add"
+      />
+      <template v-for="group in groups" v-else :key="group.title">
         <section v-if="group.list.length > 0" :aria-label="group.title">
           <h2>{{ group.title }}</h2>
           <el-table :data="group.list" row-key="id">

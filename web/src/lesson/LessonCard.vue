@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import type { SeriesLesson, Topic } from '@dellop/core/lesson'
+import type { Instalment, SeriesLesson, Topic } from '@dellop/core/lesson'
+import type { Routine } from '@dellop/core/routine'
 import { ArrowDown, ArrowUp, X } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
+import InstalmentOf from './InstalmentOf.vue'
 
 /** One lesson: its topics in their order, what became of each, and what comes before it. */
 const props = defineProps<{
@@ -15,11 +17,15 @@ const props = defineProps<{
   known: readonly string[]
   figures: readonly { readonly value: string; readonly label: string }[]
   sheets: readonly { readonly value: string; readonly label: string }[]
+  /** Sheets that topics name, as far as they are read. */
+  routines: ReadonlyMap<string, Routine>
+  instalments: ReadonlyMap<string, Instalment>
   hasNext: boolean
 }>()
 const emit = defineEmits<{
   topics: [topics: readonly Topic[], label: string]
   set: [fields: Partial<SeriesLesson>]
+  spread: [topic: Topic]
   propose: []
   carry: []
   remove: []
@@ -106,6 +112,15 @@ const isLeft = computed(() => topics.value.some((one) => one.became === 'not-rea
           <span v-if="holds.get(topic.id)" class="soft">{{
             say.newHold(holds.get(topic.id)!)
           }}</span>
+          <InstalmentOf
+            v-if="topic.sheetId && routines.has(topic.sheetId)"
+            :topic="topic"
+            :name="nameOf(topic)"
+            :routine="routines.get(topic.sheetId)!"
+            :instalment="instalments.get(topic.id) ?? null"
+            @set="put($event, say.done.howMuch)"
+            @spread="emit('spread', topic)"
+          />
           <span v-if="problems.get(topic.id)" class="problem">{{ problems.get(topic.id) }}</span>
         </div>
         <el-input-number

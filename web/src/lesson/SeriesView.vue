@@ -2,10 +2,13 @@
 import { bookOf } from '@dellop/core/figure'
 import {
   carriedOver,
+  instalmentsOf,
   knownBefore,
   newHolds,
   orderProblems,
   proposedOrder,
+  spreadOverWeeks,
+  weekAfter,
   type SeriesLesson,
   type Topic,
 } from '@dellop/core/lesson'
@@ -91,6 +94,14 @@ const group = computed(() => library.groups.find(({ id: one }) => one === series
 const knows = (figureId: string): boolean =>
   group.value?.taught.some(({ id: one }) => one === figureId) ?? false
 const figureName = (figureId: string): string => book.value.get(figureId)?.name ?? figureId
+const instalments = computed(() =>
+  series.value ? instalmentsOf(series.value, sheets.value, book.value) : new Map(),
+)
+function spread(topic: Topic): void {
+  const routine = sheets.value.get(topic.sheetId ?? '')
+  if (routine)
+    document_.change(spreadOverWeeks(series.value!, topic.id, routine, randomId), say.done.spread)
+}
 const nameOf = ({ figureId, sheetId, text }: Topic): string =>
   figureId !== undefined
     ? figureName(figureId)
@@ -114,13 +125,9 @@ const holds = computed(() =>
 
 function addWeek(): void {
   const last = series.value!.lessons.at(-1)
-  const day = last ? Date.parse(`${last.date}T12:00:00Z`) + 7 * 24 * 3600_000 : Date.now()
-  const lesson: SeriesLesson = {
-    id: randomId(),
-    date: new Date(day).toISOString().slice(0, 10),
-    minutes: last?.minutes ?? 60,
-    topics: [],
-  }
+  const lesson: SeriesLesson = last
+    ? weekAfter(last, randomId())
+    : { id: randomId(), date: new Date().toISOString().slice(0, 10), minutes: 60, topics: [] }
   document_.set({ lessons: [...series.value!.lessons, lesson] }, say.done.week)
 }
 function topics(lesson: SeriesLesson, next: readonly Topic[], label: string): void {
@@ -211,9 +218,12 @@ function setGroup(groupId: string): void {
           :known="[...knownBefore(series, lesson.id)].map(figureName)"
           :figures="figures"
           :sheets="titles"
+          :routines="sheets"
+          :instalments
           :has-next="i < series.lessons.length - 1"
           @topics="(next, label) => topics(lesson, next, label)"
           @set="document_.setLesson(lesson.id, (one) => ({ ...one, ...$event }), say.done.changed)"
+          @spread="spread"
           @propose="propose(lesson)"
           @carry="carry(lesson)"
           @remove="removeWeek(lesson)"

@@ -11,6 +11,7 @@ import { facingWords } from '../page/standing.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import HoldSelect from '../ui/HoldSelect.vue'
 import Labelled from '../ui/Labelled.vue'
+import RelatedFields from './RelatedFields.vue'
 
 /** The heading of a sheet: what it is, who it is for, how they start. */
 const props = defineProps<{ routine: Routine; school: School; schools: readonly School[] }>()
@@ -222,6 +223,7 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
         maxlength="300"
         @change="emit('set', 'source', orNothing($event))"
     /></Labelled>
+    <RelatedFields :routine @set="(field, value) => emit('set', field, value)" />
     <Labelled :label="words.sheets.head.tags"
       ><el-input-tag
         :model-value="[...(routine.tags ?? [])]"

@@ -1,15 +1,29 @@
 <script setup lang="ts">
 import type { DancedPass, Pass } from '@dellop/core/routine'
 import { computed } from 'vue'
+import { useLastFill } from '../app/lastTime.ts'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
 import { wholeWithin as whole } from '../ui/wholeWithin.ts'
 import { words } from '../words/index.ts'
 
 /** A part that is danced until something in the music: until what, how often, and what is left. */
-const props = defineProps<{ pass: DancedPass; fill: NonNullable<Pass['fill']> }>()
+const props = defineProps<{
+  pass: DancedPass
+  fill: NonNullable<Pass['fill']>
+  sheetId: string
+  recordingId: string | null
+}>()
 defineEmits<{ set: [fill: Pass['fill']] }>()
 const filled = computed(() => props.pass.filled)
+const last = useLastFill(() => ({
+  sheetId: props.sheetId,
+  passId: props.pass.pass.id,
+  recordingId: props.recordingId,
+}))
+/** As often as then, on any music. */
+const asThen = computed(() => ({ ...props.fill, min: last.value ?? 1, max: last.value ?? 1 }))
+const isKept = computed(() => props.fill.min === last.value && props.fill.max === last.value)
 </script>
 
 <template>
@@ -49,6 +63,12 @@ const filled = computed(() => props.pass.filled)
         filled.leftTicks,
       )
     }}
+  </p>
+  <p v-if="last !== null" class="last">
+    {{ words.sheets.pass.lastFill(last) }}
+    <el-button v-if="!isKept" size="small" @click="$emit('set', asThen)">{{
+      words.sheets.pass.keepFill(last)
+    }}</el-button>
   </p>
 </template>
 

@@ -196,7 +196,14 @@ const others = computed(() =>
               : words.sheets.pass.tieLandmark(place.label)
           " /></el-select
     ></Labelled>
-    <PassFill v-if="pass.fill" :pass="props.pass" :fill="pass.fill" @set="set('fill', $event)" />
+    <PassFill
+      v-if="pass.fill"
+      :pass="props.pass"
+      :fill="pass.fill"
+      :sheet-id="sheet.routine.id"
+      :recording-id="sheet.recording?.id ?? null"
+      @set="set('fill', $event)"
+    />
     <PassFinish
       v-if="pass.kind === 'ending' || pass.finish"
       :finish="pass.finish"

@@ -15,15 +15,21 @@ const listed = computed(() => [
   ...props.sheets.filter(({ id }) => isFavourite(id)),
   ...props.sheets.filter(({ id }) => !isFavourite(id)),
 ])
-/** Figures of a sheet that the search has found it by. */
-const foundBy = (sheet: SheetSummary): string => {
+/** Those of some names that the search has found, at most three. */
+function foundIn(names: readonly string[]): string {
   const typed = props.search.trim().toLowerCase()
   return typed.length < 2
     ? ''
-    : sheet.figures
+    : names
         .filter((name) => typed.split(/\s+/).every((word) => name.toLowerCase().includes(word)))
         .slice(0, 3)
         .join(', ')
+}
+/** Why the search has found a sheet; who made it, where its title says enough. */
+function foundBy(sheet: SheetSummary): string {
+  const [other, figures] = [foundIn(sheet.otherNames), foundIn(sheet.figures)]
+  if (other) return words.sheets.shelf.alsoCalled(other)
+  return figures ? words.sheets.shelf.figures(figures) : words.shelf.by(sheet.by)
 }
 
 const columns: readonly LongColumn<SheetSummary>[] = [
@@ -70,9 +76,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
         <RouterLink class="title" :to="{ name: 'sheet', params: { id: row.id } }">{{
           row.title
         }}</RouterLink>
-        <span class="soft small">{{
-          foundBy(row) ? words.sheets.shelf.figures(foundBy(row)) : words.shelf.by(row.by)
-        }}</span>
+        <span class="soft small">{{ foundBy(row) }}</span>
       </span>
     </template>
     <template #dance="{ row }">{{ row.dance }}</template>

@@ -1,6 +1,6 @@
 import { expectOk } from '../../document/index.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
-import { readLines } from '../../move/index.ts'
+import { readLines, readStatedNet } from '../../move/index.ts'
 import { readAliases } from '../notation/aliasText.ts'
 import { composeFigure } from '../model/compose.ts'
 import {
@@ -49,6 +49,8 @@ export interface Written {
   readonly others?: string
   /** Who moves where, as it is typed. */
   readonly moves?: string
+  /** Where it leads, where nobody says by which ways. */
+  readonly net?: string
   readonly cautions?: Figure['cautions']
   readonly remarks?: string
 }
@@ -109,6 +111,7 @@ export function family(
           }
         : {}),
       ...(lines ? { moves: expectOk(readLines(lines, (one.beats ?? 0) * TICKS_PER_BEAT)) } : {}),
+      ...(one.net ? { net: expectOk(readStatedNet(one.net)) } : {}),
       ...(holdChanges.length > 0 ? { holdChanges } : {}),
       entry: {
         holds,

@@ -278,6 +278,35 @@ const LONGWAYS: readonly Written[] = [
     de: 'Enden drehen einmal mit Gegenüber, dann die Mitte / Enden, dann Mitte / Enden',
     moves: '1-8 ends with opposites: turn right 1; 9-16 middles with opposites: turn left 1',
   },
+  {
+    name: 'Contra corners',
+    beats: 16,
+    couples: [3, 3],
+    level: 'steady',
+    lead: walk(16),
+    say: 'contra corners: partner right, first left, partner right, second left / contra corners, partner right / contra corners',
+    de: 'Kontraecken: Partner rechts, erste Ecke links, Partner rechts, zweite links / Kontraecken, Partner rechts / Kontraecken',
+    net: 'home',
+    cautions: [CROWD],
+    remarks:
+      'Ones turn each other by the right, first corners by the left, each other by the right, and second corners by the left.',
+  },
+  {
+    name: 'Basket',
+    beats: 8,
+    level: 'steady',
+    lead: ringLeft(8),
+    say: 'basket of four, circle left / basket, to the left / basket',
+    de: 'Korb zu vieren, Kreis links / Korb, Kreis links / Korb',
+    net: 'home',
+    cautions: [
+      {
+        kind: 'arms',
+        text: 'Arms go round waists: nobody hangs, nobody is lifted, and the feet stay on the floor.',
+      },
+      SPIN,
+    ],
+  },
 ]
 const SQUARE: readonly Written[] = [
   {

@@ -143,6 +143,7 @@ const SQUARE: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left in place turn right 1/4, 5 right back, 6 left back, 7 right back, 8 left in place turn right 1/4, 9 right back, 10 left back, 11 right back, 12 left in place turn right 1/4, 13 right forward, 14 left forward, 15 right forward, 16 left in place, 17 right back, 18 left back, 19 right back, 20 left in place turn left 1/4, 21 right forward, 22 left forward, 23 right forward, 24 left in place turn left 1/4, 25 right forward, 26 left forward, 27 right forward, 28 left in place turn left 1/4, 29 right back, 30 left back, 31 right back, 32 left close',
     say: 'grand square, and reverse it / grand square / grand square',
     de: 'großes Quadrat und zurück / großes Quadrat / Quadrat',
+    net: 'home',
   },
   {
     name: 'Single file left',

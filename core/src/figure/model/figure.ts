@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { linesSchema } from '../../move/index.ts'
+import { linesSchema, statedNetSchema } from '../../move/index.ts'
 import { idSchema, type DocumentShape } from '../../document/index.ts'
 import { holdIdSchema } from './hold.ts'
 import { stepSchema } from './step.ts'
@@ -170,6 +170,8 @@ export const figureSchema = z
       .optional(),
     /** In a set: who moves where, from the formation it is danced in. */
     moves: linesSchema.optional(),
+    /** In a set: where it leads, where nobody says by which ways. */
+    net: statedNetSchema.optional(),
     /** Hands changed on the way; the last hold is `exitHold`. */
     holdChanges: z
       .array(z.strictObject({ at: z.int().min(0).max(100_000), hold: holdIdSchema }).readonly())
@@ -228,6 +230,7 @@ export const figureShape: DocumentShape = {
     'countFrom',
     'set',
     'moves',
+    'net',
     'holdChanges',
     'endings',
     'options',

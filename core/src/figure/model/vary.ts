@@ -1,7 +1,13 @@
 import { memoised, succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
-import { halvedLines, mirroredLines, repeatedLines, type Line } from '../../move/index.ts'
+import {
+  halvedLines,
+  mirroredLines,
+  repeatedLines,
+  type Line,
+  type StatedNet,
+} from '../../move/index.ts'
 import type { Figure, SetOthers } from './figure.ts'
 import { PICK_UP, pickedUp, turnedInto } from './exits.ts'
 import { holdOf, mirrorOf } from './hold.ts'
@@ -24,6 +30,8 @@ export interface DancedFigure {
   readonly exitHold: string | null
   /** In a set: who moves where, in ticks of this; null where nobody wrote it. */
   readonly moves: readonly Line[] | null
+  /** In a set: where it leads, where that is all that is known of it. */
+  readonly net: StatedNet | null
 }
 type HoldChange = { readonly at: number; readonly hold: string }
 
@@ -118,6 +126,7 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
     holds: stretch.holds,
     exitHold: stretch.exitHold,
     moves: movesVaried(figure, variation),
+    net: netVaried(figure, variation),
   })
 }
 
@@ -133,6 +142,10 @@ function movesVaried(figure: Figure, variation: Variation): readonly Line[] | nu
   if (lines && variation.times > 1) lines = repeatedLines(lines, variation.times, length)
   return lines && variation.reflected ? mirroredLines(lines) : lines
 }
+
+/** Home stays home, however often and whichever way; a part of it leads nobody knows where. */
+const netVaried = ({ net }: Figure, { cut, times, reflected }: Variation): StatedNet | null =>
+  net === undefined || cut !== null || (net !== 'home' && (times > 1 || reflected)) ? null : net
 
 /** Ended in another hold: the last step turns as that asks. What is mirrored later is not yet. */
 function withExit(

@@ -3,7 +3,14 @@ import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { aliasesText, readAliases } from './aliasText.ts'
 import { composeFigure } from '../model/compose.ts'
-import { linesText, readLines, wrapFacing, type Facing } from '../../move/index.ts'
+import {
+  linesText,
+  readLines,
+  readStatedNet,
+  statedNetText,
+  wrapFacing,
+  type Facing,
+} from '../../move/index.ts'
 import {
   endingsText,
   holdChangesText,
@@ -44,7 +51,7 @@ export interface WrittenFigure {
    */
   readonly couples: string
   readonly others: string
-  /** In a set: who moves where, such as `1-8 leads: cast in file`. */
+  /** In a set: who moves where, such as `1-8 leads: cast in file`, or where it leads: `net home`. */
   readonly moves: string
   readonly holds: readonly string[]
   readonly facings: readonly number[]
@@ -107,6 +114,8 @@ export const UNWRITTEN: WrittenFigure = {
 }
 
 const MOST_BEATS = 256
+/** Before where a figure leads, in place of its lines. */
+const NET = /^\s*net\s+/i
 const step = TICKS_PER_BEAT / 4
 
 /**
@@ -142,8 +151,10 @@ export function figureOfWritten(
     written.dancers === 'set' ? take('couples', couplesOf(written.couples)) : ([1, 1] as const)
   const others =
     written.dancers === 'set' ? take('others', readOthers(written.others, forLead)) : []
+  const isNet = written.dancers === 'set' && NET.test(written.moves)
+  const net = isNet ? take('moves', readStatedNet(written.moves.replace(NET, ''))) : null
   const moves =
-    written.dancers === 'set'
+    written.dancers === 'set' && !isNet
       ? take('moves', readLines(written.moves, isMade ? 0 : (lengthTicks ?? 0)))
       : []
   const holdChanges = isMade
@@ -169,6 +180,7 @@ export function figureOfWritten(
     follow: follow!,
     ...(written.dancers === 'set' ? { set: { couples: couples!, others: others! } } : {}),
     ...(moves!.length > 0 ? { moves: moves! } : {}),
+    ...(net ? { net } : {}),
     ...(holdChanges!.length > 0 ? { holdChanges: holdChanges! } : {}),
     entry: {
       holds: written.holds,
@@ -278,7 +290,7 @@ export const writtenOfFigure = (
       : figure.set.couples.join('-')
     : UNWRITTEN.couples,
   others: othersText(figure.set?.others ?? [], division),
-  moves: linesText(figure.moves ?? []),
+  moves: figure.net ? `net ${statedNetText(figure.net)}` : linesText(figure.moves ?? []),
   holds: figure.entry.holds,
   facings: figure.entry.facings,
   frame: figure.entry.frame ?? 'hall',

@@ -19,6 +19,7 @@ import { floor } from './floor.ts'
 import { backup } from './backup.ts'
 import { evenings } from './evenings.ts'
 import { lessons, logbook } from './lessons.ts'
+import { related } from './related.ts'
 import { rehearse } from './rehearse.ts'
 import {
   bars,
@@ -313,6 +314,7 @@ export const de: Catalogue = {
   tunes,
   lectern,
   floor,
+  related,
   rehearse,
   backup,
   evenings,

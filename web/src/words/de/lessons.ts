@@ -31,6 +31,14 @@ export const lessons: typeof ENGLISH = {
     remark: 'Bemerkung',
     homework: 'Aufgabe',
   },
+  howMuchOf: (what) => `Wie viel von ${what}`,
+  allOfIt: 'alles',
+  lessonOf: (n, parts) => `Stunde ${n}: ${parts.join(', ')}`,
+  spread: 'Über die Wochen verteilen',
+  begins: (hold, face, foot, count) =>
+    `Beginnt ${hold === '' ? '' : `in ${hold}, `}Blick ${face}${foot === null ? '' : `, ${foot === 'left' ? 'linker' : 'rechter'} Fuß frei`}, auf Schlag ${count}.`,
+  dancedBy: (parts, isWhole) =>
+    `Getanzt wird dann: ${parts.join(' ')}${isWhole ? ', das Ganze' : ''}.`,
   newHold: (hold) => `zum ersten Mal in Haltung ${hold}`,
   before: (names) => `Braucht davor: ${names.join(', ')}.`,
   minutesFor: (what) => `Minuten für ${what}`,
@@ -54,6 +62,8 @@ export const lessons: typeof ENGLISH = {
   catchUp: 'Was nachzuholen ist',
   catchHint: 'Wählen Sie die Wochen, in denen jemand gefehlt hat.',
   done: {
+    spread: 'ein Tanz wurde über die Wochen verteilt',
+    howMuch: 'wie viel gelehrt wird, wurde geändert',
     added: 'ein Thema kam dazu',
     moved: 'ein Thema wurde verschoben',
     removed: 'ein Thema wurde herausgenommen',

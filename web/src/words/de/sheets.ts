@@ -148,6 +148,8 @@ export const sheets: Catalogue['sheets'] = {
     most: 'Höchstens',
     filled: (gap, unit, n, left) =>
       `${beats(gap)} durch ${beats(unit)}: ${times(n)}${left > 0 ? `, ${beats(left)} bleiben` : left < 0 ? `, ${beats(-left)} zu viel` : ''}.`,
+    lastFill: (n) => `Zu dieser Musik lief es beim letzten Mal ${times(n)}.`,
+    keepFill: (n) => `Immer ${times(n)}`,
     finish: 'Endet mit',
     noFinish: 'nichts Eigenem',
     finishes: {
@@ -411,6 +413,7 @@ export const sheets: Catalogue['sheets'] = {
       n === of ? plural(n, 'Blatt', 'Blätter') : `${n} von ${plural(of, 'Blatt', 'Blättern')}`,
     more: (n) => `${n} weitere zeigen`,
     figures: (names) => `mit ${names}`,
+    alsoCalled: (names) => `auch ${names}`,
     notAway: 'Nichts ist im Archiv.',
     unreadable: 'Erwartet wurde eine Blattdatei (.json) oder ein Blatt als Text (.txt).',
   },

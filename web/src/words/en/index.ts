@@ -32,6 +32,7 @@ import { floor } from './floor.ts'
 import { backup } from './backup.ts'
 import { evenings } from './evenings.ts'
 import { lessons, logbook } from './lessons.ts'
+import { related } from './related.ts'
 import { rehearse } from './rehearse.ts'
 import { cues } from './cues.ts'
 import { voice } from './voice.ts'
@@ -297,6 +298,7 @@ export const en = {
   tunes,
   lectern,
   floor,
+  related,
   rehearse,
   backup,
   evenings,

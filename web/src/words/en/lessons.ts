@@ -29,6 +29,14 @@ export const lessons = {
     remark: 'remark',
     homework: 'homework',
   },
+  howMuchOf: (what: string) => `How much of ${what}`,
+  allOfIt: 'all of it',
+  lessonOf: (n: number, parts: readonly string[]) => `lesson ${n}: ${parts.join(', ')}`,
+  spread: 'Teach it over the weeks',
+  begins: (hold: string, face: string, foot: 'left' | 'right' | null, count: number) =>
+    `Begins ${hold === '' ? '' : `in ${hold}, `}facing ${face}${foot === null ? '' : `, ${foot} foot free`}, on count ${count}.`,
+  dancedBy: (parts: readonly string[], isWhole: boolean) =>
+    `Danced then: ${parts.join(' ')}${isWhole ? ', all of it' : ''}.`,
   newHold: (hold: string) => `first time in ${hold} hold`,
   before: (names: readonly string[]) => `Needs before it: ${names.join(', ')}.`,
   minutesFor: (what: string) => `Minutes for ${what}`,
@@ -52,6 +60,8 @@ export const lessons = {
   catchUp: 'What to catch up',
   catchHint: 'Choose the weeks somebody missed.',
   done: {
+    spread: 'a dance was spread over the weeks',
+    howMuch: 'how much is taught was changed',
     added: 'a topic was added',
     moved: 'a topic was moved',
     removed: 'a topic was taken out',

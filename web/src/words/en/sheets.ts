@@ -152,6 +152,8 @@ export const sheets = {
     most: 'At most',
     filled: (gap: number, unit: number, n: number, left: number) =>
       `${beats(gap)} by ${beats(unit)}: ${times(n)}${left > 0 ? `, ${beats(left)} left over` : left < 0 ? `, ${beats(-left)} too many` : ''}.`,
+    lastFill: (n: number) => `On this music it went round ${times(n)} the last time.`,
+    keepFill: (n: number) => `Always ${times(n)}`,
     finish: 'Ends with',
     noFinish: 'nothing of its own',
     finishes: {
@@ -410,6 +412,7 @@ export const sheets = {
       n === of ? plural(n, 'sheet') : `${n} of ${plural(of, 'sheet')}`,
     more: (n: number) => `Show ${n} more`,
     figures: (names: string) => `with ${names}`,
+    alsoCalled: (names: string) => `also called ${names}`,
     notAway: 'Nothing is archived.',
     unreadable: 'A sheet file (.json) or a sheet as text (.txt) was expected.',
   },

@@ -110,8 +110,6 @@ export const PROBLEMS: typeof ENGLISH = {
     'Erwartet wurde eine WebVTT-Datei, oder eine Tabelle mit den Spalten „start“ und „words“.',
   'cues.time': ({ line, time }) =>
     `Zeile ${line}: „${time}“ ist keine Zeit; erwartet wurden Sekunden wie 62.5, oder 1:02.5.`,
-  'sheet-text.net': ({ text }) =>
-    `„${text}“: home, oder von welchem Platz zu welchem, etwa l1>l2 l2>l1, wurde erwartet.`,
   'sheet-text.slot-extra': ({ extra }) =>
     `„${extra}“ sagt über eine Figur nichts Bekanntes; erwartet wurde "voll" / "kurz" / "Stichwort", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first oder announce "...".`,
   'sheet-text.pin': ({ text }) =>
@@ -136,6 +134,9 @@ export const PROBLEMS: typeof ENGLISH = {
     `„${value}“ nennt nicht die beiden Rollen; erwartet wurde etwa: roles: "Herr" / "Dame".`,
   'sheet-text.calling': ({ word, known }) =>
     `„${word}“ sagt über das Ansagen nichts Bekanntes; erwartet wurden ${known}, mit ; dazwischen.`,
+  'sheet-text.other-names': () => 'erwartet wurde ein Name, oder mehrere mit Strichpunkten.',
+  'sheet-text.related': ({ text }) =>
+    `„${text}“: erwartet wurde derselbe Tanz wie "…", Fassung von "…", für führend von "…", für folgend von "…" oder Teil "B" ist Teil "C" aus "…".`,
   'sheet-text.tags': () => 'erwartet wurde ein Schlagwort, oder mehrere mit Kommas.',
   'sheet-text.no-part': () =>
     'Erwartet wurde mindestens ein Teil: „part A“, und in den Zeilen darunter seine Figuren.',

@@ -152,8 +152,6 @@ export const PROBLEMS = {
     'A WebVTT file, or a table with the columns “start” and “words” was expected.',
   'cues.time': ({ line, time }: { line: number; time: string }) =>
     `Line ${line}: “${time}” is no time; seconds such as 62.5, or 1:02.5 was expected.`,
-  'sheet-text.net': ({ text }: { text: string }) =>
-    `“${text}”: home, or from which place to which, such as l1>l2 l2>l1, was expected.`,
   'sheet-text.slot-extra': ({ extra }: { extra: string }) =>
     `“${extra}” says nothing known of a figure; say "full" / "short" / "key word", silent, note "...", for lead "...", for follow "...", hard, optional, caution shown, caution hidden, change roles, ahead, on the count, with the step, step by step, pinned 2.5 before, pinned short, tell lead "...", tell follow "...", follow first or announce "..." was expected.`,
   'sheet-text.pin': ({ text }: { text: string }) =>
@@ -178,6 +176,9 @@ export const PROBLEMS = {
     `“${value}” does not name the two roles; such as: roles: "gent" / "lady" was expected.`,
   'sheet-text.calling': ({ word, known }: { word: string; known: string }) =>
     `“${word}” says nothing known of how it is called; ${known} were expected, with ; between.`,
+  'sheet-text.other-names': () => 'a name was expected, or several with semicolons between.',
+  'sheet-text.related': ({ text }: { text: string }) =>
+    `“${text}”: same dance as "…", version of "…", for lead of "…", for follow of "…", or part "B" is part "C" of "…" was expected.`,
   'sheet-text.tags': () => 'a tag was expected, or several with commas between.',
   'sheet-text.no-part': () =>
     'At least one part was expected: “part A”, and its figures on the lines below it.',

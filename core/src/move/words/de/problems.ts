@@ -14,4 +14,6 @@ export const PROBLEMS: typeof ENGLISH = {
   'move.word': ({ found, expected }) => `„${found}“: Hier wurde ${expected} erwartet.`,
   'move.counts': ({ text, counts }) =>
     `„${text}“: Zählzeiten von 1 bis ${counts} wurden erwartet, die erste vor der letzten.`,
+  'move.net': ({ text }) =>
+    `„${text}“: home, oder von welchem Platz zu welchem, etwa l1>l2 l2>l1, wurde erwartet.`,
 }

@@ -13,4 +13,6 @@ export const PROBLEMS = {
     `“${found}”: ${expected} was expected here.`,
   'move.counts': ({ text, counts }: { text: string; counts: number }) =>
     `“${text}”: counts from 1 to ${counts}, the first before the last, were expected.`,
+  'move.net': ({ text }: { text: string }) =>
+    `“${text}”: home, or from which place to which, such as l1>l2 l2>l1, was expected.`,
 } as const

@@ -1,0 +1,77 @@
+import { emptyEntry, type LogEntry } from '@dellop/core/logbook'
+import type { Routine } from '@dellop/core/routine'
+import type { Tune } from '@dellop/core/tune'
+import { expect, test } from './helpers/dellop.ts'
+import { choose } from './helpers/fields.ts'
+
+test('a dance is taught in instalments: each week begins where the last ended, the last runs all', async ({
+  page,
+}) => {
+  await page.goto('/lessons/beginners')
+  const week = (n: number) => page.getByRole('region', { name: `Week ${n}`, exact: true })
+  await choose(week(4).getByLabel('Add a dance to week 4'), 'Withy Bend')
+  await expect(week(4).getByText('Withy Bend', { exact: true })).toBeVisible()
+  await week(4).getByRole('button', { name: 'Teach it over the weeks' }).click()
+  await expect(week(4).getByText(/^Begins .*on count 1\.$/)).toBeVisible()
+  await expect(week(5).getByText(/^Begins .*on count \d+\.$/)).toBeVisible()
+  await expect(week(5).getByText(/^Danced then: A A.*Tag.*, all of it\.$/)).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(week(5).getByText('Withy Bend')).toHaveCount(0)
+  await choose(week(4).getByLabel('How much of Withy Bend'), 'lesson 2: Tag')
+  await expect(week(4).getByText(/all of it\.$/)).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(week(4).getByText('Withy Bend')).toHaveCount(0)
+})
+
+test('the season is seen by months, and an evening is begun on a day of it', async ({ page }) => {
+  await page.goto('/evenings')
+  await page.getByText('Calendar', { exact: true }).click()
+  await expect(page).toHaveURL(/as=calendar/)
+  const season = page.getByRole('region', { name: 'The season, by months' })
+  await expect(season.getByRole('link', { name: /Saltmarsh Social/ }).first()).toBeVisible()
+  await expect(
+    season.getByRole('link', { name: /Waltz for beginners, Week \d/ }).first(),
+  ).toBeVisible()
+  await season.getByRole('button', { name: 'Next Month' }).click()
+  await season.locator('.el-calendar-day').nth(16).click()
+  const begin = season.getByRole('button', { name: /^New evening on / })
+  const day = /New evening on (.*)/.exec((await begin.textContent())!)![1]!
+  await begin.click()
+  await expect(page).toHaveURL(/\/evenings\/(?!\?)/)
+  await page.goBack()
+  await expect(page).toHaveURL(/as=calendar/)
+  await page.getByText('List', { exact: true }).click()
+  const row = page.getByRole('row').filter({ hasText: day })
+  await expect(row).toHaveCount(1)
+  await row.getByRole('button', { name: 'Delete' }).click()
+  await expect(row).toHaveCount(0)
+})
+
+test('how often a fill went round to this music is remembered and offered', async ({ page }) => {
+  await page.goto('/sheets/goosefoot-ring')
+  const { routine } = (await (await page.request.get('/api/sheets/goosefoot-ring')).json()) as {
+    routine: Routine
+  }
+  const fill = routine.passes.find((pass) => pass.fill)!
+  const { tunes } = (await (await page.request.get('/api/tunes')).json()) as { tunes: Tune[] }
+  const tune = tunes.find(({ id }) => id === routine.tuneId)
+  const entry: LogEntry = {
+    ...emptyEntry('goosefoot-then', routine.title, Date.now() - 24 * 3600_000),
+    sheetId: routine.id,
+    recordingId: routine.recordingId ?? tune?.recordings[0]?.id ?? null,
+    fills: [{ passId: fill.id, times: 3 }],
+  }
+  const put = await page.request.post('/api/logbook', { data: { entry } })
+  expect(put.ok(), await put.text()).toBe(true)
+  await page.locator('.chip').nth(routine.passes.indexOf(fill)).click()
+  await page.getByRole('tab', { name: 'Part', exact: true }).click()
+  await expect(page.getByText('On this music it went round 3 times the last time.')).toBeVisible()
+  await page.getByRole('button', { name: 'Always 3 times' }).click()
+  await expect(page.getByRole('button', { name: 'Always 3 times' })).toHaveCount(0)
+  await expect(page.getByLabel('At most')).toHaveValue('3')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByLabel('At most')).toHaveValue('16')
+})
