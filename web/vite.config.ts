@@ -26,10 +26,41 @@ const noCircles = (): Plugin => ({
   },
 })
 
+/**
+ * The app itself is begun once its language is there; what it is made of is asked for at once, so
+ * that the page does not wait for one answer after the other.
+ */
+const askForAppAtOnce = (): Plugin => ({
+  name: 'ask-for-app-at-once',
+  transformIndexHtml: {
+    order: 'post',
+    handler(_, { bundle, chunk: entry }) {
+      const app = Object.values(bundle ?? {}).find(
+        (one) => one.type === 'chunk' && one.facadeModuleId?.endsWith('/src/app/start.ts'),
+      )
+      if (app?.type !== 'chunk' || entry?.name !== 'index') return []
+      const there = new Set<string>()
+      const withImports = (file: string): string[] => {
+        const chunk = bundle![file]
+        if (there.has(file) || chunk?.type !== 'chunk') return []
+        there.add(file)
+        return [file, ...chunk.imports.flatMap(withImports)]
+      }
+      withImports(entry.fileName)
+      return withImports(app.fileName).map((file) => ({
+        tag: 'link',
+        attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
+        injectTo: 'head',
+      }))
+    },
+  },
+})
+
 export default defineConfig({
   plugins: [
     vue(),
     noCircles(),
+    askForAppAtOnce(),
     Components({
       dirs: [],
       dts: 'src/components.d.ts',

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { constants } from 'node:zlib'
 import Router from '@koa/router'
 import Koa from 'koa'
@@ -12,7 +14,7 @@ import { schoolRoutes } from './school/routes.ts'
 import { requestBoundary } from './http/errors.ts'
 import { hostGuard, originGuard, securityHeaders } from './http/guards.ts'
 import { serve } from './http/route.ts'
-import { webApp } from './http/webApp.ts'
+import { scriptOf, webApp } from './http/webApp.ts'
 import { mediaRoutes } from './media/routes.ts'
 import type { Services } from './services.ts'
 import { backupRoutes } from './backup/routes.ts'
@@ -70,6 +72,18 @@ const tellsOfRoom =
     await next()
   }
 
+/**
+ * Every answer says by its script which build of the page lies here: a page of the same build need
+ * not go through long lists again that were validated as they were read.
+ */
+function tellsOfPage(webFolder: string): Koa.Middleware {
+  const page = scriptOf(readFileSync(join(webFolder, 'index.html'), 'utf8'))
+  return async (ctx, next) => {
+    if (page) ctx.set('Dellop-Page', page)
+    await next()
+  }
+}
+
 /** The application; the middleware in the order in which a request meets it. */
 export function createApp(services: Services, webFolder: string | null): Koa {
   const app = new Koa()
@@ -78,7 +92,7 @@ export function createApp(services: Services, webFolder: string | null): Koa {
   app.use(securityHeaders)
   app.use(hostGuard)
   app.use(originGuard)
-  if (webFolder) app.use(webApp(webFolder))
+  if (webFolder) app.use(webApp(webFolder)).use(tellsOfPage(webFolder))
   app.use(squeezedAnswers)
   app.use(tellsOfRoom(services))
   app.use(router.routes())

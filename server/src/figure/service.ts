@@ -236,10 +236,41 @@ export async function shipFigures({ database, nowMs }: Services): Promise<void> 
     const newest = new Map<string, FigureVersionEntity>()
     for (const row of await manager.find(FigureVersionEntity, { order: { version: 'ASC' } }))
       newest.set(row.figureId, row)
-    const due = SHIPPED_FIGURES.filter((figure) => {
+    const isDue = (figure: Figure, document: string): boolean => {
       const last = newest.get(figure.id)
-      return !last || (last.how === 'shipped' && !sameValue(JSON.parse(last.document), figure))
-    })
-    for (const figure of due) await keepFigure(manager, figure, 'shipped', nowMs())
+      if (!last) return true
+      return (
+        last.how === 'shipped' &&
+        last.document !== document &&
+        !sameValue(JSON.parse(last.document), figure)
+      )
+    }
+    const atMs = nowMs()
+    const due = SHIPPED_FIGURES.map((figure) => ({ figure, document: JSON.stringify(figure) }))
+      .filter(({ figure, document }) => isDue(figure, document))
+      .map(({ figure: { id, name }, document }) => ({ id, name, document }))
+    // Many at once: one question each would be most of a first start.
+    for (const some of inGroups(due, ROWS_AT_ONCE)) {
+      await manager.upsert(
+        FigureEntity,
+        some.map((row) => ({ ...row, updatedAtMs: atMs })),
+        ['id'],
+      )
+      await manager.insert(
+        FigureVersionEntity,
+        some.map(({ id, document }) => {
+          const version = (newest.get(id)?.version ?? 0) + 1
+          return { figureId: id, version, document, how: 'shipped', atMs }
+        }),
+      )
+    }
   })
 }
+
+/** So many rows go into the book with one question. */
+const ROWS_AT_ONCE = 100
+
+const inGroups = <T>(rows: readonly T[], most: number): T[][] =>
+  Array.from({ length: Math.ceil(rows.length / most) }, (_, i) =>
+    rows.slice(i * most, (i + 1) * most),
+  )

@@ -21,6 +21,10 @@ export function webApp(folder: string): Middleware {
   }
 }
 
+/** The name of the script that a built page begins with; null where it has none. */
+export const scriptOf = (html: string): string | null =>
+  /<script type="module"[^>]* src="[^"]*\/([\w-]+\.js)"/.exec(html)?.[1] ?? null
+
 const asked = conditional()
 const tagged = etag()
 
