@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import request from 'supertest'
 import { start, type Running } from '../start.ts'
+import { scriptOf } from './webApp.ts'
 
 let folder: string
 let running: Running
@@ -121,5 +122,17 @@ describe('the pages of the application', () => {
     await ask.post('/sheets').expect(404)
     expect((await ask.get('/api/nowhere').expect(404)).text).not.toContain('the page')
     expect((await ask.get('/media/0000').expect(404)).text).not.toContain('the page')
+  })
+})
+
+describe('which build of the page lies here', () => {
+  it.each([
+    ['<script type="module" crossorigin src="/assets/index-B_w-1.js"></script>', 'index-B_w-1.js'],
+    ['<title>the page</title>', null],
+    ['<script src="/assets/plain.js"></script>', null],
+  ])('%s', (html, script) => expect(scriptOf(html)).toBe(script))
+  it('is said with every answer, where a page was built', async () => {
+    const answer = await ask.get('/api/figures').expect(200)
+    expect(answer.headers['dellop-page']).toBeUndefined()
   })
 })

@@ -6,7 +6,7 @@ import AppBar from './AppBar.vue'
 import { useUpdateNotice } from './updateNotice.ts'
 
 const route = useRoute()
-useUpdateNotice(() => route.meta.whole === true)
+useUpdateNotice(() => route.meta.live === true)
 /** An empty text is a choice like any other; only what is not there is none. */
 const NOTHING = [undefined, null]
 </script>

@@ -115,3 +115,30 @@ describe('a disk that is all but full', () => {
     expect(after).toEqual([1, 1, 1, 2])
   })
 })
+
+describe('a long list that the server has validated', () => {
+  // No figure is like this: whoever validates it refuses it.
+  const answer = { figures: [{ id: 'not-a-figure' }] }
+  const listed = (page: string | null) => {
+    globalThis.fetch = async () =>
+      Response.json(answer, { headers: page === null ? {} : { 'Dellop-Page': page } })
+    return api('listFigures')
+  }
+  beforeEach(() => {
+    const script = { src: 'http://127.0.0.1:4477/assets/index-ours.js' }
+    Object.assign(globalThis, { document: { querySelector: () => script } })
+  })
+  afterEach(() => void Reflect.deleteProperty(globalThis, 'document'))
+
+  it('is taken as it is from the build this page came out of', async () => {
+    expect(await listed('index-ours.js')).toEqual(answer)
+  })
+  it.each(['index-another.js', 'ours.js', null])('is gone through from %s', async (page) => {
+    await expect(listed(page)).rejects.toMatchObject({ code: 'answer.invalid' })
+  })
+  it('is all that is taken so: anything else is gone through', async () => {
+    globalThis.fetch = async () =>
+      Response.json({ settings: {} }, { headers: { 'Dellop-Page': 'index-ours.js' } })
+    await expect(api('getSettings')).rejects.toMatchObject({ code: 'answer.invalid' })
+  })
+})

@@ -92,8 +92,7 @@ async function answered(path: string, route: Route, body: string | undefined): P
   if (!isNamed(path, route)) return heard(path, { ...init, headers: type })
   const asked = `${route.method} ${path} ${body ?? ''}`
   const name = unheard.get(asked) ?? randomId()
-  const send = (): Promise<Heard> =>
-    heard(path, { ...init, headers: { ...type, 'X-Once': name } })
+  const send = (): Promise<Heard> => heard(path, { ...init, headers: { ...type, 'X-Once': name } })
   try {
     const answer = await send().catch(async (error: unknown) => {
       if (!isUnheard(error)) throw error
@@ -120,7 +119,7 @@ interface Heard {
 }
 
 /** The script this page began with: its name tells one build from another. */
-const PAGE =
+const pageScript = (): string =>
   globalThis.document?.querySelector<HTMLScriptElement>('script[type=module][src]')?.src ?? ''
 
 async function heard(path: string, init: RequestInit): Promise<Heard> {
@@ -132,7 +131,7 @@ async function heard(path: string, init: RequestInit): Promise<Heard> {
   const json: unknown = await response.json().catch(() => null)
   if (!response.ok) throw problemOf(json)
   const page = response.headers.get('Dellop-Page')
-  return { json, isSameBuild: page !== null && PAGE.endsWith(`/${page}`) }
+  return { json, isSameBuild: page !== null && pageScript().endsWith(`/${page}`) }
 }
 
 let isLowOnRoom = false

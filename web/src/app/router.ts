@@ -7,6 +7,8 @@ declare module 'vue-router' {
     title?: string
     /** Views that take the whole screen, without the bar. */
     whole?: boolean
+    /** Views in which somebody is heard by a floor, or practises it: nothing comes over them. */
+    live?: boolean
   }
 }
 
@@ -74,7 +76,7 @@ export const router = createRouter({
       path: '/sheets/:id/rehearse',
       name: 'sheet-rehearse',
       component: () => import('../rehearse/RehearseView.vue'),
-      meta: { title: words.nav.sheets },
+      meta: { live: true, title: words.nav.sheets },
     },
     {
       path: '/sheets/:id/floor',
@@ -146,13 +148,13 @@ export const router = createRouter({
       path: '/lectern/:id',
       name: 'lectern',
       component: () => import('../call/LecternView.vue'),
-      meta: { title: words.nav.lectern, whole: true },
+      meta: { title: words.nav.lectern, whole: true, live: true },
     },
     {
       path: '/free',
       name: 'free',
       component: () => import('../call/FreeView.vue'),
-      meta: { title: words.lectern.free.open, whole: true },
+      meta: { title: words.lectern.free.open, whole: true, live: true },
     },
     {
       path: '/calls',

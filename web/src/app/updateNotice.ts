@@ -7,12 +7,12 @@ import { takeUpdate, updateWaiting } from './offline.ts'
 /**
  * Tells that a new version waits, with a button that takes it; never over a call.
  *
- * @param isWhole Whether the view now has the whole screen to itself.
+ * @param isLive Whether the view now is one to call or practise from.
  */
-export function useUpdateNotice(isWhole: () => boolean): void {
+export function useUpdateNotice(isLive: () => boolean): void {
   let notice: { readonly close: () => void } | null = null
   watch(
-    () => updateWaiting.value && !isWhole(),
+    () => updateWaiting.value && !isLive(),
     (wanted) => {
       notice?.close()
       notice = wanted
