@@ -35,7 +35,7 @@ test('the season is seen by months, and an evening is begun on a day of it', asy
   await expect(
     season.getByRole('link', { name: /Waltz for beginners, Week \d/ }).first(),
   ).toBeVisible()
-  await season.getByRole('button', { name: 'Next Month' }).click()
+  await season.getByRole('button', { name: 'Month after' }).click()
   await season.locator('.el-calendar-day').nth(16).click()
   const begin = season.getByRole('button', { name: /^New evening on / })
   const day = /New evening on (.*)/.exec((await begin.textContent())!)![1]!

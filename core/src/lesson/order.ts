@@ -1,4 +1,4 @@
-import { holdName, type Figure, type FigureBook } from '../figure/index.ts'
+import type { Figure, FigureBook } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Series, SeriesLesson, Topic } from './series.ts'
@@ -161,7 +161,7 @@ export function newHolds(topics: readonly Topic[], book: FigureBook): ReadonlyMa
     const [hold] = figure?.entry.holds ?? []
     if (hold === undefined || seen.has(hold)) continue
     seen.add(hold)
-    found.set(id, holdName(hold))
+    found.set(id, hold)
   }
   return found
 }

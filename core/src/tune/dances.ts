@@ -1,4 +1,5 @@
 import type { Metre } from '../time/index.ts'
+import { GERMAN_DANCES } from './danceNames.ts'
 
 /**
  * What a kind of dance is usually danced to: beats a minute and the beats of its bar. General
@@ -111,7 +112,8 @@ const plain = (name: string): string =>
 
 const named = new Map<string, NamedDance>()
 for (const one of [...DANCES, ...TO_ANY_MUSIC, ...FAMILIES_ONLY])
-  for (const name of [one.dance, ...one.aliases]) named.set(plain(name), one)
+  for (const name of [one.dance, GERMAN_DANCES[one.dance] ?? one.dance, ...one.aliases])
+    named.set(plain(name), one)
 
 /** A dance by its name or one of its other names; null for one that nobody here knows. */
 const danceNamed = (name: string): NamedDance | null => named.get(plain(name)) ?? null

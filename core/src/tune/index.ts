@@ -36,6 +36,7 @@ export {
   usualTempo,
   type DanceTempo,
 } from './dances.ts'
+export { danceName } from './danceNames.ts'
 export { alignBeats, SAME_MUSIC, type Alignment, type BeatHarmony } from './align.ts'
 export { carryLayout, type Carried, type RecordingDifference } from './carry.ts'
 export { phrasesOf, relaid, withBeats } from './relay.ts'

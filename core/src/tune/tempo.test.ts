@@ -1,6 +1,7 @@
 import { houseWaltz } from '../testing/sheets.ts'
 import { steadyBeatMap, type BeatMap } from '../time/index.ts'
-import { danceTempo, figureFamily, usualTempo } from './dances.ts'
+import { danceName } from './danceNames.ts'
+import { DANCE_NAMES, danceTempo, figureFamily, usualTempo } from './dances.ts'
 import { meanBpm, sectionFacts, toldBpm, usualBpm } from './tempo.ts'
 
 describe('how fast a tune is', () => {
@@ -101,4 +102,19 @@ it.each([
 it('a dance to any music has a usual tempo, but no music that an ear could listen for', () => {
   expect(usualTempo('square dance')?.range).toEqual([108, 128])
   expect(danceTempo('square dance')).toBeNull()
+})
+
+describe('dances in German', () => {
+  it.each([...DANCE_NAMES, 'viennese waltz', 'openings and endings'])(
+    '%s has a name there, which is understood for it',
+    (name) => {
+      const german = danceName(name, 'de')
+      expect(german).toMatch(/^\p{Lu}/u)
+      expect(figureFamily(german)).toBe(figureFamily(name))
+    },
+  )
+  it('are what was written where the words are a cuer’s own, and in English always', () => {
+    expect(danceName('our slow one', 'de')).toBe('our slow one')
+    expect(danceName('waltz', 'en')).toBe('waltz')
+  })
 })

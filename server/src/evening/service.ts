@@ -6,9 +6,9 @@ import {
   withSameDances,
 } from '@dellop/core/evening'
 import type { DanceFacts } from '@dellop/core/evening'
-import { bookOf } from '@dellop/core/figure'
-
-import { namedOf, type Named } from '@dellop/core/routine'
+import { bookOf, type Figure } from '@dellop/core/figure'
+import { figureIdsOf } from '@dellop/core/file'
+import { namedOf, type Named, type Routine } from '@dellop/core/routine'
 import { keptKind } from '../document/kept.ts'
 import { allFigures } from '../figure/service.ts'
 import { readableRecords } from '../document/record.ts'
@@ -26,8 +26,19 @@ export const EVENINGS = keptKind(
   ({ date, title }) => `${date} ${title}`,
 )
 
-/** Facts are worked out once for each state of a sheet and its tune. */
-const known = new Map<string, { readonly of: string; readonly facts: DanceFacts }>()
+/** Facts are worked out once for each state of what they were worked out from. */
+const known = new Map<string, { readonly from: readonly unknown[]; readonly facts: DanceFacts }>()
+const isSame = (some: readonly unknown[], others: readonly unknown[]): boolean =>
+  some.length === others.length && some.every((one, i) => one === others[i])
+
+/** Figures as they are kept that a sheet dances, with what they are made of; undefined is none. */
+function dancedIn(routine: Routine, kept: ReadonlyMap<string, Figure>): (Figure | undefined)[] {
+  const ids = new Set(figureIdsOf(routine))
+  // What is added while a set is gone through is gone through too.
+  for (const id of ids) for (const { figureId } of kept.get(id)?.parts ?? []) ids.add(figureId)
+  return [...ids].map((id) => kept.get(id))
+}
+
 /** So many sheets are worked out before others are answered. */
 const AT_ONCE = 8
 
@@ -38,26 +49,27 @@ export async function allDances({ database }: Services): Promise<DanceFacts[]> {
   const tunes = new Map(
     readableRecords(TUNE_RECORD, await manager.find(TuneEntity)).map(({ row, document }) => [
       row.id,
-      { tune: document, text: row.document },
+      document,
     ]),
   )
   const figures = await allFigures(manager)
-  const figuresState = JSON.stringify(figures.map(({ id }) => id)).length
+  const kept = new Map(figures.map((figure) => [figure.id, figure]))
   const book = bookOf(figures)
   const facts: DanceFacts[] = []
   const shelf: Named[] = []
   let made = 0
   for (const { row, document } of readableRecords(SHEET_RECORD, sheets)) {
     shelf.push(namedOf(document))
-    const tune = document.tuneId === null ? undefined : tunes.get(document.tuneId)
-    const of = `${row.revision} ${figuresState} ${tune?.text.length ?? 0}`
+    const tune = document.tuneId === null ? null : (tunes.get(document.tuneId) ?? null)
+    // A document that has not changed is read as the same value.
+    const from = [document, tune, ...dancedIn(document, kept)]
     const before = known.get(row.id)
-    if (before?.of === of) {
+    if (before && isSame(before.from, from)) {
       facts.push(before.facts)
       continue
     }
-    const one = danceFacts(document, book, tune?.tune ?? null)
-    known.set(row.id, { of, facts: one })
+    const one = danceFacts(document, book, tune)
+    known.set(row.id, { from, facts: one })
     facts.push(one)
     made++
     if (made % AT_ONCE === 0) await new Promise((resolve) => setImmediate(resolve))

@@ -138,6 +138,22 @@ describe('the logbook', () => {
 })
 
 describe('programmes and series', () => {
+  it('go by the figures as they are now, though no sheet has changed', async () => {
+    await begin()
+    const factsOfOne = async () => (await server.ask.get('/api/dances').expect(200)).body.dances[0]
+    const before = await factsOfOne()
+    const [{ id, name }] = before.figures
+    const edits = [{ type: 'set', id: '', field: 'name', from: name, to: 'Renamed vine' }]
+    const { figures } = (await server.ask.get('/api/figures')).body
+    expect(figures.some((figure: { id: string }) => figure.id === id)).toBe(true)
+    await server.ask
+      .post(`/api/figures/${id}/edits`)
+      .send({ clientId: 'a-client', batchId: 'rename', base: 1, edits })
+      .expect(200)
+    const after = await factsOfOne()
+    expect(after.figures[0]).toEqual({ ...before.figures[0], name: 'Renamed vine' })
+    expect({ ...after, figures: null }).toEqual({ ...before, figures: null })
+  })
   it('are kept, edited with others, and the facts of every dance are told', async () => {
     await begin()
     const { dances } = (await server.ask.get('/api/dances').expect(200)).body

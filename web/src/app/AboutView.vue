@@ -42,6 +42,7 @@ onMounted(async () => {
 }
 section {
   max-width: 70ch;
+  margin-top: 1.75rem;
   margin-bottom: 1.75rem;
 }
 section h2 {

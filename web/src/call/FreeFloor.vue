@@ -45,7 +45,7 @@ const cautionsOf = ({ figures: list }: FreePhrase) => [
 
 <template>
   <header class="top">
-    <span class="pass">{{ words.lectern.free.called(setup.dance) }}</span>
+    <span class="pass">{{ words.lectern.free.called(words.dance(setup.dance)) }}</span>
     <span class="numbers count"
       ><template v-if="phrase">{{
         words.lectern.free.phrase(phrase.index + 1, beats(phrase.end - position))

@@ -20,7 +20,11 @@ const library = useLibrary()
     <template v-if="ready">
       <Labelled :label="words.lectern.free.dance"
         ><el-select v-model="dance"
-          ><el-option v-for="one in setup.dances" :key="one" :value="one" :label="one" /></el-select
+          ><el-option
+            v-for="one in setup.dances"
+            :key="one"
+            :value="one"
+            :label="words.dance(one)" /></el-select
       ></Labelled>
       <Labelled :label="words.lectern.free.tune"
         ><el-select v-model="tuneId"

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import EntryComplete from '../ui/EntryComplete.vue'
 import EntryInput from '../ui/EntryInput.vue'
 import Labelled from '../ui/Labelled.vue'
+import '../ui/weeks.ts'
 import { words } from '../words/index.ts'
 import type { EveningDocument } from './eveningDocument.ts'
 

@@ -14,6 +14,7 @@ import { download } from '../app/download.ts'
 import { randomId } from '../app/randomId.ts'
 import PickFile from '../ui/PickFile.vue'
 import { tellUndo } from '../ui/message.ts'
+import { usePhone } from '../ui/narrow.ts'
 import { words } from '../words/index.ts'
 import SeasonNav from '../ui/SeasonNav.vue'
 import { useQueryState } from '../ui/queryState.ts'
@@ -22,6 +23,7 @@ import SeasonCalendar from './SeasonCalendar.vue'
 
 /** Programmes, those to come first. */
 const say = words.evenings
+const phone = usePhone()
 const router = useRouter()
 const evenings = shallowRef<readonly Evening[] | null>(null)
 const series = shallowRef<readonly Series[]>([])
@@ -189,21 +191,27 @@ async function bring(file: File): Promise<void> {
         <section v-if="group.list.length > 0" :aria-label="group.title">
           <h2>{{ group.title }}</h2>
           <el-table :data="group.list" row-key="id">
-            <el-table-column :label="say.when" min-width="170">
+            <el-table-column :label="say.when" min-width="145">
               <template #default="{ row }">
                 <RouterLink :to="{ name: 'evening', params: { id: row.id } }">{{
                   row.when
                 }}</RouterLink>
               </template>
             </el-table-column>
-            <el-table-column prop="clock" :label="say.clock" width="130" />
-            <el-table-column prop="title" :label="say.name" min-width="160" />
-            <el-table-column prop="hall" :label="say.hall" min-width="120" />
-            <el-table-column prop="dances" :label="say.dances" width="90" align="right" />
-            <el-table-column :label="say.left" width="120" align="right">
+            <el-table-column v-if="!phone" prop="clock" :label="say.clock" width="120" />
+            <el-table-column prop="title" :label="say.name" min-width="125" />
+            <el-table-column v-if="!phone" prop="hall" :label="say.hall" min-width="100" />
+            <el-table-column
+              v-if="!phone"
+              prop="dances"
+              :label="say.dances"
+              width="85"
+              align="right"
+            />
+            <el-table-column v-if="!phone" :label="say.left" width="105" align="right">
               <template #default="{ row }">{{ say.minutesLeft(row.left) }}</template>
             </el-table-column>
-            <el-table-column width="110">
+            <el-table-column width="90">
               <template #default="{ row }">
                 <el-button link type="danger" @click="remove(row as Evening)">{{
                   say.remove

@@ -75,7 +75,7 @@ const print = (): void => window.print()
         <li v-for="row in rows" :key="row.id">
           <span class="at">{{ row.at }}</span>
           <span class="title">{{ row.title }}</span>
-          <span v-if="paper !== 'cuer'">{{ row.facts?.dance ?? '' }}</span>
+          <span v-if="paper !== 'cuer'">{{ words.dance(row.facts?.dance ?? '') }}</span>
           <span v-if="paper === 'band'">{{
             row.facts ? say.bandLine(row.facts.bpm, row.item.times ?? 1) : ''
           }}</span>

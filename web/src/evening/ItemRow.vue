@@ -18,7 +18,7 @@ const emit = defineEmits<{ set: [fields: Fields, label: string]; move: [by: 1 | 
 const say = words.evenings
 const item = computed(() => props.timed.item)
 const title = computed(() => itemTitle(item.value, props.facts))
-const dance = computed(() => props.facts.get(item.value.sheetId ?? '')?.dance ?? '')
+const dance = computed(() => words.dance(props.facts.get(item.value.sheetId ?? '')?.dance ?? ''))
 const isDance = computed(() => item.value.kind === 'dance')
 const minutes = computed(() => Math.round(props.timed.minutes * 10) / 10)
 const number = (value: number | undefined): number | undefined =>

@@ -64,7 +64,7 @@ const dances = computed(() =>
     .filter(({ archived }) => !archived)
     .map((one) => ({
       value: one.sheetId,
-      label: say.danceOption(one.title, one.dance, Math.round(one.seconds / 60)),
+      label: say.danceOption(one.title, words.dance(one.dance), Math.round(one.seconds / 60)),
     }))
     .sort((a, b) => a.label.localeCompare(b.label)),
 )
@@ -122,7 +122,9 @@ const chart = computed(() => [
 const kinds = computed(() => {
   const counts = new Map<string, number>()
   for (const { facts: one } of danced.value) counts.set(one.dance, (counts.get(one.dance) ?? 0) + 1)
-  return [...counts].sort((a, b) => b[1] - a[1])
+  return [...counts]
+    .map(([dance, times]) => [words.dance(dance), times] as const)
+    .sort((a, b) => b[1] - a[1])
 })
 const sum = computed(() =>
   say.sum(

@@ -4,6 +4,7 @@ import type { Series } from '@dellop/core/lesson'
 import type { LogEntry } from '@dellop/core/logbook'
 import { computed, ref } from 'vue'
 import type { RouteLocationRaw } from 'vue-router'
+import '../ui/weeks.ts'
 import { words } from '../words/index.ts'
 
 /** A month of the season: evenings, lessons, and what was danced without a programme. */
@@ -16,6 +17,11 @@ const emit = defineEmits<{ add: [date: string] }>()
 const say = words.evenings
 /** As the calendar asks for it: a day of this machine's clock. */
 const shown = ref(new Date())
+/** The first of a month so many away; the day itself this month. */
+function showMonth(away: -1 | 0 | 1): void {
+  const now = away === 0 ? new Date() : shown.value
+  shown.value = new Date(now.getFullYear(), now.getMonth() + away, away === 0 ? now.getDate() : 1)
+}
 const chosen = computed(() => shown.value.toLocaleDateString('sv'))
 
 interface Held {
@@ -75,6 +81,14 @@ const month = computed(() =>
 <template>
   <section :aria-label="say.calendar">
     <el-calendar v-model="shown" class="season">
+      <template #header>
+        <h2>{{ words.format.month(shown.getTime()) }}</h2>
+        <el-button-group>
+          <el-button @click="showMonth(-1)">{{ say.months.before }}</el-button>
+          <el-button @click="showMonth(0)">{{ say.months.today }}</el-button>
+          <el-button @click="showMonth(1)">{{ say.months.after }}</el-button>
+        </el-button-group>
+      </template>
       <template #date-cell="{ data }">
         <span class="day" :class="{ chosen: data.day === chosen }">{{
           Number(data.day.slice(8))
@@ -112,6 +126,14 @@ const month = computed(() =>
   border: 1px solid var(--rule);
   border-radius: 8px;
   background: var(--sheet);
+}
+.season :deep(.el-calendar__header) {
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+}
+.season h2 {
+  margin: 0;
 }
 .season :deep(.el-calendar-day) {
   display: grid;

@@ -92,7 +92,7 @@ async function bring(): Promise<void> {
         <li v-for="(row, i) in rows.slice(0, most)" :key="i">
           <el-checkbox :model-value="chosen.has(i)" :disabled="!canCome(row)" @change="toggle(i)"
             >{{ ' ' }}<strong>{{ row.figure.name }}</strong
-            >{{ ' ' }}<span class="soft">{{ row.figure.family }}</span></el-checkbox
+            >{{ ' ' }}<span class="soft">{{ words.dance(row.figure.family) }}</span></el-checkbox
           >
           <span>{{ why(row) }}</span>
         </li>

@@ -85,7 +85,7 @@ const columns: readonly LongColumn<Figure>[] = [
     key: 'family',
     title: words.figures.columns.family,
     width: 150,
-    by: (one) => one.family,
+    by: (one) => words.dance(one.family),
     always: true,
   },
   { key: 'counts', title: words.figures.columns.length, width: 90, by: counts, number: true },
@@ -206,7 +206,7 @@ function begins(figure: Figure): string {
               v-for="family in families"
               :key="family"
               :value="family"
-              :label="family" /></el-select
+              :label="words.dance(family)" /></el-select
         ></Labelled>
         <Labelled :label="words.figures.columns.level"
           ><el-select v-model="wish.level" class="pick"
@@ -274,7 +274,7 @@ function begins(figure: Figure): string {
             }}</span></span
           >
         </template>
-        <template #family="{ row }">{{ row.family }}</template>
+        <template #family="{ row }">{{ words.dance(row.family) }}</template>
         <template #counts="{ row }"
           ><span class="count">{{ counts(row) }}</span></template
         >

@@ -115,7 +115,7 @@ async function remove(): Promise<void> {
         <div>
           <h1>{{ figure.name }}</h1>
           <p class="soft">
-            {{ figure.family
+            {{ words.dance(figure.family)
             }}<template v-if="tempo"
               >, {{ say.usualTempo(tempo.range[0], tempo.range[1], bar.beatsPerBar) }}</template
             >

@@ -64,7 +64,8 @@ watch([shown, figures], () => (most.value = PAGE))
           <dt>
             <RouterLink :to="{ name: 'figure', params: { id: figure.id } }">{{
               figure.name
-            }}</RouterLink>{{ ' ' }}<span class="soft family">{{ figure.family }}</span>
+            }}</RouterLink>{{ ' '
+            }}<span class="soft family">{{ words.dance(figure.family) }}</span>
           </dt>
           <dd>
             <span v-for="one in wordsOfFigure(figure).slice(1)" :key="one.word" class="meaning"
@@ -85,7 +86,7 @@ watch([shown, figures], () => (most.value = PAGE))
                 meaning.figure.name
               }}</RouterLink>
               <span class="soft">{{
-                [meaning.figure.family, say.kind(meaning.as, meaning.whose)]
+                [words.dance(meaning.figure.family), say.kind(meaning.as, meaning.whose)]
                   .filter(Boolean)
                   .join(', ')
               }}</span>

@@ -63,7 +63,7 @@ function setDancers(dancers: WrittenFigure['dancers']): void {
     /></Labelled>
     <p v-if="namesake" class="soft">{{ say.namesake(namesake.name) }}</p>
     <p v-if="otherwise.length > 0" class="soft">
-      {{ say.otherwise(otherwise.map((one) => `${one.name} (${one.family})`)) }}
+      {{ say.otherwise(otherwise.map((one) => `${one.name} (${words.dance(one.family)})`)) }}
     </p>
     <div class="row">
       <Labelled :label="words.figures.columns.family"

@@ -19,6 +19,7 @@ import { useDerivedSheet } from '../app/derivedSheet.ts'
 import FloorPicture, { type SeenBy } from '../beats/FloorPicture.vue'
 import { rolesTold } from '../page/roles.ts'
 import Labelled from '../ui/Labelled.vue'
+import { usePhone } from '../ui/narrow.ts'
 import { words } from '../words/index.ts'
 import { useFloorPlayer } from './floorPlayer.ts'
 import HallRoom from './HallRoom.vue'
@@ -28,6 +29,7 @@ import TimesThrough from '../beats/TimesThrough.vue'
 const say = words.floor
 const route = useRoute()
 const id = String(route.params['id'])
+const phone = usePhone()
 const { sheet, failure, load } = useDerivedSheet(id, say.of)
 
 /** Couples, lines and rings are seen as they usually stand, where the sheet does not say how. */
@@ -193,7 +195,12 @@ const countTold = (value: number): string => `${Math.floor(value / TICKS_PER_BEA
         </div>
         <p v-if="player.failure.value" class="wrong" role="alert">{{ say.noSound }}</p>
         <div class="choices">
-          <Labelled :label="say.seenBy"><el-segmented v-model="seenBy" :options="SEEN" /></Labelled>
+          <Labelled :label="say.seenBy"
+            ><el-segmented
+              v-model="seenBy"
+              :options="SEEN"
+              :direction="phone ? 'vertical' : 'horizontal'"
+          /></Labelled>
           <Labelled :label="say.trail"
             ><el-select
               :model-value="followed ?? -1"

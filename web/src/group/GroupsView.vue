@@ -199,7 +199,7 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
             <el-table-column min-width="180">
               <template #default="{ row }"
                 ><span class="soft"
-                  >{{ row.figure.family }}, {{ levelNamed(row.figure) }}</span
+                  >{{ words.dance(row.figure.family) }}, {{ levelNamed(row.figure) }}</span
                 ></template
               >
             </el-table-column>

@@ -37,12 +37,12 @@ const caught = computed(() => toCatchUp(props.series, new Set(missed.value)))
     <p class="soft">{{ say.legend }}</p>
     <el-empty v-if="rows.length === 0" :description="say.nothingYet" />
     <el-table v-else :data="rows" row-key="figureId">
-      <el-table-column prop="name" :label="say.figure" min-width="180" fixed />
+      <el-table-column prop="name" :label="say.figure" min-width="160" fixed />
       <el-table-column
         v-for="(lesson, i) in lessons"
         :key="lesson.id"
         :label="String(i + 1)"
-        width="58"
+        width="48"
         align="center"
       >
         <template #default="{ row }">
@@ -55,7 +55,7 @@ const caught = computed(() => toCatchUp(props.series, new Set(missed.value)))
         </template>
       </el-table-column>
       <el-table-column prop="times" :label="say.danced" width="90" align="right" />
-      <el-table-column prop="last" :label="say.last" width="120" />
+      <el-table-column prop="last" :label="say.last" width="135" />
       <el-table-column :label="say.due" width="110">
         <template #default="{ row }">{{ row.due ? say.isDue : '' }}</template>
       </el-table-column>

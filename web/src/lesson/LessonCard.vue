@@ -4,6 +4,7 @@ import type { Routine } from '@dellop/core/routine'
 import { ArrowDown, ArrowUp, X } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
+import '../ui/weeks.ts'
 import { words } from '../words/index.ts'
 import InstalmentOf from './InstalmentOf.vue'
 
@@ -110,7 +111,7 @@ const isLeft = computed(() => topics.value.some((one) => one.became === 'not-rea
           <strong>{{ nameOf(topic) }}</strong>
           <span class="soft">{{ say.kinds[topic.kind] }}</span>
           <span v-if="holds.get(topic.id)" class="soft">{{
-            say.newHold(holds.get(topic.id)!)
+            say.newHold(words.hold(holds.get(topic.id)!))
           }}</span>
           <InstalmentOf
             v-if="topic.sheetId && routines.has(topic.sheetId)"

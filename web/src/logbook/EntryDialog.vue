@@ -4,6 +4,7 @@ import type { Group } from '@dellop/core/group'
 import { ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import Labelled from '../ui/Labelled.vue'
+import '../ui/weeks.ts'
 import { words } from '../words/index.ts'
 
 /** An entry by hand, or the correction of one; what it said before is kept and shown. */

@@ -6,6 +6,7 @@ import { download } from '../app/download.ts'
 import { randomId } from '../app/randomId.ts'
 import Labelled from '../ui/Labelled.vue'
 import { tellUndo } from '../ui/message.ts'
+import { useNarrow } from '../ui/narrow.ts'
 import PickFile from '../ui/PickFile.vue'
 import SeasonNav from '../ui/SeasonNav.vue'
 import { words } from '../words/index.ts'
@@ -16,6 +17,7 @@ const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
 
 /** What was danced, and what it answers: last time, what went wrong, what lies idle, how often. */
 const say = words.logbook
+const narrow = useNarrow()
 const { library, entries, logbook, failure, load, add, change, remove } = useLogbook()
 const told = ref('')
 const text = ref('')
@@ -194,8 +196,8 @@ const print = (): void => window.print()
           ></Labelled>
         </div>
         <el-table :data="rows" row-key="id">
-          <el-table-column prop="when" :label="say.when" min-width="160" />
-          <el-table-column :label="say.dance" min-width="170">
+          <el-table-column prop="when" :label="say.when" min-width="120" />
+          <el-table-column :label="say.dance" min-width="140">
             <template #default="{ row }">
               <RouterLink v-if="row.callId" :to="{ name: 'call', params: { id: row.callId } }">{{
                 row.title
@@ -203,10 +205,20 @@ const print = (): void => window.print()
               <template v-else>{{ row.title }}</template>
             </template>
           </el-table-column>
-          <el-table-column prop="how" :label="say.howColumn" min-width="150" />
-          <el-table-column prop="hall" :label="words.evenings.hall" min-width="110" />
-          <el-table-column prop="groupName" :label="words.evenings.group" min-width="120" />
-          <el-table-column prop="remarks" :label="say.remarks" min-width="160" />
+          <el-table-column prop="how" :label="say.howColumn" min-width="110" />
+          <el-table-column
+            v-if="!narrow"
+            prop="hall"
+            :label="words.evenings.hall"
+            min-width="110"
+          />
+          <el-table-column
+            v-if="!narrow"
+            prop="groupName"
+            :label="words.evenings.group"
+            min-width="120"
+          />
+          <el-table-column prop="remarks" :label="say.remarks" min-width="140" />
           <el-table-column width="150" class-name="no-print">
             <template #default="{ row }">
               <el-button link type="primary" @click="opened = row as LogEntry">{{

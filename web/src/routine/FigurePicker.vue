@@ -61,7 +61,7 @@ const hintOf = ({ figure, fits, isGuess }: Suggested): string =>
   [
     isGuess ? words.sheet.didYouMean : null,
     counts(figure),
-    figure.family,
+    words.dance(figure.family),
     fits ? words.sheet.fitsHere : words.sheet.fitsNot,
   ]
     .filter(Boolean)

@@ -112,7 +112,7 @@ const print = (): void => window.print()
         <p>
           <template v-if="sheet.routine.by || sheet.routine.year"
             >{{ words.sheets.print.by(sheet.routine.by, sheet.routine.year ?? null) }} · </template
-          >{{ sheet.routine.dance
+          >{{ words.dance(sheet.routine.dance)
           }}<template v-if="sheet.routine.level"
             >, {{ words.sheets.head.levels[sheet.routine.level] }}</template
           ><template v-if="sheet.routine.formation"

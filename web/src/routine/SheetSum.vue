@@ -58,7 +58,7 @@ const facts = computed(() => {
       </el-button>
     </template>
     <p class="dance">
-      <strong>{{ sheet.routine.dance }}</strong>
+      <strong>{{ words.dance(sheet.routine.dance) }}</strong>
     </p>
     <ul>
       <li v-for="fact in facts" :key="fact">{{ fact }}</li>

@@ -48,7 +48,13 @@ const columns: readonly LongColumn<SheetSummary>[] = [
     by: (one) => one.title,
     always: true,
   },
-  { key: 'dance', title: words.shelf.columns.kind, width: 135, grow: 1, by: (one) => one.dance },
+  {
+    key: 'dance',
+    title: words.shelf.columns.kind,
+    width: 135,
+    grow: 1,
+    by: (one) => words.dance(one.dance),
+  },
   {
     key: 'level',
     title: words.sheets.shelf.level,
@@ -79,7 +85,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
         <span class="soft small">{{ foundBy(row) }}</span>
       </span>
     </template>
-    <template #dance="{ row }">{{ row.dance }}</template>
+    <template #dance="{ row }">{{ words.dance(row.dance) }}</template>
     <template #level="{ row }">{{ row.level ? words.level[row.level as Level] : '' }}</template>
     <template #tune="{ row }">{{ row.tuneTitle }}</template>
     <template #tags="{ row }"
@@ -104,6 +110,7 @@ const columns: readonly LongColumn<SheetSummary>[] = [
 <style scoped>
 .names {
   display: grid;
+  min-width: 0;
 }
 .tags {
   display: flex;
@@ -111,12 +118,20 @@ const columns: readonly LongColumn<SheetSummary>[] = [
   gap: 3px;
 }
 .small {
+  overflow: hidden;
   font-size: 0.85rem;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .title {
   font-family: var(--font-head);
   font-weight: 700;
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
   font-size: 1.1rem;
+  line-height: 1.2;
   color: var(--ink);
 }
 </style>

@@ -149,7 +149,7 @@ async function filled(): Promise<void> {
           <RouterLink :to="{ name: 'lectern', params: { id: one.id } }">{{
             words.shelf.callOf(one.title)
           }}</RouterLink>
-          <span class="soft"> {{ one.dance }}</span>
+          <span class="soft"> {{ words.dance(one.dance) }}</span>
         </li>
       </ul>
     </section>
@@ -178,7 +178,7 @@ async function filled(): Promise<void> {
                 v-for="one in shelf.dances"
                 :key="one"
                 :value="one"
-                :label="one" /></el-select
+                :label="words.dance(one)" /></el-select
           ></Labelled>
           <Labelled v-if="shelf.levels.length > 0" :label="words.sheets.shelf.level"
             ><el-select v-model="level" class="pick"

@@ -67,7 +67,7 @@ const name = (choice: { beatsPerBar: number; shift: number }): string =>
         {{ name(one) }}
       </el-button>
       <el-button v-if="usual" :disabled="listening" @click="emit('dance')">
-        {{ words.tunes.listenAs(usual.dance, usual.range[0], usual.range[1]) }}
+        {{ words.tunes.listenAs(words.dance(usual.dance), usual.range[0], usual.range[1]) }}
       </el-button>
     </div>
   </section>

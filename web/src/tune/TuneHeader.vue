@@ -79,7 +79,7 @@ function rename(title: string): void {
 <style scoped>
 .names {
   flex: 1;
-  min-width: 16rem;
+  min-width: min(26rem, 100%);
 }
 .facts {
   display: flex;

@@ -63,7 +63,13 @@ const columns: readonly LongColumn<Tune>[] = [
     by: (one) => one.title,
     always: true,
   },
-  { key: 'dance', title: words.tunes.dance, width: 150, grow: 1, by: (one) => one.dance },
+  {
+    key: 'dance',
+    title: words.tunes.dance,
+    width: 150,
+    grow: 1,
+    by: (one) => words.dance(one.dance),
+  },
   {
     key: 'length',
     title: words.tunes.columns.length,
@@ -207,13 +213,19 @@ function drop(event: DragEvent): void {
       v-if="loaded && library.tunes.length === 0"
       :description="words.tunes.empty"
     ></el-empty>
-    <LongTable v-else :columns="columns" :rows="library.tunes" :label="words.tunes.title">
+    <LongTable
+      v-else
+      :columns="columns"
+      :rows="library.tunes"
+      :label="words.tunes.title"
+      :row-height="56"
+    >
       <template #title="{ row }"
         ><RouterLink class="title" :to="{ name: 'tune', params: { id: row.id } }">{{
           row.title
         }}</RouterLink></template
       >
-      <template #dance="{ row }">{{ row.dance }}</template>
+      <template #dance="{ row }">{{ words.dance(row.dance) }}</template>
       <template #length="{ row }">{{ bars(row) }}</template>
       <template #tempo="{ row }"
         ><span class="count">{{ tempo(row) }}</span></template

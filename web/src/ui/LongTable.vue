@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="Row extends { readonly id: string }">
 import { TableV2SortOrder, type Column, type SortBy } from 'element-plus'
+import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useNarrow } from './narrow.ts'
@@ -36,21 +37,35 @@ const list = useTemplateRef<HTMLElement>('list')
 useRowKeys(list)
 const HEAD = 40
 const narrow = useNarrow()
+const { width: room } = useElementSize(list)
+/** On a narrow screen, what always stands there, and of the rest as much as there is room for. */
+const shown = computed((): ReadonlySet<string> => {
+  if (!narrow.value) return new Set(props.columns.map(({ key }) => key))
+  const must = props.columns.filter(({ always }) => always)
+  let left = room.value - must.reduce((sum, { width }) => sum + width, 0)
+  const more = props.columns.filter(({ always, width }) => {
+    const fits = !always && width <= left
+    if (fits) left -= width
+    return fits
+  })
+  return new Set([...must, ...more].map(({ key }) => key))
+})
 const rowHeight = computed(() => (props.rowHeight ?? 44) + (narrow.value ? 14 : 0))
-const drawn = computed((): Column<Row>[] =>
-  props.columns
-    .filter(({ always }) => !narrow.value || always)
-    .map(({ key, title, width, grow, by, number }) => ({
-      key,
-      dataKey: key,
-      title,
-      width: narrow.value ? Math.min(width, 150) : width,
-      minWidth: narrow.value ? 60 : width,
-      flexGrow: grow ?? 0,
-      sortable: by !== undefined,
-      align: number ? 'right' : 'left',
-    })),
-)
+const drawn = computed((): Column<Row>[] => {
+  const columns = props.columns.filter(({ key }) => shown.value.has(key))
+  // On a phone even what must stand there has to make itself small.
+  const isTight = narrow.value && columns.reduce((sum, { width }) => sum + width, 0) > room.value
+  return columns.map(({ key, title, width, grow, by, number }) => ({
+    key,
+    dataKey: key,
+    title,
+    width: isTight ? Math.min(width, 150) : width,
+    minWidth: isTight ? 60 : width,
+    flexGrow: grow ?? 0,
+    sortable: by !== undefined,
+    align: number ? 'right' : 'left',
+  }))
+})
 const sort = ref<SortBy>({ key: '', order: TableV2SortOrder.ASC })
 /** Another column begins at its beginning; the same once more goes the other way. */
 function sortBy(asked: SortBy): void {

@@ -8,6 +8,7 @@ const DATES = {
   moment: { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' },
   short: { day: 'numeric', month: 'short', year: 'numeric' },
   long: { day: 'numeric', month: 'long', year: 'numeric' },
+  month: { month: 'long', year: 'numeric' },
 } as const
 
 /**

@@ -3,7 +3,8 @@ import { i18n } from './i18n.ts'
 
 /** Dates by the locale of the screen. */
 export const inLocale = {
-  d: (ms: number, format: 'moment' | 'short' | 'long'): string => i18n.global.d(ms, format),
+  d: (ms: number, format: 'moment' | 'short' | 'long' | 'month'): string =>
+    i18n.global.d(ms, format),
 }
 
 /** Keys whose names are signs, or the same on every keyboard. */

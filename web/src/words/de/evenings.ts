@@ -17,6 +17,7 @@ export const evenings: typeof ENGLISH = {
   layout: 'Zeigen als',
   layouts: { list: 'Liste', calendar: 'Kalender' },
   calendar: 'Die Saison nach Monaten',
+  months: { before: 'Monat davor', today: 'Heute', after: 'Monat danach' },
   addOn: (day) => `Neuer Abend am ${day}`,
   danced: (dances) => (dances === 1 ? '1 Tanz getanzt' : `${dances} Tänze getanzt`),
   when: 'Wann',

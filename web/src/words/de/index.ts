@@ -9,6 +9,7 @@ import { own } from '@dellop/core/document'
 import { levelsIn, remarkIn, stepIn, variationIn } from '@dellop/core/figure'
 import { styleAbout, styleName } from '@dellop/core/school'
 import { changeWords } from '@dellop/core/sheet'
+import { danceName } from '@dellop/core/tune'
 import { problemSentence } from '@dellop/core/words'
 import { GERMAN_REFUSALS, type ProblemBody, type ProblemCode } from '@dellop/wire'
 import type { Catalogue } from '../en/index.ts'
@@ -165,6 +166,7 @@ export const de: Catalogue = {
     bars,
     moment: (ms) => inLocale.d(ms, 'moment'),
     shortDate: (ms) => inLocale.d(ms, 'short'),
+    month: (ms) => inLocale.d(ms, 'month'),
     date: (ms) => inLocale.d(ms, 'long'),
   },
   finding: {
@@ -184,6 +186,7 @@ export const de: Catalogue = {
   /** What edits do to a sheet, a sentence each. */
   changes: (before, edits, book) => changeWords(before, edits, book, 'de'),
   severity: { stop: 'Hält den Tanz auf', mend: 'Zu beheben', note: 'Anmerkung' },
+  dance: (name) => danceName(name, 'de'),
   hold,
   ownHold: {
     ask: 'eine eigene Haltung …',

@@ -39,7 +39,7 @@ export const lessons: typeof ENGLISH = {
     `Beginnt ${hold === '' ? '' : `in ${hold}, `}Blick ${face}${foot === null ? '' : `, ${foot === 'left' ? 'linker' : 'rechter'} Fuß frei`}, auf Schlag ${count}.`,
   dancedBy: (parts, isWhole) =>
     `Getanzt wird dann: ${parts.join(' ')}${isWhole ? ', das Ganze' : ''}.`,
-  newHold: (hold) => `zum ersten Mal in Haltung ${hold}`,
+  newHold: (hold) => `Haltung zum ersten Mal: ${hold}`,
   before: (names) => `Braucht davor: ${names.join(', ')}.`,
   minutesFor: (what) => `Minuten für ${what}`,
   becameOf: (what) => `Was aus ${what} wurde`,

@@ -15,6 +15,7 @@ export const evenings = {
   layout: 'Show as',
   layouts: { list: 'List', calendar: 'Calendar' },
   calendar: 'The season, by months',
+  months: { before: 'Month before', today: 'Today', after: 'Month after' },
   addOn: (day: string) => `New evening on ${day}`,
   danced: (dances: number) => (dances === 1 ? '1 dance danced' : `${dances} dances danced`),
   when: 'When',

@@ -25,6 +25,7 @@ import type { Facing } from '@dellop/core/move'
 import type { Routine } from '@dellop/core/routine'
 import { styleAbout, styleName, type School } from '@dellop/core/school'
 import { changeWords } from '@dellop/core/sheet'
+import { danceName } from '@dellop/core/tune'
 import { problemSentence, type Told } from '@dellop/core/words'
 import type { ProblemBody } from '@dellop/wire'
 import { figures } from './figures.ts'
@@ -147,6 +148,7 @@ export const en = {
     bars: (n: number) => plural(n, 'bar'),
     moment: (ms: number) => inLocale.d(ms, 'moment'),
     shortDate: (ms: number) => inLocale.d(ms, 'short'),
+    month: (ms: number) => inLocale.d(ms, 'month'),
     date: (ms: number) => inLocale.d(ms, 'long'),
   },
   finding: {
@@ -169,6 +171,8 @@ export const en = {
   changes: (before: Routine, edits: readonly Edit[], book: FigureBook) =>
     changeWords(before, edits, book, 'en'),
   severity: { stop: 'Stops the dance', mend: 'To fix', note: 'Note' },
+  /** A dance or family of figures; in own words as it is written. */
+  dance: (name: string) => danceName(name, 'en'),
   hold: (id: string) => (id === 'none' ? 'no hold' : holdName(id)),
   ownHold: {
     ask: 'a hold of your own …',
