@@ -75,3 +75,44 @@ test('how often a fill went round to this music is remembered and offered', asyn
   await page.keyboard.press('Control+z')
   await expect(page.getByLabel('At most')).toHaveValue('16')
 })
+
+test('the logbook shows kinds, one dance and a group; groups and programmes go by it', async ({
+  page,
+}) => {
+  await page.goto('/logbook')
+  const charts = page.getByRole('region', { name: 'The season as a chart' })
+  await expect(charts.getByText(/^Dances and slips on \d+ evenings\.$/)).toBeVisible()
+  await charts.getByText('Kinds', { exact: true }).click()
+  await expect(
+    charts.getByText(/^Dances of each kind on \d+ evenings, the oldest first\.$/),
+  ).toBeVisible()
+  await charts.getByText('One dance', { exact: true }).click()
+  await choose(charts.getByRole('combobox', { name: 'Dance' }), 'Four Lamps')
+  await expect(charts.getByText(/^Slips in Four Lamps, each of the \d+ times/)).toBeVisible()
+  await charts.getByText('A group', { exact: true }).click()
+  await expect(charts.getByText(/danced \d+ figures in \d+ weeks\.$/)).toBeVisible()
+
+  await page.goto('/figures/groups')
+  await expect(page.getByText(/^\d+ evenings since \d+ \w+ \d{4}$/).first()).toBeVisible()
+
+  // An evening with 75 seconds between dances of three minutes.
+  const begun = Date.now() - 2 * 24 * 3600_000
+  for (let i = 0; i < 6; i++) {
+    const entry = { ...emptyEntry(`change-${i}`, 'A short one', begun + i * 255_000), minutes: 3 }
+    expect((await page.request.post('/api/logbook', { data: { entry } })).ok()).toBe(true)
+  }
+  await page.goto('/evenings/social-12')
+  const changeover = page.getByLabel('Changeover, seconds')
+  const before = await changeover.inputValue()
+  await changeover.fill('200')
+  await changeover.press('Enter')
+  await page.getByRole('button', { name: 'Usually 75 s: take that' }).click()
+  await expect(changeover).toHaveValue('75')
+  await expect(page.getByRole('button', { name: /^Usually/ })).toHaveCount(0)
+  // What follows at once may be one step with it.
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Undo' }).click({ timeout: 1000 })
+    await expect(changeover).toHaveValue(before, { timeout: 500 })
+  }).toPass()
+  for (let i = 0; i < 6; i++) await page.request.delete(`/api/logbook/change-${i}`)
+})

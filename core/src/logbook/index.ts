@@ -17,4 +17,13 @@ export {
   type Logbook,
   type SlipPlace,
 } from './answers.ts'
+export {
+  dancedEvenings,
+  figuresByWeek,
+  kindsByEvening,
+  usualChangeover,
+  type DancedEvening,
+  type KindOfEvenings,
+  type WeekOfFigures,
+} from './season.ts'
 export { logbookCsv, readLogbookCsv } from './csv.ts'

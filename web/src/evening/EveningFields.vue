@@ -13,6 +13,8 @@ const props = defineProps<{
   document: EveningDocument
   groups: readonly Group[]
   halls: readonly string[]
+  /** Seconds of a changeover as the logbook has them; null where it knows too few. */
+  usualChangeover: number | null
 }>()
 const say = words.evenings
 const evening = computed(() => props.document.evening.value!)
@@ -92,6 +94,14 @@ const setGroup = (groupId: string): void => (groupId === '' ? leave('groupId') :
         :step="15"
         @change="set({ changeoverSeconds: $event ?? 60 })"
     /></Labelled>
+    <el-button
+      v-if="usualChangeover !== null && usualChangeover !== evening.changeoverSeconds"
+      link
+      type="primary"
+      class="usual"
+      @click="set({ changeoverSeconds: usualChangeover })"
+      >{{ say.usualChangeover(usualChangeover) }}</el-button
+    >
   </div>
 </template>
 
@@ -101,6 +111,11 @@ const setGroup = (groupId: string): void => (groupId === '' ? leave('groupId') :
   grid-template-columns: repeat(auto-fit, minmax(9.4rem, 1fr));
   gap: 0.5rem 0.9rem;
   align-items: end;
+}
+.usual {
+  justify-self: start;
+  white-space: normal;
+  text-align: left;
 }
 .fields :deep(.el-date-editor),
 .fields :deep(.el-input-number) {

@@ -2,6 +2,7 @@
 import { eveningCsv, eveningMarkdown, eveningsCalendar } from '@dellop/core/evening'
 import { ArrowLeft, Redo2, Undo2 } from '@lucide/vue'
 import { tinykeys } from 'tinykeys'
+import { usualChangeover } from '@dellop/core/logbook'
 import { computed, onBeforeUnmount, onMounted, onScopeDispose, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { ApiProblem, sentenceOf } from '../app/api.ts'
@@ -49,6 +50,8 @@ const halls = computed(() => [
     ...facts.entries.value.map(({ hall }) => hall).filter(Boolean),
   ]),
 ])
+
+const usual = computed(() => usualChangeover(facts.entries.value))
 
 /** What is written in a field has its own undo. */
 const travelBy = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
@@ -137,6 +140,7 @@ const PAPERS = ['door', 'band', 'cuer'] as const
           :document="document_"
           :groups="facts.library.groups"
           :halls="halls"
+          :usual-changeover="usual"
         />
         <ProgrammePane :document="document_" :facts="facts" />
       </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { LEVELS, searchFigures, type Figure } from '@dellop/core/figure'
 import { cover, emptyGroup, knownFigures, type Group } from '@dellop/core/group'
-import { computed, ref, shallowRef } from 'vue'
-import { sentenceOf } from '../app/api.ts'
+import { logbookOf, type LogEntry } from '@dellop/core/logbook'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { api, sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { randomId } from '../app/randomId.ts'
 import { words } from '../words/index.ts'
@@ -106,6 +107,21 @@ const listed = computed(() =>
   shown.value.slice(0, most.value).map((one) => ({ id: one.figure.id, ...one })),
 )
 const levelNamed = ({ level }: Figure): string => words.level[level]
+const entries = shallowRef<readonly LogEntry[]>([])
+onMounted(async () => {
+  const found = await api('listEntries').catch(() => null)
+  entries.value = found?.entries ?? []
+})
+/** Figures the logbook has seen this group dance. */
+const danced = computed(() => {
+  const list = open.value ? logbookOf(entries.value).danced(open.value.id) : []
+  return new Map(list.map((one) => [one.id, one]))
+})
+/** How sure that is: on how many evenings, and since when. */
+function dancedTold(figureId: string): string {
+  const one = danced.value.get(figureId)
+  return one ? say.danced(one.days, words.format.shortDate(one.firstMs)) : ''
+}
 const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage]
 </script>
 
@@ -205,7 +221,10 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
             </el-table-column>
             <el-table-column min-width="130">
               <template #default="{ row }"
-                ><span class="soft">{{ stateOf(row.coverage) }}</span></template
+                ><span class="soft">{{ stateOf(row.coverage) }}</span>
+                <span v-if="dancedTold(row.figure.id)" class="soft danced">{{
+                  dancedTold(row.figure.id)
+                }}</span></template
               >
             </el-table-column>
             <el-table-column width="230">
@@ -237,6 +256,10 @@ const stateOf = (coverage: keyof typeof say.state): string => say.state[coverage
 </template>
 
 <style scoped>
+.danced {
+  display: block;
+  font-size: 0.85rem;
+}
 .chosen {
   display: block;
   margin-bottom: 1rem;

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { idleDances, logbookCsv, readLogbookCsv, type LogEntry } from '@dellop/core/logbook'
+import {
+  dancedEvenings,
+  idleDances,
+  logbookCsv,
+  readLogbookCsv,
+  type LogEntry,
+} from '@dellop/core/logbook'
+import type { SheetSummary } from '@dellop/wire'
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
 import { api } from '../app/api.ts'
 import { download } from '../app/download.ts'
@@ -13,7 +20,7 @@ import { words } from '../words/index.ts'
 import EntryDialog from './EntryDialog.vue'
 import { useLogbook } from './useLogbook.ts'
 
-const LineChart = defineAsyncComponent(() => import('../ui/LineChart.vue'))
+const SeasonCharts = defineAsyncComponent(() => import('./SeasonCharts.vue'))
 
 /** What was danced, and what it answers: last time, what went wrong, what lies idle, how often. */
 const say = words.logbook
@@ -24,10 +31,10 @@ const text = ref('')
 const groupId = ref('')
 const most = ref(50)
 const opened = ref<LogEntry | 'new' | null>(null)
-const sheets = shallowRef<readonly { readonly id: string; readonly title: string }[]>([])
+const sheets = shallowRef<readonly SheetSummary[]>([])
 onMounted(() =>
   api('listSheets')
-    .then(({ sheets: list }) => (sheets.value = list.filter(({ archived }) => !archived)))
+    .then(({ sheets: list }) => (sheets.value = list))
     .catch(() => undefined),
 )
 
@@ -48,9 +55,10 @@ const rows = computed(() =>
   })),
 )
 
+const onShelf = computed(() => sheets.value.filter(({ archived }) => !archived))
 const WEEK_MS = 7 * 24 * 3600_000
 const idle = computed(() =>
-  idleDances(logbook.value, sheets.value, Date.now(), 8)
+  idleDances(logbook.value, onShelf.value, Date.now(), 8)
     .slice(0, 8)
     .map(({ dance, lastMs }) =>
       say.idle(dance.title, lastMs === null ? null : Math.floor((Date.now() - lastMs) / WEEK_MS)),
@@ -80,35 +88,11 @@ const worst = computed(() =>
     .slice(0, 6)
     .map(({ title, name, pass, times }) => say.slip(title, name, pass, times)),
 )
-/** Evenings of the season, and slips a dance on each. */
-const DAY_MS = 24 * 3600_000
-const evenings = computed(() => {
-  const days = new Map<number, LogEntry[]>()
-  for (const one of logbook.value.entries) {
-    if (one.atMs < seasonMs.value) continue
-    const day = Math.floor(one.atMs / DAY_MS)
-    days.set(day, [...(days.get(day) ?? []), one])
-  }
-  return [...days].sort((a, b) => a[0] - b[0]).map(([, list]) => list)
-})
-const chart = computed(() => [
-  {
-    label: say.dancesChart,
-    points: evenings.value.map((list, i) => ({ x: i + 1, y: list.length })),
-    colour: '--music',
-    line: true,
-  },
-  {
-    label: say.slipsChart,
-    points: evenings.value.map((list, i) => ({
-      x: i + 1,
-      y: list.reduce((sum, { slips }) => sum + slips.length, 0),
-    })),
-    colour: '--wrong',
-    line: true,
-    dashed: true,
-  },
-])
+const kindOf = ({ sheetId }: LogEntry): string | null =>
+  sheets.value.find(({ id }) => id === sheetId)?.dance ?? null
+const isSeasonLong = computed(
+  () => dancedEvenings(logbook.value.entries, seasonMs.value).length > 1,
+)
 
 async function keep(entry: LogEntry): Promise<void> {
   const before = opened.value
@@ -176,13 +160,12 @@ const print = (): void => window.print()
             </ul>
           </div>
         </section>
-        <LineChart
-          v-if="evenings.length > 1"
-          :series="chart"
-          :x-label="say.eveningNumber"
-          :y-label="say.number"
-          :told="say.chartTold(evenings.length)"
-          :height="190"
+        <SeasonCharts
+          v-if="isSeasonLong"
+          :logbook
+          :from-ms="seasonMs"
+          :kind-of="kindOf"
+          :groups="library.groups"
         />
         <div class="search no-print">
           <Labelled :label="say.search"><el-input v-model="text" clearable /></Labelled>

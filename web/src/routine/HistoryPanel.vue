@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { diff } from '@dellop/core/document'
+import type { LogEntry } from '@dellop/core/logbook'
 import { routineShape, type Routine } from '@dellop/core/routine'
 import type { Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
@@ -17,6 +18,8 @@ const emit = defineEmits<{ back: [routine: Routine] }>()
 const MOST_WORDS = 4
 const revisions = ref<readonly Revision[] | null>(null)
 const createdAtMs = ref(0)
+/** When it was danced: what was changed after each evening is read between them. */
+const danced = ref<readonly LogEntry[]>([])
 const failure = ref('')
 const told = ref('')
 const compared = ref<{ readonly words: readonly string[]; readonly toNow: boolean } | null>(null)
@@ -31,6 +34,8 @@ const read = (): Promise<void> =>
     const answer = await api('sheetRevisions', { params: { id } })
     revisions.value = answer.revisions
     createdAtMs.value = answer.createdAtMs
+    const found = await api('listEntries', { query: { sheet: id } }).catch(() => null)
+    danced.value = found?.entries ?? []
   })
 watch(
   () => props.saved,
@@ -52,6 +57,22 @@ const compare = (first: number, last: number | null = null): Promise<void> =>
       toNow: last === null,
     }
   })
+/** Changes and evenings as they followed each other, the newest first. */
+const moments = computed(() =>
+  [
+    ...(revisions.value ?? []).map((revision) => ({ atMs: revision.atMs, revision, evening: '' })),
+    ...danced.value
+      .filter(({ atMs }) => atMs >= (revisions.value?.at(-1)?.atMs ?? Infinity))
+      .map((one) => ({
+        atMs: one.atMs,
+        revision: null,
+        evening: words.sheets.history.danced(
+          words.format.date(one.atMs),
+          [one.groupName, one.hall].filter(Boolean).join(', '),
+        ),
+      })),
+  ].sort((a, b) => b.atMs - a.atMs),
+)
 const chosen = (value: string | number): number | null => (value === '' ? null : Number(value))
 /** All states that can be compared, newest first; 0 is as it came to the shelf. */
 const states = computed(() => [
@@ -117,29 +138,29 @@ const goBack = (revision: number): Promise<void> =>
     />
     <p v-if="revisions?.length === 0">{{ words.sheets.history.none }}</p>
     <el-timeline v-if="revisions && revisions.length > 0" class="revisions">
-      <el-timeline-item
-        v-for="revision in revisions"
-        :key="revision.revision"
-        placement="top"
-        :timestamp="
-          words.sheets.history.state(revision.revision, words.format.moment(revision.atMs))
-        "
-      >
-        <ul>
-          <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
-          <li v-if="revision.words.length > MOST_WORDS" class="soft">
-            {{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}
-          </li>
-        </ul>
-        <p class="row">
-          <el-button link type="primary" @click="compare(revision.revision - 1)">
-            {{ words.sheets.history.compare }}
-          </el-button>
-          <el-button link type="primary" @click="goBack(revision.revision - 1)">
-            {{ words.sheets.history.back }}
-          </el-button>
-        </p>
-      </el-timeline-item>
+      <template v-for="{ atMs, revision, evening } in moments" :key="`${atMs} ${evening}`">
+        <el-timeline-item v-if="!revision" hollow type="primary">{{ evening }}</el-timeline-item>
+        <el-timeline-item
+          v-else
+          placement="top"
+          :timestamp="words.sheets.history.state(revision.revision, words.format.moment(atMs))"
+        >
+          <ul>
+            <li v-for="line in revision.words.slice(0, MOST_WORDS)" :key="line">{{ line }}</li>
+            <li v-if="revision.words.length > MOST_WORDS" class="soft">
+              {{ words.sheets.history.more(revision.words.length - MOST_WORDS) }}
+            </li>
+          </ul>
+          <p class="row">
+            <el-button link type="primary" @click="compare(revision.revision - 1)">
+              {{ words.sheets.history.compare }}
+            </el-button>
+            <el-button link type="primary" @click="goBack(revision.revision - 1)">
+              {{ words.sheets.history.back }}
+            </el-button>
+          </p>
+        </el-timeline-item>
+      </template>
     </el-timeline>
     <p v-if="revisions" class="soft">
       {{ words.sheets.history.came(words.format.date(createdAtMs)) }}

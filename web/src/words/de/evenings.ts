@@ -43,6 +43,7 @@ export const evenings: typeof ENGLISH = {
   nobody: 'niemand Bestimmtes',
   present: 'Tanzende',
   changeover: 'Wechsel, Sekunden',
+  usualChangeover: (seconds) => `Sonst ${seconds} s: so nehmen`,
   takeAlong: 'Mitnehmen',
   files: { ics: 'Kalender', csv: 'Tabelle (CSV)', md: 'Markdown-Text', json: 'Datei (JSON)' },
   print: { door: 'Drucken für die Tür', band: 'Für die Band', cuer: 'Zum Ansagen' },

@@ -320,6 +320,7 @@ export const figures: Catalogue['figures'] = {
     search: 'Figur suchen, die sie können',
     times: 'wie oft getanzt',
     timesOf: (name) => `${name}: wie oft getanzt`,
+    danced: (evenings, since) => `${plural(evenings, 'Abend', 'Abende')} seit ${since}`,
     only: 'Nur, was sie gelernt haben',
     remove: 'Diese Gruppe löschen',
     removed: (name) => `„${name}“ ist gelöscht.`,

@@ -114,8 +114,26 @@ export const logbook: typeof ENGLISH_LOGBOOK = {
   idleTitle: 'Lange nicht getanzt',
   idle: (dance, weeks) =>
     weeks === null ? `${dance}, noch nie` : `${dance}, seit ${count(weeks, 'Woche', 'Wochen')}`,
-  dancesChart: 'Tänze',
-  slipsChart: 'Fehler',
+  charts: {
+    title: 'Die Saison als Bild',
+    ways: { evenings: 'Abende', kinds: 'Arten', dance: 'Ein Tanz', group: 'Eine Gruppe' },
+    kind: 'Art',
+    inAll: 'in allem',
+    dances: 'Tänze',
+    slips: 'Fehler',
+    inWeek: 'Figuren in der Woche',
+    byThen: 'bis dahin bekannt',
+    call: 'Wievieltes Mal',
+    week: 'Woche',
+    none: 'Darüber ist noch nichts bekannt.',
+    kindsTold: (evenings) =>
+      evenings === 1
+        ? 'Tänze jeder Art an 1 Abend.'
+        : `Tänze jeder Art an ${evenings} Abenden, der älteste zuerst.`,
+    danceTold: (dance, times) => `Fehler in ${dance}, jedes der ${times} Male.`,
+    groupTold: (group, weeks, known) =>
+      `${group}: ${known} Figuren in ${weeks === 1 ? '1 Woche' : `${weeks} Wochen`} getanzt.`,
+  },
   eveningNumber: 'Abend der Saison',
   number: 'Anzahl',
   chartTold: (evenings) => `Tänze und Fehler an ${count(evenings, 'Abend', 'Abenden')}.`,

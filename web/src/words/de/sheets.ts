@@ -350,6 +350,7 @@ export const sheets: Catalogue['sheets'] = {
         ? 'Sie sind gleich.'
         : `${plural(n, 'Änderung', 'Änderungen')} von damals bis ${toNow ? 'jetzt' : 'zum anderen'}:`,
     close: 'Vergleich schließen',
+    danced: (date, where) => [`Getanzt am ${date}`, where].filter(Boolean).join(', '),
   },
   handOn: {
     title: 'Weitergeben',

@@ -41,6 +41,7 @@ export const evenings = {
   nobody: 'nobody in particular',
   present: 'Dancers',
   changeover: 'Changeover, seconds',
+  usualChangeover: (seconds: number) => `Usually ${seconds} s: take that`,
   takeAlong: 'Take along',
   files: { ics: 'Calendar', csv: 'Table (CSV)', md: 'Text (Markdown)', json: 'File (JSON)' },
   print: { door: 'Print for the door', band: 'For the band', cuer: 'For the cuer' },

@@ -327,6 +327,8 @@ export const figures = {
     search: 'Find a figure they know',
     times: 'times danced',
     timesOf: (name: string) => `${name}: times danced`,
+    danced: (evenings: number, since: string) =>
+      `${plural(evenings, 'evening', 'evenings')} since ${since}`,
     only: 'Only what they have been taught',
     remove: 'Delete this group',
     removed: (name: string) => `“${name}” is forgotten.`,

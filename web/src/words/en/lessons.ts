@@ -112,8 +112,25 @@ export const logbook = {
   idleTitle: 'Lying idle',
   idle: (dance: string, weeks: number | null) =>
     weeks === null ? `${dance}, never danced` : `${dance}, for ${plural(weeks, 'week')}`,
-  dancesChart: 'Dances',
-  slipsChart: 'Slips',
+  charts: {
+    title: 'The season as a chart',
+    ways: { evenings: 'Evenings', kinds: 'Kinds', dance: 'One dance', group: 'A group' },
+    kind: 'Kind',
+    inAll: 'in all',
+    dances: 'Dances',
+    slips: 'Slips',
+    inWeek: 'Figures in the week',
+    byThen: 'Known by then',
+    call: 'Time it was called',
+    week: 'Week',
+    none: 'Nothing is known of this yet.',
+    kindsTold: (evenings: number) =>
+      `Dances of each kind on ${plural(evenings, 'evening')}, the oldest first.`,
+    danceTold: (dance: string, times: number) =>
+      `Slips in ${dance}, each of the ${plural(times, 'time')} it was called.`,
+    groupTold: (group: string, weeks: number, known: number) =>
+      `${group} danced ${plural(known, 'figure')} in ${plural(weeks, 'week')}.`,
+  },
   eveningNumber: 'Evening of the season',
   number: 'How many',
   chartTold: (evenings: number) => `Dances and slips on ${plural(evenings, 'evening')}.`,

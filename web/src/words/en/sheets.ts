@@ -351,6 +351,8 @@ export const sheets = {
         ? 'They are the same.'
         : `${plural(n, 'change')} from then to ${toNow ? 'now' : 'the other'}:`,
     close: 'Close the comparison',
+    danced: (date: string, where: string) =>
+      [`Danced on ${date}`, where].filter(Boolean).join(', '),
   },
   handOn: {
     title: 'Hand on',
