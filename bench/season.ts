@@ -4,7 +4,15 @@ import { expectOk } from '@dellop/core/document'
 import { fillEvening, type DanceFacts, type FillWish } from '@dellop/core/evening'
 import { bookOf, SHIPPED_FIGURES } from '@dellop/core/figure'
 import { sheetFileOfText } from '@dellop/core/file'
-import { emptyEntry, logbookOf, type LogEntry } from '@dellop/core/logbook'
+import {
+  dancedEvenings,
+  emptyEntry,
+  figuresByWeek,
+  kindsByEvening,
+  logbookOf,
+  usualChangeover,
+  type LogEntry,
+} from '@dellop/core/logbook'
 import { simulateFloor, USUAL_FLOOR, utterancesOf } from '@dellop/core/rehearse'
 import { SHIPPED_SCHOOLS } from '@dellop/core/school'
 import { deriveSheet } from '@dellop/core/sheet'
@@ -96,6 +104,15 @@ export function measureSeason(): readonly Measured[] {
       what: '9,000 entries: how often each figure was called',
       ms: medianMs(5, () => book.figureTimes(0, EVENINGS * WEEK_MS)),
     },
+    {
+      what: '9,000 entries: the evenings and their kinds, as a chart',
+      ms: medianMs(5, () => kindsByEvening(dancedEvenings(all), ({ sheetId }) => sheetId)),
+    },
+    {
+      what: '9,000 entries: a group’s figures by week, as a chart',
+      ms: medianMs(5, () => figuresByWeek(book.ofGroup('g1'))),
+    },
+    { what: '9,000 entries: the usual changeover', ms: medianMs(5, () => usualChangeover(all)) },
     {
       what: 'a programme of 80 minutes filled from 200 dances',
       ms: medianMs(3, () =>
