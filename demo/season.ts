@@ -152,7 +152,7 @@ const COURSE = [
   ['vine-three', 'through-face-close'],
   ['hover', 'manoeuvre'],
   ['two-right-turns', 'twirl-vine'],
-  ['wrap', 'box'],
+  ['waltz.wrap', 'box'],
   ['waltz-away', 'left-turning-box'],
   ['box', 'hover'],
 ]
@@ -191,7 +191,7 @@ const series = {
       kind: 'hard',
       who: '',
       text: 'The turn comes too fast',
-      figureId: 'wrap',
+      figureId: 'waltz.wrap',
     },
     {
       id: 'r3',

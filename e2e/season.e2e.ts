@@ -3,6 +3,7 @@ import type { Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
 import { expect, test } from './helpers/dellop.ts'
 import { choose } from './helpers/fields.ts'
+import { beside } from './helpers/sheets.ts'
 
 test('a dance is taught in instalments: each week begins where the last ended, the last runs all', async ({
   page,
@@ -90,9 +91,13 @@ test('the logbook shows kinds, one dance and a group; groups and programmes go b
   await choose(charts.getByRole('combobox', { name: 'Dance' }), 'Four Lamps')
   await expect(charts.getByText(/^Slips in Four Lamps, each of the \d+ times/)).toBeVisible()
   await charts.getByText('A group', { exact: true }).click()
-  await expect(charts.getByText(/danced \d+ figures in \d+ weeks\.$/)).toBeVisible()
+  await choose(charts.getByRole('combobox', { name: 'Group' }), 'Wednesdays in the Tar Loft')
+  await expect(
+    charts.getByText(/^Wednesdays in the Tar Loft danced \d+ figures in \d+ weeks\.$/),
+  ).toBeVisible()
 
   await page.goto('/figures/groups')
+  await page.getByRole('button', { name: 'Wednesdays in the Tar Loft' }).click()
   await expect(page.getByText(/^\d+ evenings since \d+ \w+ \d{4}$/).first()).toBeVisible()
 
   // An evening with 75 seconds between dances of three minutes.
@@ -115,4 +120,29 @@ test('the logbook shows kinds, one dance and a group; groups and programmes go b
     await expect(changeover).toHaveValue(before, { timeout: 500 })
   }).toPass()
   for (let i = 0; i < 6; i++) await page.request.delete(`/api/logbook/change-${i}`)
+})
+
+test('an item is played slower and called by somebody else; the lectern begins so; requests stand where they matter', async ({
+  page,
+}) => {
+  await page.goto('/evenings/social-12')
+  const item = page.getByRole('listitem').filter({ hasText: 'Lanterns at the Weir' }).first()
+  await item.getByRole('button', { name: 'More of Lanterns at the Weir' }).click()
+  const speed = page.getByLabel('Speed, %')
+  await speed.fill('90')
+  await speed.press('Enter')
+  await page.getByLabel('Who calls').fill('Tilda Wick')
+  await page.getByLabel('Who calls').press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(item.getByText('played at 90 % · called by Tilda Wick')).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+
+  await page.goto('/lectern/lanterns-at-the-weir?clock=manual&speed=0.9')
+  await expect(page.getByText(/speed 90 %/)).toBeVisible()
+
+  await page.goto('/sheets/eel-pots')
+  await beside(page, 'History')
+  await expect(page.getByRole('region', { name: 'What dancers said' })).toContainText(
+    'Table four would like it again: “Once more, slower”',
+  )
 })

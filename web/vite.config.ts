@@ -109,7 +109,7 @@ export default defineConfig({
             },
             {
               name: 'dates',
-              test: /element-plus\/es\/components\/(?:date-picker|date-picker-panel|time-picker|calendar)\/|\/dayjs\//,
+              test: /element-plus\/es\/components\/(?:date-picker|date-picker-panel|time-picker|calendar)\/|\/dayjs\/|\/web\/src\/ui\/weeks/,
               priority: 7,
             },
             {
@@ -144,7 +144,7 @@ export default defineConfig({
             // What several views share; the hall's small page has its own.
             {
               name: 'desk',
-              test: /\/web\/src\/(?!words|hall|workers|app\/(?:timers|base\.css|theme\.css)|tune|figure|ui\/(?:LongTable|PickFile|OwnHold)|beats\/TimesThrough)|node_modules\/(?:@lucide|tinykeys)\//,
+              test: /\/web\/src\/(?!words|hall|workers|app\/(?:timers|base\.css|theme\.css)|tune|figure|ui\/(?:LongTable|PickFile|OwnHold|AskedFor|LineChart)|beats\/TimesThrough)|node_modules\/(?:@lucide|tinykeys)\//,
               minShareCount: 2,
               priority: 2,
             },

@@ -21,5 +21,6 @@ export {
   type OrderProblem,
   type TopicNeeds,
 } from './order.ts'
+export { requestsAbout, type RequestSubject } from './requests.ts'
 export { instalmentsOf, spreadOverWeeks, weekAfter, type Instalment } from './instalments.ts'
 export { coverage, knownBefore, type Covered, type CoverageRow } from './coverage.ts'

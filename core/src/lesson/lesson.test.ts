@@ -14,6 +14,9 @@ import {
   toCatchUp,
   type Series,
   type Topic,
+  requestsAbout,
+  type DancerRequest,
+  type RequestSubject,
 } from './index.ts'
 
 const book = bookOf(SHIPPED_FIGURES)
@@ -145,4 +148,34 @@ describe('a series from week to week', () => {
     // What lies ahead counts for nothing.
     expect(rows('2026-11-04')[0]!.weeks.slice(0, 2)).toEqual(['taught', null])
   })
+})
+
+describe('what dancers asked for', () => {
+  const asked = (id: string, date: string, over: Partial<DancerRequest>): DancerRequest => ({
+    id,
+    date,
+    kind: 'again',
+    who: '',
+    text: '',
+    ...over,
+  })
+  const series = [
+    {
+      requests: [
+        asked('a', '2026-11-03', { sheetId: 'eel-pots' }),
+        asked('b', '2026-11-10', { figureId: 'wrap' }),
+        asked('c', '2026-11-17', { sheetId: 'eel-pots', done: true }),
+      ],
+    },
+    { requests: [asked('d', '2026-11-24', { sheetId: 'eel-pots', figureId: 'box' })] },
+  ]
+  const ids = (subject: RequestSubject): string[] =>
+    requestsAbout(series, subject).map(({ id }) => id)
+  it('of a dance is told over all series, the newest first, until it is done', () =>
+    expect(ids({ sheetId: 'eel-pots' })).toEqual(['d', 'a']))
+  it('of figures is told where any of them is meant', () => {
+    expect(ids({ figureIds: new Set(['wrap', 'box']) })).toEqual(['d', 'b'])
+    expect(ids({ sheetId: 'eel-pots', figureIds: new Set(['wrap']) })).toEqual(['d', 'b', 'a'])
+  })
+  it('of nothing in particular is told nowhere', () => expect(ids({})).toEqual([]))
 })

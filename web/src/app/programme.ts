@@ -6,9 +6,13 @@ import { openDocument } from '../document/openDocument.ts'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
 
-/** What comes next in the evening that is being called: its name, and its sheet where it is a dance. */
+/**
+ * What comes next in the evening that is being called: its name, how fast it is played, and its
+ * sheet where it is a dance.
+ */
 export interface NextItem {
   readonly name: string
+  readonly speed: number
   readonly sheetId: string | null
 }
 
@@ -24,7 +28,7 @@ export function useProgramme(eveningId: string | null) {
   const next = computed((): NextItem | null => {
     const evening = opened?.document.value
     const item = evening ? goingOn(evening).next : null
-    return item && { name: nameOf(item), sheetId: item.sheetId ?? null }
+    return item && { name: nameOf(item), speed: item.speed ?? 1, sheetId: item.sheetId ?? null }
   })
 
   async function open(): Promise<void> {

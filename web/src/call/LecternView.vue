@@ -170,6 +170,9 @@ function begin(from: MusicFrom, cutOff: CutOff | null = null): void {
     onEvent,
     resumed: cutOff,
   })
+  const speed = Number(route.query['speed'] ?? 1)
+  // As the programme has it; what is out of range is held by the call.
+  if (!cutOff && Number.isFinite(speed) && speed !== 1) lectern.value.setSpeed(speed)
   Object.assign(window, {
     dellopLectern: {
       clock,
@@ -232,7 +235,11 @@ const programme = useProgramme(eveningId)
 async function nextItem(): Promise<void> {
   const begun = await programme.goOn()
   if (begun?.sheetId)
-    await router.push({ name: 'lectern', params: { id: begun.sheetId }, query: route.query })
+    await router.push({
+      name: 'lectern',
+      params: { id: begun.sheetId },
+      query: { ...route.query, speed: String(begun.speed) },
+    })
   else if (begun) note.value = words.lectern.itemNow(begun.name)
 }
 

@@ -77,12 +77,15 @@ const print = (): void => window.print()
           <span class="title">{{ row.title }}</span>
           <span v-if="paper !== 'cuer'">{{ words.dance(row.facts?.dance ?? '') }}</span>
           <span v-if="paper === 'band'">{{
-            row.facts ? say.bandLine(row.facts.bpm, row.item.times ?? 1) : ''
+            row.facts
+              ? say.bandLine(Math.round(row.facts.bpm * (row.item.speed ?? 1)), row.item.times ?? 1)
+              : ''
           }}</span>
           <span v-if="paper !== 'door'" class="short">{{ say.takes(row.minutes) }}</span>
           <span v-if="paper === 'cuer'"
             >{{ row.item.walkMinutes ? say.walkLine(row.item.walkMinutes) : '' }}
             {{ slips(row.item.sheetId) ? say.lastTime(slips(row.item.sheetId)) : '' }}
+            {{ row.item.caller ? say.calledBy(row.item.caller) : '' }}
             {{ row.item.note ?? '' }}</span
           >
         </li>

@@ -4,6 +4,7 @@ import { itemTitle, type DanceFacts, type EveningItem, type TimedItem } from '@d
 import { ArrowDown, ArrowUp, GripVertical, TriangleAlert, X } from '@lucide/vue'
 import { computed } from 'vue'
 import { words } from '../words/index.ts'
+import ItemMore from './ItemMore.vue'
 
 /** One item of a programme: when, what, how long, and what can be done with it. */
 const props = defineProps<{
@@ -21,6 +22,16 @@ const title = computed(() => itemTitle(item.value, props.facts))
 const dance = computed(() => words.dance(props.facts.get(item.value.sheetId ?? '')?.dance ?? ''))
 const isDance = computed(() => item.value.kind === 'dance')
 const minutes = computed(() => Math.round(props.timed.minutes * 10) / 10)
+/** What is set elsewhere is seen here: another speed, who calls, a note. */
+const besides = computed(() =>
+  [
+    item.value.speed === undefined ? '' : say.atSpeed(Math.round(item.value.speed * 100)),
+    item.value.caller ? say.calledBy(item.value.caller) : '',
+    item.value.note ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
 const number = (value: number | undefined): number | undefined =>
   value === undefined || Number.isNaN(value) ? undefined : value
 </script>
@@ -45,6 +56,7 @@ const number = (value: number | undefined): number | undefined =>
         @change="emit('set', { title: $event }, say.done.named)"
       />
       <span class="soft">{{ isDance ? dance : say.kinds[item.kind] }}</span>
+      <span v-if="besides" class="soft">{{ besides }}</span>
       <span v-for="warning in warnings" :key="warning" class="warning"
         ><TriangleAlert :size="15" aria-hidden="true" />{{ warning }}</span
       >
@@ -106,6 +118,11 @@ const number = (value: number | undefined): number | undefined =>
         @change="emit('set', { must: $event ? true : undefined }, say.done.must)"
         >{{ say.must }}</el-checkbox
       >
+      <ItemMore
+        :item
+        :title="title || say.kinds[item.kind]"
+        @set="(fields, label) => emit('set', fields, label)"
+      />
       <el-button
         text
         :aria-label="say.takeOut(title || say.kinds[item.kind])"

@@ -30,10 +30,10 @@ const minutesOf = (ms: number): number => (ms - momentOf(evening.value, 0).getTi
 const at = computed(() => tonightAt(evening.value, facts.value, minutesOf(nowMs.value), minutesOf))
 const offers = computed(() => lateOffers(evening.value, facts.value))
 /** The lectern goes on through the programme by itself. */
-const lecternOf = (id: string) => ({
+const lecternOf = ({ sheetId, speed }: EveningItem) => ({
   name: 'lectern',
-  params: { id },
-  query: { evening: evening.value.id },
+  params: { id: sheetId },
+  query: { evening: evening.value.id, ...(speed === undefined ? {} : { speed: String(speed) }) },
 })
 const title = (item: EveningItem): string =>
   itemTitle(item, facts.value) || words.evenings.kinds[item.kind]
@@ -85,13 +85,9 @@ const minutesTaken = ({ beganMs = 0, endedMs = 0 }: EveningItem): number =>
         <p class="name">{{ title(at.now) }}</p>
         <div class="row">
           <el-button size="large" type="primary" @click="end(at.now)">{{ say.end }}</el-button>
-          <el-button
-            v-if="at.now.sheetId"
-            size="large"
-            tag="router-link"
-            :to="lecternOf(at.now.sheetId)"
-            >{{ say.lectern }}</el-button
-          >
+          <el-button v-if="at.now.sheetId" size="large" tag="router-link" :to="lecternOf(at.now)">{{
+            say.lectern
+          }}</el-button>
         </div>
       </template>
       <template v-else-if="at.next">
@@ -103,7 +99,7 @@ const minutesTaken = ({ beganMs = 0, endedMs = 0 }: EveningItem): number =>
             v-if="at.next.sheetId"
             size="large"
             tag="router-link"
-            :to="lecternOf(at.next.sheetId)"
+            :to="lecternOf(at.next)"
             @click="begin(at.next)"
             >{{ say.beginLectern }}</el-button
           >

@@ -17,6 +17,7 @@ import { api, sentenceOf } from '../app/api.ts'
 import { useLoadedLibrary } from '../app/loadedLibrary.ts'
 import { keepRecent } from '../app/recent.ts'
 import VaryFields from '../beats/VaryFields.vue'
+import AskedFor from '../ui/AskedFor.vue'
 import { words } from '../words/index.ts'
 import FigureFacts from './FigureFacts.vue'
 import FigureHistory from './FigureHistory.vue'
@@ -200,6 +201,7 @@ async function remove(): Promise<void> {
         </div>
         <div class="facts">
           <FigureWords :figure="figure" />
+          <AskedFor :figure-ids="[figure.id]" />
           <FigureFacts :figure="figure" :danced="danced" :usual-bpm="usualBpm" />
           <FollowOns
             :figure="figure"

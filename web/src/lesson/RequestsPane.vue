@@ -3,6 +3,7 @@ import type { DancerRequest } from '@dellop/core/lesson'
 import { computed, ref } from 'vue'
 import { randomId } from '../app/randomId.ts'
 import Labelled from '../ui/Labelled.vue'
+import { isLink } from '../ui/link.ts'
 import { words } from '../words/index.ts'
 import type { SeriesDocument } from './seriesDocument.ts'
 
@@ -58,7 +59,6 @@ function done(one: DancerRequest, is: boolean): void {
 }
 const remove = (id: string): boolean =>
   props.document.set({ requests: requests.value.filter((one) => one.id !== id) }, say.removed)
-const isLink = (address: string): boolean => /^https?:\/\//.test(address)
 </script>
 
 <template>

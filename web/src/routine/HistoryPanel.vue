@@ -7,6 +7,7 @@ import type { Revision } from '@dellop/wire'
 import { computed, ref, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
 import { words } from '../words/index.ts'
+import AskedFor from '../ui/AskedFor.vue'
 import LastTime from '../ui/LastTime.vue'
 import CallsOfSheet from './CallsOfSheet.vue'
 import Labelled from '../ui/Labelled.vue'
@@ -166,6 +167,7 @@ const goBack = (revision: number): Promise<void> =>
       {{ words.sheets.history.came(words.format.date(createdAtMs)) }}
     </p>
     <LastTime :sheet-id="id" />
+    <AskedFor :sheet-id="id" />
     <CallsOfSheet :sheet-id="id" />
   </section>
 </template>

@@ -89,6 +89,9 @@ export const lessons: typeof ENGLISH = {
     sheet: 'Tanz',
     text: 'In Worten',
     link: 'Link zu einer Datei',
+    about: 'Was Tanzende sagten',
+    told: (date, who, what, text) =>
+      `${date}, ${who || 'jemand'} ${what}${text ? `: „${text}“` : '.'}`,
     add: 'Hinzufügen',
     none: 'Noch hat niemand etwas gewünscht.',
     done: 'erledigt',

@@ -87,6 +87,9 @@ export const lessons = {
     sheet: 'Dance',
     text: 'In words',
     link: 'Link to a file',
+    about: 'What dancers said',
+    told: (date: string, who: string, what: string, text: string) =>
+      `${date}, ${who || 'somebody'} ${what}${text ? `: “${text}”` : '.'}`,
     add: 'Add',
     none: 'Nobody has asked for anything yet.',
     done: 'done',
