@@ -30,7 +30,7 @@ const MOST_DOTS = 3
 const way = ref<(typeof WAYS)[number]['value']>('evenings')
 const evenings = computed(() => dancedEvenings(props.logbook.entries, props.fromMs))
 
-const line = (label: string, times: readonly number[], more: Partial<Series>): Series => ({
+const line = (label: string, times: readonly number[], more: Partial<Series> = {}): Series => ({
   label,
   points: times.map((y, i) => ({ x: i + 1, y })),
   colour: '--music',
@@ -38,7 +38,10 @@ const line = (label: string, times: readonly number[], more: Partial<Series>): S
   ...more,
 })
 const all = computed(() => [
-  line(say.dances, evenings.value.map((list) => list.length), {}), // prettier-ignore
+  line(
+    say.dances,
+    evenings.value.map((list) => list.length),
+  ),
   line(
     say.slips,
     evenings.value.map((list) => list.reduce((sum, { slips }) => sum + slips.length, 0)),
@@ -79,8 +82,15 @@ const weeks = computed(() =>
   group.value ? figuresByWeek(props.logbook.ofGroup(group.value.id)) : [],
 )
 const figures = computed(() => [
-  line(say.inWeek, weeks.value.map((one) => one.danced), {}), // prettier-ignore
-  line(say.byThen, weeks.value.map((one) => one.known), { colour: '--feet', dashed: true }), // prettier-ignore
+  line(
+    say.inWeek,
+    weeks.value.map((one) => one.danced),
+  ),
+  line(
+    say.byThen,
+    weeks.value.map((one) => one.known),
+    { colour: '--feet', dashed: true },
+  ),
 ])
 
 const shown = computed(() => {
@@ -140,7 +150,7 @@ const shown = computed(() => {
           v-for="(_, i) in evenings"
           :key="i"
           :label="String(i + 1)"
-          width="50"
+          width="66"
           align="center"
         >
           <template #default="{ row }">

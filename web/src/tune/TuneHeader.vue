@@ -87,7 +87,8 @@ function rename(title: string): void {
   gap: 0.3rem 0.8rem;
   align-items: center;
 }
-.dance {
+.facts :deep(.el-autocomplete) {
+  flex: 0 1 11rem;
   width: 11rem;
 }
 .actions {
