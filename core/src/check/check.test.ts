@@ -221,9 +221,12 @@ describe('holds and facings', () => {
       slot('a', 'balance-left-right', { exitHold: 'none' }),
       slot('b', 'left-turning-box', { cut: { type: 'half' } }),
     ])
-    const repair = findings(routine).find((finding) => finding.code === 'hold.mismatch')!
-      .repairs[0]!
-    expect(repairLabel(repair)).toBe('End Balance left and right in closed')
+    const { repairs } = findings(routine).find((finding) => finding.code === 'hold.mismatch')!
+    const repair = repairs.find(({ code }) => code === 'end-in')!
+    expect(repairs.slice(0, 2).map((one) => repairLabel(one))).toEqual([
+      'Let Balance left and right end as it usually does',
+      'End Balance left and right in closed',
+    ])
     expect(codes(expectOk(applyEdits(routineShape, routine, repair.edits)))).not.toContain(
       'hold.mismatch',
     )

@@ -26,6 +26,7 @@ import { saidSums } from './sums/saidSums.ts'
 import { setLines } from './floor/setLines.ts'
 import { setPlaces } from './floor/setPlaces.ts'
 import { setWays } from './floor/setWays.ts'
+import { setWords } from './said/setWords.ts'
 import { soundAlike } from './voice/soundAlike.ts'
 import { teachFirst } from './missing/teachFirst.ts'
 import { ties } from './sums/ties.ts'
@@ -50,6 +51,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   walls,
   contradictions,
   wordsAgainstDeeds,
+  setWords,
   phraseSums,
   acrossPhrase,
   saidSums,

@@ -1,6 +1,8 @@
 import type { FindingOf } from './finding.ts'
 import type { BodyFindings } from './dance/body.ts'
 import type { HeatFindings } from './dance/heat.ts'
+import type { AnotherFigureFindings } from './said/anotherFigure.ts'
+import type { SetWordsFindings } from './said/setWords.ts'
 import type { ContradictionsFindings } from './said/contradictions.ts'
 import type { WordsAgainstDeedsFindings } from './said/comparisons.ts'
 import type { SetLinesFindings } from './floor/setLines.ts'
@@ -58,7 +60,12 @@ export interface SumsFamily
     CountFromFindings,
     MusicFitFindings {}
 /** What the checks of `said/` find. */
-export interface SaidFamily extends ContradictionsFindings, WordsAgainstDeedsFindings {}
+export interface SaidFamily
+  extends
+    ContradictionsFindings,
+    WordsAgainstDeedsFindings,
+    AnotherFigureFindings,
+    SetWordsFindings {}
 /** What the checks of `floor/` find. */
 export interface FloorFamily extends SetLinesFindings, SetPlacesFindings, SetWaysFindings {}
 /** What the checks of `voice/` find. */

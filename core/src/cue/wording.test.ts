@@ -54,6 +54,13 @@ describe('what may be said', () => {
     )
   })
 
+  it('says another end in place of the one that its own words have', () => {
+    expect(texts(slot('a', 'hover', { exitHold: 'closed' }))[0]).toEqual([
+      'hover to closed',
+      'hover, to closed',
+    ])
+  })
+
   it('leaves out the amounts that a school does not say', () => {
     const [box] = slotsOf(slot('a', 'box', { times: 2, exitHold: 'butterfly' }))
     const full = (amounts: readonly AmountKind[]) =>

@@ -1,6 +1,7 @@
 import {
   bodyTurn,
   CROSSED,
+  mirrorOf,
   mirroredWords,
   namesSide,
   netTurn,
@@ -160,10 +161,13 @@ export const wording = (kind: WordingKind, text: string): Wording => ({
 function withAmount(
   text: string | null | undefined,
   amount: string,
-  { variation: { turn } }: DancedFigure,
+  danced: DancedFigure,
   language: CueLanguage,
 ): string | undefined {
   if (text == null) return undefined
+  const { turn } = danced.variation
+  const ended = withExit(text, amount, danced, language)
+  if (ended !== null) return ended
   const halfway = `, ${language.half}`
   const half = amount.startsWith(halfway) ? language.halfOf(text) : null
   if (half !== null) return half + amount.slice(halfway.length)
@@ -172,6 +176,19 @@ function withAmount(
   return wordsOf(text).includes(side)
     ? text + amount.replace(language.turnTo(turn), language.turn(turn))
     : text + amount
+}
+/** Another end in place of the figure’s own, where its words say that; null where they do not. */
+function withExit(
+  text: string,
+  amount: string,
+  { figure, variation: { exitHold, reflected } }: DancedFigure,
+  language: CueLanguage,
+): string | null {
+  if (!exitHold || !figure.exitHold) return null
+  const own = language.toHold(reflected ? mirrorOf(figure.exitHold) : figure.exitHold)
+  const told = language.toHold(exitHold)
+  if (!amount.includes(`, ${told}`) || !text.endsWith(` ${own}`)) return null
+  return text.slice(0, -own.length) + told + amount.replace(`, ${told}`, '')
 }
 const amountText = (
   danced: DancedFigure,

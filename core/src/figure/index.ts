@@ -117,6 +117,7 @@ export {
   stateKey,
   entryFeet,
   missingFoot,
+  beginning,
   entryHolds,
   holdBegun,
   holdFits,

@@ -143,6 +143,9 @@ const VALUES: Readonly<Record<string, readonly Pair[]>> = {
   phrase: [
     ['{n} bars', '{n} Takte'],
     ['{n} counts', '{n} Schläge'],
+    // Read as well.
+    ['{n} counts', '{n} Zählzeiten'],
+    ['{n} eights', '{n} Achter'],
   ],
   slow: [
     ['{n} beats', '{n} Schläge'],

@@ -337,3 +337,17 @@ describe('a phrase that the sheet states', () => {
       }),
   )
 })
+
+describe('a square that is typed', () => {
+  const places = (heading: string) =>
+    expectOk(read(`dance: square dance\n${heading}part A\n  Heads forward and back\norder\n  A\n`))
+      .routine
+  it('has the places of one, where none are said', () => {
+    expect(places('')).toMatchObject({
+      places: { shape: 'square' },
+      formation: 'set',
+      couples: 4,
+    })
+    expect(places('couples: 8\n').places).toBeUndefined()
+  })
+})

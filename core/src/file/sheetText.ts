@@ -2,7 +2,7 @@ import { own, succeed, validate, type Refused, type Result } from '../document/i
 import type { Metre } from '../time/index.ts'
 import { problem } from './problem.ts'
 import { familyOf, familyTempo, piecesOutsideQuotes } from '../figure/index.ts'
-import { routineSchema, type Part, type Routine } from '../routine/index.ts'
+import { routineSchema, usualPlaces, type Part, type Routine } from '../routine/index.ts'
 import { HEADING_EXTRAS, HEADING_KEYS } from './sheetHeading.ts'
 import { readPartExtra } from './sheetExtras.ts'
 import { linesOf, on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
@@ -40,9 +40,7 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
   const lines = phraseLast(linesOf(text))
   const firstLine = lines[0]?.number
-  const says = new Set(
-    lines.flatMap(({ text: one }) => /^(bar|tempo)\s*:/i.exec(one)?.[1]!.toLowerCase() ?? []),
-  )
+  const says = new Set(lines.flatMap(({ text: one }) => SAYS.exec(one)?.[1]!.toLowerCase() ?? []))
   for (const line of lines) {
     if (line.depth === 0 && /^figure\s+\S/i.test(line.text))
       return refuse(line, problem('sheet-text.figure-here'))
@@ -161,15 +159,21 @@ function phraseLast(lines: readonly Line[]): Line[] {
   ]
 }
 
-/** What a dance usually has of what the text does not say: its bar, its tempo. */
+/** Lines of a heading that say what the dance would else tell; four couples may be a square. */
+const SAYS = /^(bar|tempo|places|formation(?!\s*:\s*set\b)|couples(?!\s*:\s*4\s*$))\s*:/i
+
+/** What a dance usually has of what the text does not say: its bar, its tempo, its places. */
 function usualOf(
   dance: string,
   { metre, bpm }: Routine,
   says: ReadonlySet<string>,
-): Pick<Routine, 'metre' | 'bpm'> {
+): Partial<Routine> {
   const usual = familyTempo(familyOf(dance))
   const range = usual?.range
+  const isOther = says.has('places') || says.has('couples') || says.has('formation')
+  const places = isOther ? null : usualPlaces(dance)
   return {
+    ...(places && { ...places, formation: 'set' as const }),
     metre: says.has('bar') ? metre : (usual?.metre ?? COMMON_METRE),
     bpm: says.has('tempo') || !range ? bpm : Math.round((range[0] + range[1]) / 2),
   }

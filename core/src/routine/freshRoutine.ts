@@ -53,6 +53,10 @@ const USUAL: Readonly<Record<string, { readonly formation?: Formation; readonly 
 export const usualFormation = (dance: string): Formation =>
   USUAL[figureFamily(dance)]?.formation ?? 'couples-round'
 
+/** The places that a dance always has: four couples in a square; null where it may have any or none. */
+export const usualPlaces = (dance: string): Pick<Routine, 'places' | 'couples'> | null =>
+  figureFamily(dance) === 'square dance' ? { places: { shape: 'square' }, couples: 4 } : null
+
 /** The calling style that a dance is usually called in, by its id. */
 export const usualSchool = (dance: string): string => USUAL[figureFamily(dance)]?.school ?? 'round'
 
@@ -80,6 +84,7 @@ export function freshRoutine(
       : {}),
     ...(school === undefined ? {} : { schoolId: school }),
     ...(shape === undefined ? {} : { formation: shape }),
+    ...(dance !== undefined && shape === 'set' ? usualPlaces(dance) : null),
     start: usualStart(shape),
     parts: [part],
     passes: [freshPass(newId(), part.id)],

@@ -67,6 +67,7 @@ export { emptyRoutine } from './emptyRoutine.ts'
 export {
   freshRoutine,
   usualFormation,
+  usualPlaces,
   usualSchool,
   usualStart,
   type SheetBeginning,

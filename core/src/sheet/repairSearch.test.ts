@@ -57,11 +57,11 @@ describe('repairs that are searched', () => {
   )
   it('change only this time through where the part is right elsewhere', () => {
     const sheet = proved(
-      `dance: mixer\nschool: ring\nunit: words\nstart: two hands; lead faces wall, left foot free; follow faces centre, right foot free\npart A\n  Heel and toe\n  Heel and toe (mirrored)\npart B\n  Clap pattern (to two hands)\norder\n  A\n  A\n  B\n  A\n  A\n`,
+      `dance: mixer\nschool: ring\nunit: words\nstart: two hands; lead faces wall, left foot free; follow faces centre, right foot free\npart A\n  Heel and toe\n  Heel and toe (mirrored)\npart B\n  Star to the right hand (to two hands)\norder\n  A\n  A\n  B\n  A\n  A\n`,
     )
     const finding = sheet.findings.find(({ code }) => code === 'hold.mismatch')!
     const [first] = searchRepairs(sheet, finding)
-    expect(repairLabel(first!)).toBe('End Heel and toe in none, only this time')
+    expect(repairLabel(first!)).toBe('End Heel and toe in star, only this time')
     const mended = provedSheet(expectOk(applyEdits(routineShape, sheet.routine, first!.edits)))
     expect(wrongIn(mended)).toEqual([])
     expect(mended.routine.passes.map(({ changes }) => changes.length)).toEqual([0, 1, 0, 0, 0])

@@ -94,6 +94,7 @@ const RARE: Readonly<Partial<Record<Repair['code'], number>>> = {
   'move-earlier': 3,
 }
 const USUALLY = 4
+const OF_SIDES: ReadonlySet<Repair['code']> = new Set(['mirror', 'other-start'])
 /** Whether a figure that was mirrored is so no longer. */
 const unmirrors = ({ edits }: Repair): boolean =>
   edits.every(
@@ -108,6 +109,12 @@ export function rarity(repair: Repair, { routine }: Sheet, finding: Finding): nu
   if (repair.code === 'end-in' && !endsIn(routine, repair.params.hold)) return 2
   // What is mirrored in so many words is danced as it is written again.
   if (repair.code === 'mirror' && unmirrors(repair)) return -1.5
+  // Which hands are given is seldom a matter of sides.
+  if (finding.code === 'hold.mismatch') {
+    if (OF_SIDES.has(repair.code)) return 2.5
+    // How the one before ends matters, not one farther off.
+    if (repair.code === 'own-exit' && repair.params.figure !== finding.params.previous) return 3
+  }
   // “Vine left” for “vine right” is a slip of a side as much as a figure mirrored.
   const isOtherSide =
     repair.code === 'replace' && mirroredWords(repair.params.old, 'en') === repair.params.figure

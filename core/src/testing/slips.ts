@@ -261,13 +261,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       'set.partner',
       288,
     ],
-    [
-      'a hold not let go',
-      'Apart and together (to none)',
-      'Apart and together',
-      'hold.mismatch',
-      28,
-    ],
     ['a hold not taken', 'On to the next (to two hands)', 'On to the next', 'hold.mismatch', 32],
     [
       'heel and toe twice on one foot',

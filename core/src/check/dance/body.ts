@@ -1,6 +1,13 @@
 import { memoised } from '../../document/index.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
-import { netTurn, ROLES, stepsPerSecond, type Role, type Step } from '../../figure/index.ts'
+import {
+  beginning,
+  netTurn,
+  ROLES,
+  stepsPerSecond,
+  type Role,
+  type Step,
+} from '../../figure/index.ts'
 import { knownFigures } from '../../group/index.ts'
 import { isAllAlike, roleTold, setSlotField, type DancedSlot } from '../../routine/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
@@ -93,7 +100,8 @@ const ROUND_EACH_OTHER: ReadonlySet<string> = new Set([
 /** Eighths that a body turns in a slot by itself: not round a star, a partner or a ring. */
 function spunIn({ danced, before, after, lengthTicks }: DancedSlot, role: Role): number {
   if (!danced || danced.figure.dancers === 'set') return 0
-  if (ROUND_EACH_OTHER.has(before.hold) && before.hold === after.hold) return 0
+  const { hold } = beginning(before, danced).state
+  if (ROUND_EACH_OTHER.has(hold) && hold === after.hold) return 0
   const eighths = netTurn(danced.steps[role])
   const beats = lengthTicks / TICKS_PER_BEAT
   return Math.abs(eighths) >= 8 && beats / (Math.abs(eighths) / 8) <= SPUN_BEATS ? eighths : 0

@@ -60,6 +60,39 @@ describe('turns without a rest', () => {
     expect(told(set, 'body.turns')).toEqual([])
     const box = `dance: waltz\nschool: round\nstart: closed; ${WALL}\npart A\n  Left turning box (x4)\norder\n  A\n`
     expect(told(box, 'body.turns')).toEqual([])
+    // Whatever hold they come from.
+    const polka = `dance: polka\nschool: round\nstart: two hands; lead faces wall, right foot free; follow faces centre, left foot free\nunit: words\npart A\n  Turning polka (x4)\norder\n  A\n`
+    expect(told(polka, 'body.turns')).toEqual([])
+  })
+})
+
+describe('a hop', () => {
+  it('needs its own foot to carry, so the other has to be free', () => {
+    const polka = `dance: polka\nschool: round\nunit: words\nstart: open; lead faces line of dance, right foot free; follow faces line of dance, left foot free\npart A\n  Polka step\norder\n  A\n`
+    expect(told(polka, 'feet.not-free').map((one) => findingMessage(one))).toEqual([
+      'Polka step needs the lead’s left foot on count 1, and the weight is on it.',
+    ])
+  })
+})
+
+describe('facings and holds that are off', () => {
+  const waltz = (lines: string): string =>
+    `dance: waltz\nschool: round\nunit: words\nstart: closed; ${WALL}\npart A\n${lines}order\n  A\n`
+  it('are told where they begin, not at each figure after it', () => {
+    const lines = '  Whisk (rotated 2/8 right)\n  Through, face, close\n  Whisk\n'
+    expect(told(waltz(lines), 'facing.mismatch').map(({ at }) => at)).toEqual([0])
+    const tandem = '  Box (to tandem)\n  Box\n  Hover\n  Through, face, close\n'
+    expect(told(waltz(tandem), 'hold.mismatch').map(({ at, severity }) => [at, severity])).toEqual([
+      [144, 'mend'],
+    ])
+  })
+  it('are a note where the two turn into a hold, or take hands they let go by themselves', () => {
+    const lines = '  Waltz away\n  Solo roll (mirrored)\n  Through, face, close\n'
+    const found = told(waltz(lines), 'hold.mismatch')
+    expect(found.map(({ severity }) => severity)).toEqual(found.map(() => 'note'))
+    expect(findingMessage(found[0]!)).toBe(
+      'Waltz away begins in open, and they are in closed: they turn into it.',
+    )
   })
 })
 

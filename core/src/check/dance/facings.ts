@@ -1,11 +1,11 @@
-import type { DirectionFrame } from '../../figure/index.ts'
-import { relationFits } from '../../figure/index.ts'
+import type { CoupleState, DirectionFrame } from '../../figure/index.ts'
+import { beginning, holdOf, relationFits } from '../../figure/index.ts'
 import { turnTo, type Facing } from '../../move/index.ts'
-import { frameOf, replaceContent, type DancedSlot } from '../../routine/index.ts'
+import { frameOf, type DancedSlot } from '../../routine/index.ts'
 import { aboutSlot, isOfLines } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
-import type { FindingOf, Repair } from '../finding.ts'
-import { freshId } from '../freshId.ts'
+import type { FindingOf } from '../finding.ts'
+import { ownExit } from './ownExit.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface FacingsFindings {
@@ -28,25 +28,39 @@ type Found = FindingOf<FacingsFindings>
 
 /**
  * Figures begun facing another way than they are meant to, and holds in which the two would not
- * stand as they should.
+ * stand as they should. What follows from one that was told is not told again.
  */
 export function facings(derived: Derived): Found[] {
-  return derived.timeline.slots.flatMap((slot) =>
-    slot.figure && slot.danced && !isOfLines(derived, slot)
-      ? [...begunOff(derived, slot), ...endedApart(derived, slot)]
-      : [],
-  )
+  const told: Told = { turn: 0, isApart: false }
+  return derived.timeline.slots.flatMap((slot, i) => {
+    if (!slot.figure || !slot.danced || isOfLines(derived, slot)) return []
+    if (i === 0) told.isApart = !relationFits(slot.before)
+    return [...begunOff(derived, slot, told), ...endedApart(derived, slot, told)]
+  })
 }
 
-function begunOff({ routine }: Derived, slot: DancedSlot): Found[] {
+/** What has been told so far: how far all is turned, and that the two do not stand as they hold. */
+interface Told {
+  turn: number
+  isApart: boolean
+}
+
+/** How they stand when the figure begins, as far as their holds bring them there. */
+const begun = ({ before, danced }: DancedSlot): CoupleState => beginning(before, danced!).state
+
+function begunOff({ routine }: Derived, slot: DancedSlot, told: Told): Found[] {
   const { facings: wanted } = slot.figure!.entry
-  const facing = slot.before.lead.facing
-  if (wanted.length === 0 || wanted.includes(facing)) return []
+  if (wanted.length === 0) return []
+  const { facing } = begun(slot).lead
+  const turns = wanted.map((one) => turnTo(facing, one as Facing))
+  const isTold = turns.includes(told.turn)
+  if (!isTold) told.turn = turns.includes(0) ? 0 : turns[0]!
+  if (isTold || told.turn === 0) return []
   const params = {
     figure: slot.figure!.name,
     facing,
     wanted: wanted[0]!,
-    turn: turnTo(facing, wanted[0]! as Facing),
+    turn: told.turn,
     frame: frameOf(routine),
   }
   return [
@@ -60,8 +74,12 @@ function begunOff({ routine }: Derived, slot: DancedSlot): Found[] {
   ]
 }
 
-function endedApart(derived: Derived, slot: DancedSlot): Found[] {
-  if (!relationFits(slot.before) || relationFits(slot.after)) return []
+function endedApart(derived: Derived, slot: DancedSlot, told: Told): Found[] {
+  const wasApart = told.isApart
+  // A hold in which one may stand either way tells nothing.
+  if (typeof holdOf(slot.after.hold)?.relation === 'number')
+    told.isApart = !relationFits(slot.after)
+  if (wasApart || !told.isApart) return []
   const params = {
     figure: slot.figure!.name,
     hold: slot.after.hold,
@@ -75,20 +93,7 @@ function endedApart(derived: Derived, slot: DancedSlot): Found[] {
       code: 'facing.hold',
       severity: 'mend',
       params,
-      repairs: ownExit(derived, slot),
+      repairs: ownExit(derived.routine, slot),
     },
   ]
-}
-
-/** Back to the figure's own end, where this slot has been given another. */
-function ownExit({ routine }: Derived, slot: DancedSlot): Repair[] {
-  const { content } = slot.slot
-  if (content.type !== 'figure' || content.variation.exitHold === null) return []
-  const edits = replaceContent(
-    slot,
-    { ...content, variation: { ...content.variation, exitHold: null } },
-    slot.changed ? 'pass' : 'part',
-    () => freshId(routine, slot.slot.id),
-  )
-  return [{ code: 'own-exit', params: { figure: slot.figure!.name }, edits }]
 }

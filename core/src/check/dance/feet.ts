@@ -1,4 +1,4 @@
-import { applyVariation } from '../../figure/index.ts'
+import { applyVariation, neededFoot } from '../../figure/index.ts'
 import {
   addSlot,
   figureContent,
@@ -60,9 +60,10 @@ export function feet(derived: Derived): Found[] {
           figure: slot.figure.name,
           previous: previous?.figure?.name ?? null,
           role: roleTold(derived.routine, derived.school, derived.timeline, trouble.role),
-          foot: trouble.step.foot ?? 'both',
+          foot: neededFoot([trouble.step]) ?? 'both',
           chain: chain.slice(-6),
-          beat: trouble.step.at / 24 + 1,
+          // A hop before the first count is told at the first.
+          beat: Math.max(0, trouble.step.at / TICKS_PER_BEAT) + 1,
         },
         repairs: taken && !derived.isTrial ? repairsOf(derived, i) : [],
       },

@@ -12,6 +12,8 @@ export interface ClaimWords {
   readonly back: RegExp
   readonly amounts: {
     readonly pattern: RegExp
+    /** The amount behind the turn: “pivot a quarter”. */
+    readonly behind: RegExp
     readonly eighths: (amount: string) => number
   }
   readonly times: {
@@ -61,7 +63,7 @@ const EN: ClaimWords = {
       'g',
     ),
     new RegExp(
-      `\\b${EN_TURN}(?: ${EN_AMOUNT.replace('?<amount>', '?:')})? (?:to (?:the|your) )?${EN_SIDE}`,
+      `\\b${EN_TURN}(?: ${EN_AMOUNT.replace('?<amount>', '?:')})?,? (?:to (?:the|your) )?${EN_SIDE}`,
       'g',
     ),
     new RegExp(
@@ -71,7 +73,7 @@ const EN: ClaimWords = {
   ],
   ways: [
     new RegExp(
-      `\\b(?:vine|grapevine|slide|sidestep|side|chass[eé]|gallop|galop|side close|step close|travel|move|sway) (?:to (?:the|your) )?${EN_SIDE}(?! (?:turn|spin|and)\\b)`,
+      `\\b(?:vine|grapevine|slide|sidestep|side|chass[eé]|gallop|galop|side close|step close|travel|move|sway) (?:to (?:the|your) )?${EN_SIDE}(?! (?:turn|spin)\\b| and (?:left|right)\\b)`,
       'g',
     ),
     new RegExp(`\\b(?<side>left|right) (?:vine|grapevine|slide|sidestep|chass[eé]|gallop)\\b`, 'g'),
@@ -88,6 +90,10 @@ const EN: ClaimWords = {
   amounts: {
     pattern: new RegExp(
       `\\b${EN_AMOUNT} (?:turn|spin|pivot|(?:to the |to your )?(?:left|right)\\b(?! (?:foot|hand|box|turn|turning|basic)))`,
+      'g',
+    ),
+    behind: new RegExp(
+      `\\b(?:${EN_TURN}|monterey|paddle|unwind)(?: to (?:the|your) (?:left|right)\\b)?,? ${EN_AMOUNT}\\b(?! (?:turn|spin|pivot|left|right|bar|beat|count|box|time|to))`,
       'g',
     ),
     eighths: eighthsBy(EN_AMOUNTS),
@@ -197,6 +203,10 @@ const DE: ClaimWords = {
   amounts: {
     pattern: new RegExp(
       `(?<![\\p{L}])${DE_AMOUNT} ?(?:drehung|herum|(?:nach )?(?:links|rechts)(?![\\p{L}]))`,
+      'gu',
+    ),
+    behind: new RegExp(
+      `(?<![\\p{L}])(?:\\p{L}*drehung|pivot|monterey|paddle|unwind)(?: nach (?:links|rechts)(?![\\p{L}]))?,? ${DE_AMOUNT}(?![\\p{L}])(?! (?:drehung|herum|nach|links|rechts|takt))`,
       'gu',
     ),
     eighths: eighthsBy(DE_AMOUNTS),

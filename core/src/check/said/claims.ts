@@ -86,8 +86,8 @@ function sideIn(text: string, patterns: readonly RegExp[], { left }: ClaimWords)
 }
 
 function amountIn(text: string, { amounts }: ClaimWords): number | null {
-  const found = [...text.matchAll(amounts.pattern)].map(({ groups }) =>
-    amounts.eighths(groups!.amount!),
+  const found = [amounts.pattern, amounts.behind].flatMap((pattern) =>
+    [...text.matchAll(pattern)].map(({ groups }) => amounts.eighths(groups!.amount!)),
   )
   return found.length === 1 ? found[0]! : null
 }
@@ -128,10 +128,11 @@ export function rewordedClaim(
   to: string,
 ): string | null {
   const words = CLAIM_WORDS[language]
-  const pattern = { ...words, amounts: words.amounts.pattern, times: words.times.pattern }[what]
-  const found = new RegExp(pattern, `${pattern.flags.replace('g', '')}i`).exec(
-    text.replace(/[’]/g, "'"),
-  )
+  const patterns = { ...words, amounts: words.amounts.pattern, times: words.times.pattern }
+  const foundBy = (pattern: RegExp): RegExpExecArray | null =>
+    new RegExp(pattern, `${pattern.flags.replace('g', '')}i`).exec(text.replace(/[’]/g, "'"))
+  const found =
+    foundBy(patterns[what]) ?? (what === 'amounts' ? foundBy(words.amounts.behind) : null)
   const claim = found && Object.values(found.groups!).find((group) => group !== undefined)
   if (!claim) return null
   const from = found.index + found[0].toLowerCase().indexOf(claim.toLowerCase())

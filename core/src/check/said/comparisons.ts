@@ -7,6 +7,7 @@ import {
   readDirection,
   type CueLanguageId,
   type DirectionFrame,
+  type Figure,
 } from '../../figure/index.ts'
 import type { Facing } from '../../move/index.ts'
 import type { DancedSlot } from '../../routine/index.ts'
@@ -145,7 +146,9 @@ const turnAmount: Compare = ({ claims: { eighths }, deeds, slot, language }, tex
     net === eighths * done ||
     ((net === 0 || OF_A_PART.test(text)) && some.has(eighths))
   if (deeds.some(isSo)) return null
-  const lead = deeds.map(({ net }) => net).find((net) => net > 0) ?? 0
+  const all = deeds.map(({ net }) => net).find((net) => net > 0) ?? 0
+  // What is danced several times is told as it is danced each time.
+  const lead = all % done === 0 ? all / done : all
   const about = [slot.danced!.steps.lead, slot.danced!.steps.follow].flat()
   if (about.some((step) => step.about)) return null
   return {
@@ -270,6 +273,64 @@ const facing: Compare = ({ claims: { facing: claim }, deeds, slot, language, fra
   }
 }
 
+const NUMBERS: Readonly<Record<string, number>> = {
+  ...{ two: 2, three: 3, four: 4, five: 5, six: 6, eight: 8 },
+  ...{ zwei: 2, drei: 3, vier: 4, fünf: 5, sechs: 6, acht: 8 },
+}
+const isNumber = (word: string): boolean => Object.hasOwn(NUMBERS, word)
+
+/** The figure’s own words with another number: “three left turns” for two. */
+const number: Compare = ({ slot, language }, text) => {
+  if (!slot.figure || !slot.slot.wordings) return null
+  const said = wordsIn(text)
+  const own = ownNames(slot.figure, slot.danced!.variation.reflected, language).map(wordsIn)
+  if (own.some((words) => words.join(' ') === said.join(' '))) return null
+  for (const words of own) {
+    const differing = words.flatMap((word, i) => (word === said[i] ? [] : [i]))
+    const [at] = differing
+    if (words.length !== said.length || differing.length !== 1) continue
+    const [is, told] = [words[at!]!, said[at!]!]
+    if (!isNumber(is) || !isNumber(told)) continue
+    return {
+      code: 'said.times',
+      said: NUMBERS[told]!,
+      danced: NUMBERS[is]!,
+      reworded: (one) => one.replace(new RegExp(`(?<!\\p{L})${told}(?!\\p{L})`, 'iu'), is),
+    }
+  }
+  return null
+}
+/** What a figure is called, on the side on which it is danced. */
+function ownNames(figure: Figure, isMirrored: boolean, language: CueLanguageId): string[] {
+  const names = [
+    figure.name,
+    ...figure.aliases.map(({ name }) => name),
+    ...Object.values(figure.wordings[language] ?? {}),
+  ]
+  return isMirrored ? names.map((name) => mirroredWords(name, language)) : names
+}
+
+/** Words that are the figure’s own on its other side: “reverse turn” for a natural turn. */
+const otherSide: Compare = (danced, text) => {
+  const { slot, deeds, language } = danced
+  if (!slot.figure || !slot.slot.wordings) return null
+  if (SIDED.some((compare) => compare(danced, text))) return null
+  const { reflected } = slot.danced!.variation
+  const { figure } = slot
+  const [here, there] = [reflected, !reflected].map((isMirrored) =>
+    ownNames(figure, isMirrored, language).map((one) => wordsIn(one).join(' ')),
+  )
+  const words = wordsIn(text).join(' ')
+  if (here!.includes(words) || !there!.includes(words)) return null
+  const said = TO_THE_RIGHT.test(text) ? 'right' : 'left'
+  const reworded = (one: string): string => mirroredWords(one, language)
+  return deeds.some(({ turns }) => turns.size > 0)
+    ? { code: 'facing.said-other-way', side: said, turned: other(said), reworded }
+    : { code: 'said.way', said, danced: other(said), reworded }
+}
+const SIDED: readonly Compare[] = [turnSide, way, round, hand]
+const TO_THE_RIGHT = /right|natural|rechts|(?<!anti-?|counter-?)clockwise/i
+
 export const COMPARISONS: readonly Compare[] = [
   turnSide,
   way,
@@ -279,4 +340,6 @@ export const COMPARISONS: readonly Compare[] = [
   times,
   exit,
   facing,
+  otherSide,
+  number,
 ]

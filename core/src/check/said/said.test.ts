@@ -28,6 +28,11 @@ const HEADS = {
   foxtrot:
     'dance: slow foxtrot\nschool: round\ntempo: 112\nstart: closed; lead faces line of dance, left foot free; follow faces reverse, right foot free',
   ring: 'dance: ring dance\nschool: ring\nformation: ring\nstart: ring; all face centre, right foot free',
+  viennese:
+    'dance: viennese waltz\nschool: round\nstart: closed; lead faces line of dance, right foot free; follow faces reverse, left foot free',
+  square: 'dance: square dance\nschool: square\nstart: none; all face centre, right foot free',
+  'square in German':
+    'dance: square dance\nschool: square\nlanguage: de\nstart: none; all face centre, right foot free',
   set: 'dance: set dance\nschool: set\nformation: set\nstart: star; lead faces line of dance, left foot free; follow faces line of dance, left foot free',
 } as const
 
@@ -103,6 +108,27 @@ const CASES: readonly Case[] = [
   ['ring', 'Into the centre | note "look in"', null],
   ['waltz', 'Box | note "face line of dance"', 'said.facing'],
   ['waltz', 'Box | note "face the wall"', null],
+  // Amounts behind the turn, and words that are the figure's own but for a side or a number.
+  ['line', 'Monterey quarter | say "monterey half" / - / -', 'said.amount'],
+  ['line', 'Monterey quarter | note "pivot a quarter"', null],
+  ['line', 'Vine right, touch | say "vine left and touch" / - / -', 'said.way'],
+  ['viennese', 'Natural turn | say "reverse turn" / - / -', 'facing.said-other-way'],
+  ['viennese', 'Natural turn | say "natural turn, to the left" / - / -', 'facing.said-other-way'],
+  ['viennese', 'Natural turn | say "natural turn" / - / -', null],
+  ['closed waltz', 'Two left turns (x2) | say "three left turns" / - / -', 'said.times'],
+  // What another figure of the dance is called.
+  ['ring', 'Into the centre | say "out of the centre" / - / -', 'said.other-figure'],
+  ['ring', 'Into the centre | say "into the middle" / - / -', null],
+  ['square', 'Heads forward and back | say "sides forward, and back" / - / -', 'said.who'],
+  ['closed waltz', 'Left turning box | say "box" / - / -', null],
+  ['waltz', 'Solo roll | say "hover" / - / -', 'said.other-figure'],
+  // Who, with whom and how far, in sets.
+  ['square', 'Corner turn left | note "by the left with your partner"', 'said.who'],
+  ['square', 'Corner turn left | note "then on to your partner"', null],
+  ['square', 'Partner turn right | say "partner right, once and a half" / - / -', 'said.amount'],
+  ['square', 'Partner turn right | say "partner right, once round" / - / -', null],
+  ['square in German', 'Corner turn left | note "links um den Partner"', 'said.who'],
+  ['square in German', 'Corner turn left | note "links um die Ecke"', null],
   // Counts and bars, and rows of counts beside a figure.
   ['closed waltz', 'Left turning box | note "two and a half bars"', 'sums.said'],
   ['closed waltz', 'Left turning box | note "four bars"', null],

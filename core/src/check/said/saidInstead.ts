@@ -21,8 +21,10 @@ export function saidInstead(
   const { slot, figure, mirrored } = context.slot
   const to = reworded(text)
   const asDanced = (one: string): string => (mirrored ? mirroredWords(one, context.language) : one)
-  const edits = to === null ? [] : rewordedIn(context, reworded, (one) => isWrong(asDanced(one)))
-  const words = slot.wordings && figure && setSlotField(slot, 'wordings', null)
+  const isOfBook = to !== null && bookTexts(context).some((one) => words(one) === words(to))
+  const edits =
+    to === null || isOfBook ? [] : rewordedIn(context, reworded, (one) => isWrong(asDanced(one)))
+  const ofBook = slot.wordings && figure && setSlotField(slot, 'wordings', null)
   const isOfWords = Object.values(slot.wordings ?? {}).some((one) => one && isWrong(asDanced(one)))
   const remark =
     slot.remark !== '' && isWrong(asDanced(slot.remark)) ? setSlotField(slot, 'remark', '') : null
@@ -30,12 +32,24 @@ export function saidInstead(
     ...(edits.length > 0
       ? [{ code: 'say-instead' as const, params: { text: to! }, edits: edits }]
       : []),
-    ...(words && isOfWords && !remark
-      ? [{ code: 'book-words' as const, params: {}, edits: words }]
+    ...(ofBook && isOfWords && !remark
+      ? [{ code: 'book-words' as const, params: {}, edits: ofBook }]
       : []),
     ...(remark && !isOfWords ? [{ code: 'no-remark' as const, params: {}, edits: remark }] : []),
   ]
 }
+
+/** What the figure is called, on the side on which it is danced, whatever is said in its place. */
+function bookTexts({ slot: { slot, figure, danced }, language }: Context): string[] {
+  if (!slot.wordings || !figure) return []
+  const own = [figure.name, ...Object.values(figure.wordings[language] ?? {})]
+  return danced?.variation.reflected ? own.map((one) => mirroredWords(one, language)) : own
+}
+const words = (text: string): string =>
+  text
+    .toLowerCase()
+    .match(/\p{L}+/gu)
+    ?.join(' ') ?? ''
 
 function rewordedIn(
   { slot: danced, language }: Context,

@@ -5,6 +5,7 @@ import { frameOf, type DancedSlot, type Slot } from '../../routine/index.ts'
 import { aboutSlot, slotName } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
+import { saidOfAnother, type AnotherFigureFindings } from './anotherFigure.ts'
 import { claimsAnything, claimsOf, isHedged, type Claims } from './claims.ts'
 import {
   COMPARISONS,
@@ -16,14 +17,16 @@ import {
 import { deedsDanced } from './deeds.ts'
 import { saidInstead } from './saidInstead.ts'
 
-type Found = FindingOf<WordsAgainstDeedsFindings>
+type Found = FindingOf<WordsAgainstDeedsFindings & AnotherFigureFindings>
 
 /**
  * Words that say something else than is danced: another side, turn, hand, number, ending hold or
  * facing. What they do not say plainly is held to nothing, and what one of two dancers does is
  * right.
  */
-export function wordsAgainstDeeds({ routine, timeline: { slots } }: Derived): Found[] {
+export function wordsAgainstDeeds(derived: Derived): Found[] {
+  const { routine } = derived
+  const { slots } = derived.timeline
   // A slot is laid against its words once for each side on which it is danced.
   const [asWritten, mirrored] = [new Set<Slot>(), new Set<Slot>()]
   const frame = frameOf(routine)
@@ -36,7 +39,8 @@ export function wordsAgainstDeeds({ routine, timeline: { slots } }: Derived): Fo
     const texts = claimingTexts(slot, routine.language)
     if (texts.length === 0) return []
     const running = texts.some(({ claims }) => claims.times !== null) ? runningFrom(slots, i) : 1
-    return laidOnce(slot, { language: routine.language, frame, running }, texts)
+    const found = laidOnce(slot, { language: routine.language, frame, running }, texts)
+    return found.length > 0 ? found : saidOfAnother(derived, slot)
   })
 }
 
@@ -110,7 +114,8 @@ function claimingTexts(slot: DancedSlot, language: CueLanguageId): readonly Clai
   if (before && before.danced === slot.danced) return before.texts
   const texts = textsOf(slot, language).flatMap((text): Claiming[] => {
     const claims = claimsOf(text, language)
-    return claimsAnything(claims) ? [{ text, claims }] : []
+    // Own words may be the figure's name on its other side without claiming a side.
+    return claimsAnything(claims) || slot.slot.wordings ? [{ text, claims }] : []
   })
   known.set(key, { danced: slot.danced, texts })
   return texts

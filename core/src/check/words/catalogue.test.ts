@@ -87,6 +87,10 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   'said.hand': { said: side, danced: side },
   'said.times': { said: number, danced: number },
   'said.exit': { said: text, danced: text },
+  'said.who': {
+    said: fc.constantFrom('partners', 'heads'),
+    danced: fc.constantFrom('corners', 'sides'),
+  },
   'said.facing': { said: facing, danced: facing },
   'sums.versions': {
     differs: fc.array(fc.record({ line: fc.constantFrom(1, 2, 9), one: text, other: text }), {
@@ -139,6 +143,8 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'sums.addition': 'words sum total',
   'missing.told': 'told danced place',
   'missing.told-part': 'label known',
+  'said.other-figure': 'figure text other',
+  'said.who': 'figure text said danced',
   'sums.versions': 'part other total told difference differs fits',
   'sums.metre': 'sheet music tune',
   'feet.not-free': 'again figure previous role foot chain beat',

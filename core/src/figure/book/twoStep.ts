@@ -214,9 +214,9 @@ const FIGURES: readonly Written[] = [
     from: 'open',
     to: 'none',
     level: 'easy',
-    lead: '1 left forward turn left 1/8, 1& right close, 2 left forward turn left 1/8, 3 right forward turn left 1/8, 3& left close, 4 right forward turn left 1/8',
+    lead: '1 left forward turn left 1/8, 1& right close, 2 left forward, 3 right forward turn left 1/8, 3& left close, 4 right forward',
     follow:
-      '1 right forward turn right 1/8, 1& left close, 2 right forward turn right 1/8, 3 left forward turn right 1/8, 3& right close, 4 left forward turn right 1/8',
+      '1 right forward turn right 1/8, 1& left close, 2 right forward, 3 left forward turn right 1/8, 3& right close, 4 left forward',
     say: 'circle away in two two-steps / circle away two / circle away',
     facings: [0],
   },

@@ -53,7 +53,7 @@ describe('what may follow', () => {
     )
     expect(next('rumba', 'Underarm turn', 'Box').hindrances).toEqual([])
     expect(
-      next('mixer', 'Heel and toe', 'On to the next').hindrances.map(({ why }) => why),
+      next('mixer', 'Heel and toe', 'Star to the right hand').hindrances.map(({ why }) => why),
     ).toContain('hold')
   })
   it('names the shortest figure that links the two', () => {

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { memoised } from '../../document/index.ts'
 import { turned, wrapFacing, type Facing } from '../../move/index.ts'
-import { holdIdSchema, holdOf, holdsFlow, mirrorOf } from './hold.ts'
+import { holdIdSchema, holdOf, holdsFlow, mirrorOf, opensToward } from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { freeFoot, neededFoot, weightAfter, type Weight } from './weight.ts'
 import { hasThroughTurn, sidedSteps } from './throughTurn.ts'
@@ -74,7 +74,7 @@ export const stateKey = ({ lead, follow, hold }: CoupleState): string =>
  */
 export const sidesTaken = (danced: DancedFigure, standing: CoupleState): DancedFigure =>
   ROLES.some((role) => hasThroughTurn(danced.steps[role]))
-    ? withSides(danced)(rotateState(standing, danced.variation.rotate ?? 0))
+    ? withSides(danced)(beginning(standing, danced).state)
     : danced
 const withSides = memoised((danced: DancedFigure) =>
   keptByState((begun): DancedFigure => {
@@ -85,7 +85,7 @@ const withSides = memoised((danced: DancedFigure) =>
 )
 
 function danceThrough(standing: CoupleState, danced: DancedFigure): DancedOutcome {
-  const before = rotateState(standing, danced.variation.rotate ?? 0)
+  const before = beginning(standing, danced).state
   const troubles: StepTrouble[] = []
   const run = (role: Role): RoleState => {
     let state: RoleState = before[role]
@@ -104,8 +104,7 @@ function danceThrough(standing: CoupleState, danced: DancedFigure): DancedOutcom
     after: {
       lead: run('lead'),
       follow: run('follow'),
-      hold:
-        danced.exitHold ?? danced.holds.at(-1)?.hold ?? holdBegun(before, danced) ?? before.hold,
+      hold: danced.exitHold ?? danced.holds.at(-1)?.hold ?? before.hold,
     },
     troubles,
   }
@@ -162,18 +161,96 @@ export const entryHolds = ({ figure, variation }: DancedFigure): readonly string
   variation.reflected ? figure.entry.holds.map(mirrorOf) : figure.entry.holds
 
 /**
+ * How a figure is begun from where a couple stands: the state it begins in, and what that takes.
+ * `fits`: nothing, they stand so, or their hold passes into it. `turned`: they turn to or from each
+ * other into it, without a hand being let go. `taken`: a hand is taken, which was let go. `asked`:
+ * their arms have to be brought somewhere; the figure is then begun as if they had been.
+ */
+export interface Beginning {
+  readonly state: CoupleState
+  readonly takes: 'fits' | 'turned' | 'taken' | 'asked'
+}
+
+/**
+ * How a couple begins a figure from where it stands, rotated if it is danced so.
+ *
+ * @param standing How the two stand beforehand.
+ * @param danced The figure as it is danced.
+ */
+export function beginning(standing: CoupleState, danced: DancedFigure): Beginning {
+  const state = rotateState(standing, danced.variation.rotate ?? 0)
+  const holds = entryHolds(danced)
+  if (holds.length === 0 || holds.includes(state.hold)) return { state, takes: 'fits' }
+  // In a set all find each other's hands as they come.
+  const inSet = danced.figure.dancers === 'set' && IN_A_SET.has(state.hold)
+  const found = inSet
+    ? holds.find((hold) => IN_A_SET.has(hold))
+    : holds.find((hold) => holdsFlow(state.hold, hold) && relationFits({ ...state, hold }))
+  if (found !== undefined) return { state: { ...state, hold: found }, takes: 'fits' }
+  const into = turnedInto(state, danced, (hold) => holdsFlow(state.hold, hold))
+  if (into) return { state: into, takes: 'turned' }
+  const stood = holds.find((hold) => relationFits({ ...state, hold }))
+  // Who stand alike are no couple that could take hands.
+  if (isAlike(state)) return { state, takes: 'asked' }
+  if (state.hold === 'none') {
+    const taken =
+      stood !== undefined && holdsFlow('closed', stood)
+        ? { ...state, hold: stood }
+        : turnedInto({ ...state, hold: 'open' }, danced, (hold) => holdsFlow('closed', hold))
+    if (taken) return { state: taken, takes: 'taken' }
+  }
+  return { state: standingIn(state, stood ?? holds[0]!), takes: 'asked' }
+}
+
+const isAlike = ({ lead, follow, hold }: CoupleState): boolean =>
+  hold === 'none' && lead.weight === follow.weight && lead.facing === follow.facing
+
+/** The state with a hold, the follow facing as it asks. */
+function standingIn(state: CoupleState, hold: string): CoupleState {
+  const relation = holdOf(hold)?.relation
+  return relation === null || relation === undefined
+    ? { ...state, hold }
+    : {
+        ...state,
+        follow: { ...state.follow, facing: turned(state.lead.facing, relation) },
+        hold,
+      }
+}
+
+const PICKED_UP = [[0, 4]] as const
+
+/** The state with a hold of the figure into which the two turn a quarter each, or the follow half. */
+function turnedInto(
+  state: CoupleState,
+  danced: DancedFigure,
+  mayBe: (hold: string) => boolean,
+): CoupleState | null {
+  // A figure that goes along the line of dance face to face picks the follow up in front.
+  const isAlong = danced.figure.entry.facings.includes(0) && opensToward(state.hold) !== 0
+  for (const hold of entryHolds(danced)) {
+    if (!mayBe(hold)) continue
+    const quarter = opensToward(hold) || -opensToward(state.hold)
+    const ways: readonly (readonly [lead: number, follow: number])[] =
+      quarter === 0 ? [] : [[quarter, -quarter]]
+    for (const [lead, follow] of [...(isAlong ? PICKED_UP : []), ...ways]) {
+      const next = {
+        lead: { ...state.lead, facing: turned(state.lead.facing, lead) },
+        follow: { ...state.follow, facing: turned(state.follow.facing, follow) },
+        hold,
+      }
+      if (relationFits(next)) return next
+    }
+  }
+  return null
+}
+
+/**
  * The hold in which a figure is begun from a state: the one they have where it may begin in that,
- * else one that theirs passes into as they stand. Null where it has to be asked for.
+ * else one that theirs passes into as they stand. Null where they have to turn or be told.
  */
 export function holdBegun(state: CoupleState, danced: DancedFigure): string | null {
-  const holds = entryHolds(danced)
-  if (holds.length === 0 || holds.includes(state.hold)) return state.hold
-  // In a set all find each other's hands as they come.
-  if (danced.figure.dancers === 'set' && IN_A_SET.has(state.hold))
-    return holds.find((hold) => IN_A_SET.has(hold)) ?? null
-  return (
-    holds.find((hold) => holdsFlow(state.hold, hold) && relationFits({ ...state, hold })) ?? null
-  )
+  const { state: begun, takes } = beginning(state, danced)
+  return takes === 'fits' ? begun.hold : null
 }
 
 /** Whether a figure can begin in the hold they have, or in one that it passes into by itself. */

@@ -94,8 +94,24 @@ const FLOWING: ReadonlySet<string> = new Set([
   'half open',
   'left half open',
 ])
-/** Whether two holds pass into one another by themselves. */
-export const holdsFlow = (from: string, to: string): boolean => FLOWING.has(from) && FLOWING.has(to)
+/** Whether two holds pass into one another by themselves; hands may always be let go. */
+export const holdsFlow = (from: string, to: string): boolean =>
+  FLOWING.has(from) && (to === 'none' || FLOWING.has(to))
+
+/** Which way the lead turns from facing the partner into a hold side by side, in eighths. */
+const OPENS: ReadonlyMap<string, number> = new Map([
+  ['semi-closed', -2],
+  ['open', -2],
+  ['half open', -2],
+  ['reverse semi-closed', 2],
+  ['left open', 2],
+  ['left half open', 2],
+])
+/**
+ * How the lead turns from facing the partner into a hold side by side, in eighths, clockwise above
+ * 0; the follow turns as much the other way. 0 where it is no such hold.
+ */
+export const opensToward = (hold: string): number => OPENS.get(hold) ?? 0
 
 const HOLDS: ReadonlyMap<string, Hold> = new Map(HOLD_LIST.map((hold) => [hold.id, hold]))
 export const HOLD_IDS: readonly string[] = HOLD_LIST.map((hold) => hold.id)

@@ -1,7 +1,14 @@
-import { WALL } from '../../move/index.ts'
+import { WALL, type Facing } from '../../move/index.ts'
 import { expectOk } from '../../document/index.ts'
 import { SHIPPED_FIGURES } from '../book/index.ts'
-import { danceFrom, entryHolds, holdBegun, startingState, type CoupleState } from './coupleState.ts'
+import {
+  beginning,
+  danceFrom,
+  entryHolds,
+  holdBegun,
+  startingState,
+  type CoupleState,
+} from './coupleState.ts'
 import { HOLD_IDS, holdOf, mirrorOf } from './hold.ts'
 import { AS_WRITTEN } from './variation.ts'
 import { applyVariation } from './vary.ts'
@@ -53,6 +60,53 @@ describe('holds pass into one another on the way', () => {
       ['banjo', 'open'],
       ['sidecar', 'left open'],
     ])
+  })
+})
+
+describe('a figure is begun', () => {
+  const begins = (
+    standing: CoupleState,
+    holds: readonly string[],
+    facings: readonly number[] = [],
+  ) => {
+    const figure = { ...box, entry: { ...box.entry, holds: [...holds], facings: [...facings] } }
+    const { state, takes } = beginning(standing, expectOk(applyVariation(figure)))
+    return [takes, state.hold, state.lead.facing, state.follow.facing]
+  }
+  const toward = (hold: string, lead: number, follow: number): CoupleState => {
+    const state = startingState(hold, lead as Facing)
+    return { ...state, follow: { ...state.follow, facing: follow as Facing } }
+  }
+  it('turned out to where a hold side by side points, a quarter each', () => {
+    expect(begins(startingState('closed', WALL), ['semi-closed'])).toEqual([
+      'turned',
+      'semi-closed',
+      0,
+      0,
+    ])
+    expect(begins(startingState('butterfly', WALL), ['left open'])).toEqual([
+      'turned',
+      'left open',
+      4,
+      4,
+    ])
+  })
+  it('turned to each other from side by side, or picked up where it goes along the hall', () => {
+    expect(begins(toward('open', 0, 0), ['closed'])).toEqual(['turned', 'closed', 2, 6])
+    expect(begins(toward('semi-closed', 0, 0), ['closed'], [0])).toEqual(['turned', 'closed', 0, 4])
+  })
+  it('with hands that are taken as they stand, or as they turn to each other', () => {
+    expect(begins(toward('none', 2, 6), ['butterfly'])).toEqual(['taken', 'butterfly', 2, 6])
+    expect(begins(toward('none', 0, 0), ['two hands'])).toEqual(['taken', 'two hands', 2, 6])
+  })
+  it('with hands let go by themselves', () =>
+    expect(begins(startingState('two hands', WALL), ['none'])).toEqual(['fits', 'none', 2, 6]))
+  it('as if arms had been brought where they have to be asked there', () =>
+    expect(begins(toward('tandem', 2, 2), ['closed'])).toEqual(['asked', 'closed', 2, 6]))
+  it('as all stand, where all do the same and have no partner', () => {
+    const one = { weight: 'left', facing: 0 } as const
+    const alone = { lead: one, follow: one, hold: 'none' }
+    expect(begins(alone as CoupleState, ['butterfly'])).toEqual(['asked', 'none', 0, 0])
   })
 })
 

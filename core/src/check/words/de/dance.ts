@@ -72,10 +72,10 @@ export const DANCE: typeof ENGLISH = {
     sum: ({ previous, chain }) => `${previous ?? 'Anfang'}: ${feet(chain)}`,
   },
   'hold.mismatch': {
-    message: ({ figure, hold: now, wanted }) =>
+    message: ({ figure, hold: now, wanted, isTurnedInto }) =>
       now === 'none'
         ? `Vor ${figure} Hände fassen (${listed(wanted.map(hold))}).`
-        : `${figure} beginnt in: ${listed(wanted.map(hold))}; sie stehen in: ${hold(now)}.`,
+        : `${figure} beginnt in: ${listed(wanted.map(hold))}; sie stehen in: ${hold(now)}${isTurnedInto ? ' und drehen sich hinein' : ''}.`,
     sum: ({ previous, hold: now }) => `${previous ?? 'der Anfang'} → ${hold(now)}`,
   },
   'facing.mismatch': {

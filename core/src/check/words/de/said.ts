@@ -17,6 +17,19 @@ const SIDES: Readonly<Record<string, string>> = { left: 'links', right: 'rechts'
 const side = (word: string): string => SIDES[word] ?? word
 const HANDS: Readonly<Record<string, string>> = { left: 'linke', right: 'rechte' }
 const hand = (word: string): string => HANDS[word] ?? word
+const WHO: Readonly<Record<string, string>> = {
+  partners: 'Partner',
+  neighbours: 'Nachbarn',
+  corners: 'Ecken',
+  opposites: 'Gegenüber',
+  heads: 'Kopfpaare',
+  sides: 'Seitpaare',
+  leads: 'Führende',
+  follows: 'Folgende',
+  ones: 'Einser',
+  twos: 'Zweier',
+}
+const who = (word: string): string => WHO[word] ?? word
 /** An amount of turn to whichever side. */
 const amount = (eighths: number): string => turn(eighths).replace(/ nach rechts$/, '')
 const hold = (id: string): string => nameOfHold('de', id)
@@ -52,6 +65,16 @@ export const SAID: typeof ENGLISH = {
     message: ({ figure, text, said, danced }) =>
       `Die Worte für ${figure} sagen ${often(said)} („${text}“), getanzt wird ${often(danced)}.`,
     sum: ({ said, danced }) => `gesagt: ${often(said)}; getanzt: ${often(danced)}`,
+  },
+  'said.other-figure': {
+    message: ({ figure, text, other }) =>
+      `Die Worte für ${figure} („${text}“) sind der Name von ${other}.`,
+    sum: ({ figure, other }) => `gesagt: ${other}; getanzt: ${figure}`,
+  },
+  'said.who': {
+    message: ({ figure, text, said, danced }) =>
+      `Die Worte für ${figure} sagen ${who(said)} („${text}“), getanzt wird es von: ${who(danced)}.`,
+    sum: ({ said, danced }) => `gesagt: ${who(said)}; getanzt: ${who(danced)}`,
   },
   'said.exit': {
     message: ({ figure, text, said, danced }) =>

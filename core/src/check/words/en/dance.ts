@@ -59,10 +59,10 @@ export const DANCE: Sentences<DanceFamily> = {
     sum: ({ previous, chain }) => `${previous ?? 'start'}: ${chain.join(', ')}`,
   },
   'hold.mismatch': {
-    message: ({ figure, hold, wanted }) =>
+    message: ({ figure, hold, wanted, isTurnedInto }) =>
       hold === 'none'
         ? `Take hands before ${figure} (${listed(wanted)}).`
-        : `${figure} begins in ${listed(wanted.map(holdName))}, and they are in ${holdName(hold)}.`,
+        : `${figure} begins in ${listed(wanted.map(holdName))}, and they are in ${holdName(hold)}${isTurnedInto ? ': they turn into it' : ''}.`,
     sum: ({ previous, hold }) => `${previous ?? 'the start'} → ${holdName(hold)}`,
   },
   'facing.mismatch': {

@@ -41,6 +41,16 @@ export const SAID: Sentences<SaidFamily> = {
       `The words for ${figure} say ${often(said)} (“${text}”), and it is danced ${often(danced)}.`,
     sum: ({ said, danced }) => `said: ${often(said)}; danced: ${often(danced)}`,
   },
+  'said.other-figure': {
+    message: ({ figure, text, other }) =>
+      `The words for ${figure} (“${text}”) are what ${other} is called.`,
+    sum: ({ figure, other }) => `said: ${other}; danced: ${figure}`,
+  },
+  'said.who': {
+    message: ({ figure, text, said, danced }) =>
+      `The words for ${figure} say ${said} (“${text}”), and ${danced} dance it.`,
+    sum: ({ said, danced }) => `said: ${said}; danced: ${danced}`,
+  },
   'said.exit': {
     message: ({ figure, text, said, danced }) =>
       `The words for ${figure} say to ${said} (“${text}”), and it ends in ${danced}.`,
