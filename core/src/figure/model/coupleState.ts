@@ -177,7 +177,15 @@ export interface Beginning {
  * @param standing How the two stand beforehand.
  * @param danced The figure as it is danced.
  */
-export function beginning(standing: CoupleState, danced: DancedFigure): Beginning {
+export const beginning = (standing: CoupleState, danced: DancedFigure): Beginning =>
+  beginnings(danced)(standing)
+
+/** How a figure is begun from each state: sheets begin it in few. */
+const beginnings = memoised((danced: DancedFigure) =>
+  keptByState((standing) => begunFrom(standing, danced)),
+)
+
+function begunFrom(standing: CoupleState, danced: DancedFigure): Beginning {
   const state = rotateState(standing, danced.variation.rotate ?? 0)
   const holds = entryHolds(danced)
   if (holds.length === 0 || holds.includes(state.hold)) return { state, takes: 'fits' }
