@@ -128,8 +128,9 @@ function told(
   }
 }
 
-/** What a finding is about: the line as written, the dancer or the place. */
+/** What a finding is about: the line as written, the dancers or the place. */
 function aboutOf({ params }: Sheet['findings'][number]): string[] {
+  if ('dancers' in params) return [...params.dancers]
   const { dancer, place, line, figure, otherDancer } = params as Partial<Record<string, string>>
   if (otherDancer !== undefined && place !== undefined) return [place]
   return [place ?? dancer ?? line ?? figure ?? '']

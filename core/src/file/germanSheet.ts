@@ -60,6 +60,7 @@ const LISTS: Readonly<Record<string, readonly Pair[]>> = {
   ],
   facing: [
     ...EIGHT.map((facing): Pair => [directionWords('hall', facing)!, HALL_FACINGS_DE[facing]!]),
+    ['reverse', 'gegen Tanzrichtung'],
     ...EIGHT.map((facing): Pair => {
       const told = directionWords('walls', facing)!
       const hour = Number(/\d+/.exec(told)![0])

@@ -40,9 +40,10 @@ const sheetOf = ({ places, counts, moves, times, progress }: Example): Sheet =>
 function foundIn({ findings }: Sheet): string[] {
   return findings
     .filter(({ code }) => code.startsWith('set.') && code !== 'set.path' && code !== 'set.pace')
-    .map(({ code, params }) => {
-      const { place, dancer, line } = params as Partial<Record<string, string>>
-      return `${code} ${place ?? dancer ?? line}`
+    .flatMap(({ code, params }) => {
+      if ('dancers' in params) return params.dancers.map((dancer) => `${code} ${dancer}`)
+      const { place, line } = params as Partial<Record<string, string>>
+      return `${code} ${place ?? line}`
     })
     .sort()
 }

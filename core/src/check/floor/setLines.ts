@@ -11,8 +11,9 @@ interface OfLine {
   readonly line: string
 }
 interface OfDancer extends OfLine {
-  readonly dancer: string
-  /** The other line that concerns the same dancer; empty where there is none. */
+  /** All of whom it is so. */
+  readonly dancers: readonly string[]
+  /** The other line that concerns the same dancers; empty where there is none. */
   readonly otherLine: string
 }
 /** What it finds, with the values of their sentences. */
@@ -58,7 +59,8 @@ export function setLines({ timeline, track }: Derived): Found[] {
         repairs: [],
       })
     isOpen = tracked.after.isOpen
-    found.push(...tracked.danced.troubles.map((trouble) => ofTrouble(slot, tracked, trouble)))
+    for (const troubles of onceALine(tracked.danced.troubles))
+      found.push(ofTrouble(slot, tracked, troubles))
     for (const place of tracked.unknownPlaces)
       found.push({
         ...aboutSlot(slot),
@@ -71,22 +73,38 @@ export function setLines({ timeline, track }: Derived): Found[] {
   return found
 }
 
-function ofTrouble(slot: DancedSlot, { before, lines }: TrackedSlot, trouble: LineTrouble): Found {
-  const { code, dancer, other } = trouble
+/** What is so of several dancers of a line is told once. */
+function onceALine(troubles: readonly LineTrouble[]): LineTrouble[][] {
+  const groups = new Map<string, LineTrouble[]>()
+  troubles.forEach((trouble, i) => {
+    const { code, dancer, line, other } = trouble
+    const key = dancer === null ? String(i) : `${code} ${line} ${other}`
+    groups.set(key, [...(groups.get(key) ?? []), trouble])
+  })
+  return [...groups.values()]
+}
+
+function ofTrouble(
+  slot: DancedSlot,
+  { before, lines }: TrackedSlot,
+  troubles: readonly LineTrouble[],
+): Found {
+  const trouble = troubles[0]!
+  const { code, other } = trouble
   const line = deedText(lines[trouble.line]!)
   const place = aboutSlot(slot)
   const figure = slotName(slot)
   if (code === 'set.told-twice' || code === 'set.hand-taken' || code === 'set.facing-away') {
-    const id = before.dancers[dancer!]!.id
+    const dancers = troubles.map(({ dancer }) => before.dancers[dancer!]!.id)
     return {
       ...place,
-      subject: `${place.subject} ${id}`,
+      subject: `${place.subject} ${dancers[0]}`,
       code,
       severity: SEVERITY[code],
       params: {
         figure,
         line,
-        dancer: id,
+        dancers,
         otherLine: other === null ? '' : deedText(lines[other]!),
       },
       repairs: [],

@@ -79,6 +79,17 @@ const STEPS: readonly Written[] = [
     de: 'Walzer vorwärts / Walzer vor / vor',
   },
   {
+    name: 'Forward waltz side by side',
+    beats: 3,
+    from: 'open, half open, semi-closed',
+    level: 'first',
+    lead: '1 left forward, 2 right forward, 3 left close',
+    follow: 'alike',
+    say: 'forward waltz, side by side / waltz side by side / side by side',
+    de: 'Walzer nebeneinander vor / nebeneinander vor / nebeneinander',
+    facings: [0],
+  },
+  {
     name: 'Back waltz',
     beats: 3,
     from: 'closed, butterfly',

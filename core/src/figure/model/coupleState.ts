@@ -1,7 +1,15 @@
 import { z } from 'zod'
 import { memoised } from '../../document/index.ts'
 import { turned, wrapFacing, type Facing } from '../../move/index.ts'
-import { holdIdSchema, holdOf, holdsFlow, mirrorOf, opensToward } from './hold.ts'
+import {
+  holdIdSchema,
+  holdOf,
+  holdsFlow,
+  isTaken,
+  isWalkedIn,
+  mirrorOf,
+  opensToward,
+} from './hold.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { freeFoot, neededFoot, weightAfter, type Weight } from './weight.ts'
 import { hasThroughTurn, sidedSteps } from './throughTurn.ts'
@@ -189,6 +197,7 @@ function begunFrom(standing: CoupleState, danced: DancedFigure): Beginning {
   const state = rotateState(standing, danced.variation.rotate ?? 0)
   const holds = entryHolds(danced)
   if (holds.length === 0 || holds.includes(state.hold)) return { state, takes: 'fits' }
+  if (isWalkedIn(state.hold, holds) && onlyWalks(danced)) return { state, takes: 'fits' }
   // In a set all find each other's hands as they come.
   const inSet = danced.figure.dancers === 'set' && IN_A_SET.has(state.hold)
   const found = inSet
@@ -198,11 +207,12 @@ function begunFrom(standing: CoupleState, danced: DancedFigure): Beginning {
   const into = turnedInto(state, danced, (hold) => holdsFlow(state.hold, hold))
   if (into) return { state: into, takes: 'turned' }
   const stood = holds.find((hold) => relationFits({ ...state, hold }))
-  // Who stand alike are no couple that could take hands.
-  if (isAlike(state)) return { state, takes: 'asked' }
+  // Who stand alike are no couple: they give hands in a ring, and in no hold of two.
+  const isRing = stood !== undefined && holdOf(stood)?.relation === null
+  if (isAlike(state) && !isRing) return { state, takes: 'asked' }
   if (state.hold === 'none') {
     const taken =
-      stood !== undefined && holdsFlow('closed', stood)
+      stood !== undefined && isTaken(stood)
         ? { ...state, hold: stood }
         : turnedInto({ ...state, hold: 'open' }, danced, (hold) => holdsFlow('closed', hold))
     if (taken) return { state: taken, takes: 'taken' }
@@ -210,6 +220,15 @@ function begunFrom(standing: CoupleState, danced: DancedFigure): Beginning {
   return { state: standingIn(state, stood ?? holds[0]!), takes: 'asked' }
 }
 
+/** Whether both only walk forward and back: without a turn, a step to the side, or another hold. */
+const onlyWalks = memoised(
+  ({ steps, exitHold, holds }: DancedFigure): boolean =>
+    [...steps.lead, ...steps.follow].every(
+      (step) => bodyTurn(step) === 0 && (step.travel === null || step.travel.direction % 4 !== 2),
+    ) &&
+    exitHold === null &&
+    holds.length === 0,
+)
 const isAlike = ({ lead, follow, hold }: CoupleState): boolean =>
   hold === 'none' && lead.weight === follow.weight && lead.facing === follow.facing
 
@@ -226,6 +245,11 @@ function standingIn(state: CoupleState, hold: string): CoupleState {
 }
 
 const PICKED_UP = [[0, 4]] as const
+/** How the follow turns out of a fan to face the lead, in eighths. */
+const FANNED: ReadonlyMap<string, number> = new Map([
+  ['fan', 2],
+  ['left fan', -2],
+])
 
 /** The state with a hold of the figure into which the two turn a quarter each, or the follow half. */
 function turnedInto(
@@ -235,11 +259,13 @@ function turnedInto(
 ): CoupleState | null {
   // A figure that goes along the line of dance face to face picks the follow up in front.
   const isAlong = danced.figure.entry.facings.includes(0) && opensToward(state.hold) !== 0
+  const fanned = FANNED.get(state.hold)
   for (const hold of entryHolds(danced)) {
     if (!mayBe(hold)) continue
     const quarter = opensToward(hold) || -opensToward(state.hold)
-    const ways: readonly (readonly [lead: number, follow: number])[] =
+    const ways: (readonly [lead: number, follow: number])[] =
       quarter === 0 ? [] : [[quarter, -quarter]]
+    if (fanned !== undefined) ways.push([0, fanned])
     for (const [lead, follow] of [...(isAlong ? PICKED_UP : []), ...ways]) {
       const next = {
         lead: { ...state.lead, facing: turned(state.lead.facing, lead) },

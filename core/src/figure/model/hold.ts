@@ -94,9 +94,30 @@ const FLOWING: ReadonlySet<string> = new Set([
   'half open',
   'left half open',
 ])
-/** Whether two holds pass into one another by themselves; hands may always be let go. */
+/** Holds by the hands alone: they are let go, and taken, in no time. */
+const BY_HANDS: ReadonlySet<string> = new Set([
+  ...['ring', 'star', 'left-hand star', 'handshake', 'left hands', 'crossed hands'],
+  ...['right arms', 'left arms', 'right elbows', 'left elbows', 'fan', 'left fan'],
+])
+/** Whether two holds pass into one another by themselves; hands are let go wherever they are free. */
 export const holdsFlow = (from: string, to: string): boolean =>
-  FLOWING.has(from) && (to === 'none' || FLOWING.has(to))
+  to === 'none'
+    ? FLOWING.has(from) || BY_HANDS.has(from)
+    : (FLOWING.has(from) && FLOWING.has(to)) || isFan(from, to)
+/** Whether a hold can be taken by who has no hands given, where they stand as it asks. */
+export const isTaken = (hold: string): boolean => FLOWING.has(hold) || BY_HANDS.has(hold)
+
+/** A fan closes into facing each other by the one hand that is given. */
+const isFan = (from: string, to: string): boolean =>
+  (from === 'fan' || from === 'left fan') && FLOWING.has(to)
+/** Holds side by side in which a couple that only walks may walk as in any other. */
+const WALKED_IN: ReadonlySet<string> = new Set([
+  ...['open', 'half open', 'semi-closed', 'wrap', 'left wrap', 'skaters', 'left skaters'],
+  ...['varsouvienne', 'left varsouvienne', 'crossed promenade'],
+])
+/** Whether who walks side by side in one of some holds may do so in another. */
+export const isWalkedIn = (hold: string, holds: readonly string[]): boolean =>
+  WALKED_IN.has(hold) && holds.includes('open')
 
 /** Which way the lead turns from facing the partner into a hold side by side, in eighths. */
 const OPENS: ReadonlyMap<string, number> = new Map([

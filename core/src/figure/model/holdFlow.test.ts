@@ -99,6 +99,18 @@ describe('a figure is begun', () => {
     expect(begins(toward('none', 2, 6), ['butterfly'])).toEqual(['taken', 'butterfly', 2, 6])
     expect(begins(toward('none', 0, 0), ['two hands'])).toEqual(['taken', 'two hands', 2, 6])
   })
+  it('out of a fan, the follow turning to the lead', () =>
+    expect(begins(toward('fan', 2, 4), ['open facing'])).toEqual(['turned', 'open facing', 2, 6]))
+  it('side by side in whatever hold they walk, where they only walk', () => {
+    const walk = SHIPPED_FIGURES.find(({ id }) => id === 'two-step.two-forward-two-steps')!
+    const of = (hold: string) => beginning(toward(hold, 0, 0), expectOk(applyVariation(walk))).takes
+    expect([of('wrap'), of('skaters'), of('tandem')]).toEqual(['fits', 'fits', 'asked'])
+  })
+  it('in a ring again by those who let it go, though all stand alike', () => {
+    const one = { weight: 'left', facing: 6 } as const
+    const alone = { lead: one, follow: one, hold: 'none' } as CoupleState
+    expect(begins(alone, ['ring'])).toEqual(['taken', 'ring', 6, 6])
+  })
   it('with hands let go by themselves', () =>
     expect(begins(startingState('two hands', WALL), ['none'])).toEqual(['fits', 'none', 2, 6]))
   it('as if arms had been brought where they have to be asked there', () =>

@@ -3,6 +3,8 @@ import type { FLOOR as ENGLISH } from '../en/floor.ts'
 const listed = (all: readonly string[]): string =>
   all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} und ${all.at(-1)}`
 const written = ({ line }: { readonly line: string }): string => `geschrieben: ${line}`
+const all = (ids: readonly string[]): string =>
+  ids.length < 2 ? ids.join('') : `${ids.slice(0, -1).join(', ')} und ${ids.at(-1)}`
 const both = ({
   line,
   otherLine,
@@ -43,16 +45,18 @@ export const FLOOR: typeof ENGLISH = {
     sum: written,
   },
   'set.told-twice': {
-    message: ({ figure, dancer }) => `${figure}: ${dancer} soll zweierlei zugleich tun.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'sollen' : 'soll'} zweierlei zugleich tun.`,
     sum: both,
   },
   'set.hand-taken': {
-    message: ({ figure, dancer }) => `${figure}: ${dancer} hat eine Hand für zweierlei.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'haben' : 'hat'} eine Hand für zweierlei.`,
     sum: both,
   },
   'set.facing-away': {
-    message: ({ figure, dancer }) =>
-      `${figure}: ${dancer} schaut zu Beginn von dem weg, mit dem getanzt wird.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'schauen' : 'schaut'} zu Beginn von dem weg, mit dem getanzt wird.`,
     sum: both,
   },
   'missing.move': {

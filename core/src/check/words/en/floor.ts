@@ -4,6 +4,9 @@ import type { Sentences } from '../../sentences.ts'
 const listed = (all: readonly string[]): string =>
   all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
 const written = ({ line }: { readonly line: string }): string => `written: ${line}`
+/** Dancers as they are told: “L1, F2 and L3”. */
+const all = (ids: readonly string[]): string =>
+  ids.length < 2 ? ids.join('') : `${ids.slice(0, -1).join(', ')} and ${ids.at(-1)}`
 const both = ({
   line,
   otherLine,
@@ -43,16 +46,18 @@ export const FLOOR: Sentences<FloorFamily> = {
     sum: written,
   },
   'set.told-twice': {
-    message: ({ figure, dancer }) => `${figure}: ${dancer} is told two things at the same time.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'are' : 'is'} told two things at the same time.`,
     sum: both,
   },
   'set.hand-taken': {
-    message: ({ figure, dancer }) => `${figure}: ${dancer} has one hand for two things.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'have' : 'has'} one hand for two things.`,
     sum: both,
   },
   'set.facing-away': {
-    message: ({ figure, dancer }) =>
-      `${figure}: ${dancer} looks away from whom it is danced with as it begins.`,
+    message: ({ figure, dancers }) =>
+      `${figure}: ${all(dancers)} ${dancers.length > 1 ? 'look' : 'looks'} away from whom it is danced with as it begins.`,
     sum: both,
   },
   'missing.move': {
