@@ -283,6 +283,7 @@ const CHA_CHA: readonly Written[] = [
       '1 right back, 2 left recover, 3 right forward, 3& left close, 4 right forward, 5 left side, 6 right recover, 7 left in place, 7& right in place, 8 left in place, 9 right side, 10 left recover, 11 right in place, 11& left in place, 12 right in place, 13 left back, 14 right recover, 15 left forward, 15& right close, 16 left forward',
     say: 'chase with peek-a-boo / chase, peek-a-boo / peek-a-boo',
     de: 'Verfolgung mit Guck-guck / Guck-guck / Guck-guck',
+    aliases: ['Chase with double peek-a-boo'],
   },
   {
     name: 'Side walks',

@@ -205,6 +205,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'ring-dance.walk-four-in-line-of-dance': 'vier in Tanzrichtung gehen / vier gehen / gehen',
   'set-dance.set-right-and-left': 'Setzschritt rechts und links / Setzschritt / setzen',
   'set-dance.right-hand-turn': 'rechte Hand drehen / rechte Hand / rechts',
+  'set-dance.left-hand-turn': 'linke Hand drehen / linke Hand / links',
   'set-dance.do-si-do': 'Rücken an Rücken / Rücken an Rücken / Rücken',
   'set-dance.forward-and-back': 'vor und zurück / vor, zurück / vor',
   'set-dance.circle-left': 'Kreis nach links / Kreis links / Kreis links',

@@ -108,6 +108,21 @@ const JIVE: readonly Written[] = [
     cautions: [ARMS, SPIN],
   },
   {
+    name: 'Change places left to right, follow spins',
+    beats: 6,
+    from: 'open facing',
+    to: 'open facing',
+    level: 'steady',
+    lead: '1 left back, 2 right recover, 3 left side, 3a right close, 4 left side turn right 1/4, 5 right side, 5a left close, 6 right side',
+    follow:
+      '1 right back, 2 left recover, 3 right forward, 3a left close, 4 right forward turn left 3/4, 5 left side turn left 1/2, 5a right close turn left 1/2, 6 left back',
+    say: 'left to right, lady spins / left to right, spin / spin',
+    de: 'Platzwechsel links nach rechts, Dame dreht weiter / links nach rechts, weiter / weiter',
+    aliases: ["Left to right with lady's spin"],
+    remarks: 'The hand is let go for the last turn, and taken again.',
+    cautions: [SPIN, ARMS],
+  },
+  {
     name: 'Fallaway rock',
     beats: 6,
     from: 'semi-closed',

@@ -322,6 +322,7 @@ const LINE: readonly Written[] = [
     lead: '1 right side, 2 left behind, 2& right across',
     say: 'night club basic right / night club right / night club right',
     de: 'Nightclub-Grundschritt rechts / Nightclub rechts / Nightclub rechts',
+    aliases: ['Nightclub basic'],
   },
   {
     name: 'Full turn forward',

@@ -186,6 +186,7 @@ const MIXER: readonly Written[] = [
     say: 'balance, and change places / balance and change / balance, change',
     de: 'Balance und Platzwechsel / Balance, Wechsel / Balance',
     cautions: [ARMS],
+    aliases: ['Balance and box the gnat'],
   },
 ]
 export const MIXER_FIGURES = family(

@@ -23,6 +23,7 @@ export const MOVES: Readonly<Record<string, string>> = {
   'set-dance.arming-right': 'partners: turn right 1',
   'set-dance.arming-left': 'partners: turn left 1',
   'set-dance.two-hand-turn': 'partners: turn both 1',
+  'set-dance.left-hand-turn': 'partners: turn left 1',
   'set-dance.honour-partners': 'partners: honour',
   'set-dance.set-and-turn-single': '1-4 set; 5-8 turn single right',
   'set-dance.petronella-turn': 'petronella 1',

@@ -217,6 +217,7 @@ const RUMBA: readonly Written[] = [
       '1 right back, 2 left recover, 3 right forward, 5 left side, 6 right recover, 7 left close, 9 right side, 10 left recover, 11 right close, 13 left back, 14 right recover, 15 left forward',
     say: 'chase with peek-a-boo / chase, peek-a-boo / peek-a-boo',
     de: 'Verfolgung mit Guck-guck / Guck-guck / Guck-guck',
+    aliases: ['Chase with double peek-a-boo'],
   },
   {
     name: 'Wheel six',

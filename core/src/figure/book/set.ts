@@ -24,6 +24,16 @@ const SET: readonly Written[] = [
     to: 'none',
   },
   {
+    name: 'Left-hand turn',
+    beats: 8,
+    from: 'left hands, left-hand star, left arms, none',
+    level: 'first',
+    lead: '1 left forward turn left 1/8, 2 right forward turn left 1/8, 3 left forward turn left 1/8, 4 right forward turn left 1/8, 5 left forward turn left 1/8, 6 right forward turn left 1/8, 7 left forward turn left 1/8, 8 right forward turn left 1/8',
+    say: 'turn by the left hand / left-hand turn / left hand',
+    remarks: 'Once round, forearms light.',
+    to: 'none',
+  },
+  {
     name: 'Do-si-do',
     beats: 8,
     from: 'none',
@@ -40,6 +50,7 @@ const SET: readonly Written[] = [
     level: 'first',
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left touch, 5 left back, 6 right back, 7 left back, 8 right touch',
     say: 'forward and back / forward, back / forward',
+    aliases: ['Long lines', 'Lines forward and back'],
   },
   {
     name: 'Circle left',
@@ -252,6 +263,7 @@ const SET: readonly Written[] = [
     follow: 'opposite',
     say: 'slip down the middle, and back / slip down and back / slip down',
     de: 'Galopp durch die Mitte und zurück / Galopp und zurück / Galopp',
+    aliases: ['Gallop down and back'],
   },
 ]
 export const SET_FIGURES = family(

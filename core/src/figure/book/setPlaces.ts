@@ -208,6 +208,7 @@ const LONGWAYS: readonly Written[] = [
     de: 'Partner drehen und Plätze tauschen / drehen und tauschen / tauschen',
     moves: 'partners: twirl',
     cautions: [SPIN],
+    aliases: ['California twirl'],
   },
   {
     name: 'Gate, once round',
@@ -228,6 +229,7 @@ const LONGWAYS: readonly Written[] = [
     cautions: [
       { kind: 'arms', text: 'Raise the arches high and keep the hands loose over heads.' },
     ],
+    aliases: ['Dip and dive'],
   },
   {
     name: 'Half poussette',
@@ -356,6 +358,16 @@ const SQUARE: readonly Written[] = [
 ]
 const MIXER: readonly Written[] = [
   {
+    name: 'Grand chain, five hands',
+    beats: 10,
+    lead: walk(10),
+    say: 'grand chain, count five hands, the fifth is your new partner / grand chain, five / five hands',
+    de: 'große Kette, fünf Hände, die fünfte ist neu / große Kette, fünf / fünf Hände',
+    aliases: ['Grand right and left, five hands'],
+    moves: 'with partners: grand chain 5',
+    cautions: [CROWD],
+  },
+  {
     name: 'Into the ring and out',
     beats: 8,
     level: 'first',
@@ -380,6 +392,7 @@ const MIXER: readonly Written[] = [
     de: 'Partner hinüber rollen, Herren zur nächsten / hinüber rollen, weiter / rollen, weiter',
     moves: '1-4 partners: roll away; 5-8 leads: on 1 inside; 5-8 follows: to outside',
     cautions: [SPIN],
+    aliases: ['Roll on to a new partner'],
   },
   {
     name: 'Pass on to the next couple',

@@ -283,6 +283,7 @@ const LONGWAYS: readonly Written[] = [
     lead: '1 right forward turn left 1/4, 2 left forward turn left 1/8, 3 right forward turn left 1/8, 4 left forward',
     say: 'ones cast off one place / ones cast / cast',
     de: 'die Ersten außen herum, ein Platz / die Ersten außen / außen',
+    aliases: ['Cast off to second place'],
   },
   {
     name: 'Lead down, back and cast off',
@@ -324,6 +325,7 @@ const LONGWAYS: readonly Written[] = [
     lead: '1 right forward, 2 left forward, 3 right forward, 4 left forward, 5 right forward, 6 left forward, 7 right forward, 8 left forward, 9 right forward, 10 left forward, 11 right forward, 12 left forward, 13 right forward, 14 left forward, 15 right forward, 16 left close',
     say: 'rights and lefts, four changes / rights and lefts / four changes',
     de: 'rechts und links, vier Wechsel / rechts, links, vier / vier Wechsel',
+    aliases: ['Circular hey'],
   },
   {
     name: 'Down the hall in a line and back',
