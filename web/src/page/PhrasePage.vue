@@ -19,6 +19,8 @@ const props = defineProps<{
   counting: (row: Row) => Counting
   selectedKey: string | null
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
+  /** Last slots of the times through whose length is told of. */
+  sums?: ReadonlySet<string>
   inRange?: ReadonlySet<string>
   fresh?: ReadonlySet<string>
   strip?: ((slot: DancedSlot) => string) | null
@@ -77,6 +79,8 @@ const hasOne = (row: Row, keys: ReadonlySet<string> | ReadonlyMap<string, unknow
 }
 const marksOf = (row: Row): ReadonlyMap<string, 'stop' | 'mend' | 'note'> =>
   hasOne(row, props.marks) ? props.marks : NO_MARKS
+const isSumTold = ({ pass }: Row): boolean =>
+  props.sums?.has(pass?.slots.at(-1)?.key ?? '') ?? false
 const setOf = (row: Row, keys: ReadonlySet<string> | undefined): ReadonlySet<string> =>
   keys && hasOne(row, keys) ? keys : NO_KEYS
 
@@ -141,6 +145,7 @@ defineExpose({ reveal })
       :density="density"
       :selected-key="inRow(row, selectedKey)"
       :tab-key="inRow(row, tabKey)"
+      :is-sum-told="isSumTold(row)"
       :marks="marksOf(row)"
       :in-range="setOf(row, inRange)"
       :fresh="setOf(row, fresh)"

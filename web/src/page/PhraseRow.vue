@@ -16,6 +16,8 @@ const props = defineProps<{
   density: Density
   selectedKey: string | null
   tabKey: string | null
+  /** Whether the list has something to say of how long this time through is. */
+  isSumTold: boolean
   marks: ReadonlyMap<string, 'stop' | 'mend' | 'note'>
   inRange: ReadonlySet<string>
   fresh: ReadonlySet<string>
@@ -40,7 +42,12 @@ const inUnit = (ticks: number): number =>
   100
 const danced = computed(() => inUnit(props.row.end - props.row.start))
 const wanted = computed(() => inUnit(props.row.phraseTicks))
-const off = computed(() => danced.value !== wanted.value)
+const isOther = computed(() => danced.value !== wanted.value)
+/** A usual phrase that nobody stated holds nobody to it. */
+const off = computed(() => isOther.value && props.isSumTold)
+const phraseEnd = computed(() =>
+  off.value || props.row.overTicks === 0 ? props.row.start + props.row.phraseTicks : props.row.end,
+)
 const time = computed(() =>
   props.row.pass ? words.format.ordinal(props.row.pass.ordinal, props.row.pass.ordinals) : '',
 )
@@ -115,7 +122,7 @@ function sizeOf(label: string): string[] {
         :line="line"
         :row-start="row.start"
         :row-end="row.end"
-        :phrase-end="row.start + row.phraseTicks"
+        :phrase-end="phraseEnd"
         :metre="metre"
         :counting="counting"
         :beat-px="beatPx"
@@ -149,7 +156,9 @@ function sizeOf(label: string): string[] {
           }}</span
         ></span
       >
-      <span class="soft">{{ words.sheet.of(wanted, inBars) }}</span>
+      <span class="soft">{{
+        isOther && !off ? words.sheet.unit(danced, inBars) : words.sheet.of(wanted, inBars)
+      }}</span>
     </footer>
   </section>
 </template>

@@ -187,12 +187,21 @@ ul {
 }
 .message {
   display: block;
+  /* As many lines as it takes: a button is one line high of itself. */
+  height: auto;
+  min-height: 24px;
+  max-width: 100%;
   border: 0;
   background: none;
   padding: 0;
   text-align: left;
+  white-space: normal;
+  line-height: 1.3;
   font-weight: 600;
   cursor: pointer;
+}
+.message > :deep(span) {
+  display: block;
 }
 .message:hover {
   text-decoration: underline;
@@ -205,6 +214,13 @@ ul {
   display: flex;
   flex-wrap: wrap;
   gap: 0.3rem 0.9rem;
+}
+.repairs :deep(.el-button) {
+  height: auto;
+  max-width: 100%;
+  text-align: left;
+  white-space: normal;
+  line-height: 1.3;
 }
 .repairs .quiet {
   font-weight: 400;

@@ -267,6 +267,7 @@ function goToPass(pass: DancedPass): void {
             :counting="counting"
             :selected-key="selectedKey"
             :marks="marks"
+            :sums="page.sums.value"
             :in-range="page.rangeKeys.value"
             :fresh="page.fresh.value"
             :strip="strip"

@@ -128,6 +128,11 @@ export function useSheetPage(document: SheetDocument, id: string) {
   )
   /** Severity of the worst finding of each slot, for its mark on the page. */
   const marks = computed(() => worstOfSlots(open.value))
+  /** Last slots of the times through whose length is told of. */
+  const sums = computed<ReadonlySet<string>>(
+    () =>
+      new Set(open.value.filter(({ code }) => code === 'sums.phrase').flatMap((f) => f.slotKeys)),
+  )
 
   function select(key: string | null): void {
     selectedKey.value = key
@@ -179,6 +184,7 @@ export function useSheetPage(document: SheetDocument, id: string) {
     planned,
     open,
     marks,
+    sums,
     select,
     neighbour,
     suggest,

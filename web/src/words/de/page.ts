@@ -96,6 +96,7 @@ export const sheet: Catalogue['sheet'] = {
   after: 'Danach',
   afterNote: 'nach dem Tanz',
   bar: (n) => `Takt ${n}`,
+  unit: (n, inBars) => (inBars ? (n === 1 ? 'Takt' : 'Takte') : n === 1 ? 'Schlag' : 'Schläge'),
   of: (n, inBars) =>
     `von ${inBars ? plural(n, 'Takt', 'Takten') : plural(n, 'Schlag', 'Schlägen')}`,
   open: (n) => `${counts(n)} offen`,

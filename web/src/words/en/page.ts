@@ -100,6 +100,9 @@ export const sheet = {
   afterNote: 'the dance',
   bar: (n: number) => `bar ${n}`,
   of: (n: number, inBars: boolean) => `of ${inBars ? plural(n, 'bar') : counts(n)}`,
+  /** What stands under a number of them. */
+  unit: (n: number, inBars: boolean) =>
+    (inBars ? plural(n, 'bar') : counts(n)).replace(/^\S+ /, ''),
   open: (n: number) => `${counts(n)} open`,
   /** What is open, in whole bars where it is some. */
   openIn: (n: number, beatsPerBar: number | null) =>
