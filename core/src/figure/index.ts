@@ -113,24 +113,23 @@ export { oppositeSteps } from './model/opposite.ts'
 export {
   danceFrom,
   sidesTaken,
-  keptByState,
-  stateKey,
   entryFeet,
   missingFoot,
-  beginning,
-  entryHolds,
-  holdBegun,
-  holdFits,
+  type DancedOutcome,
+  type StepTrouble,
+} from './model/danceFrom.ts'
+export {
+  keptByState,
+  stateKey,
   relationFits,
   rotateState,
   reflectState,
   startingState,
   coupleStateSchema,
-  type DancedOutcome,
   type CoupleState,
   type RoleState,
-  type StepTrouble,
 } from './model/coupleState.ts'
+export { beginning, entryHolds, holdBegun, holdFits } from './model/beginning.ts'
 export { parseTurn, type TurnAmount, type TurnFrom } from './notation/turn.ts'
 export { searchFigures } from './library/search.ts'
 export { suggestFigures, type Suggestion } from './library/suggest.ts'

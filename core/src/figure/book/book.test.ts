@@ -6,14 +6,9 @@ import { figureSchema } from '../model/figure.ts'
 import { mirrorOf } from '../model/hold.ts'
 import { reflectSteps } from '../model/reflect.ts'
 import { AS_WRITTEN } from '../model/variation.ts'
-import {
-  danceFrom,
-  entryFeet,
-  holdFits,
-  relationFits,
-  startingState,
-  type CoupleState,
-} from '../model/coupleState.ts'
+import { danceFrom, entryFeet } from '../model/danceFrom.ts'
+import { holdFits } from '../model/beginning.ts'
+import { relationFits, startingState, type CoupleState } from '../model/coupleState.ts'
 import { applyVariation } from '../model/vary.ts'
 import { SHIPPED_FIGURES } from './index.ts'
 

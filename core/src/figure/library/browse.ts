@@ -1,5 +1,5 @@
 import { figureFamily } from '../../tune/index.ts'
-import { entryFeet } from '../model/coupleState.ts'
+import { entryFeet } from '../model/danceFrom.ts'
 import { mayFollow } from './followOn.ts'
 import type { KnownFigures } from './known.ts'
 import type { Figure } from '../model/figure.ts'

@@ -1,14 +1,9 @@
 import { applyVariation, type DancedFigure } from '../model/vary.ts'
 import type { Facing } from '../../move/index.ts'
 import type { Figure } from '../model/figure.ts'
-import {
-  danceFrom,
-  holdFits,
-  missingFoot,
-  relationFits,
-  startingState,
-  type CoupleState,
-} from '../model/coupleState.ts'
+import { danceFrom, missingFoot } from '../model/danceFrom.ts'
+import { holdFits } from '../model/beginning.ts'
+import { relationFits, startingState, type CoupleState } from '../model/coupleState.ts'
 import { handChange, type Hold } from '../model/hold.ts'
 import { startingWeight } from '../model/weight.ts'
 

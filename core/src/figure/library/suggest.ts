@@ -1,4 +1,5 @@
-import { missingFoot, type CoupleState } from '../model/coupleState.ts'
+import { missingFoot } from '../model/danceFrom.ts'
+import { type CoupleState } from '../model/coupleState.ts'
 import type { Figure } from '../model/figure.ts'
 import { applyVariation } from '../model/vary.ts'
 import { askFigures, type Asked } from './asked.ts'

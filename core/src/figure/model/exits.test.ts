@@ -1,7 +1,8 @@
 import { expectOk } from '../../document/index.ts'
 import { readVariation, variationText } from '../notation/variationText.ts'
 import { SHIPPED_FIGURES } from '../book/index.ts'
-import { danceFrom, relationFits, startingState } from './coupleState.ts'
+import { danceFrom } from './danceFrom.ts'
+import { relationFits, startingState } from './coupleState.ts'
 import { holdOf } from './hold.ts'
 import { applyVariation } from './vary.ts'
 

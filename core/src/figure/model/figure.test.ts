@@ -16,10 +16,9 @@ import {
   type Facing,
 } from '../../move/index.ts'
 import { figureSchema, type Figure } from './figure.ts'
+import { danceFrom, entryFeet } from './danceFrom.ts'
+import { holdFits } from './beginning.ts'
 import {
-  danceFrom,
-  entryFeet,
-  holdFits,
   reflectState,
   relationFits,
   rotateState,

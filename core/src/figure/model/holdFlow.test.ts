@@ -1,14 +1,9 @@
 import { WALL, type Facing } from '../../move/index.ts'
 import { expectOk } from '../../document/index.ts'
 import { SHIPPED_FIGURES } from '../book/index.ts'
-import {
-  beginning,
-  danceFrom,
-  entryHolds,
-  holdBegun,
-  startingState,
-  type CoupleState,
-} from './coupleState.ts'
+import { beginning, entryHolds, holdBegun } from './beginning.ts'
+import { danceFrom } from './danceFrom.ts'
+import { startingState, type CoupleState } from './coupleState.ts'
 import { HOLD_IDS, holdOf, mirrorOf } from './hold.ts'
 import { AS_WRITTEN } from './variation.ts'
 import { applyVariation } from './vary.ts'

@@ -1,7 +1,8 @@
 import { expectOk } from '../../document/index.ts'
 import { SHIPPED_FIGURES } from '../book/index.ts'
 import { readStepLine } from '../notation/stepLine.ts'
-import { danceFrom, entryFeet, missingFoot, startingState } from './coupleState.ts'
+import { danceFrom, entryFeet, missingFoot } from './danceFrom.ts'
+import { startingState } from './coupleState.ts'
 import { applyVariation } from './vary.ts'
 import { weightAfter, type Weight } from './weight.ts'
 
