@@ -34,7 +34,20 @@ export interface AroundWords {
 }
 
 const EN_PLURALS: Readonly<Record<string, string>> = { man: 'men', woman: 'women' }
+/** Roles as German callers name them, where a style names them in English. */
+const DE_ROLES: Readonly<Record<string, string>> = {
+  lead: 'Führende',
+  follow: 'Folgende',
+  man: 'Herr',
+  lady: 'Dame',
+  woman: 'Dame',
+}
 const DE_PLURALS: Readonly<Record<string, string>> = {
+  lead: 'Führende',
+  follow: 'Folgende',
+  man: 'Herren',
+  lady: 'Damen',
+  woman: 'Damen',
   herr: 'Herren',
   dame: 'Damen',
   mann: 'Männer',
@@ -44,6 +57,7 @@ const DE_PLURALS: Readonly<Record<string, string>> = {
 const enPlural = (role: string): string =>
   own(EN_PLURALS, role.toLowerCase()) ??
   (role.endsWith('y') ? `${role.slice(0, -1)}ies` : `${role}s`)
+const deRole = (role: string): string => own(DE_ROLES, role.toLowerCase()) ?? role
 const dePlural = (role: string): string => own(DE_PLURALS, role.toLowerCase()) ?? role
 
 /** A direction as it stands behind "to face", or a clock's hour. */
@@ -78,7 +92,7 @@ export const AROUND: Readonly<Record<'en' | 'de', AroundWords>> = {
         : `Blick ${direction('de', facing, frame)}`,
     free: (foot, role) => {
       const side = foot === 'left' ? 'linker' : 'rechter'
-      return role ? `${role} ${side} Fuß frei` : `${side} Fuß frei`
+      return role ? `${deRole(role)} ${side} Fuß frei` : `${side} Fuß frei`
     },
     ready: 'bereit',
     rhythm: { slow: 'lang', quick: 'kurz' },

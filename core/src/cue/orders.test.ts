@@ -128,6 +128,6 @@ describe('in German', () => {
       '- · drei Uhr + dann Neustart · Neustart, letztes Mal',
     ],
     [COUPLES, '  A\n  A\n    instead of 2: Limp four\n', 'round', '- · anderer Schluss'],
-    [MIXER, '  A | on by 0 / 1\n', 'mixer', 'follow eins weiter'],
+    [MIXER, '  A | on by 0 / 1\n', 'mixer', 'Folgende eins weiter'],
   ])('%#', (head, order, id, expected) => expect(said(head, order, id, 'de')).toBe(expected))
 })

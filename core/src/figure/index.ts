@@ -87,6 +87,7 @@ export {
   figureSentence,
   levelsIn,
   nameOfHold,
+  nameOfRole,
   remarkIn,
   stepIn,
   variationIn,

@@ -202,7 +202,7 @@ const LINE: readonly Written[] = [
     beats: 2,
     lead: '1 right across, 1& left recover, 2 right side',
     say: 'cross rock, side right / cross rock, side / cross rock',
-    de: 'kreuzen, zurück, Seite rechts / kreuzen, Seite / Cross Rock',
+    de: 'Cross Rock, Seite rechts / Cross Rock / Cross Rock',
   },
   {
     name: 'Cross shuffle',

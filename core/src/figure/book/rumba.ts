@@ -69,7 +69,7 @@ const RUMBA: readonly Written[] = [
     level: 'easy',
     lead: '1 left across turn right 1/8, 2 right recover turn left 1/8, 3 left side',
     follow: '1 right behind turn right 1/8, 2 left recover turn left 1/8, 3 right side',
-    say: 'shoulder to shoulder / shoulder / shoulder',
+    say: 'shoulder to shoulder / shoulder to shoulder / shoulder',
   },
   {
     name: 'Crab walk three',

@@ -1,14 +1,18 @@
-import type { Language } from '../../document/index.ts'
+import { own, type Language } from '../../document/index.ts'
 import { LEVEL_NAMES, type Level } from '../model/figure.ts'
 import { holdName } from '../model/hold.ts'
 import type { Variation } from '../model/variation.ts'
 import { variationText } from '../notation/variationText.ts'
 import { FINDINGS as DE_FINDINGS } from './de/findings.ts'
-import { HOLD_NAMES, LEVEL_NAMES_DE } from './de/names.ts'
+import { HOLD_NAMES, LEVEL_NAMES_DE, ROLE_NAMES } from './de/names.ts'
 import { REMARKS } from './de/remarks.ts'
 import { stepText as germanStep } from './de/steps.ts'
 import { variationText as germanVariation } from './de/variation.ts'
 import { FINDINGS } from './en/findings.ts'
+
+/** What a role is called in a language: of usual ones the usual name, others as they are. */
+export const nameOfRole = (language: Language, label: string): string =>
+  (language === 'de' ? own(ROLE_NAMES, label) : undefined) ?? label
 
 /** What a hold is called in a language: an own one by its name. */
 export const nameOfHold = (language: Language, id: string): string =>

@@ -6,7 +6,7 @@ import {
   repairLabel,
 } from '@dellop/core/check'
 import { own } from '@dellop/core/document'
-import { levelsIn, remarkIn, stepIn, variationIn } from '@dellop/core/figure'
+import { levelsIn, nameOfRole, remarkIn, stepIn, variationIn } from '@dellop/core/figure'
 import { styleAbout, styleName } from '@dellop/core/school'
 import { changeWords } from '@dellop/core/sheet'
 import { danceName } from '@dellop/core/tune'
@@ -66,14 +66,6 @@ function refused({ code, params }: NonNullable<ProblemBody['said']>): string | n
   const name = /^server\.(.+)$/.exec(code)?.[1]
   const sentence = name === undefined ? undefined : own(GERMAN_REFUSALS, name)
   return sentence ? (sentence as (values: unknown) => string)(params) : null
-}
-
-/** Roles as styles usually call them. */
-const ROLES: Readonly<Record<string, string>> = {
-  lead: 'führend',
-  follow: 'folgend',
-  man: 'Herr',
-  lady: 'Dame',
 }
 
 /** The words of the screen in German. */
@@ -181,7 +173,7 @@ export const de: Catalogue = {
     styleAbout: (school) => styleAbout('de', school),
     remark: (text) => remarkIn('de', text),
     step: (text) => stepIn('de', text),
-    role: (label) => ROLES[label] ?? label,
+    role: (label) => nameOfRole('de', label),
   },
   /** What edits do to a sheet, a sentence each. */
   changes: (before, edits, book) => changeWords(before, edits, book, 'de'),

@@ -3,6 +3,7 @@ import {
   figureSentence,
   holdOf,
   nameOfHold,
+  nameOfRole,
   remarkIn,
   type DirectionFrame,
 } from '../../../figure/index.ts'
@@ -14,8 +15,9 @@ import { facingTold, turn } from './facing.ts'
 const hold = (id: string): string => nameOfHold('de', id)
 const facing = (value: number, frame: DirectionFrame): string =>
   `Blick ${facingTold(value as Facing, frame)}`
+const roleNamed = (role: string): string => nameOfRole('de', role)
 /** Nobody’s in particular, where all do the same. */
-const whose = (role: string | null): string => (role ? ` (${role})` : '')
+const whose = (role: string | null): string => (role ? ` (${roleNamed(role)})` : '')
 /** A foot, as the object of a sentence. */
 const foot = (side: string): string =>
   ({ left: 'den linken Fuß', right: 'den rechten Fuß', both: 'beide Füße' })[side] ?? side
@@ -104,7 +106,7 @@ export const DANCE: typeof ENGLISH = {
   },
   'figure.order': {
     message: ({ figure, role, count }) =>
-      `In ${figure} kommt auf Schlag ${number(count)} ein Schritt (${role}) zu früh oder zu spät.`,
+      `In ${figure} kommt auf Schlag ${number(count)} ein Schritt (${roleNamed(role)}) zu früh oder zu spät.`,
     sum: () => 'Schritte folgen einander in der Zeit und enden in der Figur',
   },
   'set.partner': {
@@ -115,7 +117,7 @@ export const DANCE: typeof ENGLISH = {
   },
   'body.turns': {
     message: ({ role, turns, side }) =>
-      `${number(turns)} Drehungen nach ${side === 'left' ? 'links' : 'rechts'} ohne Pause${role ? ` (${role})` : ', für alle'}.`,
+      `${number(turns)} Drehungen nach ${side === 'left' ? 'links' : 'rechts'} ohne Pause${role ? ` (${roleNamed(role)})` : ', für alle'}.`,
     sum: ({ chain, turns }) =>
       `${chain.map(number).join(' + ')} = ${number(turns)} Drehungen; wem schwindlig ist, der geht es, wie eine ausgebildete Lehrkraft es zeigt`,
   },

@@ -12,6 +12,14 @@ export const HALL_FACINGS_DE: readonly string[] = [
   'diagonal zur Mitte',
 ]
 
+/** Roles in German, where a style calls them in English. */
+export const ROLE_NAMES: Readonly<Record<string, string>> = {
+  lead: 'führend',
+  follow: 'folgend',
+  man: 'Herr',
+  lady: 'Dame',
+}
+
 /** What holds are called in German; what dancers call by its English name keeps it. */
 export const HOLD_NAMES: Readonly<Record<string, string>> = {
   none: 'ohne Fassung',
