@@ -67,7 +67,10 @@ describe('sums', () => {
   it('hold a part without phrase or music to whole units of what it is counted in', () => {
     const canters = (n: number) => of([slot('a', 'canter', { times: n }), slot('b', 'box')])
     expect(codes(canters(3))).toEqual([])
-    expect(codes(canters(7))).toEqual([])
+    // No whole phrase is a note at most.
+    expect(findings(canters(7)).map(({ code, severity }) => `${code} ${severity}`)).toEqual([
+      'sums.no-phrase note',
+    ])
     const cut = of([
       slot('a', 'canter'),
       slot('b', 'balance-left-right', { cut: { type: 'first', ticks: 48 } }),

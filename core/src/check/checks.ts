@@ -16,6 +16,7 @@ import { holds } from './dance/holds.ts'
 import { missing } from './missing/missing.ts'
 import { mixers } from './dance/mixers.ts'
 import { musicFit } from './sums/musicFit.ts'
+import { noPhrase } from './sums/noPhrase.ts'
 import { otherMetre } from './sums/otherMetre.ts'
 import { ownWords } from './voice/ownWords.ts'
 import { overCalled } from './voice/overCalled.ts'
@@ -53,6 +54,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   wordsAgainstDeeds,
   setWords,
   phraseSums,
+  noPhrase,
   acrossPhrase,
   saidSums,
   ties,

@@ -25,6 +25,7 @@ import type { AcrossPhraseFindings } from './sums/acrossPhrase.ts'
 import type { FillsFindings } from './sums/fills.ts'
 import type { MusicFitFindings } from './sums/musicFit.ts'
 import type { OtherMetreFindings } from './sums/otherMetre.ts'
+import type { NoPhraseFindings } from './sums/noPhrase.ts'
 import type { PhraseSumFindings } from './sums/phraseSum.ts'
 import type { SaidSumsFindings } from './sums/saidSums.ts'
 import type { TiesFindings } from './sums/ties.ts'
@@ -52,6 +53,7 @@ export interface DanceFamily
 export interface SumsFamily
   extends
     PhraseSumFindings,
+    NoPhraseFindings,
     AcrossPhraseFindings,
     SaidSumsFindings,
     TiesFindings,

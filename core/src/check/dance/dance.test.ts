@@ -24,6 +24,24 @@ describe('walls', () => {
   })
 })
 
+describe('walls that the sheet says', () => {
+  const quarter = (remark: string, figure = 'Jazz box, quarter right'): string =>
+    `${LINE}remark: ${remark}\npart A\n  ${figure}\n  Vine right and left\n  Rocking chair\norder\n  A x4\n`
+  it.each([
+    ['Two walls.', 'The sheet says 2 walls, and A makes 4 walls.'],
+    ['Eine Wand, immer nach vorn.', 'The sheet says 1 wall, and A makes 4 walls.'],
+  ])('are held to how far each time turns: %s', (remark, sentence) => {
+    const [finding] = told(quarter(remark), 'facing.walls-said')
+    expect(findingMessage(finding!)).toBe(sentence)
+    expect(finding!.at).toBe(0)
+  })
+  it('are right, are two things, or are not said', () => {
+    for (const remark of ['Four walls.', 'a 4-wall dance', 'one wall, or four walls', 'the wall'])
+      expect(told(quarter(remark), 'facing.walls-said')).toEqual([])
+    expect(told(quarter('One wall', 'Jazz box'), 'facing.walls-said')).toEqual([])
+  })
+})
+
 describe('heat', () => {
   const polka = (times: number): string =>
     `dance: polka\nschool: round\nbar: 2 beats of 1/4\ntempo: 120\nstart: none; ${WALL}\nfigure Run\n  counts: 2\n  follow: same\n  lead: 1 left forward, 1& right forward, 2 left forward, 2& right forward\npart A\n  Run (x8)\norder\n  A x${times}\n`
@@ -120,5 +138,22 @@ describe('a figure that contradicts itself', () => {
       'figure.caution-spin',
     )
     expect(found.map(({ severity }) => severity)).toEqual(['note'])
+  })
+})
+
+describe('a part of whole bars', () => {
+  const twoStep = (lines: string, heading = ''): string =>
+    `dance: two-step\nschool: round\nbar: 2 beats of 1/4\n${heading}start: open; lead faces line of dance, left foot free; follow faces line of dance, right foot free\npart A\n${'  Two forward two-steps\n'.repeat(4)}${lines}order\n  A\n`
+  it('that is no whole number of fours is noted, where nothing holds it to a phrase', () => {
+    const [finding] = told(twoStep('  Walk two\n  Walk two\n'), 'sums.no-phrase')
+    expect(finding!.severity).toBe('note')
+    expect(findingMessage(finding!)).toBe('A takes 10 bars: no whole number of fours.')
+    expect(findingSum(finding!)).toBe('2 + 2 + 2 + 2 + 1 + 1 = 10')
+  })
+  it('of eight or twelve is not, nor one that is held to its phrase', () => {
+    expect(told(twoStep(''), 'sums.no-phrase')).toEqual([])
+    expect(told(twoStep('  Two forward two-steps (x2)\n'), 'sums.no-phrase')).toEqual([])
+    const held = told(twoStep('  Walk two\n', 'phrase: 8 bars\n'), 'sums.no-phrase')
+    expect(held).toEqual([])
   })
 })

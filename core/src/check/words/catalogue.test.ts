@@ -45,7 +45,7 @@ const TEXTS =
     ' ',
   )
 const NUMBERS =
-  'by centimetres strides needed total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count steps'.split(
+  'by bars centimetres strides needed total missing dance music difference bpm danceSeconds musicSeconds before after begins gap unit times left least most said takes sum told sheet beat turn rotate couples passes apart partner relative turns rate beats needs room differ sounds words seconds phrases target number count steps'.split(
     ' ',
   )
 for (const name of TEXTS) ofNames[name] ??= text
@@ -83,6 +83,7 @@ const OWN: Partial<Record<FindingCode, Readonly<Record<string, fc.Arbitrary<unkn
   },
   'missing.told': { told: labels, danced: labels, place: fc.constantFrom(1, 2, 9) },
   'missing.told-part': { known: labels },
+  'facing.walls-said': { said: number, danced: number },
   'said.way': { said: way, danced: way },
   'said.amount': { said: number, danced: number },
   'said.hand': { said: side, danced: side },
@@ -134,6 +135,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'set.side': 'figure dancer otherDancer centimetres',
   'set.path': 'figure dancer otherDancer beat centimetres',
   'set.pace': 'figure dancer line strides needed',
+  'sums.no-phrase': 'part bars terms',
   'sums.phrase': 'part terms total wanted missing to times',
   'sums.music-over': 'dance music difference bpm danceSeconds musicSeconds part',
   'sums.music-short': 'dance music difference bpm danceSeconds musicSeconds part',
@@ -194,6 +196,7 @@ const CODES: Readonly<Record<FindingCode, string>> = {
   'figure.cut': 'figure why',
   'figure.order': 'figure role count',
   'facing.walls': 'part times turn home ends frame',
+  'facing.walls-said': 'part said danced turn',
   'sums.count-from': 'later count first from',
   ...(Object.fromEntries(FIGURE_FINDING_CODES.map((code) => [code, 'figure why'])) as Record<
     (typeof FIGURE_FINDING_CODES)[number],

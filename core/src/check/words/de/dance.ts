@@ -18,6 +18,7 @@ const facing = (value: number, frame: DirectionFrame): string =>
 const roleNamed = (role: string): string => nameOfRole('de', role)
 /** Nobody’s in particular, where all do the same. */
 const whose = (role: string | null): string => (role ? ` (${roleNamed(role)})` : '')
+const wallsTold = (n: number): string => `${n} ${n === 1 ? 'Wand' : 'Wände'}`
 /** A foot, as the object of a sentence. */
 const foot = (side: string): string =>
   ({ left: 'den linken Fuß', right: 'den rechten Fuß', both: 'beide Füße' })[side] ?? side
@@ -103,6 +104,11 @@ export const DANCE: typeof ENGLISH = {
       `${part} wird ${times}-mal getanzt und endet mit ${facing(ends.at(-1)!, frame)}; nach ${home}-mal sind alle wieder am Anfang.`,
     sum: ({ turn: by, ends, frame }) =>
       `jedes Mal ${turn(by)}: ${ends.map((end) => facingTold(end as Facing, frame)).join(', ')}`,
+  },
+  'facing.walls-said': {
+    message: ({ part, said, danced }) =>
+      `Das Blatt sagt ${wallsTold(said)}, und ${part} ergibt ${wallsTold(danced)}.`,
+    sum: ({ turn: by }) => (by === 0 ? 'keine Drehung im Ganzen' : `jedes Mal ${turn(by)}`),
   },
   'figure.order': {
     message: ({ figure, role, count }) =>

@@ -20,6 +20,11 @@ export const SUMS: typeof ENGLISH = {
     sum: ({ terms: list, total, wanted, to }) =>
       `${list.length > 1 ? `${terms(list)} = ` : ''}${number(total)}, ${to === 'phrase' ? `die Phrase hat ${number(wanted)}` : `ganz wären ${number(wanted)}`}`,
   },
+  'sums.no-phrase': {
+    message: ({ part, bars }) => `${part} hat ${number(bars)} Takte: nicht durch vier teilbar.`,
+    sum: ({ terms: list, bars }) =>
+      list.length > 1 ? `${terms(list)} = ${number(bars)}` : number(bars),
+  },
   'sums.across-phrase': {
     message: ({ figure }) => `${figure} liegt über der Phrasengrenze.`,
     sum: ({ before, after, total }) =>

@@ -39,6 +39,8 @@ function figuresThemselves(): Sentences<FigureItselfFindings> {
   ) as unknown as Sentences<FigureItselfFindings>
 }
 
+const wallsTold = (n: number): string => `${n} ${n === 1 ? 'wall' : 'walls'}`
+
 /** `3:20`. */
 const minutes = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
@@ -89,6 +91,11 @@ export const DANCE: Sentences<DanceFamily> = {
       `${part} is danced ${times} times and ends facing ${facing(ends.at(-1)!, frame)}; ${home} times bring everyone home.`,
     sum: ({ turn: by, ends, frame }) =>
       `${turn(by)} each time: ${ends.map((end) => facing(end, frame)).join(', ')}`,
+  },
+  'facing.walls-said': {
+    message: ({ part, said, danced }) =>
+      `The sheet says ${wallsTold(said)}, and ${part} makes ${wallsTold(danced)}.`,
+    sum: ({ turn: by }) => (by === 0 ? 'no turn in all' : `${turn(by)} each time`),
   },
   'figure.order': {
     message: ({ figure, role, count }) =>

@@ -20,6 +20,10 @@ export const SUMS: Sentences<SumsFamily> = {
     sum: ({ terms, total, wanted, to }) =>
       `${terms.length > 1 ? `${terms.join(' + ')} = ` : ''}${total}, ${to === 'phrase' ? `the phrase has ${wanted}` : `whole would be ${wanted}`}`,
   },
+  'sums.no-phrase': {
+    message: ({ part, bars }) => `${part} takes ${bars} bars: no whole number of fours.`,
+    sum: ({ terms, bars }) => (terms.length > 1 ? `${terms.join(' + ')} = ${bars}` : `${bars}`),
+  },
   'sums.across-phrase': {
     message: ({ figure }) => `${figure} lies over the phrase line.`,
     sum: ({ before, after, total }) => `${before} before the line + ${after} after it = ${total}`,
