@@ -41,3 +41,16 @@ test('a dance is found by its other name, and stands to others as either sheet s
   await page.keyboard.press('Control+z')
   await expect(related.getByRole('link', { name: 'Withy Bend' })).toBeVisible()
 })
+
+test('what is typed before the lists are there is searched once they are', async ({ page }) => {
+  await page.goto('/tunes')
+  await page.route('**/api/sheets', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.keyboard.press('Control+k')
+  await expect(page.getByRole('dialog').getByRole('textbox')).toBeFocused()
+  await page.keyboard.type('withy')
+  await page.getByRole('option', { name: /Withy Bend/ }).click()
+  await expect(page).toHaveURL(/withy-bend/)
+})

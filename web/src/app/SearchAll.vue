@@ -22,9 +22,16 @@ interface Found extends Recent {
 }
 const MOST_OF_A_KIND = 6
 
-async function open(): Promise<void> {
+/** Once what is searched is here: who types sooner has it searched as it comes. */
+let ready: Promise<void> = Promise.resolve()
+
+function open(): void {
   typed.value = ''
   shown.value = true
+  ready = load()
+}
+
+async function load(): Promise<void> {
   await library.load().catch(() => undefined)
   const all = await api('listSheets').catch(() => null)
   sheets.value = (all?.sheets ?? []).map(({ id, title, otherNames }) => ({
@@ -39,10 +46,13 @@ const matches = (name: string, wanted: readonly string[]): boolean =>
 const found = (list: readonly Recent[], kind: string): Found[] =>
   list.slice(0, MOST_OF_A_KIND).map((one) => ({ ...one, value: one.name, kind }))
 
-function search(text: string, show: (list: Found[]) => void): void {
+async function search(text: string, show: (list: Found[]) => void): Promise<void> {
   const { search: say } = words.nav
   const wanted = text.trim().toLowerCase().split(/\s+/).filter(Boolean)
   if (wanted.length === 0) return show(found(recents(), say.recent))
+  await ready
+  // What has been typed on meanwhile is searched by itself.
+  if (text !== typed.value) return
   const tunes = library.tunes.map(({ id, title }) => ({ path: `/tunes/${id}`, name: title }))
   const figures = searchFigures(library.figures, text).map(({ id, name, family }) => ({
     path: `/figures/${id}`,
@@ -75,7 +85,7 @@ onScopeDispose(
   tinykeys(window, {
     '$mod+k': (event) => {
       event.preventDefault()
-      void open()
+      open()
     },
   }),
 )
