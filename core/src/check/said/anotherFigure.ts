@@ -1,11 +1,5 @@
 import { memoised } from '../../document/index.ts'
-import {
-  isOfDance,
-  mirroredWords,
-  type CueLanguageId,
-  type Figure,
-  type FigureBook,
-} from '../../figure/index.ts'
+import { isOfDance, type CueLanguageId, type Figure, type FigureBook } from '../../figure/index.ts'
 import {
   figureContent,
   replaceContent,
@@ -16,6 +10,7 @@ import { aboutSlot } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
 import { freshId } from '../freshId.ts'
+import { namesOf } from './names.ts'
 import { setWordsOf } from './setWords.ts'
 
 /** What it finds, with the values of their sentences. */
@@ -36,7 +31,7 @@ export function saidOfAnother(derived: Derived, slot: DancedSlot): readonly Foun
   if (!figure || !danced || !wordings || setWordsOf(derived, slot)) return []
   const { language } = routine
   const known = namesOfDance(book)(routine.dance, language)
-  const own = namesOf(figure, language).flatMap((name) => [name, mirroredWords(name, language)])
+  const own = [false, true].flatMap((isMirrored) => namesOf(figure, language, isMirrored))
   const ownKeys = new Set(own.map(keyOf))
   const ownWords = new Set([...ownKeys].flatMap((key) => key.split(' ')))
   for (const text of [wordings.full, wordings.short]) {
@@ -71,12 +66,6 @@ export function saidOfAnother(derived: Derived, slot: DancedSlot): readonly Foun
   }
   return []
 }
-
-const namesOf = (figure: Figure, language: CueLanguageId): string[] => [
-  figure.name,
-  ...figure.aliases.map(({ name }) => name),
-  ...Object.values(figure.wordings[language] ?? {}),
-]
 
 const SMALL_WORDS = /^(?:and|then|the|a|to|your|und|dann|der|die|das|zu|zum|zur)$/
 /** A name as it is heard: without stops and small words. */

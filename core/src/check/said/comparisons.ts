@@ -7,12 +7,12 @@ import {
   readDirection,
   type CueLanguageId,
   type DirectionFrame,
-  type Figure,
 } from '../../figure/index.ts'
 import type { Facing } from '../../move/index.ts'
 import type { DancedSlot } from '../../routine/index.ts'
 import { rewordedClaim, claimsOf, type Claims, type Side } from './claims.ts'
 import { facingsOf, type RoleDeeds } from './deeds.ts'
+import { namesOf, wordsIn } from './names.ts'
 
 /** What it finds, with the values of their sentences. */
 export interface WordsAgainstDeedsFindings {
@@ -219,7 +219,6 @@ const times: Compare = ({ claims: { times: said }, slot, running, language }, te
       rewordedClaim(one, language, 'times', done > 1 ? LANGUAGES[language].times(done) : ''),
   }
 }
-const wordsIn = (text: string): string[] => text.toLowerCase().match(/\p{L}+/gu) ?? []
 
 /** An amount of turn as it stands before “turn”; null where it is not said so. */
 const amountTold = (eighths: number, language: CueLanguageId): string | null =>
@@ -283,7 +282,7 @@ const isNumber = (word: string): boolean => Object.hasOwn(NUMBERS, word)
 const number: Compare = ({ slot, language }, text) => {
   if (!slot.figure || !slot.slot.wordings) return null
   const said = wordsIn(text)
-  const own = ownNames(slot.figure, slot.danced!.variation.reflected, language).map(wordsIn)
+  const own = namesOf(slot.figure, language, slot.danced!.variation.reflected).map(wordsIn)
   if (own.some((words) => words.join(' ') === said.join(' '))) return null
   for (const words of own) {
     const differing = words.flatMap((word, i) => (word === said[i] ? [] : [i]))
@@ -300,15 +299,6 @@ const number: Compare = ({ slot, language }, text) => {
   }
   return null
 }
-/** What a figure is called, on the side on which it is danced. */
-function ownNames(figure: Figure, isMirrored: boolean, language: CueLanguageId): string[] {
-  const names = [
-    figure.name,
-    ...figure.aliases.map(({ name }) => name),
-    ...Object.values(figure.wordings[language] ?? {}),
-  ]
-  return isMirrored ? names.map((name) => mirroredWords(name, language)) : names
-}
 
 /** Words that are the figure’s own on its other side: “reverse turn” for a natural turn. */
 const otherSide: Compare = (danced, text) => {
@@ -318,7 +308,7 @@ const otherSide: Compare = (danced, text) => {
   const { reflected } = slot.danced!.variation
   const { figure } = slot
   const [here, there] = [reflected, !reflected].map((isMirrored) =>
-    ownNames(figure, isMirrored, language).map((one) => wordsIn(one).join(' ')),
+    namesOf(figure, language, isMirrored).map((one) => wordsIn(one).join(' ')),
   )
   const words = wordsIn(text).join(' ')
   if (here!.includes(words) || !there!.includes(words)) return null

@@ -3,6 +3,7 @@ import { mirroredWords, WORDING_KINDS } from '../../figure/index.ts'
 import { setSlotField, type Slot } from '../../routine/index.ts'
 import type { Repair } from '../finding.ts'
 import type { Danced } from './comparisons.ts'
+import { wordsIn } from './names.ts'
 
 type Context = Pick<Danced, 'slot' | 'language'>
 
@@ -45,11 +46,7 @@ function bookTexts({ slot: { slot, figure, danced }, language }: Context): strin
   const own = [figure.name, ...Object.values(figure.wordings[language] ?? {})]
   return danced?.variation.reflected ? own.map((one) => mirroredWords(one, language)) : own
 }
-const words = (text: string): string =>
-  text
-    .toLowerCase()
-    .match(/\p{L}+/gu)
-    ?.join(' ') ?? ''
+const words = (text: string): string => wordsIn(text).join(' ')
 
 function rewordedIn(
   { slot: danced, language }: Context,
