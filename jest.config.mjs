@@ -11,10 +11,11 @@ const swc = [
       transform: { legacyDecorator: true, useDefineForClassFields: false },
     },
     module: { type: 'commonjs' },
-    sourceMaps: 'inline',
+    // Beside the code, not in it: every suite reads every file again.
+    sourceMaps: true,
   },
 ]
-const node = {
+export const node = {
   testEnvironment: 'node',
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   transform: { '\\.ts$': swc, 'node_modules/n2words/.*\\.js$': swc },
@@ -24,18 +25,29 @@ const node = {
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 }
 
-export default {
+/** Where tests lie, by the name that Jest shows. */
+export const places = {
+  core: 'core/src',
+  wire: 'wire/src',
+  server: 'server/src',
+  cli: 'cli/src',
+  web: 'web/src',
+  docs: 'tools',
+  bench: 'bench',
+}
+
+export const shared = {
   // Generous: tests share two cores with a compiler and a browser. No test measures time.
   testTimeout: 60_000,
   // One a core: by itself it would leave one of two cores idle.
   maxWorkers: 2,
-  projects: [
-    { displayName: 'core', rootDir: here('core/src'), ...node },
-    { displayName: 'wire', rootDir: here('wire/src'), ...node },
-    { displayName: 'server', rootDir: here('server/src'), ...node },
-    { displayName: 'cli', rootDir: here('cli/src'), ...node },
-    { displayName: 'web', rootDir: here('web/src'), ...node },
-    { displayName: 'docs', rootDir: here('tools'), ...node },
-    { displayName: 'bench', rootDir: here('bench'), ...node },
-  ],
+}
+
+export default {
+  ...shared,
+  projects: Object.entries(places).map(([displayName, place]) => ({
+    displayName,
+    rootDir: here(place),
+    ...node,
+  })),
 }

@@ -104,7 +104,11 @@ const checked = building.then(() =>
 await Promise.all([linted, building])
 const unit = runner(
   'unit',
-  ['jest', '--json', '--outputFile', 'reports/unit.json', '--silent', '--reporters', 'default'],
+  [
+    'jest',
+    ...['--config', 'jest.together.config.mjs', '--json', '--outputFile', 'reports/unit.json'],
+    ...['--silent', '--reporters', 'default'],
+  ],
   'unit.json',
   (report) => [
     report.numPassedTests,
