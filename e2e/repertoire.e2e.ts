@@ -54,3 +54,30 @@ test('what is typed before the lists are there is searched once they are', async
   await page.getByRole('option', { name: /Withy Bend/ }).click()
   await expect(page).toHaveURL(/withy-bend/)
 })
+
+test('on the page of a sheet the search of everything takes all that is typed', async ({
+  page,
+}) => {
+  await page.goto('/sheets/combing-the-teasels')
+  await page.locator('.block').nth(1).click()
+  const figures = await page.locator('.block').count()
+  await page.keyboard.press('Control+k')
+  // At once, before the box can be there: each of these letters means something to the page.
+  await page.keyboard.type('wxi')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.type('ithy')
+  const box = page.getByRole('dialog').getByRole('textbox')
+  await expect(box).toHaveValue('withy')
+  await expect(box).toBeFocused()
+  await expect(page.getByRole('option', { name: /Withy Bend/ })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Escape')
+  await expect(box).toBeHidden()
+  await expect(page.locator('.block')).toHaveCount(figures)
+  await page.keyboard.press('Control+k')
+  await expect(box).toHaveValue('')
+  await page.keyboard.type('withy')
+  await page.getByRole('option', { name: /Withy Bend/ }).click()
+  await expect(page).toHaveURL(/withy-bend/)
+})

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { Check, ChevronDown, CircleQuestionMark, Settings } from '@lucide/vue'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { Check, ChevronDown, CircleQuestionMark, Search, Settings } from '@lucide/vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { helpFor } from '../help/topicOf.ts'
 import { LANGUAGES, type Language } from '@dellop/core/document'
@@ -8,9 +8,7 @@ import { chooseLanguage, LANGUAGE_NAMES } from '../words/chosen.ts'
 import { chosenTheme, chooseTheme, THEMES } from './theme.ts'
 import { language, words } from '../words/index.ts'
 
-/** It knows the book of figures, which the first page does not wait for. */
-const SearchAll = defineAsyncComponent(() => import('./SearchAll.vue'))
-
+const emit = defineEmits<{ search: [] }>()
 const route = useRoute()
 const router = useRouter()
 /** In the order of the work. */
@@ -61,7 +59,15 @@ const isHere = (path: string): boolean =>
         :aria-current="isHere(link.to) ? 'page' : undefined"
         >{{ link.name }}</RouterLink
       >
-      <span class="search"><SearchAll /></span>
+      <el-button
+        class="search"
+        text
+        :aria-label="`${words.nav.search.label}, ${words.nav.search.keys}`"
+        @click="emit('search')"
+        ><Search :size="18" aria-hidden="true" /><span class="keys" aria-hidden="true">{{
+          words.nav.search.keys
+        }}</span></el-button
+      >
       <el-tooltip :content="words.nav.helpHere"
         ><el-button
           class="help"
@@ -152,9 +158,23 @@ nav a.here {
   font-weight: 700;
   border-bottom-color: #f2b134;
 }
-.search {
+nav .search {
+  --el-fill-color-light: var(--bar-hover);
+  --el-fill-color: var(--bar-hover);
   margin-left: auto;
   align-self: center;
+  padding: 0 8px;
+  color: var(--on-ink-soft);
+}
+.keys {
+  margin-left: 6px;
+  font-weight: 400;
+  font-size: 0.85rem;
+}
+@media (max-width: 640px) {
+  .keys {
+    display: none;
+  }
 }
 .settings {
   align-self: center;
@@ -204,14 +224,14 @@ nav .help,
     gap: 1rem;
   }
   /* Beside the name, so that the subjects have a line of their own. */
-  .search,
+  nav .search,
   nav .help,
   .settings {
     position: absolute;
     top: 4px;
     margin: 0;
   }
-  .search {
+  nav .search {
     right: 104px;
   }
   nav .help {

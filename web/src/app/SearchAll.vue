@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { searchFigures } from '@dellop/core/figure'
-import { Search } from '@lucide/vue'
-import { tinykeys } from 'tinykeys'
-import { onScopeDispose, ref } from 'vue'
+import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
@@ -12,8 +10,9 @@ import { recents, type Recent } from './recent.ts'
 /** Sheets, tunes and figures searched from one place; before anything is typed, what was last open. */
 const router = useRouter()
 const library = useLibrary()
-const shown = ref(false)
-const typed = ref('')
+const shown = defineModel<boolean>({ required: true })
+/** What has been typed, also before the box was here. */
+const typed = defineModel<string>('typed', { required: true })
 const sheets = ref<readonly (Recent & { readonly otherNames: readonly string[] })[]>([])
 
 interface Found extends Recent {
@@ -25,11 +24,13 @@ const MOST_OF_A_KIND = 6
 /** Once what is searched is here: who types sooner has it searched as it comes. */
 let ready: Promise<void> = Promise.resolve()
 
-function open(): void {
-  typed.value = ''
-  shown.value = true
-  ready = load()
-}
+watch(
+  shown,
+  (isShown) => {
+    if (isShown) ready = load()
+  },
+  { immediate: true },
+)
 
 async function load(): Promise<void> {
   await library.load().catch(() => undefined)
@@ -81,26 +82,9 @@ function go(picked: Record<string, unknown>): void {
 }
 
 const box = ref<{ focus: () => void } | null>(null)
-onScopeDispose(
-  tinykeys(window, {
-    '$mod+k': (event) => {
-      event.preventDefault()
-      open()
-    },
-  }),
-)
 </script>
 
 <template>
-  <el-button
-    class="search"
-    text
-    :aria-label="`${words.nav.search.label}, ${words.nav.search.keys}`"
-    @click="open"
-    ><Search :size="18" aria-hidden="true" /><span class="keys" aria-hidden="true">{{
-      words.nav.search.keys
-    }}</span></el-button
-  >
   <el-dialog
     v-model="shown"
     :title="words.nav.search.label"
@@ -129,22 +113,6 @@ onScopeDispose(
 </template>
 
 <style scoped>
-.search {
-  --el-fill-color-light: var(--bar-hover);
-  --el-fill-color: var(--bar-hover);
-  color: var(--on-ink-soft);
-  padding: 0 8px;
-}
-.keys {
-  margin-left: 6px;
-  font-weight: 400;
-  font-size: 0.85rem;
-}
-@media (max-width: 640px) {
-  .keys {
-    display: none;
-  }
-}
 .box {
   width: 100%;
 }

@@ -13,6 +13,10 @@ const shown = defineModel<boolean>({ required: true })
         <dt class="count">{{ keys.map(words.sheet.keyName).join(', ') }}</dt>
         <dd>{{ words.sheet.pageCommands[id] }}</dd>
       </div>
+      <div>
+        <dt class="count">{{ words.nav.search.keys }}</dt>
+        <dd>{{ words.nav.search.label }}</dd>
+      </div>
     </dl>
   </el-dialog>
 </template>
