@@ -45,6 +45,7 @@ const facts = (i: number): DanceFacts => ({
   level: 'easy',
   tuneId: `t${i % 120}`,
   hasSound: true,
+  recordings: [],
   archived: false,
   bpm: 90 + (i % 40),
   seconds: 130 + ((i * 37) % 160),

@@ -156,3 +156,30 @@ test('a sheet whose answer was lost is made once', async ({ page }) => {
   expect(isLost).toBe(true)
   expect(await count()).toBe(before + 1)
 })
+
+test('a change that is still on its way when the calling screen opens is called', async ({
+  page,
+}) => {
+  await page.goto('/sheets/pegs-on-a-line')
+  await page.locator('.block').nth(1).click()
+  await page.route('**/api/sheets/*/edits', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1200))
+    await route.continue()
+  })
+  await page.keyboard.press('s')
+  await page.keyboard.press('l')
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  const leftSaid = (): Promise<number> =>
+    page.evaluate(
+      () => window.dellopLectern.cues().filter(({ text }) => text.startsWith('vine left')).length,
+    )
+  const silent = await leftSaid()
+  await page.getByRole('link', { name: /^Back to the sheet/ }).click()
+  await page.unroute('**/api/sheets/*/edits')
+  await expect(page.locator('.block').nth(1)).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('l')
+  await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  // It comes round four times.
+  expect(await leftSaid()).toBe(silent + 4)
+})

@@ -6,6 +6,8 @@ import { z } from 'zod'
 const revisions = z.record(z.string(), z.int())
 const revision = z.int()
 
+const musicFacts = { hasSound: z.boolean(), bpm: z.number(), seconds: z.number() }
+
 /** What a programme has to know of each dance. */
 export const danceListSchema = z.object({
   dances: z.array(
@@ -17,10 +19,9 @@ export const danceListSchema = z.object({
       formation: z.string(),
       level: z.string().nullable(),
       tuneId: z.string().nullable(),
-      hasSound: z.boolean(),
+      ...musicFacts,
+      recordings: z.array(z.object({ id: z.string(), name: z.string(), ...musicFacts })).readonly(),
       archived: z.boolean(),
-      bpm: z.number(),
-      seconds: z.number(),
       stepsASecond: z.number(),
       turnsAMinute: z.number(),
       dancers: z.number(),

@@ -12,9 +12,11 @@ import {
   eveningsCalendar,
   eveningsSince,
   lateOffers,
+  leftToCall,
   momentOf,
   readCalendar,
   setsFor,
+  tempoFor,
   timesOf,
   tonightAt,
   warningsOf,
@@ -44,6 +46,21 @@ describe('the times of an evening', () => {
     ])
     expect(times.items.map(({ minutes }) => minutes)).toEqual([9, 10.5, 15])
     expect(clockOfMinutes(times.ends)).toBe('20:07')
+  })
+
+  it('go by the recording of an item, where it has one of its own that is still there', () => {
+    const live = { id: 'live', name: 'Live', seconds: 300, bpm: 80, hasSound: false }
+    const one = facts('a', { bpm: 100, recordings: [{ ...live, id: 'own', seconds: 180 }, live] })
+    const items = [
+      dance('a'),
+      dance('a', { recordingId: 'live' }),
+      dance('a', { recordingId: 'gone' }),
+    ]
+    const known = of(one)
+    expect(timesOf(evening(items), known).items.map(({ minutes }) => minutes)).toEqual([3, 5, 3])
+    expect(items.map((item) => tempoFor(one, { ...item, speed: 1.1 }))).toEqual([110, 88, 110])
+    const warned = warningsOf(evening(items), { facts: known, ...NOBODY })
+    expect(warned.filter(({ code }) => code === 'no-sound')).toHaveLength(1)
   })
 
   it('hold past midnight, and leave out what is dropped', () => {
@@ -234,6 +251,23 @@ describe('tonight', () => {
   })
 })
 
+describe('what is still to be called', () => {
+  it('is each dance on each recording once, but for what is over or left out', () => {
+    const one = evening([
+      dance('over', { beganMs: 1, endedMs: 2 }),
+      dance('now', { beganMs: 2 }),
+      dance('out', { dropped: true }),
+      { id: 'tea', kind: 'break', title: 'Tea' },
+      dance('now'),
+      dance('now', { recordingId: 'live' }),
+    ])
+    expect(leftToCall(one)).toEqual([
+      { sheetId: 'now', recordingId: null },
+      { sheetId: 'now', recordingId: 'live' },
+    ])
+  })
+})
+
 describe('calendars', () => {
   const known = of(facts('a'))
 
@@ -295,6 +329,24 @@ describe('a programme as a text', () => {
 })
 
 describe('the facts of a dance', () => {
+  it('are had on each recording of its tune, where there is a choice', () => {
+    const { routine, book, tune } = proved(demoText('combing-the-teasels'))
+    const [first] = tune!.recordings
+    expect(danceFacts(routine, book, tune).recordings).toEqual([])
+    const live = { ...first!, id: 'live', name: 'Live', durationSeconds: 301, media: null }
+    const two = { ...tune!, recordings: [first!, live] }
+    const one = danceFacts({ ...routine, recordingId: first!.id }, book, two)
+    expect(one.recordings.map(({ id, seconds }) => [id, seconds])).toEqual([
+      [first!.id, first!.durationSeconds],
+      ['live', 301],
+    ])
+    expect(one.seconds).toBe(first!.durationSeconds)
+    expect(danceFacts({ ...routine, recordingId: 'live' }, book, two)).toMatchObject({
+      seconds: 301,
+      hasSound: false,
+    })
+  })
+
   it('are had from every sheet of the demo, as it is danced', () => {
     for (const name of SHEET_NAMES) {
       const { routine, book, tune, timeline } = proved(demoText(name))

@@ -5,8 +5,20 @@ import { musicOn } from '../sheet/index.ts'
 import type { Tune } from '../tune/index.ts'
 import { secondsAt, steadyBeatMap, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 
-/** What a programme has to know of a dance. */
-export interface DanceFacts {
+/** A dance on one recording: whether it is heard, how fast, and how long from end to end. */
+export interface MusicFacts {
+  readonly hasSound: boolean
+  readonly bpm: number
+  /** From the first to the last sound, at tempo: the recording, or what is danced. */
+  readonly seconds: number
+}
+export interface RecordingFacts extends MusicFacts {
+  readonly id: string
+  readonly name: string
+}
+
+/** What a programme has to know of a dance. Its music is what the sheet is timed on. */
+export interface DanceFacts extends MusicFacts {
   readonly sheetId: string
   readonly title: string
   readonly by: string
@@ -15,11 +27,9 @@ export interface DanceFacts {
   readonly formation: string
   readonly level: string | null
   readonly tuneId: string | null
-  readonly hasSound: boolean
+  /** What it can be danced to, where its tune has more than one recording; else none. */
+  readonly recordings: readonly RecordingFacts[]
   readonly archived: boolean
-  readonly bpm: number
-  /** From the first to the last sound, at tempo: the recording, or what is danced. */
-  readonly seconds: number
   /** Steps a second of the busier role, and full turns a minute. */
   readonly stepsASecond: number
   readonly turnsAMinute: number
@@ -48,16 +58,52 @@ export const isHardWork = ({ stepsASecond, turnsAMinute }: DanceFacts): boolean 
 export const effortOf = ({ stepsASecond, turnsAMinute }: DanceFacts): number =>
   Math.min(1, (0.75 * stepsASecond) / 2.6 + (0.25 * turnsAMinute) / 16)
 
-/** The facts of a sheet, without planning a word of it. */
-export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null): DanceFacts {
-  const on = tune && musicOn(tune, routine.recordingId)
+/** The music that an item of a programme is danced to: its own recording, or the sheet's. */
+export const musicFor = (
+  one: DanceFacts,
+  { recordingId }: { readonly recordingId?: string | undefined },
+): MusicFacts => one.recordings.find(({ id }) => id === recordingId) ?? one
+
+/** Beats a minute that an item of a programme is danced at, whole. */
+export const tempoFor = (
+  one: DanceFacts,
+  item: { readonly recordingId?: string | undefined; readonly speed?: number | undefined },
+): number => Math.round(musicFor(one, item).bpm * (item.speed ?? 1))
+
+function onRecording(
+  routine: Routine,
+  book: FigureBook,
+  tune: Tune | null,
+  recordingId: string | null,
+) {
+  const on = tune && musicOn(tune, recordingId)
   const recording = on?.tune.recordings[0] ?? null
   const beatMap = recording?.beatMap ?? steadyBeatMap(routine.bpm)
   const { slots, lengthTicks } = unfold(routine, book, { music: on?.music ?? NO_MUSIC })
   const first = (on?.tune.danceStart ?? 0) as Tick
   const danced = secondsAt(beatMap, (first + lengthTicks) as Tick) - secondsAt(beatMap, first)
   const beats = lengthTicks / TICKS_PER_BEAT
-  const bpm = danced > 0 ? (60 * beats) / danced : routine.bpm
+  const facts: MusicFacts = {
+    hasSound: recording?.media != null,
+    bpm: Math.round(danced > 0 ? (60 * beats) / danced : routine.bpm),
+    seconds: recording?.durationSeconds ?? danced,
+  }
+  return { slots, danced, facts }
+}
+
+/** The dance on each recording of its tune, where there is a choice. */
+function recordingsOf(routine: Routine, book: FigureBook, tune: Tune | null): RecordingFacts[] {
+  if (!tune || tune.recordings.length < 2) return []
+  return tune.recordings.map(({ id, name }) => ({
+    id,
+    name,
+    ...onRecording(routine, book, tune, id).facts,
+  }))
+}
+
+/** The facts of a sheet, without planning a word of it. */
+export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null): DanceFacts {
+  const { slots, danced, facts } = onRecording(routine, book, tune, routine.recordingId)
   const steps = Math.max(
     ...ROLES.map((role) =>
       slots.reduce((sum, { danced: one, lengthTicks: length }) => {
@@ -87,10 +133,9 @@ export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null
     formation: routine.formation ?? 'couple',
     level: routine.level ?? null,
     tuneId: routine.tuneId,
-    hasSound: recording?.media != null,
+    ...facts,
+    recordings: recordingsOf(routine, book, tune),
     archived: routine.archived === true,
-    bpm: Math.round(bpm),
-    seconds: recording?.durationSeconds ?? danced,
     stepsASecond: danced > 0 ? steps / danced : 0,
     turnsAMinute: danced > 0 ? (turned / 8 / danced) * 60 : 0,
     dancers: dancersOf(routine),

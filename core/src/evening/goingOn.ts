@@ -25,3 +25,18 @@ export function goingOn({ items }: Pick<Evening, 'items'>): {
   const now = left.find(({ beganMs }) => beganMs !== undefined) ?? null
   return { now, next: left.find((one) => one !== now) ?? null }
 }
+
+/** A sheet, and the recording that it is called to where that is not its own. */
+export interface ToCall {
+  readonly sheetId: string
+  readonly recordingId: string | null
+}
+
+/** What is still to be called, each dance on each recording once, in the order of the programme. */
+export function leftToCall({ items }: Pick<Evening, 'items'>): readonly ToCall[] {
+  const found = new Map<string, ToCall>()
+  for (const { sheetId, recordingId = null, dropped, endedMs } of items)
+    if (sheetId !== undefined && !dropped && endedMs === undefined)
+      found.set(`${sheetId} ${recordingId ?? ''}`, { sheetId, recordingId })
+  return [...found.values()]
+}

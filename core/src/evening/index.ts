@@ -9,9 +9,17 @@ export {
   type EveningItem,
   type ItemKind,
 } from './programme.ts'
-export { goingOn, withBegun } from './goingOn.ts'
+export { goingOn, leftToCall, withBegun, type ToCall } from './goingOn.ts'
 export { dancersThatFit, type DanceFloor } from './crowding.ts'
-export { danceFacts, effortOf, isHardWork, withSameDances, type DanceFacts } from './facts.ts'
+export {
+  danceFacts,
+  effortOf,
+  isHardWork,
+  musicFor,
+  tempoFor,
+  withSameDances,
+  type DanceFacts,
+} from './facts.ts'
 export { itemMinutes, timesOf, type TimedItem, type Times } from './times.ts'
 export {
   eveningsSince,

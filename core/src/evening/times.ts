@@ -1,5 +1,5 @@
 import { DAY_MINUTES, minutesOfClock } from '../time/index.ts'
-import type { DanceFacts } from './facts.ts'
+import { musicFor, type DanceFacts } from './facts.ts'
 import { USUAL_MINUTES, type Evening, type EveningItem } from './programme.ts'
 
 /** An item with when it begins, in minutes after midnight of the evening's day. */
@@ -38,7 +38,7 @@ export function itemMinutes(
   if (item.minutes !== undefined) return { walk, music: item.minutes }
   const one = item.sheetId === undefined ? undefined : facts.get(item.sheetId)
   const times = item.times ?? 1
-  const once = one ? one.seconds / 60 / (item.speed ?? 1) : USUAL_MINUTES.dance
+  const once = one ? musicFor(one, item).seconds / 60 / (item.speed ?? 1) : USUAL_MINUTES.dance
   return { walk, music: times * once + (times - 1) * BETWEEN_TIMES_MINUTES }
 }
 

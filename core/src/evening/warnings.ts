@@ -2,7 +2,7 @@ import { LEVELS } from '../figure/index.ts'
 import type { Hall } from '../floor/index.ts'
 import type { LogEntry } from '../logbook/index.ts'
 import { dancersThatFit } from './crowding.ts'
-import { isHardWork, type DanceFacts } from './facts.ts'
+import { isHardWork, musicFor, type DanceFacts } from './facts.ts'
 import type { Evening, EveningItem } from './programme.ts'
 import { timesOf } from './times.ts'
 
@@ -120,7 +120,7 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
   if (!one) return [{ code: 'no-sheet', title: item.title, itemIds }]
   const { title } = one
   const found: Warning[] = []
-  if (!one.hasSound) found.push({ code: 'no-sound', title, itemIds })
+  if (!musicFor(one, item).hasSound) found.push({ code: 'no-sound', title, itemIds })
   const { present } = evening
   if (present !== undefined && present < one.dancers)
     found.push({ code: 'dancers', title, asks: one.dancers, came: present, itemIds })

@@ -17,6 +17,7 @@ export const facts = (sheetId: string, over: Partial<DanceFacts> = {}): DanceFac
   level: 'easy',
   tuneId: null,
   hasSound: true,
+  recordings: [],
   archived: false,
   bpm: 90,
   seconds: 180,

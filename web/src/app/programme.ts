@@ -1,10 +1,12 @@
-import { goingOn, withBegun, type EveningItem } from '@dellop/core/evening'
+import type { Revised } from '@dellop/core/document'
+import { goingOn, withBegun, type Evening, type EveningItem } from '@dellop/core/evening'
 import { computed, onScopeDispose, shallowRef } from 'vue'
 import { editAtOnce } from '../document/editAtOnce.ts'
 import { EVENING } from '../document/kinds.ts'
 import { openDocument } from '../document/openDocument.ts'
 import { words } from '../words/index.ts'
-import { api } from './api.ts'
+import { api, ApiProblem } from './api.ts'
+import { keepProgramme, keptProgramme } from './keptProgramme.ts'
 
 /**
  * What comes next in the evening that is being called: its name, how fast it is played, and its
@@ -13,12 +15,14 @@ import { api } from './api.ts'
 export interface NextItem {
   readonly name: string
   readonly speed: number
+  /** Its own, where it is not danced to the one that its sheet is timed on. */
+  readonly recordingId: string | null
   readonly sheetId: string | null
 }
 
 /**
- * The programme of an evening for who calls it: what is next, and going on to it. Without one, or
- * where it is not to be had, there is nothing next.
+ * The programme of an evening for who calls it: what is next, and going on to it. Without the
+ * server it is the one that was kept here. Without any there is nothing next.
  */
 export function useProgramme(eveningId: string | null) {
   const opened = eveningId === null ? null : openDocument(EVENING, eveningId)
@@ -28,7 +32,9 @@ export function useProgramme(eveningId: string | null) {
   const next = computed((): NextItem | null => {
     const evening = opened?.document.value
     const item = evening ? goingOn(evening).next : null
-    return item && { name: nameOf(item), speed: item.speed ?? 1, sheetId: item.sheetId ?? null }
+    if (!item) return null
+    const { speed = 1, sheetId = null, recordingId = null } = item
+    return { name: nameOf(item), speed, sheetId, recordingId }
   })
 
   async function open(): Promise<void> {
@@ -37,9 +43,21 @@ export function useProgramme(eveningId: string | null) {
       await opened.open()
       const { sheets } = await api('listSheets')
       titles.value = new Map(sheets.map(({ id, title }) => [id, title]))
-    } catch {
-      // The call goes on without its programme.
+      opened.onSaved(keep)
+      keep(opened.sync.value!.server)
+    } catch (error) {
+      // The call goes on without its programme where it is gone, or was never here.
+      if (!(error instanceof ApiProblem) || error.code !== 'not-found') await openKept()
     }
+  }
+  const keep = (evening: Revised<Evening>): void =>
+    void keepProgramme({ evening, titles: titles.value })
+  async function openKept(): Promise<void> {
+    const kept = await keptProgramme(eveningId!)
+    if (!kept) return
+    titles.value = kept.titles
+    await opened!.open(kept.evening)
+    opened!.onSaved(keep)
   }
   /** Ends what goes on and begins what is next; the answer is what has begun. */
   async function goOn(): Promise<NextItem | null> {

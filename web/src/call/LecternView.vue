@@ -25,7 +25,7 @@ import { holdCall, type HeldCall } from './callLock.ts'
 import { useDevices } from './devices.ts'
 import type { Lectern, MusicFrom } from './lectern.ts'
 import LecternScreen from './LecternScreen.vue'
-import { loadPack, type KeptPack } from './packStore.ts'
+import { loadPack, type KeptPack } from '../app/packStore.ts'
 import { lecternStore } from './stores.ts'
 
 const route = useRoute()
@@ -54,6 +54,9 @@ const taking = ref(false)
 
 /** `?clock=manual` puts the call on a clock that is moved by hand: for rehearsing and for tests. */
 const manual = route.query['clock'] === 'manual'
+/** Another recording than the sheet is timed on, where a programme has it so. */
+const { recording } = route.query
+const recordingId = typeof recording === 'string' ? recording : null
 let clock: Clock = new ManualClock()
 
 async function load(take = false): Promise<void> {
@@ -64,7 +67,7 @@ async function load(take = false): Promise<void> {
     if (isGone) return held?.letGo()
     if (!held) return void (elsewhere.value = 'had')
     elsewhere.value = null
-    pack = await loadPack(id)
+    pack = await loadPack(id, recordingId)
     settings.value = pack.settings
     const { routine, figures, school, tune, group } = pack.pack
     const lengths =
@@ -238,7 +241,11 @@ async function nextItem(): Promise<void> {
     await router.push({
       name: 'lectern',
       params: { id: begun.sheetId },
-      query: { ...route.query, speed: String(begun.speed) },
+      query: {
+        ...route.query,
+        speed: String(begun.speed),
+        recording: begun.recordingId ?? undefined,
+      },
     })
   else if (begun) note.value = words.lectern.itemNow(begun.name)
 }

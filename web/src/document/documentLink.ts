@@ -18,6 +18,7 @@ import { browserUndoSteps, type UndoSteps } from './undoSteps.ts'
 import type { OpenKind } from './kinds.ts'
 import { serverNews, type News } from './news.ts'
 import { tabId } from './tab.ts'
+import { onceSent, underWay } from './underWay.ts'
 
 /** What an open document needs of the browser. */
 export interface Surroundings {
@@ -55,10 +56,13 @@ export function linkDocument<Document extends object>(
   let cancelWait = (): void => undefined
   let stopNews = (): void => undefined
 
+  const key = (): string => `${kind.kind}/${id}/${tab}`
+
   /** Reads it and takes up what was left of it in this browser; `known`: it was read just now. */
   async function open(known: Revised<Document> | null = null): Promise<void> {
     tab = await surroundings.tabId()
     const place = { kind: kind.kind, id, tab }
+    if (!known) await onceSent(timers, key())
     const [server, left] = await Promise.all([known ?? kind.read(id), drafts.left(place)])
     const step = openSync(
       kind.shape,
@@ -112,7 +116,7 @@ export function linkDocument<Document extends object>(
 
   async function send(batch: Parameters<typeof kind.edit>[1]): Promise<void> {
     try {
-      const answer = await kind.edit(id, batch)
+      const answer = await underWay(key(), kind.edit(id, batch))
       dispatch({ type: 'answered', answer })
     } catch (error) {
       if (error instanceof ApiProblem && error.isUnheard) dispatch({ type: 'unreachable' })

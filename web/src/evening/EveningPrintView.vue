@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { clockOfMinutes } from '@dellop/core/time'
-import { itemTitle, timesOf, type Evening } from '@dellop/core/evening'
+import { itemTitle, tempoFor, timesOf, type Evening } from '@dellop/core/evening'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, sentenceOf } from '../app/api.ts'
@@ -77,9 +77,7 @@ const print = (): void => window.print()
           <span class="title">{{ row.title }}</span>
           <span v-if="paper !== 'cuer'">{{ words.dance(row.facts?.dance ?? '') }}</span>
           <span v-if="paper === 'band'">{{
-            row.facts
-              ? say.bandLine(Math.round(row.facts.bpm * (row.item.speed ?? 1)), row.item.times ?? 1)
-              : ''
+            row.facts ? say.bandLine(tempoFor(row.facts, row.item), row.item.times ?? 1) : ''
           }}</span>
           <span v-if="paper !== 'door'" class="short">{{ say.takes(row.minutes) }}</span>
           <span v-if="paper === 'cuer'"

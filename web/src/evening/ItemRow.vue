@@ -19,12 +19,17 @@ const emit = defineEmits<{ set: [fields: Fields, label: string]; move: [by: 1 | 
 const say = words.evenings
 const item = computed(() => props.timed.item)
 const title = computed(() => itemTitle(item.value, props.facts))
-const dance = computed(() => words.dance(props.facts.get(item.value.sheetId ?? '')?.dance ?? ''))
+const danced = computed(() => props.facts.get(item.value.sheetId ?? '') ?? null)
+const dance = computed(() => words.dance(danced.value?.dance ?? ''))
+const recording = computed(() =>
+  danced.value?.recordings.find(({ id }) => id === item.value.recordingId),
+)
 const isDance = computed(() => item.value.kind === 'dance')
 const minutes = computed(() => Math.round(props.timed.minutes * 10) / 10)
-/** What is set elsewhere is seen here: another speed, who calls, a note. */
+/** What is set elsewhere is seen here: its recording, another speed, who calls, a note. */
 const besides = computed(() =>
   [
+    recording.value ? say.playedFrom(recording.value.name) : '',
     item.value.speed === undefined ? '' : say.atSpeed(Math.round(item.value.speed * 100)),
     item.value.caller ? say.calledBy(item.value.caller) : '',
     item.value.note ?? '',
@@ -121,6 +126,7 @@ const number = (value: number | undefined): number | undefined =>
       <ItemMore
         :item
         :title="title || say.kinds[item.kind]"
+        :facts="danced"
         @set="(fields, label) => emit('set', fields, label)"
       />
       <el-button

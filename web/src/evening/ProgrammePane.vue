@@ -3,6 +3,7 @@ import { clockOfMinutes } from '@dellop/core/time'
 import {
   effortOf,
   ITEM_KINDS,
+  tempoFor,
   timesOf,
   USUAL_MINUTES,
   warningsOf,
@@ -112,7 +113,7 @@ const chart = computed(() => [
     label: say.tempo,
     points: danced.value.map(({ item, starts, facts: one }) => ({
       x: Math.round(starts - times.value.starts),
-      y: Math.round(one.bpm * (item.speed ?? 1)),
+      y: tempoFor(one, item),
     })),
     colour: '--music',
     line: true,

@@ -15,6 +15,7 @@ import { browserTimers } from '../app/timers.ts'
 import { words } from '../words/index.ts'
 import type { EveningDocument } from './eveningDocument.ts'
 import type { EveningFacts } from './eveningFacts.ts'
+import ReadyAway from './ReadyAway.vue'
 
 /** The evening while it goes on: now, next, how late, and what can be done about it. */
 const props = defineProps<{ document: EveningDocument; facts: EveningFacts }>()
@@ -30,10 +31,14 @@ const minutesOf = (ms: number): number => (ms - momentOf(evening.value, 0).getTi
 const at = computed(() => tonightAt(evening.value, facts.value, minutesOf(nowMs.value), minutesOf))
 const offers = computed(() => lateOffers(evening.value, facts.value))
 /** The lectern goes on through the programme by itself. */
-const lecternOf = ({ sheetId, speed }: EveningItem) => ({
+const lecternOf = ({ sheetId, speed, recordingId }: EveningItem) => ({
   name: 'lectern',
   params: { id: sheetId },
-  query: { evening: evening.value.id, ...(speed === undefined ? {} : { speed: String(speed) }) },
+  query: {
+    evening: evening.value.id,
+    ...(speed === undefined ? {} : { speed: String(speed) }),
+    ...(recordingId === undefined ? {} : { recording: recordingId }),
+  },
 })
 const title = (item: EveningItem): string =>
   itemTitle(item, facts.value) || words.evenings.kinds[item.kind]
@@ -79,6 +84,7 @@ const minutesTaken = ({ beganMs = 0, endedMs = 0 }: EveningItem): number =>
       <span :class="{ late: at.lateMinutes > 1 }">{{ lateTold }}</span>
       <span class="soft">{{ say.overAt(clockOfMinutes(at.endsAt)) }}</span>
     </div>
+    <ReadyAway v-if="document.sync.value" :evening="document.sync.value.server" :facts="facts" />
     <section class="big" :aria-label="say.now">
       <template v-if="at.now">
         <p class="soft">{{ say.now }}</p>

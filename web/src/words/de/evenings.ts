@@ -1,3 +1,4 @@
+import { clock } from './german.ts'
 import type { evenings as ENGLISH } from '../en/evenings.ts'
 
 const count = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`
@@ -44,6 +45,10 @@ export const evenings: typeof ENGLISH = {
   present: 'Tanzende',
   changeover: 'Wechsel, Sekunden',
   moreOf: (what) => `Mehr zu ${what}`,
+  recording: 'Aufnahme',
+  sheetRecording: 'die des Blatts',
+  recordingOf: (name, seconds) => `${name}, ${clock(seconds)}`,
+  playedFrom: (name) => `Aufnahme: ${name}`,
   speed: 'Tempo, %',
   caller: 'Wer ansagt',
   note: 'Notiz',
@@ -103,6 +108,7 @@ export const evenings: typeof ENGLISH = {
     times: 'die Durchläufe wurden geändert',
     minutes: 'die Minuten wurden geändert',
     must: 'was bleibt, wurde geändert',
+    recording: 'eine Aufnahme wurde geändert',
     speed: 'ein Tempo wurde geändert',
     caller: 'wer ansagt, wurde geändert',
     note: 'eine Notiz wurde geändert',
@@ -172,6 +178,18 @@ export const evenings: typeof ENGLISH = {
     over: 'Vorbei',
     took: (what, minutes) => `${what}: ${minutes} min`,
     again: 'Doch nicht vorbei',
+    away: {
+      working: 'Die Tänze und ihre Musik werden in diesem Browser behalten',
+      of: (done, all) => `${done} von ${all}`,
+      stop: 'Anhalten',
+      ready: (all) =>
+        `Bereit ohne den Server: ${all === 1 ? 'der Tanz' : `alle ${all} Tänze`} und die Musik.`,
+      missing: (titles) => `Nicht bereit ohne den Server: ${titles.join(', ')}.`,
+      nothingKept: 'Dieser Browser behält nichts: Ohne den Server geht der Abend nicht weiter.',
+      stopped: 'Angehalten: Was nicht behalten ist, lässt sich ohne den Server nicht ansagen.',
+      failed: (why) => `Es ließ sich nicht behalten: ${why}`,
+      again: 'Noch einmal versuchen',
+    },
     done: {
       begun: 'etwas begann',
       ended: 'etwas war vorbei',

@@ -121,7 +121,7 @@ export const help: Catalogue['help'] = {
       title: 'Abende, Stunden, Logbuch',
       text: [
         'Ein Programm hat seine Zeiten auf die Minute und sagt, was einen Blick wert ist: zu lang, keine Ruhe, zu wenige Tanzende, letztes Mal getanzt. Es lässt sich aus dem Regal füllen, mit Gründen.',
-        'Heute zeigt, was jetzt und als Nächstes kommt, wie spät es ist, und was sich kürzen lässt. Ansagen, die enden, schreiben sich von selbst ins Logbuch und zählen für die Gruppe.',
+        'Heute zeigt, was jetzt und als Nächstes kommt, wie spät es ist, und was sich kürzen lässt. Programm, Tänze und Musik behält es in diesem Browser und sagt, wann alles ohne den Server angesagt werden kann. Ansagen, die enden, schreiben sich von selbst ins Logbuch und zählen für die Gruppe.',
         'Stunden sind Wochen mit Themen: Was vorher dran sein muss, wird gesagt, und was nicht erreicht wurde, rückt weiter. Was dran war, zeigt, was gelehrt und getanzt wurde und wieder dran ist.',
       ],
     },

@@ -1,3 +1,5 @@
+import { clock } from './english.ts'
+
 const plural = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`
 
 /** Programmes, and the evening while it goes on. */
@@ -42,6 +44,10 @@ export const evenings = {
   present: 'Dancers',
   changeover: 'Changeover, seconds',
   moreOf: (what: string) => `More of ${what}`,
+  recording: 'Recording',
+  sheetRecording: 'the one the sheet is timed on',
+  recordingOf: (name: string, seconds: number) => `${name}, ${clock(seconds)}`,
+  playedFrom: (name: string) => `recording: ${name}`,
   speed: 'Speed, %',
   caller: 'Who calls',
   note: 'Note',
@@ -102,6 +108,7 @@ export const evenings = {
     times: 'the times through were changed',
     minutes: 'the minutes were changed',
     must: 'what stays was changed',
+    recording: 'a recording was changed',
     speed: 'a speed was changed',
     caller: 'who calls was changed',
     note: 'a note was changed',
@@ -170,6 +177,18 @@ export const evenings = {
     over: 'Over',
     took: (what: string, minutes: number) => `${what}: ${minutes} min`,
     again: 'Not yet over',
+    away: {
+      working: 'Keeping the dances and their music in this browser',
+      of: (done: number, all: number) => `${done} of ${all}`,
+      stop: 'Stop',
+      ready: (all: number) =>
+        `Ready without the server: ${all === 1 ? 'the dance' : `all ${all} dances`} and the music.`,
+      missing: (titles: readonly string[]) => `Not ready without the server: ${titles.join(', ')}.`,
+      nothingKept: 'This browser keeps nothing: the evening cannot go on without the server.',
+      stopped: 'Stopped: what is not kept cannot be called without the server.',
+      failed: (why: string) => `It could not be kept: ${why}`,
+      again: 'Try again',
+    },
     done: {
       begun: 'something began',
       ended: 'something was over',

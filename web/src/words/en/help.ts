@@ -127,7 +127,7 @@ export const help = {
       title: 'Evenings, lessons, logbook',
       text: [
         'A programme has its times by the minute, and says what is worth a look: too long, no rest, too few dancers, danced last time. It can be filled for you from the shelf, with reasons.',
-        'Tonight shows now, next and how late it is, and what can be shortened. Calls that end are written into the logbook by themselves, and count for the group.',
+        'Tonight shows now, next and how late it is, and what can be shortened. It keeps the programme, the dances and their music in this browser, and says when all of it can be called without the server. Calls that end are written into the logbook by themselves, and count for the group.',
         'Lessons are weeks of topics: what has to come before what is said, and what was not reached moves on. The coverage shows what was taught, danced, and is due again.',
       ],
     },
