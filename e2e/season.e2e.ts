@@ -146,3 +146,30 @@ test('an item is played slower and called by somebody else; the lectern begins s
     'Table four would like it again: “Once more, slower”',
   )
 })
+
+test('what dancers say of a part stands at the dance, and at what a lesson takes up of it', async ({
+  page,
+}) => {
+  await page.goto('/lessons/beginners?do=requests')
+  await expect(page.getByLabel('Part', { exact: true })).toHaveCount(0)
+  await choose(page.getByRole('combobox', { name: 'Dance', exact: true }), 'Pegs on a Line')
+  await choose(page.getByRole('combobox', { name: 'What', exact: true }), 'found it hard')
+  await page.getByLabel('Part', { exact: true }).fill('Tag')
+  await page.getByLabel('Who', { exact: true }).fill('Tilda Wick')
+  await page.getByLabel('In words').fill('too quick')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  const added = page.getByRole('listitem').filter({ hasText: 'Tilda Wick' })
+  await expect(added).toContainText('found it hard: Pegs on a Line, part Tag. too quick')
+  await page.getByRole('tab', { name: 'Weeks' }).click()
+  const week = page.getByRole('region', { name: 'Week 8', exact: true })
+  await choose(week.getByRole('combobox', { name: 'Add a dance to week 8' }), 'Pegs on a Line')
+  await expect(week.getByRole('listitem').last()).toContainText(
+    'Tilda Wick found it hard (part Tag): “too quick”',
+  )
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await page.goto('/sheets/pegs-on-a-line')
+  await beside(page, 'History')
+  await expect(page.getByRole('region', { name: 'What dancers said' })).toContainText(
+    'Tilda Wick found it hard (part Tag): “too quick”',
+  )
+})

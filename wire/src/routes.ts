@@ -368,7 +368,7 @@ export const ROUTES = {
   removeSeries: remove('/api/series/:id', 'Forgets a series.', removedSchema),
   listEntries: get(
     '/api/logbook',
-    'What was danced; of one sheet with ?sheet=ID.',
+    'What was danced; of one sheet with ?sheet=ID, of all sheets of its dance with ?dance=ID.',
     entryListSchema,
   ),
   newEntry: post(

@@ -38,6 +38,8 @@ const requestSchema = z
     date: z.string().max(10),
     /** What it is about. */
     sheetId: idSchema.optional(),
+    /** A part of that sheet, as it is called there. */
+    part: z.string().max(80).optional(),
     figureId: idSchema.optional(),
     kind: z.enum(['again', 'hard', 'video', 'other']),
     who: z.string().max(120),
@@ -76,7 +78,7 @@ export const seriesShape: DocumentShape = {
         },
       },
     },
-    requests: { lists: {}, optional: ['sheetId', 'figureId', 'link', 'done'] },
+    requests: { lists: {}, optional: ['sheetId', 'part', 'figureId', 'link', 'done'] },
   },
 }
 export const upgradeSeries = upgrader('dellop-series', [])

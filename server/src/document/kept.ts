@@ -56,17 +56,17 @@ const rowOf = (document: Named, name: string, updatedAtMs: number): KeptDocument
 const missing = ({ name }: { readonly name: string }): HttpProblem =>
   new HttpProblem('not-found', `There is no such ${name.replace(/^The /, '')}.`)
 
-/** Those that can be read, with the revision of each; of one field's value where it is wanted. */
+/** Those that can be read, with the revision of each; of a field's values where that is wanted. */
 export async function listKept<Document extends Named>(
   manager: EntityManager,
   { table, record }: KeptKind<Document>,
-  wanted: { readonly field: keyof Document & string; readonly is: string } | null = null,
+  wanted: { readonly field: keyof Document & string; readonly in: readonly string[] } | null = null,
 ): Promise<{ documents: Document[]; revisions: Record<string, number> }> {
   const rows = manager.createQueryBuilder(table, 'row').orderBy('row.name', 'ASC')
   if (wanted)
-    rows.where(`json_extract("row"."document", :path) = :is`, {
+    rows.where(`json_extract("row"."document", :path) IN (:...wanted)`, {
       path: `$.${wanted.field}`,
-      is: wanted.is,
+      wanted: wanted.in,
     })
   const read = readableRecords(record, await rows.getMany())
   return {

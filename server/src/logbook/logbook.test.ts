@@ -7,6 +7,7 @@ import { emptySeries } from '@dellop/core/lesson'
 import { readFileSync } from 'node:fs'
 import { sheetFileOfText } from '@dellop/core/file'
 import { SHIPPED_FIGURES } from '@dellop/core/figure'
+import type { Related } from '@dellop/core/routine'
 import { testServer, type TestServer } from '../testing/server.ts'
 
 let server: TestServer
@@ -44,16 +45,27 @@ const entries = async (): Promise<LogEntry[]> =>
 const group = async (): Promise<Group> =>
   (await server.ask.get('/api/groups/wednesdays').expect(200)).body.group as Group
 
-/** The sheet, the group, and an evening that has the sheet in its programme. */
-async function begin(): Promise<void> {
+async function bringSheet(
+  id: string,
+  title: string,
+  related: readonly Related[] = [],
+): Promise<void> {
   const text = readFileSync(`${server.services.demoFolder}/sheets/pegs-on-a-line.txt`, 'utf8')
   const file = sheetFileOfText(text, {
-    id: 'pegs-on-a-line',
-    title: 'Pegs on a Line',
+    id,
+    title,
     figures: SHIPPED_FIGURES,
   })
   if (!file.ok) throw new Error(file.problem.message)
-  await server.ask.post('/api/sheets/import').send({ file: file.value }).expect(200)
+  const told = related.length > 0 ? { related } : {}
+  const routine = { ...file.value.routine, id, title, ...told }
+  const brought = { ...file.value, routine }
+  await server.ask.post('/api/sheets/import').send({ file: brought }).expect(200)
+}
+
+/** The sheet, the group, and an evening that has the sheet in its programme. */
+async function begin(): Promise<void> {
+  await bringSheet('pegs-on-a-line', 'Pegs on a Line')
   await server.ask
     .post('/api/groups')
     .send({ group: emptyGroup('wednesdays', 'Wednesdays') })
@@ -89,6 +101,24 @@ describe('the logbook', () => {
       (await server.ask.get(`/api/logbook?sheet=${sheet}`)).body.entries as LogEntry[]
     expect(await of('pegs-on-a-line')).toEqual([one])
     expect(await of('another')).toEqual([])
+  })
+
+  it('has of a dance what was called from any of its sheets, and of a sheet its own', async () => {
+    await begin()
+    const same: Related = { kind: 'same', title: 'Pegs on a Line', sheetId: 'pegs-on-a-line' }
+    await bringSheet('washing-day', 'Washing Day', [same])
+    await bringSheet('goose-fair', 'Goose Fair')
+    for (const [i, sheetId] of ['pegs-on-a-line', 'washing-day', 'goose-fair'].entries())
+      await put(log({ id: `call-${i}`, sheetId, revision: 0 }))
+    const called = async (query: string): Promise<(string | null)[]> =>
+      ((await server.ask.get(`/api/logbook?${query}`)).body.entries as LogEntry[])
+        .map(({ sheetId }) => sheetId)
+        .sort()
+    expect(await called('dance=pegs-on-a-line')).toEqual(['pegs-on-a-line', 'washing-day'])
+    expect(await called('dance=washing-day')).toEqual(['pegs-on-a-line', 'washing-day'])
+    expect(await called('dance=goose-fair')).toEqual(['goose-fair'])
+    expect(await called('sheet=washing-day')).toEqual(['washing-day'])
+    expect(await called('dance=nowhere')).toEqual([])
   })
 
   it('counts what was danced for the group, once however often the call is sent', async () => {

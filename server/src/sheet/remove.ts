@@ -16,7 +16,7 @@ export async function sheetUses({ database }: Services, id: string): Promise<She
   const { manager } = database.source
   await findSheet(manager, id)
   const evenings = await listKept(manager, EVENINGS)
-  const entries = await listKept(manager, ENTRIES, { field: 'sheetId', is: id })
+  const entries = await listKept(manager, ENTRIES, { field: 'sheetId', in: [id] })
   const sheets = await allSheets(manager)
   return {
     evenings: evenings.documents.filter(({ items }) => items.some(({ sheetId }) => sheetId === id))

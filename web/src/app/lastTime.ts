@@ -4,13 +4,13 @@ import { words } from '../words/index.ts'
 import { api } from './api.ts'
 
 /**
- * What the logbook says of the last time a dance was danced: when and for whom, what went wrong,
- * what was remarked. Empty where it never was, or where the server is away.
+ * What the logbook says of the last time a dance was danced, from this sheet or another of the same
+ * dance: when and for whom, what went wrong, what was remarked. Empty where it never was, or where the server is away.
  */
 export function useLastTime(sheetId: string): Ref<readonly string[]> {
   const told = ref<readonly string[]>([])
   onMounted(async () => {
-    const found = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
+    const found = await api('listEntries', { query: { dance: sheetId } }).catch(() => null)
     if (found && found.entries.length > 0) told.value = lastTimeTold(found.entries, sheetId)
   })
   return told
@@ -38,14 +38,15 @@ export function useLastFill(
   return times
 }
 
-/** The same as sentences, from the entries of the dance. */
+/** The same as sentences, from the entries of the dance; what went wrong is this sheet's own. */
 export function lastTimeTold(entries: readonly LogEntry[], sheetId: string): readonly string[] {
   const book = logbookOf(entries)
-  const last = book.last(sheetId)
+  const [last] = book.entries
   if (!last) return []
   const slips = book.slipsOf(sheetId).slice(0, 3)
   return [
     words.logbook.last(words.format.date(last.atMs), last.groupName, last.hall),
+    ...(last.sheetId === sheetId ? [] : [words.logbook.lastAs(last.title)]),
     ...slips.map(({ name, pass, times }) => words.logbook.slipHere(name, pass, times)),
     ...(last.remarks === '' ? [] : [last.remarks]),
   ]

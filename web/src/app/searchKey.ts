@@ -30,7 +30,7 @@ export function useSearchKey(isAllowed: () => boolean): {
       if (!isAllowed()) return
       event.preventDefault()
       open()
-    } else if (isSearching.value && !isInDialog(event.target)) {
+    } else if (isSearching.value && !isOfDialog(event)) {
       event.stopImmediatePropagation()
       if (hasCommand || event.altKey) return
       event.preventDefault()
@@ -41,5 +41,8 @@ export function useSearchKey(isAllowed: () => boolean): {
   return { isSearching, typed, open }
 }
 
-const isInDialog = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest('[role=dialog]') !== null
+/** Its box has every key; on its way there the keyboard rests on other controls of the dialog. */
+function isOfDialog({ target, key }: KeyboardEvent): boolean {
+  if (!(target instanceof Element) || target.closest('[role=dialog]') === null) return false
+  return target.tagName === 'INPUT' || (key !== 'Backspace' && (key.length > 1 || key === ' '))
+}

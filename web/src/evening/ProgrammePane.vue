@@ -149,7 +149,7 @@ const sum = computed(() =>
       handle=".grip"
       :animation="120"
       :delay="150"
-      delay-on-touch-only
+      :delay-on-touch-only="true"
       @end="dropped"
     >
       <template v-for="(item, i) in shown" :key="item.id">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Instalment, SeriesLesson, Topic } from '@dellop/core/lesson'
+import type { DancerRequest, Instalment, SeriesLesson, Topic } from '@dellop/core/lesson'
 import type { Routine } from '@dellop/core/routine'
 import { ArrowDown, ArrowUp, X } from '@lucide/vue'
 import { computed, ref } from 'vue'
@@ -15,6 +15,8 @@ const props = defineProps<{
   nameOf: (topic: Topic) => string
   problems: ReadonlyMap<string, string>
   holds: ReadonlyMap<string, string>
+  /** What dancers asked for or said of a topic. */
+  asked: (topic: Topic) => readonly DancerRequest[]
   known: readonly string[]
   figures: readonly { readonly value: string; readonly label: string }[]
   sheets: readonly { readonly value: string; readonly label: string }[]
@@ -122,6 +124,15 @@ const isLeft = computed(() => topics.value.some((one) => one.became === 'not-rea
             @set="put($event, say.done.howMuch)"
             @spread="emit('spread', topic)"
           />
+          <span v-for="one in asked(topic)" :key="one.id" class="asked">{{
+            say.requests.told(
+              words.format.shortDate(Date.parse(one.date)),
+              one.who,
+              say.requests.kinds[one.kind],
+              one.text,
+              one.part,
+            )
+          }}</span>
           <span v-if="problems.get(topic.id)" class="problem">{{ problems.get(topic.id) }}</span>
         </div>
         <el-input-number
@@ -261,8 +272,11 @@ h2 {
   flex-wrap: wrap;
   gap: 0 0.7rem;
 }
-.problem {
+.problem,
+.asked {
   flex-basis: 100%;
+}
+.problem {
   color: var(--wrong);
 }
 .became {

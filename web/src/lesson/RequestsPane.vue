@@ -23,6 +23,7 @@ const text = ref('')
 const link = ref('')
 const figureId = ref('')
 const sheetId = ref('')
+const part = ref('')
 
 function add(): void {
   const request: DancerRequest = {
@@ -33,16 +34,18 @@ function add(): void {
     text: text.value.trim(),
     ...(figureId.value === '' ? {} : { figureId: figureId.value }),
     ...(sheetId.value === '' ? {} : { sheetId: sheetId.value }),
+    ...(sheetId.value === '' || part.value.trim() === '' ? {} : { part: part.value.trim() }),
     ...(link.value.trim() === '' ? {} : { link: link.value.trim() }),
   }
   if (props.document.set({ requests: [request, ...requests.value] }, say.added)) {
-    who.value = text.value = link.value = figureId.value = sheetId.value = ''
+    for (const field of [who, text, link, figureId, sheetId, part]) field.value = ''
   }
 }
 const aboutOf = (one: DancerRequest): string =>
   [
     one.figureId === undefined ? '' : props.figureName(one.figureId),
     props.sheets.find(({ value }) => value === one.sheetId)?.label ?? '',
+    one.part === undefined ? '' : say.ofPart(one.part),
   ]
     .filter(Boolean)
     .join(', ')
@@ -89,6 +92,9 @@ const remove = (id: string): boolean =>
             :value="one.value"
             :label="one.label" /></el-select
       ></Labelled>
+      <Labelled v-if="sheetId !== ''" :label="say.part"
+        ><el-input v-model="part" maxlength="80" :placeholder="say.partHint"
+      /></Labelled>
       <Labelled :label="say.text"><el-input v-model="text" maxlength="1000" /></Labelled>
       <Labelled :label="say.link"><el-input v-model="link" maxlength="500" /></Labelled>
       <el-button type="primary" @click="add">{{ say.add }}</el-button>

@@ -7,8 +7,10 @@ import {
   newHolds,
   orderProblems,
   proposedOrder,
+  requestsAbout,
   spreadOverWeeks,
   weekAfter,
+  type DancerRequest,
   type SeriesLesson,
   type Topic,
 } from '@dellop/core/lesson'
@@ -119,6 +121,12 @@ const problems = computed(
         : [],
     ),
 )
+/** What dancers asked for or said, in this series, of what a topic is about. */
+const asked = ({ sheetId, figureId }: Topic): readonly DancerRequest[] =>
+  requestsAbout([series.value!], {
+    sheetId,
+    figureIds: new Set(figureId === undefined ? [] : [figureId]),
+  })
 const holds = computed(() =>
   newHolds(series.value?.lessons.flatMap(({ topics }) => topics) ?? [], book.value),
 )
@@ -215,6 +223,7 @@ function setGroup(groupId: string): void {
           :name-of="nameOf"
           :problems="problems"
           :holds="holds"
+          :asked="asked"
           :known="[...knownBefore(series, lesson.id)].map(figureName)"
           :figures="figures"
           :sheets="titles"

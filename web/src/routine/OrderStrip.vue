@@ -101,7 +101,7 @@ function manage(what: 'earlier' | 'later' | 'remove'): void {
         tag="ol"
         :animation="120"
         :delay="150"
-        delay-on-touch-only
+        :delay-on-touch-only="true"
         @end="({ oldIndex, newIndex }) => dropped(oldIndex, newIndex)"
       >
         <li v-for="chip in shown" :key="chip.key">

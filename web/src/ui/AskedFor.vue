@@ -32,6 +32,7 @@ const say = words.lessons.requests
             one.who,
             say.kinds[one.kind],
             one.text,
+            one.part,
           )
         }}
         <a v-if="one.link && isLink(one.link)" :href="one.link" rel="noreferrer noopener">{{

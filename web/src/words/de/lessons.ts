@@ -90,8 +90,11 @@ export const lessons: typeof ENGLISH = {
     text: 'In Worten',
     link: 'Link zu einer Datei',
     about: 'Was Tanzende sagten',
-    told: (date, who, what, text) =>
-      `${date}, ${who || 'jemand'} ${what}${text ? `: „${text}“` : '.'}`,
+    told: (date, who, what, text, part) =>
+      `${date}, ${who || 'jemand'} ${what}${part ? ` (Teil ${part})` : ''}${text ? `: „${text}“` : '.'}`,
+    part: 'Teil',
+    partHint: 'alles',
+    ofPart: (label) => `Teil ${label}`,
     add: 'Hinzufügen',
     none: 'Noch hat niemand etwas gewünscht.',
     done: 'erledigt',
@@ -176,6 +179,7 @@ export const logbook: typeof ENGLISH_LOGBOOK = {
   keep: 'Behalten',
   lastTitle: 'Letztes Mal',
   last: (date, group, hall) => `Getanzt am ${[date, group, hall].filter(Boolean).join(', ')}.`,
+  lastAs: (title) => `Angesagt damals von einem anderen Blatt des Tanzes: „${title}“.`,
   slipHere: (figure, part, times) =>
     `Schief ging es bei ${[figure, part].filter(Boolean).join(', ') || 'einer Stelle'} (zuletzt ${times}-mal).`,
   needsTitle: 'Der Name des Tanzes wurde erwartet.',

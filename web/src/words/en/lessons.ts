@@ -88,8 +88,11 @@ export const lessons = {
     text: 'In words',
     link: 'Link to a file',
     about: 'What dancers said',
-    told: (date: string, who: string, what: string, text: string) =>
-      `${date}, ${who || 'somebody'} ${what}${text ? `: “${text}”` : '.'}`,
+    told: (date: string, who: string, what: string, text: string, part?: string) =>
+      `${date}, ${who || 'somebody'} ${what}${part ? ` (part ${part})` : ''}${text ? `: “${text}”` : '.'}`,
+    part: 'Part',
+    partHint: 'all of it',
+    ofPart: (label: string) => `part ${label}`,
     add: 'Add',
     none: 'Nobody has asked for anything yet.',
     done: 'done',
@@ -175,6 +178,7 @@ export const logbook = {
   lastTitle: 'Last time',
   last: (date: string, group: string, hall: string) =>
     `Danced on ${[date, group, hall].filter(Boolean).join(', ')}.`,
+  lastAs: (title: string) => `Called then from another sheet of the dance: “${title}”.`,
   slipHere: (figure: string, part: string, times: number) =>
     `It went wrong at ${[figure, part].filter(Boolean).join(', ') || 'some place'} (${plural(times, 'time')} lately).`,
   needsTitle: 'The name of the dance was expected.',

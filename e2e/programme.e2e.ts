@@ -93,6 +93,42 @@ test('a dance of a programme is played from a recording of its own', async ({ pa
   await page.getByRole('link', { name: 'Begin, at the calling screen' }).click()
   await expect(page).toHaveURL(/recording=live/)
   await expect(page.getByText('Ready to call without the network')).toBeVisible()
+  // Nothing of it is left to other views; only an archived sheet is deleted.
+  const archive = { type: 'set', id: '', field: 'archived', from: null, to: true }
+  await page.request.post(`/api/sheets/${timed.id}/edits`, {
+    data: { clientId: 'test-client', batchId: 'put-away', base: 0, edits: [archive] },
+  })
   for (const path of ['evenings/played', `sheets/${timed.id}`, 'tunes/two-recordings'])
-    await page.request.delete(`/api/${path}`)
+    expect([path, (await page.request.delete(`/api/${path}`)).status()]).toEqual([path, 200])
+})
+
+test('items are dragged into another order by their grips, with the times of all', async ({
+  page,
+}) => {
+  await addEvening(page.request, 'dragged', [
+    dance('first', 'pegs-on-a-line'),
+    dance('second', 'withy-bend'),
+    dance('third', 'tar-barrel-steps'),
+  ])
+  await page.goto('/evenings/dragged')
+  const names = page.locator('.items .name')
+  await expect(names).toHaveText(['Pegs on a Line', 'Withy Bend', 'Tar Barrel Steps'])
+  const grips = page.locator('.items .grip')
+  const [from, to] = [await grips.nth(0).boundingBox(), await grips.nth(2).boundingBox()]
+  await page.mouse.move(from!.x + 5, from!.y + 5)
+  await page.mouse.down()
+  await page.mouse.move(to!.x + 5, to!.y + 5, { steps: 8 })
+  await page.mouse.move(to!.x + 5, to!.y + to!.height + 12, { steps: 4 })
+  await page.mouse.up()
+  await expect(names).toHaveText(['Withy Bend', 'Tar Barrel Steps', 'Pegs on a Line'])
+  const starts = page.locator('.items .at')
+  await expect(starts.first()).toHaveText('19:30')
+  const times = await starts.allTextContents()
+  expect(times).toEqual([...times].sort())
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await page.reload()
+  await expect(names).toHaveText(['Withy Bend', 'Tar Barrel Steps', 'Pegs on a Line'])
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(names).toHaveText(['Pegs on a Line', 'Withy Bend', 'Tar Barrel Steps'])
+  await page.request.delete('/api/evenings/dragged')
 })
