@@ -103,7 +103,8 @@ const remove = (id: string): boolean =>
     <ul v-else>
       <li v-for="one in requests" :key="one.id" :class="{ done: one.done }">
         <span
-          >{{ one.date }} · <strong>{{ say.kinds[one.kind] }}</strong><template v-if="aboutOf(one)"
+          >{{ words.format.shortDate(Date.parse(one.date)) }} ·
+          <strong>{{ say.kinds[one.kind] }}</strong><template v-if="aboutOf(one)"
             >: {{ aboutOf(one) }}</template
           ><template v-if="one.text">. {{ one.text }}</template
           ><template v-if="one.who"> ({{ one.who }})</template> {{ ' '

@@ -269,6 +269,9 @@ function setGroup(groupId: string): void {
 .tools {
   margin-left: auto;
 }
+.head > :deep(.el-button svg) {
+  margin-right: 6px;
+}
 .tools :deep(.el-button) {
   margin: 0;
 }
