@@ -11,6 +11,11 @@ const dance = (id: string, sheetId: string): EveningItem => ({
   title: '',
   sheetId,
 })
+const THREE = [
+  dance('first', 'pegs-on-a-line'),
+  dance('second', 'withy-bend'),
+  dance('third', 'tar-barrel-steps'),
+]
 async function addEvening(
   request: APIRequestContext,
   id: string,
@@ -28,11 +33,7 @@ test('an evening is kept here before it begins, and goes on from dance to dance 
   page,
   server,
 }) => {
-  await addEvening(page.request, 'away', [
-    dance('first', 'pegs-on-a-line'),
-    dance('second', 'withy-bend'),
-    dance('third', 'tar-barrel-steps'),
-  ])
+  await addEvening(page.request, 'away', THREE)
   await page.goto('/evenings/away?do=tonight')
   await expect(
     page.getByText('Ready without the server: all 3 dances and the music.'),
@@ -105,11 +106,7 @@ test('a dance of a programme is played from a recording of its own', async ({ pa
 test('items are dragged into another order by their grips, with the times of all', async ({
   page,
 }) => {
-  await addEvening(page.request, 'dragged', [
-    dance('first', 'pegs-on-a-line'),
-    dance('second', 'withy-bend'),
-    dance('third', 'tar-barrel-steps'),
-  ])
+  await addEvening(page.request, 'dragged', THREE)
   await page.goto('/evenings/dragged')
   const names = page.locator('.items .name')
   await expect(names).toHaveText(['Pegs on a Line', 'Withy Bend', 'Tar Barrel Steps'])

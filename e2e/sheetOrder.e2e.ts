@@ -158,3 +158,16 @@ test('a figure is dragged by a finger: held, carried over another, let go behind
   await page.keyboard.press('Control+z')
   await expect.poll(texts).toEqual(before)
 })
+
+test('a pass is dragged with the mouse at once, and put back by undo', async ({ page }) => {
+  await bringText(page, 'By mouse', `${TWO_STEP}${A}part B\n  Limp four\norder\n  A\n  B\n`)
+  await expect(chips(page)).toHaveText([/^A/, /^B/])
+  const [a, b] = [await chips(page).nth(0).boundingBox(), await chips(page).nth(1).boundingBox()]
+  await page.mouse.move(a!.x + 8, a!.y + 8)
+  await page.mouse.down()
+  await page.mouse.move(b!.x + b!.width - 4, b!.y + 8, { steps: 8 })
+  await page.mouse.up()
+  await expect(chips(page)).toHaveText([/^B/, /^A/])
+  await page.keyboard.press('Control+z')
+  await expect(chips(page)).toHaveText([/^A/, /^B/])
+})

@@ -32,11 +32,17 @@ export interface ToCall {
   readonly recordingId: string | null
 }
 
+/** Tells one from another. */
+export const toCallKey = ({ sheetId, recordingId }: ToCall): string =>
+  `${sheetId} ${recordingId ?? ''}`
+
 /** What is still to be called, each dance on each recording once, in the order of the programme. */
 export function leftToCall({ items }: Pick<Evening, 'items'>): readonly ToCall[] {
   const found = new Map<string, ToCall>()
   for (const { sheetId, recordingId = null, dropped, endedMs } of items)
-    if (sheetId !== undefined && !dropped && endedMs === undefined)
-      found.set(`${sheetId} ${recordingId ?? ''}`, { sheetId, recordingId })
+    if (sheetId !== undefined && !dropped && endedMs === undefined) {
+      const one = { sheetId, recordingId }
+      found.set(toCallKey(one), one)
+    }
   return [...found.values()]
 }

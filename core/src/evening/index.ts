@@ -9,7 +9,7 @@ export {
   type EveningItem,
   type ItemKind,
 } from './programme.ts'
-export { goingOn, leftToCall, withBegun, type ToCall } from './goingOn.ts'
+export { goingOn, leftToCall, toCallKey, withBegun, type ToCall } from './goingOn.ts'
 export { dancersThatFit, type DanceFloor } from './crowding.ts'
 export {
   danceFacts,

@@ -56,7 +56,8 @@ export function useProgramme(eveningId: string | null) {
     const kept = await keptProgramme(eveningId!)
     if (!kept) return
     titles.value = kept.titles
-    await opened!.open(kept.evening)
+    // It may have come all the same, and only the names have not.
+    if (!opened!.document.value) await opened!.open(kept.evening)
     opened!.onSaved(keep)
   }
   /** Ends what goes on and begins what is next; the answer is what has begun. */

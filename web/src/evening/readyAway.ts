@@ -1,4 +1,4 @@
-import { leftToCall, type Evening, type ToCall } from '@dellop/core/evening'
+import { leftToCall, toCallKey, type Evening, type ToCall } from '@dellop/core/evening'
 import type { Revised } from '@dellop/core/document'
 import { computed, ref, watch } from 'vue'
 import { useLongWork } from '../app/longWork.ts'
@@ -6,12 +6,10 @@ import { keepProgramme } from '../app/keptProgramme.ts'
 import { loadPack } from '../app/packStore.ts'
 import { words } from '../words/index.ts'
 
-const keyOf = ({ sheetId, recordingId }: ToCall): string => `${sheetId} ${recordingId ?? ''}`
-
 /**
  * Keeps an evening in this browser so that it can be called when the server or the network is gone:
- * its programme, and every dance that is still to be called, with its music. It begins by itself,
- * and again when other dances come in.
+ * its programme, with every change of it, and every dance that is still to be called, with its
+ * music. It begins by itself, and again when other dances come in.
  *
  * @param evening the programme as the server has it
  * @param titles of sheets, by their ids
@@ -40,23 +38,26 @@ export function useReadyAway(
       return false
     }
   }
+  async function keepOrder(): Promise<void> {
+    isKept.value = await keepProgramme({ evening: evening(), titles: titles() })
+  }
+  const isNew = (one: ToCall): boolean => {
+    const key = toCallKey(one)
+    return !ready.value.has(key) && !missed.value.has(key)
+  }
   const start = (): Promise<void> =>
     doing(async (signal) => {
       missed.value = new Set()
-      isKept.value = await keepProgramme({ evening: evening(), titles: titles() })
-      for (const one of toCall.value) {
+      await keepOrder()
+      // What comes in meanwhile is kept too.
+      for (let one = toCall.value.find(isNew); one; one = toCall.value.find(isNew)) {
         signal.throwIfAborted()
-        const key = keyOf(one)
-        if (ready.value.has(key)) continue
         const mine = (await keepOne(one)) ? ready : missed
-        mine.value = new Set([...mine.value, key])
+        mine.value = new Set([...mine.value, toCallKey(one)])
       }
     })
 
-  const isNew = (one: ToCall): boolean => {
-    const key = keyOf(one)
-    return !ready.value.has(key) && !missed.value.has(key)
-  }
+  watch(evening, keepOrder)
   watch(toCall, (all) => void (all.some(isNew) && !working.value && start()), { immediate: true })
   return {
     working,
@@ -65,10 +66,10 @@ export function useReadyAway(
     start,
     cancel,
     all: computed(() => toCall.value.length),
-    done: computed(() => toCall.value.filter((one) => ready.value.has(keyOf(one))).length),
+    done: computed(() => toCall.value.filter((one) => ready.value.has(toCallKey(one))).length),
     missing: computed(() =>
       toCall.value
-        .filter((one) => missed.value.has(keyOf(one)))
+        .filter((one) => missed.value.has(toCallKey(one)))
         .map(({ sheetId }) => titles().get(sheetId) ?? sheetId),
     ),
     isKept,
