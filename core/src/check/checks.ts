@@ -5,6 +5,7 @@ import { contradictions } from './said/contradictions.ts'
 import type { Check } from './derived.ts'
 import { facings } from './dance/facings.ts'
 import { feet } from './dance/feet.ts'
+import { otherFoot } from './dance/otherFoot.ts'
 import { fills } from './sums/fills.ts'
 import { countFrom } from './sums/countFrom.ts'
 import { figureItself } from './dance/figureItself.ts'
@@ -46,6 +47,7 @@ export const CHECKS: readonly Check<Finding>[] = [
   figureOrder,
   figureItself,
   feet,
+  otherFoot,
   holds,
   facings,
   rotated,

@@ -10,6 +10,7 @@ import type { SetPlacesFindings } from './floor/setPlaces.ts'
 import type { SetWaysFindings } from './floor/setWays.ts'
 import type { FacingsFindings } from './dance/facings.ts'
 import type { FeetFindings } from './dance/feet.ts'
+import type { OtherFootFindings } from './dance/otherFoot.ts'
 import type { FigureItselfFindings } from './dance/figureItself.ts'
 import type { WallsFindings } from './dance/walls.ts'
 import type { CountFromFindings } from './sums/countFrom.ts'
@@ -40,6 +41,7 @@ import type { VoiceTimingFindings } from './voice/voiceTiming.ts'
 export interface DanceFamily
   extends
     FeetFindings,
+    OtherFootFindings,
     HoldsFindings,
     FacingsFindings,
     RotatedFindings,

@@ -33,7 +33,8 @@ export {
   type ComposedBook,
   type ComposeProblem,
 } from './model/compose.ts'
-export { performers, stepsOfDancer, namesOf, type Performer } from './model/cast.ts'
+export { performers, stepsOfDancer, type Performer } from './model/cast.ts'
+export { namesOf } from './model/figureWords.ts'
 export {
   directionWords,
   readDirection,
@@ -74,6 +75,7 @@ export {
 export {
   HOLD_IDS,
   holdName,
+  heldAs,
   HOLDS_EXPECTED,
   isHold,
   holdIdSchema,
@@ -108,12 +110,13 @@ export {
   type Cut,
   type Variation,
 } from './model/variation.ts'
+export { isOfEitherFoot, onFootAsked } from './model/freeFoot.ts'
 export { applyVariation, stepsOf, pickupTicks, type DancedFigure } from './model/vary.ts'
 export { reflectStep, reflectSteps } from './model/reflect.ts'
 export { oppositeSteps } from './model/opposite.ts'
 export {
   danceFrom,
-  sidesTaken,
+  asBegun,
   entryFeet,
   missingFoot,
   type DancedOutcome,
@@ -133,6 +136,7 @@ export {
 export { beginning, entryHolds, holdBegun, holdFits } from './model/beginning.ts'
 export { parseTurn, type TurnAmount, type TurnFrom } from './notation/turn.ts'
 export { searchFigures } from './library/search.ts'
+export { askFigures, findVaried, type Asked } from './library/asked.ts'
 export { suggestFigures, type Suggestion } from './library/suggest.ts'
 export { browseFigures, NO_WISH, isOfDance, startFoot, type FigureWish } from './library/browse.ts'
 export { readMomentText, readStepLine, type StepLineOptions } from './notation/stepLine.ts'

@@ -1,6 +1,6 @@
 import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
-import { HOLDS_EXPECTED, isHold } from '../figure/index.ts'
+import { heldAs, HOLDS_EXPECTED, isHold } from '../figure/index.ts'
 import type { CueMode } from '../school/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { linesText, readLines, readStatedNet, statedNetText } from '../move/index.ts'
@@ -249,7 +249,8 @@ export function readPassExtra(extra: string): Result<Partial<Pass>> {
   if (extra === 'progress') return succeed({ progress: true })
   const [, amount, way] = /^rotated (\d)\/8 (left|right)$/.exec(extra) ?? []
   if (amount !== undefined) return succeed({ rotate: Number(amount) * (way === 'left' ? -1 : 1) })
-  const [, hold] = /^ends in (.+)$/.exec(extra) ?? []
+  const [, ends] = /^ends in (.+)$/.exec(extra) ?? []
+  const hold = ends === undefined ? undefined : heldAs(ends)
   if (hold !== undefined)
     return isHold(hold)
       ? succeed({ exitHold: hold })

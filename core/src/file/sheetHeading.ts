@@ -113,6 +113,14 @@ const number =
       ? succeed({ [key]: Number(value) } as Heading)
       : problem('sheet-text.number', { value, key, least, most })
 
+/** Formations as dancers call them. */
+const FORMATION_CALLED: Readonly<Record<string, string>> = {
+  line: 'lines',
+  circle: 'ring',
+  longways: 'set',
+  square: 'set',
+}
+
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   title: text('title'),
   by: text('by'),
@@ -133,7 +141,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   'other names': readOtherNames,
   related: (value) => as('related', readRelated(value)),
   formation: (value, soFar) =>
-    oneOf('formation', FORMATIONS)(/^line$/i.test(value) ? 'lines' : value, soFar),
+    oneOf('formation', FORMATIONS)(FORMATION_CALLED[value.toLowerCase()] ?? value, soFar),
   couples: number('couples', [1, 200]),
   places: (value) => as('places', readPlaces(value)),
   level: readLevel,

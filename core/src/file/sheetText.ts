@@ -2,7 +2,15 @@ import { own, succeed, validate, type Refused, type Result } from '../document/i
 import type { Metre } from '../time/index.ts'
 import { problem } from './problem.ts'
 import { familyOf, familyTempo, piecesOutsideQuotes } from '../figure/index.ts'
-import { routineSchema, usualPlaces, type Part, type Routine } from '../routine/index.ts'
+import {
+  routineSchema,
+  usualFormation,
+  usualPlaces,
+  usualSchool,
+  usualStart,
+  type Part,
+  type Routine,
+} from '../routine/index.ts'
 import { HEADING_EXTRAS, HEADING_KEYS } from './sheetHeading.ts'
 import { readPartExtra } from './sheetExtras.ts'
 import { linesOf, on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
@@ -160,9 +168,13 @@ function phraseLast(lines: readonly Line[]): Line[] {
 }
 
 /** Lines of a heading that say what the dance would else tell; four couples may be a square. */
-const SAYS = /^(bar|tempo|places|formation(?!\s*:\s*set\b)|couples(?!\s*:\s*4\s*$))\s*:/i
+const SAYS =
+  /^(bar|tempo|school|start|places|formation(?!\s*:\s*set\b)|couples(?!\s*:\s*4\s*$))\s*:/i
 
-/** What a dance usually has of what the text does not say: its bar, its tempo, its places. */
+/**
+ * What a dance usually has of what the text does not say: its bar, its tempo, who calls it how, its
+ * places.
+ */
 function usualOf(
   dance: string,
   { metre, bpm }: Routine,
@@ -172,8 +184,11 @@ function usualOf(
   const range = usual?.range
   const isOther = says.has('places') || says.has('couples') || says.has('formation')
   const places = isOther ? null : usualPlaces(dance)
+  const formation = isOther ? 'couples-round' : usualFormation(dance)
   return {
     ...(places && { ...places, formation: 'set' as const }),
+    ...(!places && formation !== 'couples-round' && { formation }),
+    ...(!says.has('school') && { schoolId: usualSchool(dance) }),
     metre: says.has('bar') ? metre : (usual?.metre ?? COMMON_METRE),
     bpm: says.has('tempo') || !range ? bpm : Math.round((range[0] + range[1]) / 2),
   }
@@ -195,7 +210,13 @@ function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): R
   if (!found.ok) return found
   const { dance } = found.value
   const usual = dance === undefined || dance === routine.dance ? {} : usualOf(dance, routine, says)
-  return succeed({ ...routine, ...usual, ...found.value })
+  const next = { ...routine, ...usual, ...found.value }
+  const isOther = next.dance !== routine.dance || next.formation !== routine.formation
+  return succeed(
+    isOther && !says.has('start')
+      ? { ...next, start: usualStart(next.formation, next.dance) }
+      : next,
+  )
 }
 
 function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {

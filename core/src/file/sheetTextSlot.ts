@@ -4,8 +4,11 @@ import {
   AS_WRITTEN,
   familyOf,
   findFigure,
+  findVaried,
   piecesOutsideQuotes,
   readVariation,
+  type Figure,
+  type Variation,
 } from '../figure/index.ts'
 import type { Slot, SlotContent } from '../routine/index.ts'
 import { lineText, movesTooLong } from '../move/index.ts'
@@ -71,25 +74,34 @@ function readContent(
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
+  if (!figure.ok && varied === undefined && figure.problem.code !== 'figure.which') {
+    const found = findVaried(name, figures, familyOf(dance))
+    if (found) return asFigure(line, found, lengthTicks)
+  }
   if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure)
   if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
-  if (figure.ok && lengthTicks !== null) {
-    const danced = applyVariation(figure.value, variation.value)
-    if (danced.ok && danced.value.lengthTicks !== lengthTicks)
-      return refuse(
+  return figure.ok
+    ? asFigure(line, { figure: figure.value, variation: variation.value }, lengthTicks)
+    : succeed({ type: 'figure', figureId: name.slice(1), variation: variation.value })
+}
+
+/** A figure of the book as it is danced; refused where the line says another length than it has. */
+function asFigure(
+  line: Line,
+  { figure, variation }: { readonly figure: Figure; readonly variation: Variation },
+  lengthTicks: number | null | undefined,
+): Result<SlotContent> {
+  const danced = lengthTicks == null ? null : applyVariation(figure, variation)
+  return danced?.ok && danced.value.lengthTicks !== lengthTicks
+    ? refuse(
         line,
         problem('sheet-text.length', {
-          name: figure.value.name,
+          name: figure.name,
           counts: beatsText(danced.value.lengthTicks),
-          written: beatsText(lengthTicks),
+          written: beatsText(lengthTicks!),
         }),
       )
-  }
-  return succeed({
-    type: 'figure',
-    figureId: figure.ok ? figure.value.id : name.slice(1),
-    variation: variation.value,
-  })
+    : succeed({ type: 'figure', figureId: figure.id, variation })
 }

@@ -3,6 +3,7 @@ import { problem } from './problem.ts'
 import {
   directionWords,
   HOLDS_EXPECTED,
+  heldAs,
   isHold,
   holdOf,
   readDirection,
@@ -82,9 +83,10 @@ export function readStart(text: string): Result<CoupleState> {
     .replaceAll('’', "'")
     .split(';')
     .map((one) => one.trim())
-  const [hold = '', ...pieces] = /^(?:all face|lead faces) /.test(said[0]!)
+  const [called = '', ...pieces] = /^(?:all face|lead faces) /.test(said[0]!)
     ? ['none', ...said]
     : said
+  const hold = heldAs(called)
   if (!isHold(hold)) return problem('sheet-text.start-hold', { hold, holdIds: HOLDS_EXPECTED })
   const alike = pieces.length === 1 && /^all face (.+)$/.exec(pieces[0]!)
   if (alike) {

@@ -2,7 +2,8 @@ import { sameValue, type Problem } from '../document/index.ts'
 import {
   applyVariation,
   danceFrom,
-  sidesTaken,
+  asBegun,
+  onFootAsked,
   type CoupleState,
   type Figure,
   type FigureBook,
@@ -62,7 +63,8 @@ export function danceSlot(
       : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold },
   )
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
-  const danced = sidesTaken(varied.value, placed.before)
+  const asked = content.variation.reflected ? onFootAsked(varied.value) : varied.value
+  const danced = asBegun(asked, placed.before)
   const { after, troubles } = danceFrom(placed.before, danced)
   const { key, passId, partId, slot, changed, mirrored, turnedBy, start, before, swapped } = placed
   // Written out: spreading a slot for each of hundreds is what unfolding would spend its time on.
@@ -97,7 +99,7 @@ export function danceElsewhere(
   { key, start, before }: Pick<DancedSlot, 'key' | 'start' | 'before'>,
 ): DancedSlot {
   if (slot.key === key && slot.start === start && sameValue(slot.before, before)) return slot
-  const danced = slot.danced && sidesTaken(slot.danced, before)
+  const danced = slot.danced && asBegun(slot.danced, before)
   const { after, troubles } = danced
     ? danceFrom(before, danced)
     : { after: before, troubles: slot.troubles }

@@ -21,12 +21,12 @@ const alone = (facing: Facing, freeFoot: 'left' | 'right'): CoupleState => {
   return { lead: { weight, facing }, follow: { weight, facing }, hold: 'none' }
 }
 
-/** How all stand as a dance in a formation usually begins. */
-export function usualStart(formation: Formation | undefined): CoupleState {
+/** How all stand as a dance in a formation usually begins; who clogs begins on the left foot. */
+export function usualStart(formation: Formation | undefined, dance = ''): CoupleState {
   switch (formation) {
     case 'lines':
     case 'solo':
-      return alone(TWELVE, 'right')
+      return alone(TWELVE, figureFamily(dance) === 'clog' ? 'left' : 'right')
     case 'ring':
       return { ...alone(CENTRE, 'left'), hold: 'ring' }
     case 'set':
@@ -85,7 +85,7 @@ export function freshRoutine(
     ...(school === undefined ? {} : { schoolId: school }),
     ...(shape === undefined ? {} : { formation: shape }),
     ...(dance !== undefined && shape === 'set' ? usualPlaces(dance) : null),
-    start: usualStart(shape),
+    start: usualStart(shape, dance),
     parts: [part],
     passes: [freshPass(newId(), part.id)],
   }

@@ -1,4 +1,5 @@
 import type { Finding, Repair } from '../check/index.ts'
+import { memoised } from '../document/index.ts'
 import { mirroredWords } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import type { Sheet } from './derive.ts'
@@ -121,6 +122,8 @@ export function rarity(repair: Repair, { routine }: Sheet, finding: Finding): nu
   if (isOtherSide) return -1
   // What is danced once already is seldom meant to be danced twice in a row.
   if (repair.code === 'pass-often' && repair.params.times === 2) return 1.5
+  // A sheet that writes the other side out has it so where a figure was left out, too.
+  if (repair.code === 'so-often' && mirrors(routine)) return 1.5
   if (repair.code === 'change-line')
     return (
       RARE[repair.code]! +
@@ -146,3 +149,10 @@ const endsIn = ({ parts }: Routine, hold: string): boolean =>
   parts.some(({ slots }) =>
     slots.some(({ content }) => content.type === 'figure' && content.variation.exitHold === hold),
   )
+
+/** Whether a routine has a figure mirrored. */
+const mirrors = memoised(({ parts }: Routine): boolean =>
+  parts.some(({ slots }) =>
+    slots.some(({ content }) => content.type === 'figure' && content.variation.reflected),
+  ),
+)

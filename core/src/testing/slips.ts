@@ -245,11 +245,11 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       32,
     ],
     [
-      'into the centre on the wrong foot',
-      'Into the centre (mirrored)',
-      'Into the centre',
+      'a balance on the wrong foot',
+      'Out of the centre (mirrored)\n  Balance right and left (mirrored, x2)',
+      'Out of the centre (mirrored)\n  Balance right and left (x2)',
       'feet.not-free',
-      128,
+      136,
     ],
   ],
   'eight-for-the-geese': [
@@ -275,7 +275,7 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       'a triple on the foot that stands',
       '  Triple (mirrored)\n  Two double',
       '  Triple\n  Two double',
-      'feet.not-free',
+      'feet.other-foot',
       8,
     ],
     [
@@ -284,13 +284,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       '  Two doubles with arms (x2)',
       'body.arms',
       32,
-    ],
-    [
-      'an odd number of steps, and again',
-      '  Two double steps (x2)\n  Triple\n',
-      '  Two double steps (x2)\n  Clog basic\n  Heel, toe\n',
-      'feet.not-free',
-      6,
     ],
     ['steps too quick to take', 'part A\n', 'part A\n  Double step (x2)\n', 'sums.phrase', 0],
   ],

@@ -1,6 +1,7 @@
 import {
   applyVariation,
   entryFeet,
+  isOfEitherFoot,
   freeFoot,
   isDancedAlike,
   measureFigure,
@@ -45,7 +46,7 @@ export function figureFacts(figure: Figure, roles: Roles): FigureFacts | null {
   return {
     begins: [
       words.figures.inHold(figure.entry.holds),
-      ...both.map((role) => footWords(role, feet[role])),
+      ...both.map((role) => footWords(role, isOfEitherFoot(danced.value) ? null : feet[role])),
       ...(figure.entry.facings.length > 0
         ? [
             words.figures.meantFacing(

@@ -1,5 +1,7 @@
 import { findingMessage, findingSum, type Finding } from '../index.ts'
-import { proved } from '../../testing/typed.ts'
+import { applyEdits, expectOk } from '../../document/index.ts'
+import { routineShape } from '../../routine/index.ts'
+import { proved, provedSheet } from '../../testing/typed.ts'
 
 const WALL = 'lead faces wall, left foot free; follow faces centre, right foot free'
 const LINE = `dance: line dance
@@ -86,9 +88,9 @@ describe('turns without a rest', () => {
 
 describe('a hop', () => {
   it('needs its own foot to carry, so the other has to be free', () => {
-    const polka = `dance: polka\nschool: round\nunit: words\nstart: open; lead faces line of dance, right foot free; follow faces line of dance, left foot free\npart A\n  Polka step\norder\n  A\n`
+    const polka = `dance: polka\nschool: round\nunit: words\nstart: open; lead faces line of dance, left foot free; follow faces line of dance, right foot free\npart A\n  Polka step (mirrored)\norder\n  A\n`
     expect(told(polka, 'feet.not-free').map((one) => findingMessage(one))).toEqual([
-      'Polka step needs the lead’s left foot on count 1, and the weight is on it.',
+      'Polka step needs the lead’s right foot on count 1, and the weight is on it.',
     ])
   })
 })
@@ -155,5 +157,57 @@ describe('a part of whole bars', () => {
     expect(told(twoStep('  Two forward two-steps (x2)\n'), 'sums.no-phrase')).toEqual([])
     const held = told(twoStep('  Walk two\n', 'phrase: 8 bars\n'), 'sums.no-phrase')
     expect(held).toEqual([])
+  })
+})
+
+describe('the foot that is free', () => {
+  const waltz = (lines: string): string =>
+    `dance: waltz\nschool: round\nunit: words\nstart: open; lead faces line of dance, left foot free; follow faces line of dance, right foot free\npart A\n${lines}order\n  A\n`
+  const FEET = ['feet.not-free', 'feet.other-foot']
+  const feetTold = (lines: string): string[] =>
+    proved(waltz(lines)).findings.flatMap((one) =>
+      FEET.includes(one.code) ? [`${one.at / 24} ${findingMessage(one)}`] : [],
+    )
+  it('is taken by what only goes forward, back or in place', () => {
+    const lines = '  Waltz away\n  Forward waltz side by side\n  Forward waltz side by side\n'
+    expect(feetTold(lines)).toEqual([])
+    const feet = proved(waltz(lines)).timeline.slots.map(
+      ({ danced }) => danced!.steps.lead.find(({ foot }) => foot)!.foot,
+    )
+    expect(feet).toEqual(['left', 'right', 'left'])
+  })
+  it('is not taken by what goes to a side', () => {
+    expect(feetTold('  Forward waltz side by side\n  Lace across\n')).toEqual([
+      '3 Lace across needs the lead’s left foot on count 1, and the weight is on it.',
+    ])
+  })
+  it('is told where it was taken when the next lacks its own', () => {
+    const lines = '  Waltz away\n  Forward waltz side by side\n  Forward waltz side by side\n'
+    expect(feetTold(`${lines}  Lace across\n`)).toEqual([
+      '3 Forward waltz side by side would begin on the lead’s other foot here, and then Lace across cannot begin.',
+    ])
+  })
+  it('is asked for where the sheet tells the two apart', () => {
+    const both = '  Forward waltz side by side\n  Forward waltz side by side (mirrored)\n'
+    expect(feetTold(both)).toEqual([])
+    const lines = both + both.replace(' (mirrored)', '')
+    const sheet = proved(waltz(lines))
+    expect(feetTold(lines)).toEqual([
+      '9 Forward waltz side by side begins on the lead’s right foot here; where this sheet means that, it says mirrored.',
+    ])
+    const [finding] = sheet.findings.filter(({ code }) => code === 'feet.other-foot')
+    const mended = provedSheet(
+      expectOk(applyEdits(routineShape, sheet.routine, finding!.repairs[0]!.edits)),
+    )
+    expect(mended.findings.filter(({ code }) => FEET.includes(code))).toEqual([])
+  })
+  it('is the other each time for what is danced twice and names no side', () => {
+    const chaCha = (line: string): string =>
+      `dance: cha-cha\nschool: round\nunit: words\nstart: butterfly; lead faces wall, right foot free; follow faces centre, left foot free\npart A\n  ${line}\norder\n  A\n`
+    expect(told(chaCha('New yorker (x2)'), 'feet.not-free')).toEqual([])
+    const twice = proved(chaCha('New yorker (x2)')).timeline.slots[0]!
+    const mirrored = proved(chaCha('New yorker\n  New yorker (mirrored)')).timeline.slots
+    expect(twice.after).toEqual(mirrored[1]!.after)
+    expect(told(chaCha('New yorker\n  Cucaracha left (x2)'), 'feet.not-free')).toHaveLength(1)
   })
 })

@@ -1,4 +1,5 @@
-import { applyVariation, neededFoot } from '../../figure/index.ts'
+import { memoised } from '../../document/index.ts'
+import { applyVariation, isOfEitherFoot, neededFoot, otherFoot } from '../../figure/index.ts'
 import {
   addSlot,
   figureContent,
@@ -24,6 +25,8 @@ interface Feet {
   /** The part, where it is danced once more in a row and cannot be begun again. */
   readonly again: string | null
   readonly figure: string
+  /** The figure that lacks its foot, where this one before it begins on either and took the other. */
+  readonly later: string | null
   readonly previous: string | null
   /** Nobody's in particular, where all do the same. */
   readonly role: string | null
@@ -36,6 +39,8 @@ type Found = FindingOf<FeetFindings>
 
 /**
  * Steps whose foot is not free: one finding for a slot, with the chain of feet that leads there.
+ * Figures that begin on either foot take the one that is free; where that leaves the next without
+ * its own, it is told where they took the other.
  */
 export function feet(derived: Derived): Found[] {
   const { slots } = derived.timeline
@@ -43,32 +48,59 @@ export function feet(derived: Derived): Found[] {
     const trouble = slot.troubles.find((one) => one.trouble === 'taken') ?? slot.troubles[0]
     // Where lines say the way, steps say the feet, and either foot begins.
     if (!trouble || !slot.figure || isOfLines(derived, slot)) return []
-    const previous = slots[i - 1] ?? null
     const taken = trouble.trouble === 'taken'
+    const cause = taken ? tookOther(slots, i) : i
+    const { figure, danced, ...at } = slots[cause]!
+    const previous = slots[cause - 1] ?? null
     const chain = (previous?.danced?.steps[trouble.role] ?? [])
       .filter((step) => step.layer === 'feet' && step.foot && step.weight !== 'none')
       .map((step) => step.foot!)
+    const isCause = cause === i
+    const began = isCause ? trouble.step : danced!.steps[trouble.role].find(({ foot }) => foot)!
+    const foot = neededFoot([began]) ?? 'both'
     return [
       {
         code: taken ? 'feet.not-free' : 'feet.unsure',
         severity: taken ? 'stop' : 'note',
-        subject: slot.slot.id,
-        slotKeys: [slot.key],
-        at: slot.start,
+        subject: at.slot.id,
+        slotKeys: [at.key],
+        at: at.start,
         params: {
-          again: repeatsFrom(derived, slot),
-          figure: slot.figure.name,
+          again: repeatsFrom(derived, slots[cause]!),
+          figure: figure!.name,
+          later: isCause ? null : slot.figure.name,
           previous: previous?.figure?.name ?? null,
           role: roleTold(derived.routine, derived.school, derived.timeline, trouble.role),
-          foot: neededFoot([trouble.step]) ?? 'both',
+          foot: isCause || foot === 'both' ? foot : otherFoot(foot),
           chain: chain.slice(-6),
           // A hop before the first count is told at the first.
-          beat: Math.max(0, trouble.step.at / TICKS_PER_BEAT) + 1,
+          beat: Math.max(0, began.at / TICKS_PER_BEAT) + 1,
         },
-        repairs: taken && !derived.isTrial ? repairsOf(derived, i) : [],
+        repairs: taken && !derived.isTrial ? repairsOf(derived, cause) : [],
       },
     ]
   })
+}
+
+/** The slots that took the other foot and left a later figure without its own, by their keys. */
+export const tookOtherFoot = memoised((derived: Derived): ReadonlySet<string> => {
+  const { slots } = derived.timeline
+  return new Set(
+    slots.flatMap(({ troubles }, i) =>
+      troubles.some(({ trouble }) => trouble === 'taken') ? [slots[tookOther(slots, i)]!.key] : [],
+    ),
+  )
+})
+
+/** The first of the figures before a slot that took the other foot; the slot where none did. */
+function tookOther(slots: readonly DancedSlot[], i: number): number {
+  let cause = i
+  for (let before = i - 1; before >= 0; before--) {
+    const { danced } = slots[before]!
+    if (danced && !isOfEitherFoot(danced)) break
+    if (danced?.foot === 'other') cause = before
+  }
+  return cause
 }
 
 const repairsOf = (derived: Derived, i: number): Repair[] => [

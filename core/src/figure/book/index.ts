@@ -1,4 +1,5 @@
 import type { Figure } from '../model/figure.ts'
+import { withOtherNames } from './otherNames.ts'
 import { WALTZ_FIGURES } from './waltz.ts'
 import { WALTZ_STEPS } from './waltzSteps.ts'
 import { CHA_CHA_FIGURES } from './chaCha.ts'
@@ -66,4 +67,4 @@ export const SHIPPED_FIGURES: readonly Figure[] = [
   ...NIGHT_CLUB_FIGURES,
   ...MODERN_JIVE_FIGURES,
   ...OPENING_FIGURES,
-]
+].map(withOtherNames)

@@ -162,6 +162,15 @@ const STEPS: readonly Written[] = [
     de: 'Balance auseinander und zusammen / auseinander, zusammen / auseinander',
   },
   {
+    name: 'Balance left',
+    beats: 3,
+    from: 'closed, butterfly, two hands',
+    level: 'first',
+    lead: '1 left side, 2 right behind x0.25, 3 left in place',
+    say: 'balance left / balance left / balance left',
+    de: 'Balance links / Balance links / Balance links',
+  },
+  {
     name: 'Lace across',
     beats: 3,
     from: 'open',

@@ -1,12 +1,14 @@
 import { distance } from 'fastest-levenshtein'
 import { DANCE_NAMES, figureFamily } from '../../tune/index.ts'
 import { sameValue } from '../../document/index.ts'
-import { namesOf } from '../model/cast.ts'
+import { namesOf } from '../model/figureWords.ts'
 import type { Figure } from '../model/figure.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
+import { mirroredWords } from '../model/mirroredWords.ts'
 import { netTurn } from '../model/turnAmount.ts'
 import { applyVariation } from '../model/vary.ts'
 import { isOfDance } from './browse.ts'
+import { findFigure } from '../notation/figureText.ts'
 import { readSpokenVariation } from './spokenVariation.ts'
 import { searchFigures } from './search.ts'
 
@@ -34,7 +36,11 @@ export function askFigures(figures: readonly Figure[], text: string, dance: stri
   const known = new Set(plain.map(({ figure }) => figure.id))
   const varied = withVariation(figures, text).filter(({ figure }) => !known.has(figure.id))
   const found = [...plain, ...varied]
-  return found.length > 0 ? found : guesses(figures, text, dance)
+  if (found.length > 0) return found
+  const called = findFigure(text, figures, figureFamily(dance))
+  if (called.ok) return [asWritten(called.value)]
+  const side = findVaried(text, figures, figureFamily(dance))
+  return side ? [{ ...side, isGuess: false }] : guesses(figures, text, dance)
 }
 
 const asWritten = (figure: Figure, isGuess = false): Asked => ({
@@ -79,6 +85,67 @@ function withVariation(figures: readonly Figure[], text: string): Asked[] {
     if (found.length > 0) return [...asIs, ...found.filter((one) => !asIs.includes(one))]
   }
   return []
+}
+
+/**
+ * A figure by its name with how it is danced behind it, as dancers say it (`hover to semi`, `jazz box
+ * 1/4 right`, `step, pivot half left`), or by the name of its other side (`rolling vine left`): only
+ * where a figure has that name, and can be danced so. Null where none has.
+ */
+export function findVaried(
+  text: string,
+  figures: readonly Figure[],
+  family: string,
+): Pick<Asked, 'figure' | 'variation'> | null {
+  const words = text.trim().split(/[\s,]+/)
+  const ways: (() => Varied | null)[] = [
+    () => otherSide(text, figures, family),
+    ...words.slice(1).map((_, i) => {
+      const behind = words.length - 1 - i
+      const name = words.slice(0, behind).join(' ')
+      const rest = words.slice(behind).join(' ').toLowerCase()
+      return () => variedBy(name, rest, figures, family)
+    }),
+  ]
+  for (const way of ways) {
+    const found = way()
+    if (found && applyVariation(found.figure, found.variation).ok)
+      return { ...found, variation: withoutOwn(found.figure, found.variation) }
+  }
+  return null
+}
+
+type Varied = Pick<Asked, 'figure' | 'variation'>
+
+/** A figure of the dance that has the name; null where none has, or several have. */
+function ofDance(name: string, figures: readonly Figure[], family: string): Figure | null {
+  const found = findFigure(name, figures, family)
+  return found.ok && found.value.family === family ? found.value : null
+}
+
+const MIRRORED: Variation = { ...AS_WRITTEN, reflected: true }
+
+/** “Rolling vine left” is “rolling vine right” mirrored. */
+function otherSide(text: string, figures: readonly Figure[], family: string): Varied | null {
+  const other = mirroredWords(text, 'en')
+  const figure = other === text ? null : ofDance(other, figures, family)
+  return figure && { figure, variation: MIRRORED }
+}
+
+function variedBy(
+  name: string,
+  rest: string,
+  figures: readonly Figure[],
+  family: string,
+): Varied | null {
+  const figure = ofDance(name, figures, family)
+  if (!figure) return null
+  const variation = readSpokenVariation(rest)
+  if (variation) return { figure, variation }
+  // To which side it turns, where its name says none.
+  const turn = netTurn(figure.lead)
+  if (turn === 0 || !/^(?:to the )?(?:left|right)$/.test(rest)) return null
+  return { figure, variation: turn > 0 === rest.endsWith('right') ? AS_WRITTEN : MIRRORED }
 }
 
 /** How it is varied beyond what it is danced like anyway. */

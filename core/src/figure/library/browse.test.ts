@@ -53,6 +53,8 @@ describe('looking through the book', () => {
       'slow foxtrot: Feather',
       'slow foxtrot: Feather finish',
       'slow foxtrot: Natural turn, first half',
+      'slow foxtrot: Three step',
+      'slow foxtrot: Walk two',
       'slow foxtrot: Weave',
     ])
     const group = cover(

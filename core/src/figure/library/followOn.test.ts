@@ -20,11 +20,15 @@ describe('what may follow', () => {
       'Feather',
       'Feather finish',
       'Natural turn, first half',
+      // These begin on whichever foot is free.
+      'Three step',
+      'Walk two',
       'Weave',
     ])
     expect(can('two-step', 'Forward two-step')).not.toContain('Two-step box')
     expect(can('cha-cha', 'Half basic', 'two hands')).toEqual([
       'Aida',
+      'Back basic',
       'Fan',
       'New yorker',
       'Spot turn',

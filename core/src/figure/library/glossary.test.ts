@@ -1,5 +1,5 @@
 import { SHIPPED_FIGURES } from '../book/index.ts'
-import { namesOf } from '../model/cast.ts'
+import { namesOf } from '../model/figureWords.ts'
 import { wordingsIn } from '../model/figure.ts'
 import { glossary, namesakes, wordsOfFigure } from './glossary.ts'
 

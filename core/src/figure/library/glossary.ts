@@ -1,4 +1,4 @@
-import { namesOf } from '../model/cast.ts'
+import { namesOf } from '../model/figureWords.ts'
 import { CUE_LANGUAGES, type Alias, type CueLanguageId, type Figure } from '../model/figure.ts'
 
 /**

@@ -1,4 +1,4 @@
-import { namesOf } from '../model/cast.ts'
+import { namesOf } from '../model/figureWords.ts'
 import type { Figure } from '../model/figure.ts'
 
 /** How well a figure answers what was typed: lower is better, null is not at all. */

@@ -1,4 +1,4 @@
-import { HOLD_IDS } from '../model/hold.ts'
+import { heldAs, HOLD_IDS } from '../model/hold.ts'
 import { AS_WRITTEN, variationSchema, type Variation } from '../model/variation.ts'
 import { readVariation } from '../notation/variationText.ts'
 
@@ -33,6 +33,10 @@ const WAYS: readonly (readonly [RegExp, Change])[] = [
   [/^(twice|(?:two|three|four) times)\b/, ([, n], before) => times(before, n!.split(' ')[0]!)],
   [/^(?:x ?)?(\d)(?: ?x| times)?$/, ([, n], before) => ({ ...before, times: Number(n) })],
   [/^(?:mirrored|other way)\b/, (_, before) => ({ ...before, reflected: true })],
+  [
+    /^to (face|semi|reverse semi)\b(?!-)/,
+    ([, hold], before) => ({ ...before, exitHold: heldAs(hold!) }),
+  ],
   [
     new RegExp(`^to (${[...HOLD_IDS].sort((a, b) => b.length - a.length).join('|')})\\b(?! \\[)`),
     ([, hold], before) => ({ ...before, exitHold: hold! }),

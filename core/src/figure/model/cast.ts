@@ -1,4 +1,4 @@
-import { isDancedAlike, type Figure } from './figure.ts'
+import { isDancedAlike } from './figure.ts'
 import type { Role, Step } from './step.ts'
 import type { DancedFigure } from './vary.ts'
 
@@ -61,9 +61,3 @@ export function stepsOfDancer(
     )?.steps ?? danced.steps[role]
   )
 }
-
-/** The names a figure goes by, its own first. */
-export const namesOf = ({ name, aliases }: Figure): string[] => [
-  name,
-  ...aliases.map((alias) => alias.name),
-]

@@ -5,6 +5,7 @@ import { keptByState, type CoupleState, type RoleState } from './coupleState.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { hasThroughTurn, sidedSteps } from './throughTurn.ts'
 import { bodyTurn } from './turnAmount.ts'
+import { onFreeFoot } from './freeFoot.ts'
 import type { DancedFigure } from './vary.ts'
 import { neededFoot, weightAfter, type Weight } from './weight.ts'
 
@@ -27,7 +28,7 @@ export interface DancedOutcome {
  * always comes to an end. Where it is rotated, it is begun that much further round.
  */
 export const danceFrom = (standing: CoupleState, danced: DancedFigure): DancedOutcome =>
-  outcomes(danced)(standing)
+  outcomes(onFreeFoot(danced, standing))(standing)
 
 /** How a figure went from each state it was begun in: sheets begin it in few, many times over. */
 const outcomes = memoised((danced: DancedFigure) =>
@@ -35,10 +36,14 @@ const outcomes = memoised((danced: DancedFigure) =>
 )
 
 /**
- * The figure as it turns when it is begun from a state, where turns of it are told by what they go
- * through; the same where none are.
+ * The figure as it is danced when it is begun from a state: on the foot that is free, where it
+ * begins on either, and turning to the side that follows, where its turns are told by what they go
+ * through.
  */
-export const sidesTaken = (danced: DancedFigure, standing: CoupleState): DancedFigure =>
+export const asBegun = (danced: DancedFigure, standing: CoupleState): DancedFigure =>
+  sidesTaken(onFreeFoot(danced, standing), standing)
+
+const sidesTaken = (danced: DancedFigure, standing: CoupleState): DancedFigure =>
   ROLES.some((role) => hasThroughTurn(danced.steps[role]))
     ? withSides(danced)(beginning(standing, danced).state)
     : danced
@@ -100,7 +105,7 @@ const isWalkedThrough = memoised((steps: readonly Step[]): boolean =>
   ),
 )
 
-/** The foot each role must have free to begin; null where the role asks for none. */
+/** The foot each role has free as it is written; null where the role asks for none. */
 export const entryFeet = (danced: DancedFigure): Record<Role, 'left' | 'right' | null> => ({
   lead: walkedFirst(danced, 'lead') ? null : neededFoot(danced.steps.lead),
   follow: walkedFirst(danced, 'follow') ? null : neededFoot(danced.steps.follow),
@@ -114,7 +119,7 @@ export function missingFoot(
   state: CoupleState,
   danced: DancedFigure,
 ): { readonly role: Role; readonly foot: 'left' | 'right' } | null {
-  const needed = entryFeet(danced)
+  const needed = entryFeet(onFreeFoot(danced, state))
   const role = ROLES.find((one) => needed[one] !== null && state[one].weight === needed[one])
   return role ? { role, foot: needed[role]! } : null
 }

@@ -148,6 +148,17 @@ function ownHold(id: string): Hold | null {
 /** The hold of this id, one of the vocabulary or an own one; null where it is neither. */
 export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? ownHold(id)
 /** Whether a text names a hold, one of the vocabulary or an own one. */
+/** Holds as dancers say them, where they are called otherwise. */
+const SAID_HOLDS: Readonly<Record<string, string>> = {
+  face: 'open facing',
+  facing: 'open facing',
+  semi: 'semi-closed',
+  'reverse semi': 'reverse semi-closed',
+}
+
+/** A hold by what it is called, or by what dancers say for it. */
+export const heldAs = (said: string): string => SAID_HOLDS[said] ?? said
+
 export const isHold = (id: string): boolean => holdOf(id) !== null
 /** What a hold is called: an own one by its name, without what is written out behind it. */
 export const holdName = (id: string): string => readOwnHold(id)?.name ?? id

@@ -8,6 +8,7 @@ import {
   type Line,
   type StatedNet,
 } from '../../move/index.ts'
+import { saysSide } from './figureWords.ts'
 import type { Figure, SetOthers } from './figure.ts'
 import { PICK_UP, pickedUp, turnedInto } from './exits.ts'
 import { holdOf, mirrorOf } from './hold.ts'
@@ -16,6 +17,7 @@ import { reflectSteps } from './reflect.ts'
 import { ROLES, type Role, type Step } from './step.ts'
 import { turnBy } from './turnAmount.ts'
 import { AS_WRITTEN, type Cut, type Variation } from './variation.ts'
+import { endsOnOwnFoot, neededFoot } from './weight.ts'
 
 /** A figure as it is danced in one place: all variations applied, every role written out. */
 export interface DancedFigure {
@@ -32,6 +34,11 @@ export interface DancedFigure {
   readonly moves: readonly Line[] | null
   /** In a set: where it leads, where that is all that is known of it. */
   readonly net: StatedNet | null
+  /**
+   * `asked`: its foot is asked for, though it begins on either; `other`: it took the foot it is not
+   * written on, because that one was free. Left out: as it is written.
+   */
+  readonly foot?: 'asked' | 'other'
 }
 type HoldChange = { readonly at: number; readonly hold: string }
 
@@ -105,7 +112,8 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
     variation.cut !== null && ((now) => cutStretch(figure, now, variation.cut!)),
     variation.withoutPause === true && ((now) => withoutPause(figure, now)),
     variation.turn !== undefined && ((now) => withTurn(figure, now, variation.turn!)),
-    variation.times > 1 && ((now) => succeed(repeat(now, variation.times))),
+    variation.times > 1 &&
+      ((now) => succeed(repeat(now, variation.times, isMirroredAgain(figure, now)))),
     variation.exitHold !== null &&
       ((now) => withExit(figure, now, variation.exitHold!, variation.reflected)),
     variation.reflected && ((now) => reflect(now, variation.exitHold)),
@@ -269,34 +277,53 @@ function withTurn(figure: Figure, stretch: Stretch, eighths: number): Result<Str
   return turned.ok ? succeed({ ...stretch, tracks: [...turned.value, ...rest] }) : turned
 }
 
-function repeat(stretch: Stretch, times: number): Stretch {
-  const copies = <Timed extends { readonly at: number }>(list: readonly Timed[]): Timed[] =>
-    Array.from({ length: times }, (_, i) =>
-      list.map((one) => ({ ...one, at: one.at + i * stretch.lengthTicks })),
-    ).flat()
+/**
+ * Whether a figure is danced to the other side when it is danced once more in a row: it ends on the
+ * foot that it begins on, and its words name no side. “New yorker, twice” is one to each side.
+ */
+const isMirroredAgain = (figure: Figure, { tracks }: Stretch): boolean =>
+  figure.dancers !== 'set' &&
+  !figure.moves &&
+  !saysSide(figure) &&
+  tracks.some(endsOnOwnFoot) &&
+  tracks.every((steps) => neededFoot(steps) === null || endsOnOwnFoot(steps))
+
+function repeat(stretch: Stretch, times: number, isMirrored: boolean): Stretch {
+  const other = isMirrored ? mirrorImage(stretch) : stretch
+  const all = Array.from({ length: times }, (_, i) => (i % 2 === 0 ? stretch : other))
+  const inTurn = <Timed extends { readonly at: number }>(
+    list: (one: Stretch) => readonly Timed[],
+  ): Timed[] =>
+    all.flatMap((one, i) =>
+      list(one).map((timed) => ({ ...timed, at: timed.at + i * stretch.lengthTicks })),
+    )
   // Between one time and the next the figure's own exit is a change of hands too.
   const between =
     stretch.exitHold !== null && stretch.holds.length > 0
-      ? Array.from({ length: times - 1 }, (_, i) => ({
+      ? all.slice(0, -1).map(({ exitHold }, i) => ({
           at: (i + 1) * stretch.lengthTicks,
-          hold: stretch.exitHold!,
+          hold: exitHold!,
         }))
       : []
   return {
-    ...onTracks(stretch, copies),
+    tracks: stretch.tracks.map((_, track) => inTurn((one) => one.tracks[track]!)),
     lengthTicks: stretch.lengthTicks * times,
-    holds: [...copies(stretch.holds), ...between].sort((a, b) => a.at - b.at),
+    holds: [...inTurn((one) => one.holds), ...between].sort((a, b) => a.at - b.at),
+    exitHold: all.at(-1)!.exitHold,
   }
 }
 
 /** The exit that was asked for stays as it was asked; all other holds go by their mirror. */
 function reflect(stretch: Stretch, asked: string | null): Result<Stretch> {
-  return succeed({
-    ...onTracks(stretch, reflectSteps),
-    holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirrorOf(hold) })),
-    exitHold: asked ?? (stretch.exitHold === null ? null : mirrorOf(stretch.exitHold)),
-  })
+  const mirrored = mirrorImage(stretch)
+  return succeed({ ...mirrored, exitHold: asked ?? mirrored.exitHold })
 }
+
+const mirrorImage = (stretch: Stretch): Stretch => ({
+  ...onTracks(stretch, reflectSteps),
+  holds: stretch.holds.map(({ at, hold }) => ({ at, hold: mirrorOf(hold) })),
+  exitHold: stretch.exitHold === null ? null : mirrorOf(stretch.exitHold),
+})
 
 /**
  * How far before the first beat the figure sounds. Every cut takes as much before its own first

@@ -63,6 +63,14 @@ export function startingWeight(steps: readonly Step[]): Weight {
   return needed === null ? 'both' : otherFoot(needed)
 }
 
+/** Whether steps end on the foot that they would need to be free to be danced again. */
+export function endsOnOwnFoot(steps: readonly Step[]): boolean {
+  const needed = neededFoot(steps)
+  let weight = startingWeight(steps)
+  for (const step of steps) weight = weightAfter(weight, step).weight
+  return needed !== null && weight === needed
+}
+
 /** How many times weight is taken. */
 export const weightChanges = (steps: readonly Step[]): number =>
   steps.filter(

@@ -1,4 +1,4 @@
-import { succeed, type Problem, type Refused, type Result } from '../../document/index.ts'
+import { memoised, succeed, type Problem, type Refused, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import {
   FOLLOW_KINDS,
@@ -9,6 +9,8 @@ import {
   type SetOthers,
 } from '../model/figure.ts'
 import { HOLDS_EXPECTED, isHold } from '../model/hold.ts'
+import { namesOf } from '../model/figureWords.ts'
+import { nameKey, spelt } from './nameSpelling.ts'
 import { piecesOutsideQuotes } from './pieces.ts'
 import type { Step } from '../model/step.ts'
 import { readMomentText, readStepLine, type StepLineOptions } from './stepLine.ts'
@@ -233,22 +235,42 @@ export function readParts(
   })
 }
 
-/** Spelling that makes no difference to a name: hyphens, commas, capital letters. */
-const spelt = (name: string): string =>
-  name
-    .toLowerCase()
-    .replaceAll(/[’']/g, '')
-    .replaceAll(/[\s,–-]+/g, ' ')
-    .trim()
-
-/** Figures of a dance that have the name but for its spelling; else those that have it as an alias. */
+/**
+ * Figures of a dance that have the name but for its spelling; else those that have it as an alias;
+ * else those that have it but for where its number and its side stand.
+ */
 function calledSo(text: string, figures: readonly Figure[], family: string): readonly Figure[] {
-  const wanted = spelt(text)
-  const own = figures.filter((figure) => figure.family === family)
-  const named = own.filter(({ name }) => spelt(name) === wanted)
-  if (named.length > 0 || wanted === '') return named
-  return own.filter(({ aliases }) => aliases.some(({ name }) => spelt(name) === wanted))
+  const known = namesIn(figures).get(family)
+  return (
+    known?.names.get(spelt(text)) ??
+    known?.aliases.get(spelt(text)) ??
+    known?.keys.get(nameKey(text)) ??
+    []
+  )
 }
+
+type ByName = Map<string, Figure[]>
+/** The figures of each dance by what they are called: a book is gone through once. */
+const namesIn = memoised((figures: readonly Figure[]) => {
+  const families = new Map<string, Record<'names' | 'aliases' | 'keys', ByName>>()
+  const put = (names: ByName, name: string, figure: Figure): void => {
+    const before = names.get(name)
+    if (!before) names.set(name, [figure])
+    else if (!before.includes(figure)) before.push(figure)
+  }
+  for (const figure of figures) {
+    const own = families.get(figure.family) ?? {
+      names: new Map(),
+      aliases: new Map(),
+      keys: new Map(),
+    }
+    families.set(figure.family, own)
+    put(own.names, spelt(figure.name), figure)
+    for (const { name } of figure.aliases) put(own.aliases, spelt(name), figure)
+    for (const name of namesOf(figure)) put(own.keys, nameKey(name), figure)
+  }
+  return families
+})
 
 /**
  * A figure by what it is called, of its own dance before others, then by its aliases; asks which
@@ -264,13 +286,11 @@ export function findFigure(
     const byId = figures.find(({ id }) => id === text.trim().slice(1))
     return byId ? succeed(byId) : problem('figure.no-part.id', { text: text.trim().slice(1) })
   }
-  const found = figures.filter(
-    (figure) =>
-      figure.name.toLowerCase() === wanted ||
-      `${figure.family}: ${figure.name}`.toLowerCase() === wanted,
-  )
-  const own = found.filter((figure) => figure.family === family)
-  const answers = own.length > 0 ? own : found.length > 0 ? found : calledSo(text, figures, family)
+  const full = figures.filter((one) => `${one.family}: ${one.name}`.toLowerCase() === wanted)
+  const found = full.length > 0 ? full : figures.filter((one) => one.name.toLowerCase() === wanted)
+  const named = found.filter((figure) => figure.family === family)
+  const own = named.length > 0 ? named : calledSo(text, figures, family)
+  const answers = full.length > 0 || own.length === 0 ? found : own
   if (answers.length === 1) return succeed(answers[0]!)
   if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })
   return problem('figure.which', {

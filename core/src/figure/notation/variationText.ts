@@ -2,7 +2,7 @@ import { succeed, type Result } from '../../document/index.ts'
 import { problem } from '../problem.ts'
 import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { PICK_UP } from '../model/exits.ts'
-import { isHold } from '../model/hold.ts'
+import { heldAs, isHold } from '../model/hold.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
 
 const beats = (ticks: number): string =>
@@ -53,13 +53,6 @@ export function variationText(variation: Variation): string {
     .join(', ')
 }
 
-/** Ending holds as dancers say them. */
-const SAID_HOLDS: Readonly<Record<string, string>> = {
-  face: 'open facing',
-  semi: 'semi-closed',
-  'reverse semi': 'reverse semi-closed',
-}
-
 type Change = (found: RegExpExecArray, before: Variation) => Variation
 const WORDS: readonly (readonly [RegExp, Change])[] = [
   [/^half$/, (_, before) => ({ ...before, cut: { type: 'half' } })],
@@ -83,10 +76,7 @@ const WORDS: readonly (readonly [RegExp, Change])[] = [
     ([, amount, side], before) => ({ ...before, rotate: signed(amount!, side!) }),
   ],
   [/^pick up$/, (_, before) => ({ ...before, ending: PICK_UP })],
-  [
-    /^to (face|semi|reverse semi)$/,
-    ([, said], before) => ({ ...before, exitHold: SAID_HOLDS[said!]! }),
-  ],
+  [/^to (face|semi|reverse semi)$/, ([, said], before) => ({ ...before, exitHold: heldAs(said!) })],
   [/^on count (\d+)$/, ([, count], before) => ({ ...before, countFrom: Number(count) })],
   [/^ending ?= ?(.+)$/, ([, name], before) => ({ ...before, ending: name! })],
   [

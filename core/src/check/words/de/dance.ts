@@ -62,8 +62,10 @@ const minutes = (seconds: number): string =>
 export const DANCE: typeof ENGLISH = {
   ...(figuresThemselves() as typeof ENGLISH),
   'feet.not-free': {
-    message: ({ figure, role, foot: side, beat, again }) =>
-      `${again ? `${again} lässt sich von seinem Ende aus nicht noch einmal tanzen: ` : ''}${figure} braucht auf Schlag ${number(beat)} ${foot(side)}${whose(role)}, und das Gewicht steht darauf.`,
+    message: ({ figure, later, role, foot: side, beat, again }) =>
+      later
+        ? `${figure} begänne hier mit dem anderen Fuß${whose(role)}, und ${later} kann dann nicht beginnen.`
+        : `${again ? `${again} lässt sich von seinem Ende aus nicht noch einmal tanzen: ` : ''}${figure} braucht auf Schlag ${number(beat)} ${foot(side)}${whose(role)}, und das Gewicht steht darauf.`,
     sum: ({ previous, chain, foot: side }) =>
       chain.length === 0
         ? `der Anfang lässt das Gewicht ${onFoot(side)}`
@@ -73,6 +75,11 @@ export const DANCE: typeof ENGLISH = {
     message: ({ figure, role, foot: side, previous }) =>
       `Welcher Fuß${whose(role)} ist vor ${figure} frei? Gebraucht wird ${side === 'left' ? 'der linke' : side === 'right' ? 'der rechte' : side}, und ${previous ?? 'der Anfang'} lässt das Gewicht auf beiden.`,
     sum: ({ previous, chain }) => `${previous ?? 'Anfang'}: ${feet(chain)}`,
+  },
+  'feet.other-foot': {
+    message: ({ figure, role, foot: side }) =>
+      `${figure} beginnt hier mit dem ${side === 'left' ? 'linken' : 'rechten'} Fuß${whose(role)}; wo dieses Blatt das meint, steht dort gespiegelt.`,
+    sum: ({ foot: side }) => `frei ist ${side === 'left' ? 'der linke' : 'der rechte'} Fuß`,
   },
   'hold.mismatch': {
     message: ({ figure, hold: now, wanted, isTurnedInto }) =>

@@ -48,8 +48,10 @@ const minutes = (seconds: number): string =>
 /** English sentences about what is danced: feet, holds, facings, bodies. */
 export const DANCE: Sentences<DanceFamily> = {
   'feet.not-free': {
-    message: ({ figure, role, foot, beat, again }) =>
-      `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${whose(role)}${foot} foot on count ${beat}, and the weight is on it.`,
+    message: ({ figure, later, role, foot, beat, again }) =>
+      later
+        ? `${figure} would begin on the ${whose(role)}other foot here, and then ${later} cannot begin.`
+        : `${again ? `${again} cannot be danced again from where it ends: ` : ''}${figure} needs the ${whose(role)}${foot} foot on count ${beat}, and the weight is on it.`,
     sum: ({ previous, chain, foot }) =>
       chain.length === 0
         ? `the start leaves the weight on the ${foot}`
@@ -59,6 +61,11 @@ export const DANCE: Sentences<DanceFamily> = {
     message: ({ figure, role, foot, previous }) =>
       `Which ${role ? `of the ${role}’s feet` : 'foot'} is free before ${figure}? It needs the ${foot}, and ${previous ?? 'the start'} leaves the weight on both.`,
     sum: ({ previous, chain }) => `${previous ?? 'start'}: ${chain.join(', ')}`,
+  },
+  'feet.other-foot': {
+    message: ({ figure, role, foot }) =>
+      `${figure} begins on the ${whose(role)}${foot} foot here; where this sheet means that, it says mirrored.`,
+    sum: ({ foot }) => `the ${foot} foot is the free one`,
   },
   'hold.mismatch': {
     message: ({ figure, hold, wanted, isTurnedInto }) =>

@@ -1,0 +1,53 @@
+import type { Figure } from '../model/figure.ts'
+
+/** What figures are called as well, by their ids: as cue sheets and teachers name them. */
+const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
+  manoeuvre: ['Manoeuvre, side, close'],
+  'waltz.change-of-sides-twinkle-through': ['Twinkle through', 'Through twinkle'],
+  'waltz.change-sides-under-the-arch': ['California twirl'],
+  'waltz.pick-up-side-close': ['Pick up'],
+  'waltz.hesitation-change': ['Hesitation'],
+  'waltz.progressive-twinkles': ['Two progressive twinkles'],
+  'two-step.turning-two-steps': ['Two turning two-steps', 'Two right turning two-steps'],
+  'two-step.left-turning-two-steps': ['Two left turning two-steps'],
+  'two-step.circle-away-two-two-steps': ['Circle away'],
+  'two-step.circle-together-two-two-steps': ['Circle together'],
+  'two-step.strut-four': ['Strut'],
+  'line-dance.vine-right-touch': ['Vine right', 'Grapevine right', 'Grapevine right, touch'],
+  'line-dance.vine-left-touch': ['Vine left', 'Grapevine left', 'Grapevine left, touch'],
+  'line-dance.step-half-pivot': ['Half pivot', 'Step, pivot half turn', 'Pivot half turn'],
+  'line-dance.step-quarter-pivot': [
+    'Quarter pivot',
+    'Step, pivot quarter turn',
+    'Pivot quarter turn',
+  ],
+  'line-dance.rock-forward-recover': ['Forward rock'],
+  'line-dance.rock-back-recover': ['Back rock'],
+  'line-dance.side-shuffle-right': ['Side chasse right', 'Shuffle right'],
+  'line-dance.lock-step-forward': ['Forward lock', 'Forward lock step'],
+  'sequence-dance.chasse-left': ['Side, close, side, touch'],
+  'jive.basic-rock': ['Jive basic', 'Basic'],
+  'west-coast-swing.push-basic': ['Sugar push', 'Push break'],
+  'west-coast-swing.left-side-pass': ['Left pass'],
+  'west-coast-swing.underarm-pass': ['Right side pass'],
+  'square-dance.grand-chain-home': ['Grand right and left'],
+  'square-dance.promenade-home': ['Promenade', 'Promenade your partner'],
+  'square-dance.partners-swing-at-home': ['Swing your partner', 'Partner swing'],
+  'square-dance.corners-swing-at-home': ['Swing your corner', 'Corner swing'],
+  'longways.chain-across': ['Ladies chain'],
+  'longways.neighbours-balance-and-swing': ['Balance and swing your neighbour'],
+  'longways.lead-down-the-middle-and-back': ['Down the middle and back'],
+  'ring-dance.grapevine-to-the-right': ['Grapevine', 'Grapevine right'],
+  'ring-dance.grapevine-to-the-left': ['Grapevine left'],
+}
+
+/** A figure with what else it is called behind its own other names. */
+export function withOtherNames(figure: Figure): Figure {
+  const names = OTHER_NAMES[figure.id]
+  return names
+    ? { ...figure, aliases: [...figure.aliases, ...names.map((name) => ({ name }))] }
+    : figure
+}
+
+/** Ids that have other names here, so that none stands for a figure that is no longer there. */
+export const NAMED_OTHERWISE: readonly string[] = Object.keys(OTHER_NAMES)

@@ -1,0 +1,69 @@
+import { SHIPPED_FIGURES } from '../book/index.ts'
+import { NAMED_OTHERWISE } from '../book/otherNames.ts'
+import { findFigure } from '../notation/figureText.ts'
+import { variationText } from '../notation/variationText.ts'
+import { findVaried } from './asked.ts'
+
+/** What a line of a sheet is read as: a figure and how it is danced; null where no figure has that name. */
+function read(family: string, text: string): string | null {
+  const plain = findFigure(text, SHIPPED_FIGURES, family)
+  if (plain.ok) return plain.value.name
+  const varied = findVaried(text, SHIPPED_FIGURES, family)
+  if (!varied) return null
+  const how = variationText(varied.variation)
+  return varied.figure.name + (how === '' ? '' : ` (${how})`)
+}
+
+describe('names as they are typed from paper', () => {
+  it.each([
+    // As cue sheets shorten them, and in American spelling.
+    ['waltz', 'Thru, face, close', 'Through, face, close'],
+    ['waltz', 'Fwd Waltz', 'Forward waltz'],
+    ['waltz', 'Bal L & R', 'Balance left and right'],
+    ['waltz', 'Maneuver', 'Manoeuvre'],
+    ['waltz', 'Twinkle thru', 'Change of sides, twinkle through'],
+    ['waltz', 'Pickup, side, close', 'Pick up, side, close'],
+    ['two-step', 'Traveling box', 'Travelling box'],
+    ['two-step', 'Scis thru', 'Scissors through'],
+    ['two-step', '2 Fwd Two-Steps', 'Two forward two-steps'],
+    ['line dance', 'Kick Ball Change', 'Kick, ball, change'],
+    // By where the number or the side stands.
+    ['tango', 'Two walks', 'Walk two'],
+    ['two-step', 'Four vines', 'Vine four'],
+    // By what teachers call them as well.
+    ['west coast swing', 'Sugar push', 'Push basic'],
+    ['square dance', 'Grand right and left', 'Grand chain home'],
+    ['ring dance', 'Grapevine', 'Grapevine to the right'],
+    ['cha-cha', 'Fence line', 'Side door'],
+    // With how they are danced behind the name.
+    ['waltz', 'Hover to semi', 'Hover (to semi-closed)'],
+    ['line dance', 'Step, pivot half left', 'Step, half pivot (mirrored)'],
+    ['line dance', 'Step, pivot half right', 'Step, half pivot'],
+    ['waltz', 'Left turning box, half', 'Left turning box (half)'],
+    // By the name of the other side.
+    ['line dance', 'Rolling vine left', 'Rolling vine right (mirrored)'],
+    ['line dance', 'Vine left, 1/4, scuff', 'Vine right, quarter, scuff (mirrored)'],
+    ['cha-cha', 'Cucaracha right', 'Cucaracha left (mirrored)'],
+  ])('%s: %s', (family, text, figure) => expect(read(family, text)).toBe(figure))
+
+  it.each([
+    ['waltz', 'Heron turn'],
+    ['waltz', 'Close, face, through'],
+    ['line dance', 'Jazz box and something'],
+    ['two-step', 'to semi'],
+    ['waltz', ''],
+  ])('%s: %j is no figure, and none is guessed', (family, text) =>
+    expect(read(family, text)).toBeNull(),
+  )
+
+  it('find each figure of the book by its own name', () => {
+    for (const figure of SHIPPED_FIGURES) {
+      const found = findFigure(figure.name, SHIPPED_FIGURES, figure.family)
+      expect([figure.id, found.ok && found.value.id]).toEqual([figure.id, figure.id])
+    }
+  })
+  it('stand for figures that are there', () =>
+    expect(NAMED_OTHERWISE.filter((id) => !SHIPPED_FIGURES.some((one) => one.id === id))).toEqual(
+      [],
+    ))
+})
