@@ -16,7 +16,7 @@ export const isOfLines = ({ track }: Pick<Derived, 'track'>, { key }: DancedSlot
 
 /** What a slot is called in a sentence. */
 export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string =>
-  figure?.name ?? (slot.content.type === 'words' ? slot.content.text : '')
+  slot.content.type === 'words' ? slot.content.text : (slot.content.called ?? figure?.name ?? '')
 
 /** Every check of a timeline asks for the same. */
 const byKey = memoised(
@@ -26,3 +26,19 @@ const byKey = memoised(
 /** The danced slots of a timeline by their keys, as a plan names them. */
 export const slotsByKey = ({ slots }: Pick<Timeline, 'slots'>): ReadonlyMap<string, DancedSlot> =>
   byKey(slots)
+
+/**
+ * Slots of which nobody knows yet when they begin, because how long something before them takes is
+ * open: what can be said in time for them is not known either.
+ */
+export const placedOpenly = memoised((timeline: Timeline): ReadonlySet<string> => {
+  const keys = new Set<string>()
+  for (const pass of timeline.passes) {
+    let isOpen = pass.startIsOpen
+    for (const slot of pass.slots) {
+      if (isOpen) keys.add(slot.key)
+      isOpen ||= slot.open
+    }
+  }
+  return keys
+})

@@ -52,3 +52,28 @@ describe('a mirrored figure is called as it is danced', () => {
     expect(sides).toEqual([expect.stringMatching(/left$/), expect.stringMatching(/right$/)])
   })
 })
+
+describe('a figure called by another of its names', () => {
+  const slot = (line: string, language = ''): string =>
+    said(
+      `dance: west coast swing\nschool: round\n${language}part A\n  ${line}\norder\n  A\n`,
+    ).join()
+  it('is said by that name', () => {
+    expect(slot('Sugar push')).toContain('sugar push')
+    expect(slot('Push basic')).toContain('push basic')
+  })
+  it('is not, where the name is of another language than is spoken', () =>
+    expect(slot('Sugar push', 'language: de\n')).not.toMatch(/sugar/i))
+  it('keeps the book’s words where they say all of the name and more', () => {
+    const square = 'dance: square dance\npart A\n  Swing your partner\norder\n  A\n'
+    expect(said(square).join()).toContain('swing your partner at home')
+  })
+  it('says where it ends once', () => {
+    const text = `dance: two-step\nschool: round\nstart: open facing; lead faces wall, left foot free; follow faces centre, right foot free\npart A\n  Together, touch (to butterfly)\norder\n  A\n`
+    expect(
+      said(text)
+        .join()
+        .match(/butterfly/g),
+    ).toHaveLength(1)
+  })
+})

@@ -9,10 +9,11 @@ import {
   turnedWords,
   wordingsIn,
   type DancedFigure,
+  type Figure,
   type Step,
   type WordingKind,
 } from '../figure/index.ts'
-import { figureContent, freshSlot, type DancedSlot } from '../routine/index.ts'
+import { figureContent, freshSlot, type DancedSlot, type Slot } from '../routine/index.ts'
 import { AMOUNT_KINDS, type AmountKind } from '../school/index.ts'
 import { TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import type { Wording } from './cueSlot.ts'
@@ -118,11 +119,13 @@ const asStanding = ({ mirrored, turnedBy }: Worded, text: string, language: CueL
 
 /** The book's words belong to the figure as written; its mirror is said, or given a side. */
 function bookWordings(
-  { figure, danced }: Worded,
+  { slot, figure, danced }: Worded,
   language: CueLanguage,
   hasMirror: boolean,
 ): Texts | undefined {
-  const book = figure ? wordingsIn(figure, language.id) : undefined
+  const book = figure
+    ? (calledIn(slot, figure, language) ?? wordingsIn(figure, language.id))
+    : undefined
   if (!book || !danced) return book
   const { reflected } = danced.variation
   const side = hasMirror ? sideWord(danced, language) : ''
@@ -131,6 +134,22 @@ function bookWordings(
     const said = mirroredIf(reflected, text, language)
     return side === '' || namesSide(said, language.id) ? said : `${said}${side}`
   })
+}
+
+/**
+ * The other name by which the sheet calls a figure, where that says more than a part of the book's
+ * own words, and is of the language that is spoken.
+ */
+function calledIn({ content }: Slot, figure: Figure, language: CueLanguage): Texts | null {
+  const called = content.type === 'figure' ? content.called : undefined
+  const alias = figure.aliases.find(({ name }) => name === called)
+  if (!alias || (alias.language ?? 'en') !== language.id) return null
+  const text = alias.name.toLowerCase()
+  const { full } = wordingsIn(figure, language.id)
+  const known = new Set(wordsOf(full))
+  return wordsOf(text).every((word) => known.has(word))
+    ? null
+    : { full: text, short: text, keyWord: text }
 }
 
 /**
@@ -165,7 +184,10 @@ function withAmount(
   language: CueLanguage,
 ): string | undefined {
   if (text == null) return undefined
-  const { turn } = danced.variation
+  const { turn, exitHold } = danced.variation
+  const told = exitHold ? language.toHold(exitHold) : null
+  if (told !== null && amount.includes(`, ${told}`) && text.includes(told))
+    return withAmount(text, amount.replace(`, ${told}`, ''), danced, language)
   const ended = withExit(text, amount, danced, language)
   if (ended !== null) return ended
   const halfway = `, ${language.half}`

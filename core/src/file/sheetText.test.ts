@@ -351,3 +351,48 @@ describe('a square that is typed', () => {
     expect(places('couples: 8\n').places).toBeUndefined()
   })
 })
+
+describe('a figure called by another of its names', () => {
+  const square = 'dance: square dance\npart A\n  Allemande left\n  Corner turn left\norder\n  A\n'
+  it('keeps that name in the text, and is the same figure', () => {
+    const [first, second] = ok(square).parts[0]!.slots.map(({ content }) => content)
+    expect(first).toEqual({ ...second, called: 'Allemande left' })
+    expect(sheetText(ok(square), SHIPPED_FIGURES)).toContain(
+      '  Allemande left\n  Corner turn left\n',
+    )
+  })
+  it('is its own where only the spelling differs', () =>
+    expect(
+      ok('dance: waltz\npart A\n  Thru, face, close\norder\n  A\n').parts[0]!.slots[0]!.content,
+    ).not.toHaveProperty('called'))
+})
+
+describe('a text that does not say how all stand', () => {
+  const start = (dance: string, more = '') =>
+    ok(`dance: ${dance}\n${more}part A\n  "wait" = 4\norder\n  A\n`)
+  it('has what its dance usually has', () => {
+    expect(start('line dance')).toMatchObject({
+      formation: 'lines',
+      schoolId: 'line',
+      start: { hold: 'none', lead: { facing: 0, weight: 'left' } },
+    })
+    expect(start('clog').start.lead.weight).toBe('right')
+    expect(start('ring dance').start.hold).toBe('ring')
+    expect(start('rumba').start.hold).toBe('butterfly')
+  })
+  it('has what it does say', () => {
+    expect(
+      start('line dance', "start: none; all face 3 o'clock, left foot free\n").start.lead,
+    ).toEqual({
+      facing: 2,
+      weight: 'right',
+    })
+    expect(start('line dance', 'school: round\nformation: solo\n')).toMatchObject({
+      schoolId: 'round',
+      formation: 'solo',
+    })
+    expect(
+      start('waltz', 'start: semi; lead faces line of dance, left foot free\n').start.hold,
+    ).toBe('semi-closed')
+  })
+})

@@ -1,4 +1,10 @@
-import { familyOf, figureReference, variationText, type Figure } from '../figure/index.ts'
+import {
+  familyOf,
+  figureReference,
+  findFigure,
+  variationText,
+  type Figure,
+} from '../figure/index.ts'
 import {
   usualKind,
   type Overrule,
@@ -71,9 +77,22 @@ export function contentText(
 ): string {
   if (content.type === 'words') return `${quoted(content.text)} = ${lengthText(content)}`
   const figure = figures.find(({ id }) => id === content.figureId)
-  const name = figure ? figureReference(figure, figures, familyOf(dance)) : `#${content.figureId}`
+  const name = figure ? nameOf(figure, content, figures, familyOf(dance)) : `#${content.figureId}`
   const varied = variationText(content.variation)
   return varied === '' && !name.endsWith(')') ? name : `${name} (${varied})`
+}
+
+/** What it is called here, where that names it as surely as its own name. */
+function nameOf(
+  figure: Figure,
+  { called }: Extract<SlotContent, { type: 'figure' }>,
+  figures: readonly Figure[],
+  family: string,
+): string {
+  const found = called && figure.family === family ? findFigure(called, figures, family) : null
+  return found?.ok && found.value.id === figure.id
+    ? called!
+    : figureReference(figure, figures, family)
 }
 
 const LABEL = /^[\p{L}\p{N}][\p{L}\p{N}-]*$/u

@@ -5,6 +5,7 @@ import {
   familyOf,
   findFigure,
   findVaried,
+  otherNameOf,
   piecesOutsideQuotes,
   readVariation,
   type Figure,
@@ -83,14 +84,30 @@ function readContent(
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
   return figure.ok
-    ? asFigure(line, { figure: figure.value, variation: variation.value }, lengthTicks)
+    ? asFigure(
+        line,
+        {
+          figure: figure.value,
+          variation: variation.value,
+          called: otherNameOf(figure.value, whole?.ok ? stated : name),
+        },
+        lengthTicks,
+      )
     : succeed({ type: 'figure', figureId: name.slice(1), variation: variation.value })
 }
 
 /** A figure of the book as it is danced; refused where the line says another length than it has. */
 function asFigure(
   line: Line,
-  { figure, variation }: { readonly figure: Figure; readonly variation: Variation },
+  {
+    figure,
+    variation,
+    called = null,
+  }: {
+    readonly figure: Figure
+    readonly variation: Variation
+    readonly called?: string | null
+  },
   lengthTicks: number | null | undefined,
 ): Result<SlotContent> {
   const danced = lengthTicks == null ? null : applyVariation(figure, variation)
@@ -103,5 +120,10 @@ function asFigure(
           written: beatsText(lengthTicks!),
         }),
       )
-    : succeed({ type: 'figure', figureId: figure.id, variation })
+    : succeed({
+        type: 'figure',
+        figureId: figure.id,
+        variation,
+        ...(called === null ? {} : { called }),
+      })
 }

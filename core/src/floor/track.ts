@@ -12,7 +12,13 @@ import {
   type Standing,
   type StatedNet,
 } from '../move/index.ts'
-import type { DancedPass, DancedSlot, Pass, Timeline } from '../routine/index.ts'
+import {
+  isStandingStill,
+  type DancedPass,
+  type DancedSlot,
+  type Pass,
+  type Timeline,
+} from '../routine/index.ts'
 
 /** One slot on the floor: where everybody stands before and after it, and the ways between. */
 export interface TrackedSlot {
@@ -232,7 +238,8 @@ function trackSlot(before: Standing, slot: DancedSlot): TrackedSlot {
     return as(notDanced(before, after), false, unknown)
   }
   if (lines) return as(before.isOpen ? notDanced(before) : dancedAlike(lines, before))
-  const isOpen = slot.lengthTicks > 0 && !STAYS.includes(before.places.shape)
+  const isOpen =
+    slot.lengthTicks > 0 && !STAYS.includes(before.places.shape) && !isStandingStill(slot)
   return as(notDanced(before, isOpen ? { ...before, isOpen } : before), isOpen)
 }
 

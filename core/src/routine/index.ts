@@ -16,6 +16,7 @@ export {
 } from './routine.ts'
 export { unfold, slotsOfPass, type UnfoldCache, type UnfoldContext } from './unfold.ts'
 export { danceElsewhere } from './danceSlot.ts'
+export { isStandingStill, saysNoSteps } from './noSteps.ts'
 export type { DancedPass, DancedSlot, Timeline } from './timeline.ts'
 export { NO_CHOICES, type Choices } from './choices.ts'
 export { nextLine, NO_MUSIC, tiePlace, type MusicLayout, type MusicSection } from './musicLayout.ts'

@@ -15,7 +15,13 @@ const lengthTicks = z.int().min(0).max(100_000)
  */
 const slotContentSchema = z.discriminatedUnion('type', [
   z
-    .strictObject({ type: z.literal('figure'), figureId: idSchema, variation: variationSchema })
+    .strictObject({
+      type: z.literal('figure'),
+      figureId: idSchema,
+      variation: variationSchema,
+      /** One of its other names, where it is called by that here. */
+      called: z.string().min(1).max(60).optional(),
+    })
     .readonly(),
   z
     .strictObject({

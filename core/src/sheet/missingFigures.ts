@@ -1,7 +1,13 @@
 import { freshId, type Finding, type Repair } from '../check/index.ts'
 import { sameValue } from '../document/index.ts'
 import { applyVariation, mirroredWords, type Figure, type FigureBook } from '../figure/index.ts'
-import { addSlot, type DancedSlot, type Slot, type SlotContent } from '../routine/index.ts'
+import {
+  addSlot,
+  figureContent,
+  type DancedSlot,
+  type Slot,
+  type SlotContent,
+} from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { Sheet } from './derive.ts'
 
@@ -98,7 +104,7 @@ function mirrorOf(
   book: FigureBook,
 ): SlotContent[] {
   const other = namedMirror(figure, book)
-  if (other) return [{ ...content, figureId: other.id }]
+  if (other) return [figureContent(other.id, content.variation)]
   const variation = { ...content.variation, reflected: !content.variation.reflected }
   return applyVariation(figure, variation).ok ? [{ ...content, variation }] : []
 }

@@ -1,5 +1,6 @@
 import {
   removeSlot,
+  saysNoSteps,
   setSlotField,
   varySlot,
   wordsContent,
@@ -117,9 +118,6 @@ function cutWrong({ routine }: Derived, slot: DancedSlot, why: string): Lack {
   }
 }
 
-/** Words that say what is done while nothing is danced: nobody looks for steps behind them. */
-const NO_STEPS =
-  /^(wait|hold|pause|rest|stand|listen|acknowledge|bow|clap|pose|walk off|applause)\b/i
 /** Words in the place of a figure: kept as they are, and their steps are not known. */
 const isUnknown = ({ slot }: DancedSlot): boolean =>
   slot.content.type === 'words' &&
@@ -128,7 +126,7 @@ const isUnknown = ({ slot }: DancedSlot): boolean =>
   !slot.content.moves &&
   !slot.content.net &&
   slot.content.until === undefined &&
-  !NO_STEPS.test(slot.content.text)
+  !saysNoSteps(slot.content.text)
 
 /** Looks the slot up only when it is missing something: most never are. */
 function dropping({ routine }: Derived, slot: DancedSlot): Repair[] {

@@ -10,7 +10,7 @@ import {
 import { memoised } from '../../document/index.ts'
 import { wordingsIn } from '../../figure/index.ts'
 import { setSlotField, setWording, type DancedSlot } from '../../routine/index.ts'
-import { aboutSlot, slotsByKey } from '../aboutSlot.ts'
+import { aboutSlot, placedOpenly, slotsByKey } from '../aboutSlot.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 
@@ -53,7 +53,7 @@ export function voice(derived: Derived): Found[] {
     const slot = slots.get(planned.slot.slotKey)!
     if (planned.said)
       return planned.why.pinBroken ? [pinBroken(slot, planned.said.wording.text)] : []
-    const code = UNSAID[planned.reason]
+    const code = placedOpenly(derived.timeline).has(slot.key) ? undefined : UNSAID[planned.reason]
     return code ? [unsaid(derived, slot, planned, code, roomFor(derived, derived.plan, i))] : []
   })
   const beside = derived.plan.extras.flatMap((planned): Found[] => {

@@ -312,6 +312,26 @@ const LONGWAYS: readonly Written[] = [
 ]
 const SQUARE: readonly Written[] = [
   {
+    name: 'Circle left',
+    beats: 8,
+    level: 'first',
+    lead: `${ringLeft(7)}, 8 right touch`,
+    say: 'all eight circle left halfway / circle left halfway / circle left',
+    de: 'alle acht Kreis links halb / Kreis links halb / Kreis links',
+    moves: 'circle left 1/2',
+    remarks: 'Halfway round in eight counts: danced twice, or back to the right, all are home.',
+  },
+  {
+    name: 'Circle right',
+    beats: 8,
+    level: 'first',
+    lead: ringBack(8, 1),
+    say: 'all eight circle right halfway / circle right halfway / circle right',
+    de: 'alle acht Kreis rechts halb / Kreis rechts halb / Kreis rechts',
+    moves: 'circle right 1/2',
+    remarks: 'Halfway round in eight counts: danced twice, or back to the left, all are home.',
+  },
+  {
     name: 'Circle left and right',
     beats: 16,
     level: 'first',
@@ -352,7 +372,7 @@ const SQUARE: readonly Written[] = [
     lead: walk(8, ROUND_RIGHT),
     say: 'swing your partner at home / swing partner / swing',
     de: 'den Partner zu Hause drehen / Partner drehen / drehen',
-    moves: 'partners: swing facing in',
+    moves: '1-1 face partner; 2-8 partners: swing facing in',
     cautions: [SPIN],
   },
 ]

@@ -4,6 +4,7 @@ import { sameValue } from '../../document/index.ts'
 import { namesOf } from '../model/figureWords.ts'
 import type { Figure } from '../model/figure.ts'
 import { AS_WRITTEN, type Variation } from '../model/variation.ts'
+import { neededFoot } from '../model/weight.ts'
 import { mirroredWords } from '../model/mirroredWords.ts'
 import { netTurn } from '../model/turnAmount.ts'
 import { applyVariation } from '../model/vary.ts'
@@ -100,6 +101,7 @@ export function findVaried(
   const words = text.trim().split(/[\s,]+/)
   const ways: (() => Varied | null)[] = [
     () => otherSide(text, figures, family),
+    () => sideWithin(text, figures, family),
     ...words.slice(1).map((_, i) => {
       const behind = words.length - 1 - i
       const name = words.slice(0, behind).join(' ')
@@ -130,6 +132,16 @@ function otherSide(text: string, figures: readonly Figure[], family: string): Va
   const other = mirroredWords(text, 'en')
   const figure = other === text ? null : ofDance(other, figures, family)
   return figure && { figure, variation: MIRRORED }
+}
+
+/** “Side rock left, recover” and “left coaster step”: begun on that foot, who dances alone. */
+function sideWithin(text: string, figures: readonly Figure[], family: string): Varied | null {
+  const side = /\b(left|right)\b/i.exec(text)?.[1]!.toLowerCase()
+  const name = text.replace(/\s*\b(?:left|right)\b/i, '')
+  const figure = side === undefined ? null : ofDance(name, figures, family)
+  if (!figure || figure.dancers !== 'solo' || netTurn(figure.lead) !== 0) return null
+  const foot = neededFoot(figure.lead)
+  return foot && { figure, variation: foot === side ? AS_WRITTEN : MIRRORED }
 }
 
 function variedBy(

@@ -40,7 +40,10 @@ describe('names as they are typed from paper', () => {
     ['line dance', 'Step, pivot half left', 'Step, half pivot (mirrored)'],
     ['line dance', 'Step, pivot half right', 'Step, half pivot'],
     ['waltz', 'Left turning box, half', 'Left turning box (half)'],
-    // By the name of the other side.
+    // By the name of the other side, or the foot that begins.
+    ['line dance', 'Side rock left, recover', 'Side rock, recover (mirrored)'],
+    ['line dance', 'Left coaster step', 'Coaster step (mirrored)'],
+    ['line dance', 'Right sailor step', 'Sailor step'],
     ['line dance', 'Rolling vine left', 'Rolling vine right (mirrored)'],
     ['line dance', 'Vine left, 1/4, scuff', 'Vine right, quarter, scuff (mirrored)'],
     ['cha-cha', 'Cucaracha right', 'Cucaracha left (mirrored)'],

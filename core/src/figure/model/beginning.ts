@@ -51,6 +51,7 @@ function begunFrom(standing: CoupleState, danced: DancedFigure): Beginning {
   const into = turnedInto(state, danced, (hold) => holdsFlow(state.hold, hold))
   if (into) return { state: into, takes: 'turned' }
   const stood = holds.find((hold) => relationFits({ ...state, hold }))
+  if (inSet) return { state: standingIn(state, stood ?? holds[0]!), takes: 'fits' }
   // Who stand alike are no couple: they give hands in a ring, and in no hold of two.
   const isRing = stood !== undefined && holdOf(stood)?.relation === null
   if (isAlike(state) && !isRing) return { state, takes: 'asked' }

@@ -159,6 +159,7 @@ const SAID_HOLDS: Readonly<Record<string, string>> = {
 /** A hold by what it is called, or by what dancers say for it. */
 export const heldAs = (said: string): string => SAID_HOLDS[said] ?? said
 
+/** Whether a text is a hold: one of the list, or one of somebody's own, written out. */
 export const isHold = (id: string): boolean => holdOf(id) !== null
 /** What a hold is called: an own one by its name, without what is written out behind it. */
 export const holdName = (id: string): string => readOwnHold(id)?.name ?? id

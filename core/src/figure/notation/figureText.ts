@@ -249,6 +249,12 @@ function calledSo(text: string, figures: readonly Figure[], family: string): rea
   )
 }
 
+/** The other name by which a text calls a figure; null where it is its own, or only nearly one. */
+export const otherNameOf = ({ name, aliases }: Figure, text: string): string | null =>
+  spelt(name) === spelt(text)
+    ? null
+    : (aliases.find((alias) => spelt(alias.name) === spelt(text))?.name ?? null)
+
 type ByName = Map<string, Figure[]>
 /** The figures of each dance by what they are called: a book is gone through once. */
 const namesIn = memoised((figures: readonly Figure[]) => {

@@ -46,7 +46,7 @@ export function slotName(content: SlotContent, figureName: string | null): strin
           ? `, ab ${number(cut.ticks / 24 + 1)}`
           : ''
   return [
-    `${figureName ?? content.figureId}${part}`,
+    `${content.called ?? figureName ?? content.figureId}${part}`,
     turn === undefined ? '' : `, Drehung ${turnWords(turn)}`,
     withoutPause ? ', ohne Pause' : '',
     more(n),

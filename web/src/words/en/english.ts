@@ -53,7 +53,7 @@ export function slotName(content: SlotContent, figureName: string | null): strin
         : cut?.type === 'from'
           ? `, from ${cut.ticks / 24 + 1}`
           : ''
-  return `${figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${turnWords(turn)}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
+  return `${content.called ?? figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${turnWords(turn)}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
 
 /** A time through a part: by its number where the part comes more than once. */
