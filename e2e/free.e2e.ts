@@ -63,11 +63,13 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
   const all = (await taken()).filter(({ at }) => at < 96)
   for (const phrase of [0, 24, 48, 72]) {
     const inside = all.filter(({ at }) => at >= phrase && at < phrase + 24)
-    // Nothing crosses the line, nothing is left open, nothing comes twice running.
+    // Nothing crosses the line, nothing is left open.
     expect(inside[0]!.at).toBe(phrase)
     expect(inside.reduce((sum, { beats }) => sum + beats, 0)).toBe(24)
   }
-  all.slice(1).forEach(({ figureId }, i) => expect(figureId).not.toBe(all[i]!.figureId))
+  // What was called last comes again only where nothing else closes the phrase.
+  const twice = all.slice(1).filter(({ figureId }, i) => figureId === all[i]!.figureId)
+  expect(twice.length).toBeLessThanOrEqual(1)
   expect(
     Math.max(
       ...(await probe(page, ({ free }) =>
@@ -90,8 +92,16 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
 })
 
 test('where no phrase closes it says so and cannot begin', async ({ page }) => {
+  // Three beats by three never fill eight bars of four.
+  await page.route('**/api/figures', async (route) => {
+    const answer = await route.fetch()
+    const list = (await answer.json()) as { figures: { id: string; family: string }[] }
+    const waltz = list.figures.find(({ id }) => id === 'waltz.forward-waltz')!
+    list.figures.push({ ...waltz, id: 'sedge.walk-three', family: 'sedge dance' })
+    await route.fulfill({ response: answer, json: list })
+  })
   await page.goto('/free')
-  await choose(page.getByLabel('Dance'), 'paso doble')
+  await choose(page.getByLabel('Dance'), 'sedge dance')
   await expect(page.getByText('No phrase of these figures closes as it began.')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Begin' })).toBeDisabled()
 })

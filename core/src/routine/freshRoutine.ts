@@ -28,7 +28,10 @@ export function usualStart(formation: Formation | undefined, dance = ''): Couple
     case 'solo':
       return alone(TWELVE, figureFamily(dance) === 'clog' ? 'left' : 'right')
     case 'ring':
-      return { ...alone(CENTRE, 'left'), hold: 'ring' }
+      // In a mixer the leads stand inside, each before a partner.
+      return figureFamily(dance) === 'mixer'
+        ? startingState('two hands', WALL)
+        : { ...alone(CENTRE, 'left'), hold: 'ring' }
     case 'set':
       return { ...alone(CENTRE, 'right'), hold: 'ring' }
     default:

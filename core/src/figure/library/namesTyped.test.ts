@@ -35,8 +35,13 @@ describe('names as they are typed from paper', () => {
     ['square dance', 'Grand right and left', 'Grand chain home'],
     ['ring dance', 'Grapevine', 'Grapevine to the right'],
     ['cha-cha', 'Fence line', 'Side door'],
+    // By what is said of them, in German too.
+    ['rumba', 'Grundschritt', 'Basic'],
+    ['line dance', 'Grapevine rechts', 'Vine right, touch'],
+    ['samba', 'Basic', 'Basic forward and back'],
     // With how they are danced behind the name.
-    ['waltz', 'Hover to semi', 'Hover (to semi-closed)'],
+    ['waltz', 'Whisk to semi', 'Whisk (to semi-closed)'],
+    ['waltz', 'Hover to semi', 'Hover'],
     ['line dance', 'Step, pivot half left', 'Step, half pivot (mirrored)'],
     ['line dance', 'Step, pivot half right', 'Step, half pivot'],
     ['waltz', 'Left turning box, half', 'Left turning box (half)'],

@@ -237,7 +237,8 @@ export function readParts(
 
 /**
  * Figures of a dance that have the name but for its spelling; else those that have it as an alias;
- * else those that have it but for where its number and its side stand.
+ * else those that have it but for where its number and its side stand; else those of which it is
+ * said, in any language.
  */
 function calledSo(text: string, figures: readonly Figure[], family: string): readonly Figure[] {
   const known = namesIn(figures).get(family)
@@ -245,6 +246,7 @@ function calledSo(text: string, figures: readonly Figure[], family: string): rea
     known?.names.get(spelt(text)) ??
     known?.aliases.get(spelt(text)) ??
     known?.keys.get(nameKey(text)) ??
+    known?.said.get(spelt(text)) ??
     []
   )
 }
@@ -258,7 +260,7 @@ export const otherNameOf = ({ name, aliases }: Figure, text: string): string | n
 type ByName = Map<string, Figure[]>
 /** The figures of each dance by what they are called: a book is gone through once. */
 const namesIn = memoised((figures: readonly Figure[]) => {
-  const families = new Map<string, Record<'names' | 'aliases' | 'keys', ByName>>()
+  const families = new Map<string, Record<'names' | 'aliases' | 'keys' | 'said', ByName>>()
   const put = (names: ByName, name: string, figure: Figure): void => {
     const before = names.get(name)
     if (!before) names.set(name, [figure])
@@ -269,11 +271,14 @@ const namesIn = memoised((figures: readonly Figure[]) => {
       names: new Map(),
       aliases: new Map(),
       keys: new Map(),
+      said: new Map(),
     }
     families.set(figure.family, own)
     put(own.names, spelt(figure.name), figure)
     for (const { name } of figure.aliases) put(own.aliases, spelt(name), figure)
     for (const name of namesOf(figure)) put(own.keys, nameKey(name), figure)
+    for (const words of Object.values(figure.wordings))
+      for (const text of [words?.full, words?.short]) if (text) put(own.said, spelt(text), figure)
   }
   return families
 })
@@ -295,7 +300,10 @@ export function findFigure(
   const full = figures.filter((one) => `${one.family}: ${one.name}`.toLowerCase() === wanted)
   const found = full.length > 0 ? full : figures.filter((one) => one.name.toLowerCase() === wanted)
   const named = found.filter((figure) => figure.family === family)
-  const own = named.length > 0 ? named : calledSo(text, figures, family)
+  const called = named.length > 0 ? named : calledSo(text, figures, family)
+  // How any dance is opened and ended is nobody's own.
+  const own =
+    called.length > 0 || found.length > 0 ? called : calledSo(text, figures, 'openings and endings')
   const answers = full.length > 0 || own.length === 0 ? found : own
   if (answers.length === 1) return succeed(answers[0]!)
   if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })
