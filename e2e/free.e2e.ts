@@ -92,12 +92,13 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
 })
 
 test('where no phrase closes it says so and cannot begin', async ({ page }) => {
-  // Three beats by three never fill eight bars of four.
+  // Five beats by five never fill eight bars of three.
   await page.route('**/api/figures', async (route) => {
     const answer = await route.fetch()
     const list = (await answer.json()) as { figures: { id: string; family: string }[] }
     const waltz = list.figures.find(({ id }) => id === 'waltz.forward-waltz')!
-    list.figures.push({ ...waltz, id: 'sedge.walk-three', family: 'sedge dance' })
+    const fields = { id: 'sedge.walk-five', family: 'sedge dance', lengthTicks: 5 * 24 }
+    list.figures.push({ ...waltz, ...fields })
     await route.fulfill({ response: answer, json: list })
   })
   await page.goto('/free')
