@@ -21,6 +21,9 @@ export interface Asked {
   readonly isGuess: boolean
 }
 
+/** A figure, and how it is danced. */
+type Varied = Pick<Asked, 'figure' | 'variation'>
+
 const MOST_GUESSES = 4
 /** Letters that may be wrong in a name, as a share of it. */
 const MAY_BE_WRONG = 1 / 3
@@ -97,7 +100,7 @@ export function findVaried(
   text: string,
   figures: readonly Figure[],
   family: string,
-): Pick<Asked, 'figure' | 'variation'> | null {
+): Varied | null {
   const words = text.trim().split(/[\s,]+/)
   const ways: (() => Varied | null)[] = [
     () => otherSide(text, figures, family),
@@ -116,8 +119,6 @@ export function findVaried(
   }
   return null
 }
-
-type Varied = Pick<Asked, 'figure' | 'variation'>
 
 /** A figure of the dance that has the name; null where none has, or several have. */
 function ofDance(name: string, figures: readonly Figure[], family: string): Figure | null {
