@@ -138,18 +138,24 @@ function bookWordings(
 
 /**
  * The other name by which the sheet calls a figure, where that says more than a part of the book's
- * own words, and is of the language that is spoken.
+ * own words, and is of the language that is spoken. It is shortened as the book shortens the
+ * figure, where that says nothing else.
  */
 function calledIn({ content }: Slot, figure: Figure, language: CueLanguage): Texts | null {
   const called = content.type === 'figure' ? content.called : undefined
   const alias = figure.aliases.find(({ name }) => name === called)
   if (!alias || (alias.language ?? 'en') !== language.id) return null
   const text = alias.name.toLowerCase()
-  const { full } = wordingsIn(figure, language.id)
-  const known = new Set(wordsOf(full))
-  return wordsOf(text).every((word) => known.has(word))
-    ? null
-    : { full: text, short: text, keyWord: text }
+  const { full, short, keyWord } = wordingsIn(figure, language.id)
+  const isPartOf = (part: string, whole: string): boolean => {
+    const known = new Set(wordsOf(whole))
+    return wordsOf(part).every((word) => known.has(word))
+  }
+  if (isPartOf(text, full)) return null
+  const shorter = (words: string | null | undefined, otherwise: string): string =>
+    words && isPartOf(words, text) ? words : otherwise
+  const shortened = shorter(short, text)
+  return { full: text, short: shortened, keyWord: shorter(keyWord, shortened) }
 }
 
 /**

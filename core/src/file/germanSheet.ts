@@ -245,6 +245,8 @@ const KINDS: readonly Pair[] = [
 const OPENINGS: readonly Pair[] = [
   ['part {rest}', 'Teil {rest}'],
   ['order', 'Ablauf'],
+  // Read as well.
+  ['order', 'Reihenfolge'],
   ['left so', 'so gelassen'],
 ]
 const CHANGES: readonly Pair[] = [
@@ -341,12 +343,13 @@ function slotHead(text: string, to: 0 | 1): string {
 /** A time through: its kind, its part, how often, mirrored, from where to where. */
 function passHead(text: string, to: 0 | 1): string {
   const [, kind = '', rest = text] =
-    /^(\p{L}+) (?!x ?\d|mirrored|gespiegelt|from |von )(.+)$/su.exec(text) ?? []
+    /^(\p{L}+) (?!x ?\d|half|halb|mirrored|gespiegelt|from |von )(.+)$/su.exec(text) ?? []
   const told = kind === '' ? null : piece(kind, KINDS, to)
   const [label, tail] = labelled(told === null ? text : rest)
   const turned =
     to === 0
       ? tail
+          .replace(/ halb(?= |$)/u, ' half')
           .replace(/ gespiegelt(?= |$)/u, ' mirrored')
           .replace(/ von (\S.*) bis (\S.*)$/u, ' from $1 to $2')
       : tail
@@ -354,10 +357,14 @@ function passHead(text: string, to: 0 | 1): string {
           .replace(/ from (\S.*) to (\S.*)$/, ' von $1 bis $2')
   return `${told === null ? '' : `${told} `}${label}${turned}`
 }
+/** What a time through is, `ending` or `Schluss`, in English; null where a word says nothing of it. */
+export const passKindOf = (word: string): string | null =>
+  KINDS.find((pair) => pair.some((one) => one.toLowerCase() === word.toLowerCase()))?.[0] ?? null
+
 /** The label of a part, which may be anything in quotation marks, and what stands behind it. */
 function labelled(text: string): readonly [string, string] {
   const [, label = text, tail = ''] =
-    /^("(?:[^"\\]|\\.)*"|.*?)((?: x ?\d{1,2})?(?: mirrored| gespiegelt)?(?: (?:from|von) .+ (?:to|bis) .+)?)$/su.exec(
+    /^("(?:[^"\\]|\\.)*"|.*?)((?: x ?\d{1,2})?(?: half| halb)?(?: mirrored| gespiegelt)?(?: (?:from|von) .+ (?:to|bis) .+)?)$/su.exec(
       text,
     ) ?? []
   return [label, tail]
@@ -385,9 +392,21 @@ export type Section = 'heading' | 'part' | 'order' | 'left'
 /** The section that a line at the margin opens; null where it opens none. */
 export function sectionOf(text: string): Section | null {
   if (/^(?:part|teil) ./i.test(text)) return 'part'
-  if (/^(?:order|ablauf):?$/i.test(text)) return 'order'
+  if (/^(?:order|ablauf|reihenfolge)(?::.*|$)/i.test(text)) return 'order'
   return /^(?:left so|so gelassen):?$/i.test(text) ? 'left' : null
 }
+
+/** An order that stands on the line of its heading. */
+const ORDER_IN_LINE = /^\p{L}+:\s*(\S.*)$/su
+const inOrder = (text: string, to: 0 | 1): string =>
+  [
+    ['half', 'halb'],
+    ['mirrored', 'gespiegelt'],
+  ].reduce(
+    (said, pair) =>
+      said.replaceAll(new RegExp(` ${pair[1 - to]!}(?=[\\s,]|$)`, 'giu'), ` ${pair[to]!}`),
+    text,
+  )
 
 /**
  * One line in the other language: what it says of its own in that language's words, all else as it
@@ -397,6 +416,8 @@ export function sectionOf(text: string): Section | null {
  */
 export function lineIn(language: Language, text: string, section: Section, depth: number): string {
   const to = language === 'de' ? 1 : 0
+  const [, rest] = (depth === 0 && sectionOf(text) === 'order' && ORDER_IN_LINE.exec(text)) || []
+  if (rest !== undefined) return `${to === 0 ? 'order' : 'Ablauf'}: ${inOrder(rest, to)}`
   if (depth === 0 && sectionOf(text) !== null)
     return withExtras(text, (head) => translated(head, OPENINGS, to), PART_EXTRAS, to)
   if (section === 'heading') return headingLine(text, to)

@@ -15,7 +15,9 @@ import { HEADING_EXTRAS, HEADING_KEYS } from './sheetHeading.ts'
 import { readPartExtra } from './sheetExtras.ts'
 import { linesOf, on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
 import { addOverrule, addToOrder, partOf } from './sheetTextOrder.ts'
-import { readSlot } from './sheetTextSlot.ts'
+import { startOfFirst } from './sheetTextStart.ts'
+import { readSlots } from './sheetTextSlot.ts'
+import { passesInLine, withSaidLength } from './sheetTextShort.ts'
 import { readValue } from './sheetTextWords.ts'
 
 /**
@@ -52,9 +54,16 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   for (const line of lines) {
     if (line.depth === 0 && /^figure\s+\S/i.test(line.text))
       return refuse(line, problem('sheet-text.figure-here'))
-    const opened = line.depth === 0 && /^(?:part (.+)|(order):?|(left so):?)$/is.exec(line.text)
+    const opened =
+      line.depth === 0 && /^(?:part (.+)|(order)(?::\s*(.*))?|(left so):?)$/is.exec(line.text)
     if (opened) {
-      section = opened[2] ? 'order' : opened[3] ? 'left' : 'part'
+      section = opened[2] ? 'order' : opened[4] ? 'left' : 'part'
+      for (const text of opened[3] ? passesInLine(opened[3], routine.parts) : []) {
+        const next = addToOrder({ ...line, text, depth: 1 }, routine, options)
+        if (!next.ok) return next
+        routine = next.value
+        passLines.push(line.number)
+      }
       if (!opened[1]) continue
       const part = readPart(line, opened[1], newId())
       if (!part.ok) return part
@@ -78,7 +87,9 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
     if (section === 'order' && next.value.passes.length > routine.passes.length)
       passLines.push(line.number)
     routine = next.value
-    if (section === 'part') slotLines.at(-1)!.push(line.number)
+    if (section === 'part')
+      while (slotLines.at(-1)!.length < routine.parts.at(-1)!.slots.length)
+        slotLines.at(-1)!.push(line.number)
   }
   if (routine.parts.length === 0) return problem('sheet-text.no-part')
   for (const [id, { line, reference }] of versions) {
@@ -91,6 +102,8 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
       ),
     }
   }
+  if (firstLine !== undefined && !says.has('start'))
+    routine = { ...routine, start: startOfFirst(routine, options.figures) }
   const valid = validate(routineSchema, routine, 'The text')
   return valid.ok
     ? succeed({ routine: valid.value, slotLines, partLines })
@@ -220,14 +233,16 @@ function readHeading(line: Line, routine: Routine, says: ReadonlySet<string>): R
 }
 
 function addSlot(line: Line, routine: Routine, options: SheetTextOptions): Result<Routine> {
-  const slot = readSlot(line, line.text, routine.dance, options)
-  if (!slot.ok) return slot
+  const slots = readSlots(line, line.text, routine.dance, options)
+  if (!slots.ok) return slots
   const part = routine.parts.at(-1)!
+  const own = slots.value.map((slot) => ({
+    id: options.newId(),
+    ...slot,
+    content: withSaidLength(slot.content, routine.metre),
+  }))
   return succeed({
     ...routine,
-    parts: [
-      ...routine.parts.slice(0, -1),
-      { ...part, slots: [...part.slots, { id: options.newId(), ...slot.value }] },
-    ],
+    parts: [...routine.parts.slice(0, -1), { ...part, slots: [...part.slots, ...own] }],
   })
 }

@@ -12,6 +12,7 @@ import { problem } from './problem.ts'
 import { readPassExtra } from './sheetExtras.ts'
 import { on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
 import { CHANGE_WORD, contentText, PASS_WORDS } from './sheetTextPrint.ts'
+import { firstHalf } from './sheetTextShort.ts'
 import { readSlot } from './sheetTextSlot.ts'
 import { quoted, readQuoted, readValue } from './sheetTextWords.ts'
 
@@ -37,7 +38,7 @@ export function addToOrder(
   if (line.depth === 2) return addChange(line, routine, options)
   const [head = '', ...extras] = piecesOutsideQuotes(line.text, '|').map((piece) => piece.text)
   const found = new RegExp(
-    `^(?:(${PASS_WORDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
+    `^(?:(${PASS_WORDS.join('|')}) )?("(?:[^"\\\\]|\\\\.)*"|#\\d+|[\\p{L}\\p{N}-]+)(?: x ?(\\d{1,2}))?( half)?( mirrored)?(?: from ("(?:[^"\\\\]|\\\\.)*"|\\S+) to ("(?:[^"\\\\]|\\\\.)*"|\\S+))?$`,
     'iu',
   ).exec(labelAsReference(head, routine))
   if (!found) return refuse(line, problem('sheet-text.pass', { text: line.text }))
@@ -45,18 +46,15 @@ export function addToOrder(
   if (!part.ok) return part
   const times = Number(found[3] ?? 1)
   if (times < 1 || times > 64) return refuse(line, problem('sheet-text.times'))
-  const [from, to] = [found[5], found[6]].map((one) =>
-    one === undefined ? null : slotOf(line, part.value, one, routine.dance, options.figures),
-  )
-  if (from && !from.ok) return from
-  if (to && !to.ok) return to
+  const stretch = stretchOf(line, part.value, found, routine.dance, options.figures)
+  if (!stretch.ok) return stretch
   let pass: Pass = {
     id: options.newId(),
     partId: part.value.id,
     kind: (found[1]?.toLowerCase() ?? usualKind(part.value.label)) as Pass['kind'],
     times,
-    reflected: found[4] !== undefined,
-    stretch: from?.ok && to?.ok ? { from: from.value, to: to.value } : null,
+    reflected: found[5] !== undefined,
+    stretch: stretch.value,
     changes: [],
   }
   for (const extra of extras) {
@@ -65,6 +63,22 @@ export function addToOrder(
     pass = { ...pass, ...read.value }
   }
   return succeed({ ...routine, passes: [...routine.passes, pass] })
+}
+
+/** From where to where a time through goes: as its line says, the first half, or all. */
+function stretchOf(
+  line: Line,
+  part: Part,
+  [, , , , half, , from, to]: RegExpExecArray,
+  dance: string,
+  figures: readonly Figure[],
+): Result<Pass['stretch']> {
+  if (from === undefined || to === undefined)
+    return half === undefined ? succeed(null) : on(line, firstHalf(part, figures))
+  const first = slotOf(line, part, from, dance, figures)
+  if (!first.ok) return first
+  const last = slotOf(line, part, to, dance, figures)
+  return last.ok ? succeed({ from: first.value, to: last.value }) : last
 }
 
 /** The part that a reference names: its label, or its number. */

@@ -47,6 +47,72 @@ export function readSlot(
   return succeed(slot)
 }
 
+/** What joins figures that stand on one line: `vine right, hitch`, `walk two and pick up`. */
+const JOINED = /\s*[,;+]\s*(?:and |then )?|\s+(?:and|then|und)\s+|\s+&\s+/i
+/** So many figures are looked for on a line at most. */
+const MOST_JOINED = 6
+
+/**
+ * The slots of a line: one, or several where no figure has its whole name and each piece of it is
+ * one that the dance has.
+ */
+export function readSlots(
+  line: Line,
+  text: string,
+  dance: string,
+  options: SheetTextOptions,
+): Result<SlotFields[]> {
+  const slot = readSlot(line, text, dance, options)
+  if (!slot.ok) return slot
+  const { content } = slot.value
+  const isUnknown = content.type === 'words' && content.text === text && /^[^"“„»#]/.test(text)
+  const pieces = isUnknown ? text.split(JOINED) : []
+  const several =
+    pieces.length < 2 || pieces.length > MOST_JOINED
+      ? null
+      : joined(text, pieces, (name) => danceFigure(line, name, dance, options))
+  return succeed(several ? several.map((content) => ({ ...slot.value, content })) : [slot.value])
+}
+
+/** Each piece as a figure, the longest names first; null where something is left that is none. */
+function joined(
+  text: string,
+  pieces: readonly string[],
+  read: (name: string) => SlotContent | null,
+): SlotContent[] | null {
+  if (pieces.length === 0) return []
+  for (let own = pieces.length; own > 0; own--) {
+    const end = text.indexOf(pieces[own - 1]!, pieces.slice(0, own - 1).join('').length)
+    const name = text.slice(0, end + pieces[own - 1]!.length)
+    const content = read(name)
+    const rest = content && joined(afterJoin(text.slice(name.length)), pieces.slice(own), read)
+    if (content && rest) return [content, ...rest]
+  }
+  return null
+}
+const afterJoin = (text: string): string => text.replace(new RegExp(`^${JOINED.source}`, 'i'), '')
+
+/** A figure of the dance, or of how any dance is opened and ended; null where none is called so. */
+function danceFigure(
+  line: Line,
+  name: string,
+  dance: string,
+  { figures }: SheetTextOptions,
+): SlotContent | null {
+  const family = familyOf(dance)
+  const figure = findFigure(name, figures, family)
+  const isOwn = figure.ok && [family, 'openings and endings'].includes(figure.value.family)
+  const found = isOwn
+    ? {
+        figure: figure.value,
+        variation: AS_WRITTEN,
+        called: otherNameOf(figure.value, name),
+      }
+    : findVaried(name, figures, family)
+  const content = found && asFigure(line, found, null)
+  return content?.ok ? content.value : null
+}
+
 /**
  * A figure with its variation, words in quotation marks with a length, or a name that nothing
  * answers to.

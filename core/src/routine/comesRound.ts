@@ -25,7 +25,9 @@ export type RoundDifference =
 export function comesRoundTo(start: CoupleState, end: CoupleState): RoundDifference[] {
   const feet = ROLES.flatMap((role): RoundDifference[] => {
     const [now, wanted] = [freeFoot(end[role].weight), freeFoot(start[role].weight)]
-    return now === wanted ? [] : [{ what: 'foot', role, now, wanted }]
+    // Weight on both, or nobody knows on which: either foot can begin.
+    const either = end[role].weight === 'both' || start[role].weight === 'both'
+    return now === wanted || either ? [] : [{ what: 'foot', role, now, wanted }]
   })
   const facings = ROLES.flatMap((role): RoundDifference[] =>
     end[role].facing === start[role].facing

@@ -3,6 +3,7 @@ import {
   applyVariation,
   danceFrom,
   asBegun,
+  keptByState,
   onFootAsked,
   type CoupleState,
   type Figure,
@@ -11,6 +12,7 @@ import {
 import type { Tick } from '../time/index.ts'
 import type { Choices } from './choices.ts'
 import { nextLine, type MusicLayout } from './musicLayout.ts'
+import { saysNoSteps } from './noSteps.ts'
 import type { Part, Pass, Slot, SlotContent } from './routine.ts'
 import type { DancedSlot } from './timeline.ts'
 
@@ -102,7 +104,7 @@ export function danceElsewhere(
   const danced = slot.danced && asBegun(slot.danced, before)
   const { after, troubles } = danced
     ? danceFrom(before, danced)
-    : { after: before, troubles: slot.troubles }
+    : { after: stateAfterStill(slot.slot, before), troubles: slot.troubles }
   return {
     ...slot,
     danced,
@@ -117,6 +119,16 @@ export function danceElsewhere(
 
 const afterSwap = (slot: Slot, state: CoupleState): CoupleState =>
   slot.swap ? { ...state, lead: state.follow, follow: state.lead } : state
+
+const stateAfterStill = ({ content }: Slot, before: CoupleState): CoupleState =>
+  content.type === 'words' && saysNoSteps(content.text) ? before : onEitherFoot(before)
+
+/** Nobody knows on which foot they stand. */
+const onEitherFoot = keptByState(({ lead, follow, hold }): CoupleState => ({
+  hold,
+  lead: { ...lead, weight: 'both' },
+  follow: { ...follow, weight: 'both' },
+}))
 
 /**
  * How long words take: as written, as chosen, or to the line of the music that they wait for; null
@@ -134,8 +146,8 @@ function wordsLength(
 }
 
 /**
- * A slot whose dancing is not known: it takes its time and changes nothing. What is open counts as
- * its least.
+ * A slot whose dancing is not known: it takes its time and changes nothing, but that either foot
+ * may be free after it. What is open counts as its least.
  */
 function still(
   placed: Placed,
@@ -154,7 +166,7 @@ function still(
     lengthTicks: length,
     end: (placed.start + length) as Tick,
     open: lengthTicks === null,
-    after: afterSwap(placed.slot, placed.before),
+    after: afterSwap(placed.slot, stateAfterStill(placed.slot, placed.before)),
     troubles: [],
   }
 }

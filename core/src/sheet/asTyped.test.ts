@@ -87,6 +87,60 @@ part A
 order
   A x4
 `,
+  'a line dance with endings and figures on one line': `dance: line dance
+phrase: 32 counts
+part A
+  Grapevine right, scuff
+  Grapevine left, scuff
+  Rocking chair
+  Shuffle right, rock back
+  Shuffle left, rock back
+  Walk forward 3, kick
+  Walk back 3, touch
+  Heel switches (x2)
+order: A x4
+`,
+  'a longways dance': `dance: longways
+part A
+  Long lines forward and back
+  Do-si-do neighbour
+  Swing neighbour
+  Right and left through
+  Ladies chain
+  Left-hand star
+  Balance and swing partner
+order
+  A x4
+`,
+  'a Viennese waltz that begins on the right foot': `dance: viennese waltz
+part A
+  Natural turn (x3)
+  Change step
+  Reverse turn (x3)
+  Change step (mirrored)
+order: A x2
+`,
+  'a slow foxtrot': `dance: foxtrot
+start: closed; lead faces diagonal line and wall
+part A
+  Three step
+  Natural weave
+  Reverse wave
+  Back feather
+  Feather finish
+  Hover telemark
+  Hover fallaway
+  Slip pivot
+order: A
+`,
+  'a bachata': `dance: bachata
+part A
+  Basic
+  Box step
+  Lady's turn
+  Side step with tap
+order: A x4
+`,
 }
 
 const toFix = ({ findings }: Sheet): string[] =>

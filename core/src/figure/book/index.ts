@@ -25,6 +25,7 @@ import { SET_FIGURES } from './set.ts'
 import { PLACE_FIGURES } from './setPlaces.ts'
 import { CLOG_FIGURES } from './clog.ts'
 import { FOXTROT_FIGURES } from './foxtrot.ts'
+import { FOXTROT_SMOOTH, WALTZ_SMOOTH } from './smooth.ts'
 import { LINE_FIGURES } from './line.ts'
 import { QUICKSTEP_FIGURES } from './quickstep.ts'
 import { TANGO_FIGURES } from './tango.ts'
@@ -37,8 +38,10 @@ import { TWO_STEP_FIGURES } from './twoStep.ts'
 export const SHIPPED_FIGURES: readonly Figure[] = [
   ...WALTZ_FIGURES,
   ...WALTZ_STEPS,
+  ...WALTZ_SMOOTH,
   ...TWO_STEP_FIGURES,
   ...FOXTROT_FIGURES,
+  ...FOXTROT_SMOOTH,
   ...QUICKSTEP_FIGURES,
   ...TANGO_FIGURES,
   ...RUMBA_FIGURES,

@@ -175,6 +175,14 @@ const SAMBA: readonly Written[] = [
     de: 'Sambagang / Sambagang / Gang',
   },
   {
+    name: 'Stationary samba walk',
+    beats: 2,
+    from: 'closed, two hands, butterfly',
+    lead: '1 left in place, 1a right back x0.25 part weight, 2 left recover',
+    say: 'stationary samba walk / stationary walk / stationary',
+    de: 'Sambagang am Platz / Gang am Platz / am Platz',
+  },
+  {
     name: 'Travelling voltas',
     beats: 4,
     from: 'butterfly, open, none',
@@ -218,6 +226,15 @@ const BACHATA: readonly Written[] = [
     lead: '1 left forward, 2 right forward, 3 left forward, 4 right tap, 5 right back, 6 left back, 7 right back, 8 left tap',
     say: 'forward and back / forward, back / forward',
     de: 'vor und zurück / vor, zurück / vor',
+  },
+  {
+    name: 'Box step',
+    beats: 8,
+    from: 'closed, two hands',
+    level: 'first',
+    lead: '1 left side, 2 right close, 3 left forward, 4 right tap, 5 right side, 6 left close, 7 right back, 8 left tap',
+    say: 'box step / box step / box',
+    de: 'Quadrat / Quadrat / Quadrat',
   },
   {
     name: 'Right turn for the follow',

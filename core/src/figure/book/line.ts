@@ -1,4 +1,5 @@
 import { FLOOR, KNEES, SPIN, family, type Written } from './family.ts'
+import { ENDED } from './lineEndings.ts'
 
 /** Line dance: everyone alone, all facing the same wall. */
 const LINE: readonly Written[] = [
@@ -391,6 +392,14 @@ const LINE: readonly Written[] = [
     de: 'drei zurück, tippen / drei zurück / zurück',
   },
   {
+    name: 'Side, together, side, touch',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left together, 3 right side, 4 left touch',
+    say: 'side, together, side, touch / side, together, side / side, together',
+    de: 'Seite, ran, Seite, tippen / Seite, ran, Seite / Seite, ran',
+  },
+  {
     name: 'Grapevine half turn',
     beats: 4,
     lead: '1 right side, 2 left behind, 3 right side turn right 1/2, 4 left brush',
@@ -414,5 +423,5 @@ export const LINE_FIGURES = family(
     dancers: 'solo',
     frame: 'walls',
   },
-  LINE,
+  [...LINE, ...ENDED],
 )

@@ -69,6 +69,18 @@ const MIXER: readonly Written[] = [
       'The follow goes under the joined hands, against line of dance, to the partner who comes there.',
   },
   {
+    name: 'Follow on to the next',
+    beats: 4,
+    from: 'none',
+    level: 'first',
+    lead: '1 left in place, 2 right in place, 3 left in place, 4 right in place',
+    follow: '1 right forward right, 2 left forward right, 3 right forward right, 4 left close',
+    say: 'follow on to the next / on to the next / on',
+    de: 'Folgende weiter zum Nächsten / weiter zum Nächsten / weiter',
+    aliases: ['Ladies move on', 'Ladies on to the next'],
+    remarks: 'The follow goes to the next partner; the lead marks time and looks for them.',
+  },
+  {
     name: 'Stamp, stamp, stamp',
     beats: 2,
     from: 'none, open facing',

@@ -35,6 +35,7 @@ export const MOVES: Readonly<Record<string, string>> = {
   'square-dance.heads-forward-and-back': 'heads: forward and back',
   'square-dance.sides-forward-and-back': 'sides: forward and back',
   'square-dance.corner-turn-left': '1-1 face corner; 2-8 corners: turn left 1',
+  'square-dance.partners-back-to-back': '1-1 face partner; 2-8 partners: do-si-do',
   'square-dance.corner-back-to-back': '1-1 face corner; 2-8 corners: do-si-do',
   'square-dance.partner-turn-right': '1-1 face partner; 2-8 partners: turn right 1',
   'square-dance.grand-chain-home': 'with partners: grand chain 8',
@@ -52,6 +53,12 @@ export const MOVES: Readonly<Record<string, string>> = {
   'longways.neighbours-balance-and-swing':
     '1-4 neighbours: balance; 5-16 neighbours: swing facing across',
   'longways.neighbours-turn-right-once-and-a-half': 'neighbours: turn right 1 1/2',
+  'longways.neighbours-back-to-back': '1-1 face neighbour; 2-8 neighbours: do-si-do',
+  'longways.partners-back-to-back': '1-1 face partner; 2-8 partners: do-si-do',
+  'longways.neighbours-swing-facing-across':
+    '1-1 face neighbour; 2-8 neighbours: swing facing across',
+  'longways.partners-balance-and-swing':
+    '1-4 partners: balance; 5-16 partners: swing facing across',
   'longways.partners-swing-facing-across': '1-1 face partner; 2-8 partners: swing facing across',
   'longways.chain-across': 'follows: chain',
   'longways.right-and-left-through': 'right and left through',

@@ -1,4 +1,4 @@
-import { ARMS, SPIN, family, type Written } from './family.ts'
+import { ARMS, DIP, SPIN, family, type Written } from './family.ts'
 
 const COUPLE = 'closed, butterfly, two hands'
 const SIDE = 'open, semi-closed, half open'
@@ -229,6 +229,17 @@ const FIGURES: readonly Written[] = [
     follow: '1 right side turn right 1/2, 2 left side turn right 1/2',
     say: 'twirl two / twirl two / twirl',
     cautions: [ARMS, SPIN],
+  },
+  {
+    name: 'Dip back, recover',
+    beats: 4,
+    from: 'closed',
+    level: 'easy',
+    lead: 'S left back "dip", S right recover',
+    say: 'dip back, recover / dip, recover / dip',
+    de: 'zurück senken, hoch / senken, hoch / senken',
+    aliases: ['Dip and recover'],
+    cautions: [DIP],
   },
   {
     name: 'Fishtail',

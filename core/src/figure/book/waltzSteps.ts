@@ -1,4 +1,4 @@
-import { ARMS, SPIN, family, type Written } from './family.ts'
+import { ARMS, KNEES, SPIN, family, type Written } from './family.ts'
 
 /** Waltz figures of one bar, as they are typed. */
 const STEPS: readonly Written[] = [
@@ -106,6 +106,16 @@ const STEPS: readonly Written[] = [
     say: 'two left turns / left turns / left turns',
     de: 'zwei Linksdrehungen / Linksdrehungen / links herum',
     cautions: [SPIN],
+  },
+  {
+    name: 'Side corte',
+    beats: 3,
+    from: 'closed',
+    level: 'steady',
+    lead: '1 left side "left side, lower", 2 hold, 3 hold',
+    say: 'side corte / side corte / corte',
+    de: 'zur Seite senken / zur Seite senken / senken',
+    cautions: [KNEES],
   },
   {
     name: 'Progressive twinkles',

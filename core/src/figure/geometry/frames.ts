@@ -125,6 +125,27 @@ const plain = (text: string): string =>
     .replace(/^(?:the|toward|towards|to) +/, '')
     .replace(/^the +/, '')
 
+/** Words that a direction of the hall means the same without. */
+const FILLING: ReadonlySet<string> = new Set('of dance the to and & hall'.split(' '))
+/**
+ * A direction of the hall whatever words join it: “diagonally to line and wall”, “line and centre
+ * diagonal”. On the way round no word says that it is the way round.
+ */
+const hallKey = (text: string): string => {
+  const words = plain(text)
+    .replaceAll(/\bdiag(?:onally|\.)?(?= |$)/g, 'diagonal')
+    .replaceAll(/\bcenter\b/g, 'centre')
+    .replaceAll(/\blod\b/g, 'line')
+    .replaceAll(/\brlod\b/g, 'reverse')
+    .split(/[\s,]+/)
+    .filter((word) => !FILLING.has(word))
+  const told = words.includes('diagonal') || words.includes('reverse')
+  return words
+    .filter((word) => !(told && word === 'line'))
+    .sort()
+    .join(' ')
+}
+
 /**
  * The direction that words name in a frame. Refuses words it does not know, and says which it does.
  */
@@ -135,7 +156,9 @@ export function readDirection(
 ): Result<Facing> {
   const wanted = plain(text)
   const names = naming(frame, standing)
-  const found = names.find(([, words]) => words.some((word) => plain(word) === wanted))
+  const found =
+    names.find(([, words]) => words.some((word) => plain(word) === wanted)) ??
+    (frame === 'hall' ? names.find(([, words]) => hallKey(words[0]!) === hallKey(text)) : undefined)
   if (found) return succeed(found[0])
   const known = names.map(([, words]) => words[0]).join(', ')
   return problem('direction.unknown', { text: text.trim(), known })

@@ -10,6 +10,7 @@ import { netTurn } from '../model/turnAmount.ts'
 import { applyVariation } from '../model/vary.ts'
 import { isOfDance } from './browse.ts'
 import { findFigure } from '../notation/figureText.ts'
+import { spelt } from '../notation/nameSpelling.ts'
 import { readSpokenVariation } from './spokenVariation.ts'
 import { searchFigures } from './search.ts'
 
@@ -153,13 +154,18 @@ function variedBy(
 ): Varied | null {
   const figure = ofDance(name, figures, family)
   if (!figure) return null
-  const variation = readSpokenVariation(rest)
+  // A number behind a name that has one is how many steps: “vine three” is no vine four, three times.
+  const variation = /^\d$/.test(rest) && saysNumber(figure) ? null : readSpokenVariation(rest)
   if (variation) return { figure, variation }
   // To which side it turns, where its name says none.
   const turn = netTurn(figure.lead)
   if (turn === 0 || !/^(?:to the )?(?:left|right)$/.test(rest)) return null
   return { figure, variation: turn > 0 === rest.endsWith('right') ? AS_WRITTEN : MIRRORED }
 }
+
+const NUMBER = /\b(?:two|three|four|six|eight)\b/
+const saysNumber = (figure: Figure): boolean =>
+  namesOf(figure).some((name) => NUMBER.test(spelt(name)))
 
 /** How it is varied beyond what it is danced like anyway. */
 const withoutOwn = (figure: Figure, { turn, ...rest }: Variation): Variation =>

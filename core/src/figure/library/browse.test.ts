@@ -23,9 +23,12 @@ describe('looking through the book', () => {
     ])
     expect(names({ family: 'slow foxtrot', endHold: 'semi-closed' })).toEqual([
       'slow foxtrot: Hover',
+      'slow foxtrot: Hover fallaway',
+      'slow foxtrot: Hover telemark',
       'slow foxtrot: Impetus',
       'slow foxtrot: In and out runs',
       'slow foxtrot: Open telemark',
+      'slow foxtrot: Outside swivel',
       'slow foxtrot: Promenade sway',
       'slow foxtrot: Whisk',
     ])
@@ -53,6 +56,7 @@ describe('looking through the book', () => {
       'slow foxtrot: Feather',
       'slow foxtrot: Feather finish',
       'slow foxtrot: Natural turn, first half',
+      'slow foxtrot: Natural weave',
       'slow foxtrot: Three step',
       'slow foxtrot: Walk two',
       'slow foxtrot: Weave',

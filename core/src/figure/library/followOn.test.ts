@@ -20,6 +20,7 @@ describe('what may follow', () => {
       'Feather',
       'Feather finish',
       'Natural turn, first half',
+      'Natural weave',
       // These begin on whichever foot is free.
       'Three step',
       'Walk two',

@@ -13,6 +13,7 @@ describe('the glossary', () => {
       'slow foxtrot name',
       'rumba name',
       'two-step alias',
+      'bachata alias',
     ])
     expect(entry('box').isAmbiguous).toBe(true)
     expect(entry('clog basic').isAmbiguous).toBe(false)
@@ -56,6 +57,7 @@ describe('the glossary', () => {
       'two-step.two-step-box',
       'slow-foxtrot.box',
       'rumba.box',
+      'bachata.box-step',
     ])
   })
 })

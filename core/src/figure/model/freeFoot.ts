@@ -16,10 +16,14 @@ export const isOfEitherFoot = memoised(
     moves === null &&
     holds.length === 0 &&
     figure.dancers !== 'set' &&
+    !BESIDE.includes(figure.exitHold ?? '') &&
     !saysSide(figure) &&
     ROLES.every((role) => steps[role].every(isStraight)) &&
     ROLES.some((role) => neededFoot(steps[role]) !== null),
 )
+
+/** Who ends past the partner’s side, as in a feather, does so on that foot. */
+const BESIDE: readonly string[] = ['banjo', 'sidecar']
 
 const isStraight = ({ turn, through, travel }: Step): boolean =>
   turn === 0 && through === undefined && (travel === null || travel.direction % 4 === 0)

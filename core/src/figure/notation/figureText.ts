@@ -283,6 +283,20 @@ const namesIn = memoised((figures: readonly Figure[]) => {
   return families
 })
 
+/** Dances of sets share the figures of a set. */
+const OF_SETS: readonly string[] = ['longways', 'square dance', 'mixer', 'ring dance']
+/** How any dance is opened and ended is nobody's own; nor is what is danced in any set. */
+function calledElsewhere(
+  text: string,
+  figures: readonly Figure[],
+  family: string,
+): readonly Figure[] {
+  const opening = calledSo(text, figures, 'openings and endings')
+  return opening.length > 0 || !OF_SETS.includes(family)
+    ? opening
+    : calledSo(text, figures, 'set dance')
+}
+
 /**
  * A figure by what it is called, of its own dance before others, then by its aliases; asks which
  * where several answer.
@@ -301,9 +315,8 @@ export function findFigure(
   const found = full.length > 0 ? full : figures.filter((one) => one.name.toLowerCase() === wanted)
   const named = found.filter((figure) => figure.family === family)
   const called = named.length > 0 ? named : calledSo(text, figures, family)
-  // How any dance is opened and ended is nobody's own.
   const own =
-    called.length > 0 || found.length > 0 ? called : calledSo(text, figures, 'openings and endings')
+    called.length > 0 || found.length > 0 ? called : calledElsewhere(text, figures, family)
   const answers = full.length > 0 || own.length === 0 ? found : own
   if (answers.length === 1) return succeed(answers[0]!)
   if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })

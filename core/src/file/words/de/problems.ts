@@ -145,6 +145,10 @@ export const PROBLEMS: typeof ENGLISH = {
     `„${text}“ ist keine Zeile des Kopfs; erwartet wurde eins von ${known} mit einem Doppelpunkt, oder „part A“.`,
   'sheet-text.length': ({ name, counts, written }) =>
     `${name} dauert hier ${counts} Schläge, und ${written} steht da; lassen Sie die Zahl weg, oder ändern Sie die Figur.`,
+  'sheet-text.half': ({ label, counts }) =>
+    counts === null
+      ? `Wo „${label}“ halb ist, lässt sich nicht sagen: Nicht alles darin hat eine Länge. Erwartet wurde „von … bis …“.`
+      : `In „${label}“ endet keine Figur nach der Hälfte der ${counts} Schläge; erwartet wurde „von … bis …“.`,
   'sheet-text.pass': ({ text }) =>
     `„${text}“ ist kein Durchgang; erwartet wurde der Name eines Teils, und danach x2, mirrored oder from 2 to 5.`,
   'sheet-text.times': () => 'ein Teil wird 1- bis 64-mal getanzt.',

@@ -195,8 +195,12 @@ export const PROBLEMS = {
     written: string
   }) =>
     `${name} takes ${counts} counts here, and ${written} is written; leave the number out, or vary the figure.`,
+  'sheet-text.half': ({ label, counts }: { label: string; counts: string | null }) =>
+    counts === null
+      ? `Half of “${label}” cannot be told: not all of it has a length. “from … to …” was expected.`
+      : `No figure of “${label}” ends at the half of its ${counts} counts; “from … to …” was expected.`,
   'sheet-text.pass': ({ text }: { text: string }) =>
-    `“${text}” is no pass of the order; the label of a part was expected, and after it x2, mirrored, or from 2 to 5.`,
+    `“${text}” is no pass of the order; the label of a part was expected, and after it x2, half, mirrored, or from 2 to 5.`,
   'sheet-text.times': () => 'a part is danced from 1 to 64 times.',
   'sheet-text.unknown-part': ({ value, parts }: { value: string; parts: string }) =>
     `there is no part “${value}”; the parts are ${parts}.`,

@@ -1,0 +1,113 @@
+import { contentName, jotted } from '../testing/jotted.ts'
+
+const slots = (text: string): string[] =>
+  jotted(text).parts.flatMap((part) => part.slots.map(contentName))
+
+describe('a line with several figures', () => {
+  it('is each of them, where no figure has the whole name', () => {
+    expect(
+      slots('dance: line dance\npart A\n  Shuffle right, rock back\n  Heel switches; hip bumps'),
+    ).toEqual(['Side shuffle right', 'Rock back, recover', 'Heel switches', 'Hip bumps'])
+    expect(slots('dance: two-step\npart A\n  Walk 2 and scissors thru, then vine 4')).toEqual([
+      'Walk two',
+      'Scissors through',
+      'Vine four',
+    ])
+  })
+  it('is one figure where one has its name', () => {
+    expect(slots('dance: waltz\npart A\n  Through, face, close\n  Balance left and right')).toEqual(
+      ['Through, face, close', 'Balance left and right'],
+    )
+  })
+  it('stays words where a piece of it is no figure, or stands in quotation marks', () => {
+    expect(slots('dance: waltz\npart A\n  Box, heron\n  "Box, hover" = 6')).toEqual([
+      'Box, heron ?',
+      'Box, hover 6',
+    ])
+  })
+  it('keeps the figures of other dances out', () => {
+    expect(slots('dance: line dance\npart A\n  Jazz box, telemark')).toEqual([
+      'Jazz box, telemark ?',
+    ])
+  })
+})
+
+describe('a number behind a name', () => {
+  it('is how many steps where figures of that name have one, else how often', () => {
+    expect(slots('dance: two-step\npart A\n  Vine 3\n  Vine 4')).toEqual([
+      'Vine three, touch',
+      'Vine four',
+    ])
+    expect(slots('dance: waltz\npart A\n  Hover x2')).toEqual(['Hover x2'])
+  })
+})
+
+describe('a wait', () => {
+  it('lasts as long as it says, in bars of the dance or in counts', () => {
+    expect(
+      slots(
+        'dance: waltz\npart A\n  Wait two measures\n  Wait 4 counts\n  zwei Takte warten\n  Warten 2 Takte',
+      ),
+    ).toEqual(['Wait two measures 6', 'Wait 4 counts 4', 'zwei Takte warten ?', 'Warten 2 Takte 6'])
+  })
+  it('keeps the length that is written', () => {
+    expect(slots('dance: waltz\npart A\n  Wait two bars = 12')).toEqual(['Wait two bars 12'])
+  })
+})
+
+const PARTS = 'dance: waltz\npart Intro\n  Box\npart A\n  Box\n  Hover\n  Hover\n  Box\n'
+const order = (text: string): string[] => {
+  const { parts, passes } = jotted(PARTS + text)
+  return passes.map(({ partId, times, reflected, stretch, kind }) => {
+    const part = parts.find(({ id }) => id === partId)!
+    const at = (id: string): number => part.slots.findIndex((slot) => slot.id === id) + 1
+    return [
+      kind === 'pass' ? '' : kind,
+      part.label,
+      times > 1 ? `x${times}` : '',
+      reflected ? 'mirrored' : '',
+      stretch ? `${at(stretch.from)}-${at(stretch.to)}` : '',
+    ]
+      .filter(Boolean)
+      .join(' ')
+  })
+}
+
+describe('an order', () => {
+  it('stands on the line of its heading, in either language', () => {
+    const passes = ['Intro', 'A x2', 'A mirrored', 'ending A']
+    expect(order('order: Intro A x2, A mirrored; ending A')).toEqual(passes)
+    expect(order('Ablauf: Intro A x2 A gespiegelt Schluss A')).toEqual(passes)
+    expect(order('Reihenfolge\n  Intro\n  A x2\n  A gespiegelt\n  Schluss A')).toEqual(passes)
+  })
+  it('takes the first half of a part by its counts', () => {
+    expect(order('order: A A half A')).toEqual(['A', 'A 1-2', 'A'])
+    expect(order('Ablauf\n  A halb')).toEqual(['A 1-2'])
+  })
+  it('is refused at its line where no figure ends at the half', () => {
+    const uneven = PARTS.replace('  Hover\n  Hover\n', '  Box\n')
+    expect(() => jotted(`${uneven}order\n  A half`)).toThrow(
+      /^Line 9: No figure of “A” ends at the half of its 18 counts/,
+    )
+    const open = PARTS.replace('  Hover\n', '  Heron\n')
+    expect(() => jotted(`${open}order: A half`)).toThrow(/^Line 9: Half of “A” cannot be told/)
+    expect(() => order('order: A Z')).toThrow(/“Z”/)
+  })
+})
+
+describe('a start that is not told', () => {
+  it('has the foot free and the hold that the first figure needs', () => {
+    expect(jotted('dance: viennese waltz\npart A\n  Natural turn').start.lead.weight).toBe('left')
+    expect(jotted('dance: two-step\npart A\n  Two forward two-steps').start).toMatchObject({
+      hold: 'open',
+      lead: { facing: 0 },
+      follow: { facing: 0 },
+    })
+    expect(jotted('dance: viennese waltz\npart A\n  Reverse turn').start.lead.weight).toBe('right')
+  })
+  it('stays as it is told', () => {
+    const text =
+      'dance: viennese waltz\nstart: closed; lead faces wall, left foot free\npart A\n  Natural turn'
+    expect(jotted(text).start.lead.weight).toBe('right')
+  })
+})
