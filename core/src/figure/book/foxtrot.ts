@@ -1,4 +1,4 @@
-import { SPIN, family, type Written } from './family.ts'
+import { family, type Written } from './family.ts'
 
 const SEMI = 'semi-closed'
 
@@ -151,51 +151,6 @@ const FOXTROT: readonly Written[] = [
     de: 'Feder-Schluss / Feder-Schluss / Feder-Schluss',
   },
   {
-    name: 'Impetus',
-    beats: 4,
-    from: 'closed, banjo',
-    to: 'semi-closed',
-    level: 'advanced',
-    lead: 'S left back, Q right close turn right 3/8 "right heel turn", Q left forward',
-    follow: 'S right forward turn right 3/8, Q left side turn right 1/2, Q right forward',
-    say: 'impetus to semi / impetus / impetus',
-    de: 'Impetus zur Promenade / Impetus / Impetus',
-    cautions: [SPIN],
-  },
-  {
-    name: 'Open telemark',
-    beats: 4,
-    from: 'closed',
-    to: 'semi-closed',
-    level: 'advanced',
-    lead: 'S left forward turn left 1/4, Q right side turn left 1/4, Q left forward turn left 1/4',
-    follow: 'S right back, Q left close turn left 1/4 "left heel turn", Q right forward',
-    say: 'open telemark / telemark / telemark',
-    de: 'offener Telemark / Telemark / Telemark',
-  },
-  {
-    name: 'Diamond turns',
-    beats: 16,
-    from: 'closed, banjo',
-    to: 'banjo',
-    level: 'steady',
-    lead: 'S left forward turn left 1/8, Q right side turn left 1/8, Q left back, S right back turn left 1/8, Q left side turn left 1/8, Q right forward, S left forward turn left 1/8, Q right side turn left 1/8, Q left back, S right back turn left 1/8, Q left side turn left 1/8, Q right forward',
-    say: 'diamond turns, all four / diamond turns / diamond',
-    de: 'Diamantdrehung, ganz herum links / Diamant links / Diamant links',
-  },
-  {
-    name: 'Wing',
-    beats: 4,
-    from: 'semi-closed',
-    to: 'sidecar',
-    level: 'advanced',
-    lead: 'S right forward, Q left draw, Q left touch',
-    follow:
-      'S left forward turn left 1/8, Q right forward turn left 1/8, Q left forward turn left 1/4',
-    say: 'wing to sidecar / wing / wing',
-    de: 'Flügel zu Sidecar / Flügel / Flügel',
-  },
-  {
     name: 'Zig zag',
     beats: 4,
     from: 'banjo, closed',
@@ -217,18 +172,6 @@ const FOXTROT: readonly Written[] = [
     follow: 'S right side turn right 3/8, S hold "stretch and look"',
     say: 'promenade sway / promenade sway / sway',
     de: 'Promenadenneigung / Neigung / Neigung',
-  },
-  {
-    name: 'In and out runs',
-    beats: 8,
-    from: 'semi-closed',
-    to: 'semi-closed',
-    level: 'advanced',
-    lead: 'S right forward turn right 1/4, Q left side turn right 1/8, Q right back turn right 1/8, S left back turn right 1/4, Q right side turn right 1/8, Q left forward turn right 1/8',
-    follow:
-      'S left forward, Q right forward, Q left forward turn right 1/2, S right forward turn right 1/4, Q left side turn right 1/8, Q right forward turn right 1/8',
-    say: 'in and out runs / in and out / runs',
-    de: 'Lauf ein und aus / ein und aus / Lauf',
   },
   {
     name: 'Weave',

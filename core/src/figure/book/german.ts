@@ -109,7 +109,7 @@ const WORDS: Readonly<Record<string, string>> = {
     'Monterey, halbe Drehung rechts / Monterey, halb rechts / halb rechts',
   'line-dance.mambo-forward': 'Mambo vorwärts / Mambo vorwärts / Mambo vor',
   'line-dance.side-shuffle-right': 'Side Shuffle rechts / Shuffle rechts / Shuffle rechts',
-  'line-dance.toe-strut': 'Toe Strut rechts / Strut rechts / Strut rechts',
+  'line-dance.toe-strut': 'Toe Strut / Toe Strut / Strut',
   'clog.fancy-double': 'Fancy Double / Fancy Double / Fancy',
   'clog.rocking-chair': 'Rocking Chair / Rocking Chair / Chair',
   'ring-dance.yemenite-left': 'Jemenit links / Jemenit links / Jemenit links',

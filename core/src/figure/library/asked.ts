@@ -156,11 +156,19 @@ function variedBy(
   if (!figure) return null
   // A number behind a name that has one is how many steps: “vine three” is no vine four, three times.
   const variation = /^\d$/.test(rest) && saysNumber(figure) ? null : readSpokenVariation(rest)
-  if (variation) return { figure, variation }
+  if (variation) return { figure, variation: toSideOf(figure, variation) }
   // To which side it turns, where its name says none.
   const turn = netTurn(figure.lead)
   if (turn === 0 || !/^(?:to the )?(?:left|right)$/.test(rest)) return null
   return { figure, variation: turn > 0 === rest.endsWith('right') ? AS_WRITTEN : MIRRORED }
+}
+
+/** Who dances alone and turns to the other side than is written begins on the other foot. */
+function toSideOf({ dancers, lead }: Figure, variation: Variation): Variation {
+  const { turn, reflected } = variation
+  return dancers === 'solo' && turn !== undefined && !reflected && turn * netTurn(lead) < 0
+    ? { ...variation, turn: -turn, reflected: true }
+    : variation
 }
 
 const NUMBER = /\b(?:two|three|four|six|eight)\b/

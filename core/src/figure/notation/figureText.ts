@@ -315,8 +315,7 @@ export function findFigure(
   const found = full.length > 0 ? full : figures.filter((one) => one.name.toLowerCase() === wanted)
   const named = found.filter((figure) => figure.family === family)
   const called = named.length > 0 ? named : calledSo(text, figures, family)
-  const own =
-    called.length > 0 || found.length > 0 ? called : calledElsewhere(text, figures, family)
+  const own = called.length > 0 ? called : calledElsewhere(text, figures, family)
   const answers = full.length > 0 || own.length === 0 ? found : own
   if (answers.length === 1) return succeed(answers[0]!)
   if (answers.length === 0) return problem('figure.no-part.name', { text: text.trim() })

@@ -65,6 +65,7 @@ const STANDS_FOR: Readonly<Record<string, string>> = {
   '4': 'four',
   '5': 'five',
   '6': 'six',
+  '7': 'seven',
   '8': 'eight',
   '16': 'sixteen',
 }
@@ -87,7 +88,10 @@ export function spelt(name: string): string {
   return (plain.length > 0 ? plain : [name.trim().toLowerCase()])
     .map((word) => STANDS_FOR[word] ?? word)
     .join(' ')
+    .replaceAll(COUNTED, (counted) => counted.slice(counted.lastIndexOf(' ') + 1))
 }
+/** Steps as they are counted out: “walk, 2, 3” is “walk three”. */
+const COUNTED = /\btwo three(?: four(?: five six(?: seven eight)?)?)?\b/g
 
 /** Words that a name may have before it or behind it: how many, and to which side. */
 const ANYWHERE: ReadonlySet<string> = new Set(
@@ -99,7 +103,10 @@ const ANYWHERE: ReadonlySet<string> = new Set(
  * “walk two”, “box, left turning” and “left turning box” have the same.
  */
 export function nameKey(name: string): string {
-  const words = spelt(name).split(' ').map(singular)
+  const words = spelt(name)
+    .split(' ')
+    .filter((word, i) => word !== 'and' || i === 0)
+    .map(singular)
   const moved = words.filter((word) => ANYWHERE.has(word)).sort()
   return [...words.filter((word) => !ANYWHERE.has(word)), '/', ...moved].join(' ')
 }
