@@ -95,7 +95,7 @@ export function importers(demoFolder: string): readonly Importer[] {
       date: new Date((20_000 + day) * 86_400_000).toISOString().slice(0, 10),
     }),
   )
-  const some = SHIPPED_FIGURES.filter((_, i) => i % 40 === 0)
+  const some = SHIPPED_FIGURES.filter(({ parts }) => !parts).filter((_, i) => i % 40 === 0)
   const tones = Float32Array.from({ length: 4000 }, (_, i) => Math.sin(i / 9) / 2)
   const figuresBack = (figures: Result<readonly (typeof SHIPPED_FIGURES)[number][]>): boolean => {
     if (!figures.ok) return false

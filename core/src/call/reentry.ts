@@ -1,5 +1,5 @@
 import { LANGUAGES, leastLeadSeconds, plannedSeconds, wordingsOf } from '../cue/index.ts'
-import { memoised } from '../document/index.ts'
+import { memoised, sameValue } from '../document/index.ts'
 import {
   AS_WRITTEN,
   danceFrom,
@@ -214,7 +214,7 @@ function waysOnLine(
         return standLike(wanted, floor)
           ? [{ target, line, link: null, home: null, shiftTicks: target.nowAt - line.start }]
           : []
-      const link = linkTo(call.written, target.slot.before, state, links, {
+      const link = linkTo(call.written, target, state, links, {
         ticks: line.start - at,
         seconds: room - target.cueSeconds,
       })
@@ -389,12 +389,13 @@ const linksFrom = ({ book, routine }: Sheet, state: CoupleState): LinkFrom[] =>
  */
 function linkTo(
   sheet: Sheet,
-  wanted: CoupleState,
+  target: Target,
   state: CoupleState,
   links: readonly LinkFrom[],
   room: { readonly ticks: number; readonly seconds: number },
 ): Link | null | undefined {
-  if (standsAs(sheet.routine, wanted, state)) return null
+  const wanted = target.slot.before
+  if (standsAs(sheet.routine, wanted, state) && feetGoOn(target, state)) return null
   const fits = ({ figure, variation, lengthTicks }: Link): boolean => {
     const slot = dancedLink(
       { figure, variation },
@@ -403,6 +404,7 @@ function linkTo(
     return (
       slot !== null &&
       standsAs(sheet.routine, wanted, slot.after) &&
+      feetGoOn(target, slot.after) &&
       shortestSeconds(sheet, slot) + leastLeadSeconds(sheet) <= room.seconds
     )
   }
@@ -419,6 +421,22 @@ function linkTo(
     if (fits(ended)) return ended
   }
   return undefined
+}
+
+/**
+ * Whether what follows in its time through can be danced from a state as it is written: where either
+ * foot may begin, a later figure may still want one of them.
+ */
+function feetGoOn({ written, from }: Target, state: CoupleState): boolean {
+  let now = state
+  for (const { danced, troubles, after } of written.slots.slice(from)) {
+    if (!danced) return true
+    const gone = danceFrom(now, danced)
+    if (gone.troubles.length > troubles.length) return false
+    if (sameValue(gone.after, after)) return true
+    now = gone.after
+  }
+  return true
 }
 
 /** How long the shortest of a slot's words take. */

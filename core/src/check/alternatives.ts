@@ -21,9 +21,21 @@ export function cleanly(state: CoupleState, danced: DancedFigure): CoupleState |
   return troubles.length === 0 && relationFits(after) ? after : null
 }
 
+/** Whether slots can be danced on from a state: the first cleanly, all on feet that are free. */
+export function goesOn(state: CoupleState, next: readonly DancedSlot[]): boolean {
+  let now = state
+  return next.every(({ danced }, i) => {
+    if (!danced) return true
+    const { after, troubles } = danceFrom(now, danced)
+    const goes = i === 0 ? cleanly(now, danced) !== null : troubles.length === 0
+    now = after
+    return goes
+  })
+}
+
 /**
- * Figures of the dance that take `lengthTicks` from `before` and leave a state from which `next`
- * begins cleanly (any state, when there is no next). Best first: facing as the figure is meant,
+ * Figures of the dance that take `lengthTicks` from `before` and leave a state from which the
+ * `next` slots go on (any state, when there is no next). Best first: facing as the figure is meant,
  * then by name.
  */
 export function figuresBetween(
@@ -31,18 +43,19 @@ export function figuresBetween(
   dance: string,
   before: CoupleState,
   lengthTicks: number,
-  next: DancedSlot | null,
+  next: readonly DancedSlot[],
 ): Figure[] {
   const fitting = ofLength(book, dance, lengthTicks).flatMap((danced) => {
     const { figure } = danced
     const after = cleanly(before, danced)
-    if (!after || (next?.danced && !cleanly(after, next.danced))) return []
+    if (!after || !goesOn(after, next)) return []
     const facingFits = (state: CoupleState, wanted: Figure): number =>
       wanted.entry.facings.length === 0 || wanted.entry.facings.includes(state.lead.facing) ? 0 : 1
     return [
       {
         figure,
-        unease: facingFits(before, figure) + (next?.figure ? facingFits(after, next.figure) : 0),
+        unease:
+          facingFits(before, figure) + (next[0]?.figure ? facingFits(after, next[0].figure) : 0),
       },
     ]
   })

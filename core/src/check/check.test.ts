@@ -181,7 +181,7 @@ describe('feet', () => {
     const [found] = findings(wrong)
     expect([found!.code, found!.severity, found!.at / 24]).toEqual(['feet.not-free', 'stop', 9])
     expect(told(found)).toBe(
-      'Canter needs the lead’s left foot on count 1, and the weight is on it. Side, draw, touch: left, so the weight is on the left',
+      'Canter would begin on the lead’s other foot here, and then Box cannot begin. Side, draw, touch: left, so the weight is on the left',
     )
   })
 

@@ -110,7 +110,7 @@ export {
   type Cut,
   type Variation,
 } from './model/variation.ts'
-export { isOfEitherFoot, onFootAsked } from './model/freeFoot.ts'
+export { beginsOnEither, onAnyFoot, onFootAsked, tookOtherFoot } from './model/freeFoot.ts'
 export { applyVariation, stepsOf, pickupTicks, type DancedFigure } from './model/vary.ts'
 export { reflectStep, reflectSteps } from './model/reflect.ts'
 export { oppositeSteps } from './model/opposite.ts'

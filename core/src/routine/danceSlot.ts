@@ -4,6 +4,7 @@ import {
   danceFrom,
   asBegun,
   keptByState,
+  onAnyFoot,
   onFootAsked,
   type CoupleState,
   type Figure,
@@ -65,7 +66,7 @@ export function danceSlot(
       : { ...content.variation, reflected, exitHold: exitHold ?? content.variation.exitHold },
   )
   if (!varied.ok) return still(placed, figure, figure.lengthTicks, varied.problem)
-  const asked = content.variation.reflected ? onFootAsked(varied.value) : varied.value
+  const asked = (content.variation.reflected ? onFootAsked : onAnyFoot)(varied.value)
   const danced = asBegun(asked, placed.before)
   const { after, troubles } = danceFrom(placed.before, danced)
   const { key, passId, partId, slot, changed, mirrored, turnedBy, start, before, swapped } = placed

@@ -18,13 +18,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
     ['one time too few', 'Sequence x4', 'Sequence x3', 'sums.music-short', 104],
     ['one time too many', 'Sequence x4', 'Sequence x5', 'sums.music-over', 136],
     [
-      'the same foot twice',
-      '  Limp four\n',
-      '  Side two-step\n  Side two-step\n',
-      'feet.not-free',
-      14,
-    ],
-    [
       'a figure mirrored by mistake',
       '  Limp four\n',
       '  Limp four (mirrored)\n',
@@ -262,13 +255,6 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       288,
     ],
     ['a hold not taken', 'On to the next (to two hands)', 'On to the next', 'hold.mismatch', 32],
-    [
-      'heel and toe twice on one foot',
-      'Heel and toe (mirrored)',
-      'Heel and toe',
-      'feet.not-free',
-      12,
-    ],
   ],
   'tar-barrel-steps': [
     [
@@ -292,7 +278,7 @@ export const SLIPS: Readonly<Record<string, readonly Slip[]>> = {
       'two to the same side',
       '  New yorker\n  New yorker (mirrored)\n  Hand',
       '  New yorker\n  New yorker\n  Hand',
-      'feet.not-free',
+      'feet.other-foot',
       12,
     ],
     [

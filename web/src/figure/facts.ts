@@ -1,7 +1,7 @@
 import {
   applyVariation,
   entryFeet,
-  isOfEitherFoot,
+  beginsOnEither,
   freeFoot,
   isDancedAlike,
   measureFigure,
@@ -46,7 +46,7 @@ export function figureFacts(figure: Figure, roles: Roles): FigureFacts | null {
   return {
     begins: [
       words.figures.inHold(figure.entry.holds),
-      ...both.map((role) => footWords(role, isOfEitherFoot(danced.value) ? null : feet[role])),
+      ...both.map((role) => footWords(role, beginsOnEither(danced.value) ? null : feet[role])),
       ...(figure.entry.facings.length > 0
         ? [
             words.figures.meantFacing(

@@ -72,7 +72,7 @@ describe('counts', () => {
 
 describe('turns without a rest', () => {
   it('are of a body that turns by itself', () => {
-    const rolls = `dance: waltz\nschool: round\nstart: butterfly; ${WALL}\nunit: words\npart A\n  Solo roll\n  Solo roll\n  Solo roll\norder\n  A\n`
+    const rolls = `dance: line dance\nunit: words\npart A\n  Full turn forward\n  Full turn forward\n  Full turn forward\norder\n  A\n`
     expect(told(rolls, 'body.turns').length).toBeGreaterThan(0)
   })
   it('are not those of who walks round a partner or a star', () => {
@@ -175,6 +175,37 @@ describe('the foot that is free', () => {
       ({ danced }) => danced!.steps.lead.find(({ foot }) => foot)!.foot,
     )
     expect(feet).toEqual(['left', 'right', 'left'])
+  })
+  const chaCha = (lines: readonly string[], free = 'left'): string =>
+    `dance: cha-cha\nschool: round\nunit: words\nstart: butterfly; lead faces wall, ${free} foot free\npart A\n${lines.map((line) => `  ${line}\n`).join('')}order\n  A\n`
+  it('is taken to the other side by what both do to either side, called the same', () => {
+    const sheet = proved(
+      chaCha(['Half basic', 'New yorker', 'New yorker', 'Spot turn', 'Time step']),
+    )
+    expect(sheet.findings.filter(({ code }) => FEET.includes(code))).toEqual([])
+    expect(
+      sheet.timeline.slots.map(({ danced }) => [danced!.steps.lead[0]!.foot, danced!.foot]),
+    ).toEqual([
+      ['left', undefined],
+      ['right', undefined],
+      ['left', 'mirrored'],
+      ['right', undefined],
+      ['left', undefined],
+    ])
+    const said = sheet.plan.planned.flatMap(({ said: one }) => (one ? [one.wording.text] : []))
+    expect(said.length).toBeGreaterThan(2)
+    expect(said.filter((text) => /left|right|other/.test(text))).toEqual([])
+  })
+  it('is not taken to the other side by a turn under one hand, nor in a close hold', () => {
+    expect(told(chaCha(['Underarm turn']), 'feet.not-free')).toHaveLength(1)
+    expect(told(chaCha(['Half basic'], 'right'), 'feet.not-free')).toHaveLength(1)
+  })
+  it('is held to the side that the sheet mirrors', () => {
+    const both = ['New yorker', 'New yorker (mirrored)']
+    expect(told(chaCha(both, 'right'), 'feet.other-foot')).toEqual([])
+    expect(
+      told(chaCha([...both, 'New yorker', 'New yorker'], 'right'), 'feet.other-foot'),
+    ).toHaveLength(1)
   })
   it('is not taken by what goes to a side', () => {
     expect(feetTold('  Forward waltz side by side\n  Lace across\n')).toEqual([

@@ -1,5 +1,11 @@
 import { memoised } from '../../document/index.ts'
-import { applyVariation, isOfEitherFoot, neededFoot, otherFoot } from '../../figure/index.ts'
+import {
+  applyVariation,
+  beginsOnEither,
+  neededFoot,
+  otherFoot,
+  tookOtherFoot,
+} from '../../figure/index.ts'
 import {
   addSlot,
   figureContent,
@@ -11,7 +17,7 @@ import {
 } from '../../routine/index.ts'
 import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../../time/index.ts'
 import { isOfLines } from '../aboutSlot.ts'
-import { cleanly, figuresBetween } from '../alternatives.ts'
+import { cleanly, figuresBetween, goesOn } from '../alternatives.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf, Repair } from '../finding.ts'
 import { freshId } from '../freshId.ts'
@@ -76,14 +82,14 @@ export function feet(derived: Derived): Found[] {
           // A hop before the first count is told at the first.
           beat: Math.max(0, began.at / TICKS_PER_BEAT) + 1,
         },
-        repairs: taken && !derived.isTrial ? repairsOf(derived, cause) : [],
+        repairs: taken && !derived.isTrial ? repairsOf(derived, cause, i) : [],
       },
     ]
   })
 }
 
 /** The slots that took the other foot and left a later figure without its own, by their keys. */
-export const tookOtherFoot = memoised((derived: Derived): ReadonlySet<string> => {
+export const causesOfFeet = memoised((derived: Derived): ReadonlySet<string> => {
   const { slots } = derived.timeline
   return new Set(
     slots.flatMap(({ troubles }, i) =>
@@ -97,16 +103,17 @@ function tookOther(slots: readonly DancedSlot[], i: number): number {
   let cause = i
   for (let before = i - 1; before >= 0; before--) {
     const { danced } = slots[before]!
-    if (danced && !isOfEitherFoot(danced)) break
-    if (danced?.foot === 'other') cause = before
+    if (danced && !beginsOnEither(danced)) break
+    if (danced && tookOtherFoot(danced)) cause = before
   }
   return cause
 }
 
-const repairsOf = (derived: Derived, i: number): Repair[] => [
-  ...links(derived, i),
-  ...replacements(derived, i),
-  ...otherEndings(derived, i),
+/** What makes the feet come right from slot `i`, where one took the other, to the one that lacks its own. */
+const repairsOf = (derived: Derived, i: number, lacking: number): Repair[] => [
+  ...links(derived, i, lacking),
+  ...replacements(derived, i, lacking),
+  ...otherEndings(derived, i, lacking),
   ...reflectRest(derived, i),
 ]
 
@@ -114,11 +121,15 @@ const repairsOf = (derived: Derived, i: number): Repair[] => [
  * Figures of the same length that make the chain come right: in place of the one before, so that
  * this one can begin, or in place of this one, so that the next can.
  */
-export function replacements({ timeline, book, routine }: Derived, i: number): Repair[] {
+export function replacements(
+  { timeline, book, routine }: Derived,
+  i: number,
+  lacking = i,
+): Repair[] {
   const { slots } = timeline
   const slot = slots[i]!
   const previous = slots[i - 1]
-  const replace = (place: DancedSlot, next: DancedSlot | null): Repair[] =>
+  const replace = (place: DancedSlot, next: readonly DancedSlot[]): Repair[] =>
     figuresBetween(book, routine.dance, place.before, place.lengthTicks, next)
       .filter((figure) => figure.id !== place.figure?.id)
       .slice(0, 2)
@@ -135,8 +146,11 @@ export function replacements({ timeline, book, routine }: Derived, i: number): R
           edits,
         }
       })
-  const before = previous?.figure && previous.partId === slot.partId ? replace(previous, slot) : []
-  const here = replace(slot, slots[i + 1] ?? null)
+  const before =
+    previous?.figure && previous.partId === slot.partId
+      ? replace(previous, slots.slice(i, lacking + 1))
+      : []
+  const here = replace(slot, slots.slice(i + 1, Math.max(lacking, i + 1) + 1))
   return [...before, ...here].slice(0, 3)
 }
 
@@ -152,13 +166,14 @@ function repeatsFrom({ timeline }: Derived, slot: DancedSlot): string | null {
 const LONGEST_LINK = 4
 
 /** The shortest figure of the dance that, danced between the two, makes the foot free. */
-function links({ timeline, book, routine }: Derived, i: number): Repair[] {
+function links({ timeline, book, routine }: Derived, i: number, lacking: number): Repair[] {
   const slot = timeline.slots[i]!
   const previous = timeline.slots[i - 1]
   if (slot.changed || (previous && (previous.partId !== slot.partId || previous.changed))) return []
   const before = previous?.after ?? slot.before
+  const next = timeline.slots.slice(i, lacking + 1)
   for (let beats = 1; beats <= LONGEST_LINK; beats++) {
-    const [figure] = figuresBetween(book, routine.dance, before, beats * TICKS_PER_BEAT, slot)
+    const [figure] = figuresBetween(book, routine.dance, before, beats * TICKS_PER_BEAT, next)
     if (!figure) continue
     const link = freshSlot(freshId(routine, `${slot.partId}-link`), figureContent(figure.id))
     const after = previous && previous.passId === slot.passId ? previous.slot.id : null
@@ -174,7 +189,7 @@ function links({ timeline, book, routine }: Derived, i: number): Repair[] {
 }
 
 /** Another ending of the figure before that leaves the foot free. */
-function otherEndings({ timeline, routine }: Derived, i: number): Repair[] {
+function otherEndings({ timeline, routine }: Derived, i: number, lacking: number): Repair[] {
   const previous = timeline.slots[i - 1]
   const slot = timeline.slots[i]!
   const content = previous?.slot.content
@@ -183,7 +198,7 @@ function otherEndings({ timeline, routine }: Derived, i: number): Repair[] {
     const to = { ...content, variation: { ...content.variation, ending: name } }
     const danced = applyVariation(previous.figure!, to.variation)
     const after = danced.ok ? cleanly(previous.before, danced.value) : null
-    if (!after || !cleanly(after, slot.danced!)) return []
+    if (!after || !goesOn(after, timeline.slots.slice(i, lacking + 1))) return []
     return [
       {
         code: 'other-ending',

@@ -1,7 +1,8 @@
+import { tookOtherFoot } from '../../figure/index.ts'
 import { mirrorSlots, roleTold, type Routine } from '../../routine/index.ts'
 import type { Derived } from '../derived.ts'
 import type { FindingOf } from '../finding.ts'
-import { tookOtherFoot } from './feet.ts'
+import { causesOfFeet } from './feet.ts'
 
 /** What it finds, with the values of its sentences. */
 export interface OtherFootFindings {
@@ -22,10 +23,11 @@ type Found = FindingOf<OtherFootFindings>
  */
 export function otherFoot(derived: Derived): Found[] {
   const told = mirroredFigures(derived.routine)
-  const causes = tookOtherFoot(derived)
+  const causes = causesOfFeet(derived)
   return derived.timeline.slots.flatMap((slot): Found[] => {
     const { figure, danced, key } = slot
-    if (danced?.foot !== 'other' || !figure || !told.has(figure.id) || causes.has(key)) return []
+    if (!danced || !tookOtherFoot(danced)) return []
+    if (!figure || !told.has(figure.id) || causes.has(key)) return []
     return [
       {
         code: 'feet.other-foot',

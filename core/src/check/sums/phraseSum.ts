@@ -105,7 +105,7 @@ function padding(
     routine.dance,
     before,
     missing,
-    next?.slots[0] ?? null,
+    next?.slots.slice(0, 1) ?? [],
   ).slice(0, 2)
   return [
     ...figures.map((figure): Repair => ({

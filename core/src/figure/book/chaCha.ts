@@ -172,6 +172,14 @@ const CHA_CHA: readonly Written[] = [
     de: 'Cucaracha links / Cucaracha links / Cuca links',
   },
   {
+    name: 'Cucaracha',
+    made: 'Cucaracha left',
+    level: 'first',
+    say: 'cucaracha / cucaracha / cuca',
+    de: 'Cucaracha / Cucaracha / Cuca',
+    remarks: 'To whichever side the foot is free.',
+  },
+  {
     name: 'Aida',
     beats: 4,
     from: 'butterfly, two hands, open facing',

@@ -28,6 +28,14 @@ const RUMBA: readonly Written[] = [
     say: 'cucaracha left / cucaracha left / cuca left',
   },
   {
+    name: 'Cucaracha',
+    made: 'Cucaracha left',
+    level: 'first',
+    say: 'cucaracha / cucaracha / cuca',
+    de: 'Cucaracha / Cucaracha / Cuca',
+    remarks: 'To whichever side the foot is free.',
+  },
+  {
     name: 'Side walk',
     beats: 4,
     from: FACED,

@@ -104,6 +104,7 @@ export function findVaried(
 ): Varied | null {
   const words = text.trim().split(/[\s,]+/)
   const ways: (() => Varied | null)[] = [
+    () => repeated(text, figures, family),
     () => otherSide(text, figures, family),
     () => sideWithin(text, figures, family),
     ...words.slice(1).map((_, i) => {
@@ -136,12 +137,33 @@ function otherSide(text: string, figures: readonly Figure[], family: string): Va
   return figure && { figure, variation: MIRRORED }
 }
 
-/** “Side rock left, recover” and “left coaster step”: begun on that foot, who dances alone. */
+/** “Step pivot 1/4 left, twice”: what stands before how often it is danced. */
+function repeated(text: string, figures: readonly Figure[], family: string): Varied | null {
+  const [, name = '', by, of] = /^(.+?)[\s,]+(?:x ?(\d)|(\d) ?x|twice)$/i.exec(text.trim()) ?? []
+  const figure = name === '' ? null : ofDance(name, figures, family)
+  const once = figure
+    ? { figure, variation: AS_WRITTEN }
+    : name === ''
+      ? null
+      : findVaried(name, figures, family)
+  const times = Number(by ?? of ?? 2)
+  return once && once.variation.times === 1 && times > 0
+    ? { ...once, variation: { ...once.variation, times } }
+    : null
+}
+
+/**
+ * “Side rock left, recover”, “left coaster step” and “step pivot 1/4 left”: begun on that foot, or
+ * turning to that side, who dances alone.
+ */
 function sideWithin(text: string, figures: readonly Figure[], family: string): Varied | null {
   const side = /\b(left|right)\b/i.exec(text)?.[1]!.toLowerCase()
   const name = text.replace(/\s*\b(?:left|right)\b/i, '')
   const figure = side === undefined ? null : ofDance(name, figures, family)
-  if (!figure || figure.dancers !== 'solo' || netTurn(figure.lead) !== 0) return null
+  if (!figure || figure.dancers !== 'solo') return null
+  const turn = netTurn(figure.lead)
+  if (turn !== 0)
+    return { figure, variation: turn > 0 === (side === 'right') ? AS_WRITTEN : MIRRORED }
   const foot = neededFoot(figure.lead)
   return foot && { figure, variation: foot === side ? AS_WRITTEN : MIRRORED }
 }

@@ -57,6 +57,7 @@ describe('looking through the book', () => {
       'slow foxtrot: Feather finish',
       'slow foxtrot: Natural turn, first half',
       'slow foxtrot: Natural weave',
+      'slow foxtrot: Side, draw, close',
       'slow foxtrot: Three step',
       'slow foxtrot: Walk two',
       'slow foxtrot: Weave',

@@ -21,6 +21,7 @@ describe('what may follow', () => {
       'Feather finish',
       'Natural turn, first half',
       'Natural weave',
+      'Side, draw, close',
       // These begin on whichever foot is free.
       'Three step',
       'Walk two',
@@ -30,9 +31,17 @@ describe('what may follow', () => {
     expect(can('cha-cha', 'Half basic', 'two hands')).toEqual([
       'Aida',
       'Back basic',
+      'Crab walks',
+      'Cucaracha',
       'Fan',
+      'Hand to hand',
       'New yorker',
+      'Open break',
+      'Side door',
+      'Side walks',
       'Spot turn',
+      'Time step',
+      'Travelling door',
       'Underarm turn',
       'Whip',
     ])

@@ -9,8 +9,10 @@ import type { DancedFigure } from './vary.ts'
 const IN_A_SET: ReadonlySet<string> = new Set(['none', 'ring', 'star', 'left-hand star'])
 
 /** The holds in which a figure may begin as it is danced: by their mirrors where it is mirrored. */
-export const entryHolds = ({ figure, variation }: DancedFigure): readonly string[] =>
-  variation.reflected ? figure.entry.holds.map(mirrorOf) : figure.entry.holds
+export const entryHolds = ({ figure, variation, foot }: DancedFigure): readonly string[] =>
+  variation.reflected !== (foot === 'mirrored')
+    ? figure.entry.holds.map(mirrorOf)
+    : figure.entry.holds
 
 /**
  * How a figure is begun from where a couple stands: the state it begins in, and what that takes.

@@ -1,9 +1,11 @@
-import { memoised } from '../../document/index.ts'
+import { memoised, sameValue } from '../../document/index.ts'
+import { beginning, entryHolds, type Beginning } from './beginning.ts'
 import { saysSide } from './figureWords.ts'
 import type { CoupleState } from './coupleState.ts'
 import { mirroredWords } from './mirroredWords.ts'
+import { reflectSteps } from './reflect.ts'
 import { otherFoot, ROLES, type Role, type Step } from './step.ts'
-import type { DancedFigure } from './vary.ts'
+import { applyVariation, type DancedFigure } from './vary.ts'
 import { neededFoot } from './weight.ts'
 
 /**
@@ -34,16 +36,71 @@ export const onFootAsked = memoised((danced: DancedFigure): DancedFigure => ({
   foot: 'asked',
 }))
 
+/** A figure whose foot nobody asked for, though it is mirrored: with all of its time through. */
+export const onAnyFoot = memoised((danced: DancedFigure): DancedFigure => {
+  const { foot, ...rest } = danced
+  return foot === 'asked' ? rest : danced
+})
+
+/** Holds in which the two stand close, so that one side is not like the other. */
+const CLOSE: readonly string[] = [
+  'closed',
+  'semi-closed',
+  'reverse semi-closed',
+  'banjo',
+  'sidecar',
+]
+
+/**
+ * Figures that are danced to whichever side is free: a new yorker is one to either side, a twirl
+ * under the left hand is not. Both do the same to their own side, none of their words names one,
+ * and the two do not stand close.
+ */
+export const isOfEitherSide = memoised(
+  ({ figure, variation, steps, moves }: DancedFigure): boolean =>
+    moves === null &&
+    figure.dancers !== 'set' &&
+    variation.turn === undefined &&
+    !saysSide(figure) &&
+    !BESIDE.includes(figure.exitHold ?? '') &&
+    (figure.dancers === 'solo' ||
+      (figure.entry.holds.some((hold) => !CLOSE.includes(hold)) && isMirrorPair(steps))) &&
+    ROLES.every((role) => steps[role].every(({ layer }) => layer !== 'arms')) &&
+    ROLES.some((role) => neededFoot(steps[role]) !== null),
+)
+
+/** Whether the follow does what the lead does, to the other side. */
+function isMirrorPair({ lead, follow }: DancedFigure['steps']): boolean {
+  const plain = (steps: readonly Step[]): Omit<Step, 'text'>[] =>
+    steps.map(({ text: _, ...step }) => step)
+  return sameValue(plain(reflectSteps(lead)), plain(follow))
+}
+
+/** Figures that begin on whichever foot is free, the same way or to the other side. */
+export const beginsOnEither = (danced: DancedFigure): boolean =>
+  isOfEitherFoot(danced) || isOfEitherSide(danced)
+
 /**
  * A figure as it is begun from a state: on the other foot, where it begins on either and the one it
  * is written on carries the weight; else the same.
  */
 export function onFreeFoot(danced: DancedFigure, state: CoupleState): DancedFigure {
   if (danced.foot === 'asked' || !ROLES.some((role) => isTaken(danced, state, role))) return danced
-  if (!isOfEitherFoot(danced)) return danced
-  const other = onOtherFoot(danced)
-  return ROLES.some((role) => isTaken(other, state, role)) ? danced : other
+  if (!beginsOnEither(danced)) return danced
+  const other = isOfEitherFoot(danced) ? onOtherFoot(danced) : toOtherSide(danced)
+  if (ROLES.some((role) => isTaken(other, state, role))) return danced
+  return isOfEitherFoot(danced) || isHeldAsWell(state, danced, other) ? other : danced
 }
+
+/** Whether a figure takes no other hands, and no more of them, to the one side than to the other. */
+function isHeldAsWell(state: CoupleState, danced: DancedFigure, other: DancedFigure): boolean {
+  const asks = (one: DancedFigure): number => TAKES.indexOf(beginning(state, one).takes)
+  const isOwn = (one: DancedFigure): boolean => entryHolds(one).includes(state.hold)
+  return asks(other) <= asks(danced) && (isOwn(other) || !isOwn(danced))
+}
+
+/** What it takes to begin a figure, the least first. */
+const TAKES: readonly Beginning['takes'][] = ['fits', 'turned', 'taken', 'asked']
 
 const isTaken = ({ steps }: DancedFigure, state: CoupleState, role: Role): boolean =>
   state[role].weight === neededFoot(steps[role])
@@ -54,6 +111,25 @@ const onOtherFoot = memoised(({ foot, steps, ...danced }: DancedFigure): DancedF
   ...(foot === 'other' ? {} : { foot: 'other' as const }),
   steps: { lead: feetExchanged(steps.lead), follow: feetExchanged(steps.follow) },
 }))
+
+/**
+ * To the other side than it is, and back again to the one it is written to. It is called the same:
+ * none of its words names a side.
+ */
+const toOtherSide = memoised((danced: DancedFigure): DancedFigure => {
+  const { figure, variation, foot } = danced
+  const isMirrored = foot === 'mirrored'
+  const other = applyVariation(figure, {
+    ...variation,
+    reflected: variation.reflected === isMirrored,
+  })
+  if (!other.ok) return danced
+  return isMirrored ? onAnyFoot(other.value) : { ...other.value, variation, foot: 'mirrored' }
+})
+
+/** Whether a figure took the foot, or the side, that it is not written on. */
+export const tookOtherFoot = ({ foot }: DancedFigure): boolean =>
+  foot === 'other' || foot === 'mirrored'
 
 const feetExchanged = (steps: readonly Step[]): Step[] =>
   steps.map((step) => ({

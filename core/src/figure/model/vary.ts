@@ -36,9 +36,10 @@ export interface DancedFigure {
   readonly net: StatedNet | null
   /**
    * `asked`: its foot is asked for, though it begins on either; `other`: it took the foot it is not
-   * written on, because that one was free. Left out: as it is written.
+   * written on, because that one was free; `mirrored`: it went to the other side for that. Left
+   * out: as it is written.
    */
-  readonly foot?: 'asked' | 'other'
+  readonly foot?: 'asked' | 'other' | 'mirrored'
 }
 type HoldChange = { readonly at: number; readonly hold: string }
 
@@ -135,6 +136,7 @@ function varyFigure(figure: Figure, variation: Variation): Result<DancedFigure> 
     exitHold: stretch.exitHold,
     moves: movesVaried(figure, variation),
     net: netVaried(figure, variation),
+    ...(variation.reflected ? { foot: 'asked' as const } : {}),
   })
 }
 
