@@ -113,7 +113,7 @@ test('a figure is asked for as dancers say it, and guessed where it is spelt wro
   await expect(blocks(page)).toHaveCount(4)
   await expect(blocks(page).nth(1)).toContainText('Jazz box, turning 1/2 left')
   await expect(blocks(page).nth(2)).toContainText('Box')
-  await expect(blocks(page).nth(3)).toContainText(/^Twirl vine/)
+  await expect(blocks(page).nth(3)).toContainText(/^Twirl two/)
 })
 
 test('each page has its help, and the help opens at it', async ({ page }) => {

@@ -5,27 +5,27 @@ test('a repair is seen on the page before it is taken, left, and taken', async (
   await bringText(
     page,
     'Mended',
-    `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Side two-step\n  Limp four\n  Side two-step\norder\n  A\n`,
+    `${TWO_STEP}part A\n  Two side two-steps\n  Vine four\n  Side two-step\n  Two-step box\n  Side two-step\norder\n  A\n`,
   )
   await page.getByRole('tab', { name: 'To fix' }).click()
-  const finding = page.locator('.finding', { hasText: 'Limp four needs the lead’s left foot' })
+  const finding = page.locator('.finding', { hasText: 'Two-step box needs the lead’s left foot' })
   await expect(finding).toContainText(
     'Side two-step: left, right, left, so the weight is on the left',
   )
   const before = await names(page)
-  await finding.getByRole('button', { name: /^Mirror Limp four and all after it/ }).click()
-  const preview = page.getByRole('status', { name: /^Preview: Mirror Limp four/ })
+  await finding.getByRole('button', { name: /^Mirror Two-step box and all after it/ }).click()
+  const preview = page.getByRole('status', { name: /^Preview: Mirror Two-step box/ })
   await expect(preview).toContainText('to fix')
   await expect(page.locator('.block.fresh')).toHaveCount(2)
   await expect.poll(() => names(page)).not.toEqual(before)
   await page.keyboard.press('Escape')
   await expect.poll(() => names(page)).toEqual(before)
-  await finding.getByRole('button', { name: /^Mirror Limp four/ }).click()
+  await finding.getByRole('button', { name: /^Mirror Two-step box and all after it/ }).click()
   await page.getByRole('button', { name: 'Apply' }).press('Enter')
   await expect(finding).toHaveCount(0)
   await expect
     .poll(() => names(page))
-    .toEqual([...before.slice(0, 3), 'Limp four, other way', 'Side two-step, other way'])
+    .toEqual([...before.slice(0, 3), 'Two-step box, other way', 'Side two-step, other way'])
   await page.keyboard.press('Control+z')
   await expect.poll(() => names(page)).toEqual(before)
 })
@@ -36,7 +36,7 @@ test('findings can be narrowed to what stops the dance, and each leads to its pl
   await bringText(
     page,
     'Many slips',
-    `${TWO_STEP}part A\n  Side two-step\n  Side two-step\n  "limp" = ?\n  "four eights" = 4\n  Heron step = 4\norder\n  A x2\n`,
+    `${TWO_STEP}part A\n  Side two-step\n  Two-step box\n  "limp" = ?\n  "four eights" = 4\n  Heron step = 4\norder\n  A x2\n`,
   )
   await page.getByRole('tab', { name: 'To fix' }).click()
   const filters = page.getByRole('group', { name: 'Show' })

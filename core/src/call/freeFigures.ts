@@ -4,6 +4,7 @@ import {
   applyVariation,
   AS_WRITTEN,
   danceFrom,
+  LEVELS,
   holdFits,
   holdOf,
   startingState,
@@ -169,6 +170,7 @@ export function nextFigures(
       rank(a) - rank(b) ||
       sameness(a) - sameness(b) ||
       b.danced.lengthTicks - a.danced.lengthTicks ||
+      LEVELS.indexOf(a.danced.figure.level) - LEVELS.indexOf(b.danced.figure.level) ||
       a.danced.figure.name.localeCompare(b.danced.figure.name, 'en'),
   )
 }

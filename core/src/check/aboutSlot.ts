@@ -1,4 +1,5 @@
 import { memoised } from '../document/index.ts'
+import { mirroredName } from '../figure/index.ts'
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import type { Derived } from './derived.ts'
 import type { FindingPlace } from './finding.ts'
@@ -15,8 +16,14 @@ export const isOfLines = ({ track }: Pick<Derived, 'track'>, { key }: DancedSlot
   (track?.slots.get(key)?.lines.length ?? 0) > 0
 
 /** What a slot is called in a sentence. */
-export const slotName = ({ figure, slot }: Pick<DancedSlot, 'figure' | 'slot'>): string =>
-  slot.content.type === 'words' ? slot.content.text : (slot.content.called ?? figure?.name ?? '')
+export function slotName({
+  figure,
+  slot: { content },
+}: Pick<DancedSlot, 'figure' | 'slot'>): string {
+  if (content.type === 'words') return content.text
+  const name = content.called ?? figure?.name ?? ''
+  return (content.variation.reflected && mirroredName(name)) || name
+}
 
 /** Every check of a timeline asks for the same. */
 const byKey = memoised(

@@ -184,5 +184,5 @@ export {
 export { importPreview, type ImportRow } from './library/importPreview.ts'
 export { WALTZ_FIGURES } from './book/waltz.ts'
 export { SHIPPED_FIGURES } from './book/index.ts'
-export { mirroredWords, namesSide } from './model/mirroredWords.ts'
+export { mirroredName, mirroredWords, namesSide } from './model/mirroredWords.ts'
 export { turnedWords } from './model/turnedWords.ts'

@@ -81,13 +81,64 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'merengue.side-steps': ['Basic'],
 }
 
+/** The same in German, as dancing schools teach it. */
+const GERMAN_NAMES: Readonly<Record<string, readonly string[]>> = {
+  box: ['Grundschritt', 'Quadrat'],
+  'two-right-turns': ['Rechtsdrehung'],
+  'waltz.two-left-turns': ['Linksdrehung'],
+  'balance-left-right': ['Wiegeschritt', 'Pendelschritt'],
+  'twirl-vine': ['Damendrehung'],
+  'waltz.hesitation-change': ['Zögerwechsel'],
+  'viennese-waltz.natural-turn': ['Rechtsdrehung', 'Rechtswalzer'],
+  'viennese-waltz.reverse-turn': ['Linksdrehung', 'Linkswalzer'],
+  'viennese-waltz.forward-change': ['Wechselschritt'],
+  'viennese-waltz.balance-left-and-right': ['Pendelschritt', 'Wiegeschritt'],
+  'slow-foxtrot.forward-basic': ['Grundschritt'],
+  'slow-foxtrot.promenade-walk': ['Promenade'],
+  'quickstep.quarter-turn-to-the-right': ['Vierteldrehung'],
+  'quickstep.progressive-chasse': ['Chassé'],
+  'quickstep.natural-turn': ['Rechtsdrehung'],
+  'tango.walk-two': ['zwei Gehschritte', 'Gehschritte'],
+  'tango.progressive-side-step': ['Seitschritt'],
+  'tango.closed-promenade': ['geschlossene Promenade', 'Promenade'],
+  'tango.open-promenade': ['offene Promenade'],
+  'tango.rock-three': ['Wiegeschritt'],
+  'tango.open-reverse-turn': ['Linksdrehung'],
+  'rumba.basic': ['Grundschritt'],
+  'rumba.new-yorker': ['Promenade'],
+  'rumba.underarm-turn': ['Damendrehung', 'Damensolo'],
+  'rumba.spot-turn': ['Platzdrehung', 'Solodrehung'],
+  'cha-cha.basic': ['Grundschritt'],
+  'cha-cha.new-yorker': ['Promenade'],
+  'cha-cha.underarm-turn': ['Damendrehung', 'Damensolo'],
+  'cha-cha.spot-turn': ['Platzdrehung', 'Solodrehung'],
+  'jive.basic-rock': ['Grundschritt'],
+  'jive.change-places-right-to-left': ['Platzwechsel', 'Platzwechsel rechts nach links'],
+  'jive.change-places-left-to-right': ['Platzwechsel links nach rechts'],
+  'jive.change-hands-behind-the-back': ['Handwechsel hinter dem Rücken', 'Handwechsel'],
+  'samba.basic-forward-and-back': ['Grundschritt'],
+  'samba.samba-walk': ['Sambagang'],
+  'salsa.mambo-basic': ['Grundschritt'],
+  'salsa.side-basic': ['Seitgrundschritt', 'Grundschritt zur Seite'],
+  'salsa.right-turn-for-the-follow': ['Damendrehung'],
+  'mambo.mambo-basic': ['Grundschritt'],
+  'bachata.side-basic': ['Grundschritt'],
+  'bachata.right-turn-for-the-follow': ['Damendrehung'],
+  'bolero.bolero-basic': ['Grundschritt'],
+  'merengue.side-steps': ['Grundschritt', 'Seitschritte'],
+  'polka.polka-step': ['Polkaschritt'],
+  'polka.turning-polka': ['Drehpolka'],
+  'west-coast-swing.push-basic': ['Grundschritt'],
+}
+
 /** A figure with what else it is called behind its own other names. */
 export function withOtherNames(figure: Figure): Figure {
-  const names = OTHER_NAMES[figure.id]
-  return names
-    ? { ...figure, aliases: [...figure.aliases, ...names.map((name) => ({ name }))] }
-    : figure
+  const names = [
+    ...(OTHER_NAMES[figure.id] ?? []).map((name) => ({ name })),
+    ...(GERMAN_NAMES[figure.id] ?? []).map((name) => ({ name, language: 'de' as const })),
+  ]
+  return names.length === 0 ? figure : { ...figure, aliases: [...figure.aliases, ...names] }
 }
 
 /** Ids that have other names here, so that none stands for a figure that is no longer there. */
-export const NAMED_OTHERWISE: readonly string[] = Object.keys(OTHER_NAMES)
+export const NAMED_OTHERWISE: readonly string[] = [OTHER_NAMES, GERMAN_NAMES].flatMap(Object.keys)

@@ -36,7 +36,7 @@ describe('the glossary', () => {
   it('says whose a word is: of a language, a school, a region', () => {
     expect(
       entry('quadrat').meanings.map(({ figure, as, whose }) => [figure.id, as, whose]),
-    ).toContainEqual(['box', 'said', { language: 'de' }])
+    ).toContainEqual(['box', 'alias', { language: 'de' }])
     const box = SHIPPED_FIGURES.find(({ id }) => id === 'box')!
     const named = { ...box, aliases: [{ name: 'Karree', language: 'de', region: 'the south' }] }
     expect(glossary([named]).find(({ word }) => word === 'Karree')!.meanings[0]).toMatchObject({

@@ -1,4 +1,3 @@
-import { namesOf } from '../model/figureWords.ts'
 import { CUE_LANGUAGES, type Alias, type CueLanguageId, type Figure } from '../model/figure.ts'
 
 /**
@@ -76,11 +75,15 @@ export function glossary(figures: readonly Figure[]): GlossaryEntry[] {
 
 /**
  * Figures of other steps that share a name in other schools or dances: which is meant has to be
- * asked.
+ * asked. What every dance calls so in a language, as its “Grundschritt”, is not counted.
  */
 export const namesakes = (figure: Figure, figures: readonly Figure[]): Figure[] => {
-  const names = new Set(namesOf(figure).map((name) => name.toLowerCase()))
+  const everybodys = ({ name, aliases }: Figure): string[] =>
+    [name, ...aliases.flatMap((one) => (one.language ? [] : [one.name]))].map((own) =>
+      own.toLowerCase(),
+    )
+  const names = new Set(everybodys(figure))
   return figures.filter(
-    (one) => one.id !== figure.id && namesOf(one).some((name) => names.has(name.toLowerCase())),
+    (one) => one.id !== figure.id && everybodys(one).some((name) => names.has(name)),
   )
 }

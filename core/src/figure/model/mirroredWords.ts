@@ -83,3 +83,12 @@ export function mirroredWords(text: string, language: 'en' | 'de'): string {
 /** Whether a text names a side, so that it says which of the two mirrors is meant. */
 export const namesSide = (text: string, language: 'en' | 'de'): boolean =>
   mirroredWords(text, language) !== text
+
+/**
+ * The name of a figure that is danced mirrored: “side shuffle left” of “side shuffle right”; null
+ * where it names no side, and says nothing of which of the two mirrors is meant.
+ */
+export function mirroredName(name: string): string | null {
+  const other = mirroredWords(mirroredWords(name, 'en'), 'de')
+  return other === name ? null : other
+}

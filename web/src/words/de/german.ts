@@ -1,5 +1,5 @@
 // Pieces of German that the subjects share.
-import { HALL_FACINGS_DE, nameOfHold } from '@dellop/core/figure'
+import { HALL_FACINGS_DE, mirroredName, nameOfHold } from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
 import type { DancedPass, SlotContent } from '@dellop/core/routine'
 import { clock, eighths, minutes } from '../en/english.ts'
@@ -45,12 +45,14 @@ export function slotName(content: SlotContent, figureName: string | null): strin
         : cut?.type === 'from'
           ? `, ab ${number(cut.ticks / 24 + 1)}`
           : ''
+  const name = content.called ?? figureName ?? content.figureId
+  const other = reflected ? mirroredName(name) : null
   return [
-    `${content.called ?? figureName ?? content.figureId}${part}`,
+    `${other ?? name}${part}`,
     turn === undefined ? '' : `, Drehung ${turnWords(turn)}`,
     withoutPause ? ', ohne Pause' : '',
     more(n),
-    reflected ? ', andersherum' : '',
+    reflected && other === null ? ', andersherum' : '',
     ...options.map((name) => `, ${name}`),
     ending === undefined ? '' : `, ${ending}`,
     exitHold === null ? '' : exitHold === 'none' ? ', loslassen' : `, dann ${hold(exitHold)}`,

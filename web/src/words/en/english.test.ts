@@ -61,6 +61,12 @@ describe('English on the screen', () => {
   ])('a figure danced as %j is “%s”', (variation, told) =>
     expect(slotName(danced(variation), 'Vine')).toBe(told),
   )
+  it('a figure whose name says its side has the name of the other side where it is mirrored', () => {
+    expect(slotName(danced({ reflected: true }), 'Vine right, scuff')).toBe('Vine left, scuff')
+    expect(slotName(danced({ reflected: true, times: 2 }), 'Wechsel links')).toBe(
+      'Wechsel rechts, twice',
+    )
+  })
   it('words are themselves, open counts are said to be open, an unknown figure has its id', () => {
     const open = { type: 'words', text: '', lengthTicks: 24 } as const
     expect(slotName({ ...open, text: 'wave' }, null)).toBe('wave')

@@ -1,4 +1,5 @@
 // Pieces of English that the subjects share.
+import { mirroredName } from '@dellop/core/figure'
 import type { Facing } from '@dellop/core/move'
 import type { DancedPass, SlotContent } from '@dellop/core/routine'
 
@@ -53,7 +54,9 @@ export function slotName(content: SlotContent, figureName: string | null): strin
         : cut?.type === 'from'
           ? `, from ${cut.ticks / 24 + 1}`
           : ''
-  return `${content.called ?? figureName ?? content.figureId}${part}${turn === undefined ? '' : `, turning ${turnWords(turn)}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
+  const name = content.called ?? figureName ?? content.figureId
+  const other = reflected ? mirroredName(name) : null
+  return `${other ?? name}${part}${turn === undefined ? '' : `, turning ${turnWords(turn)}`}${withoutPause ? ', no pause' : ''}${times(n)}${reflected && other === null ? ', other way' : ''}${options.map((name) => `, ${name}`).join('')}${ending === undefined ? '' : `, ${ending}`}${exitHold === null ? '' : exitHold === 'none' ? ', letting go' : `, to ${exitHold}`}`
 }
 
 /** A time through a part: by its number where the part comes more than once. */
