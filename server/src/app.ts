@@ -59,7 +59,7 @@ export function apiRouter(services: Services): Router {
 const squeezedAnswers = compress({
   filter: (type) => /^(?:application\/(?:\w+\+)?json|text\/(?!event-stream))/.test(type),
   threshold: 1024,
-  br: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
+  br: { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } },
   gzip: { level: 5 },
   deflate: false,
 })

@@ -71,7 +71,7 @@ const DANCES: readonly NamedDance[] = [
   dance('jive', [128, 184], FOUR, 'swing, single swing, rock and roll'),
   dance('salsa', [150, 212], FOUR, ''),
   dance('paso doble', [108, 128], TWO, 'paso'),
-  dance('line dance', [88, 140], FOUR, 'line, line dancing, solo line dance'),
+  dance('line dance', [88, 140], FOUR, 'line, line dancing, linedance, solo line dance'),
   dance('ring dance', [84, 150], FOUR, 'ring, circle dance, round ring, Kreistanz'),
   dance('jig', [98, 132], JIG, 'jig for sets', 'set dance'),
   dance('reel', [92, 128], CUT, 'reel for sets', 'set dance'),

@@ -196,6 +196,14 @@ describe('the foot that is free', () => {
     expect(said.length).toBeGreaterThan(2)
     expect(said.filter((text) => /left|right|other/.test(text))).toEqual([])
   })
+  it('has its side said where its words name one, though its name does not', () => {
+    const text = `dance: line dance\nstart: all face 12 o’clock, right foot free\nunit: words\npart A\n  Rocking chair\n  Step, half pivot\norder\n  A\n`
+    const sheet = proved(text)
+    expect(sheet.findings.filter(({ code }) => FEET.includes(code))).toEqual([])
+    const pivot = sheet.plan.planned.find(({ slot }) => slot.stepTick === 4 * 24)
+    expect(pivot!.said!.wording.text).toContain('left')
+    expect(sheet.timeline.slots[1]!.after.lead.facing).toBe(4)
+  })
   it('is not taken to the other side by a turn under one hand, nor in a close hold', () => {
     expect(told(chaCha(['Underarm turn']), 'feet.not-free')).toHaveLength(1)
     expect(told(chaCha(['Half basic'], 'right'), 'feet.not-free')).toHaveLength(1)

@@ -32,6 +32,7 @@ const WAYS: readonly (readonly [RegExp, Change])[] = [
   [/^(?:half|1\/2)\b/, (_, before) => ({ ...before, cut: { type: 'half' } })],
   [/^(twice|(?:two|three|four) times)\b/, ([, n], before) => times(before, n!.split(' ')[0]!)],
   [/^(?:x ?)?(\d)(?: ?x| times)?$/, ([, n], before) => ({ ...before, times: Number(n) })],
+  [/^(?:left (?:and|&) right|l (?:and|&) r\b|both ways)/, (_, before) => times(before, 'twice')],
   [/^(?:mirrored|other way)\b/, (_, before) => ({ ...before, reflected: true })],
   [
     /^to (face|semi|reverse semi)\b(?!-)/,

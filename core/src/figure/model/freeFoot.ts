@@ -2,7 +2,7 @@ import { memoised, sameValue } from '../../document/index.ts'
 import { beginning, entryHolds, type Beginning } from './beginning.ts'
 import { saysSide } from './figureWords.ts'
 import type { CoupleState } from './coupleState.ts'
-import { mirroredWords } from './mirroredWords.ts'
+import { mirroredName, mirroredWords } from './mirroredWords.ts'
 import { reflectSteps } from './reflect.ts'
 import { otherFoot, ROLES, type Role, type Step } from './step.ts'
 import { applyVariation, type DancedFigure } from './vary.ts'
@@ -53,15 +53,15 @@ const CLOSE: readonly string[] = [
 
 /**
  * Figures that are danced to whichever side is free: a new yorker is one to either side, a twirl
- * under the left hand is not. Both do the same to their own side, none of their words names one,
- * and the two do not stand close.
+ * under the left hand is not. Both do the same to their own side, their name says none, and the two
+ * do not stand close.
  */
 export const isOfEitherSide = memoised(
   ({ figure, variation, steps, moves }: DancedFigure): boolean =>
     moves === null &&
     figure.dancers !== 'set' &&
     variation.turn === undefined &&
-    !saysSide(figure) &&
+    mirroredName(figure.name) === null &&
     !BESIDE.includes(figure.exitHold ?? '') &&
     (figure.dancers === 'solo' ||
       (figure.entry.holds.some((hold) => !CLOSE.includes(hold)) && isMirrorPair(steps))) &&
@@ -113,18 +113,19 @@ const onOtherFoot = memoised(({ foot, steps, ...danced }: DancedFigure): DancedF
 }))
 
 /**
- * To the other side than it is, and back again to the one it is written to. It is called the same:
- * none of its words names a side.
+ * To the other side than it is, and back again to the one it is written to. Where its words name a
+ * side it is called by the other; else it is called the same.
  */
 const toOtherSide = memoised((danced: DancedFigure): DancedFigure => {
   const { figure, variation, foot } = danced
-  const isMirrored = foot === 'mirrored'
-  const other = applyVariation(figure, {
-    ...variation,
-    reflected: variation.reflected === isMirrored,
-  })
+  const isBack = tookOtherFoot(danced)
+  const written = foot === 'other' ? !variation.reflected : variation.reflected
+  const other = applyVariation(figure, { ...variation, reflected: isBack ? written : !written })
   if (!other.ok) return danced
-  return isMirrored ? onAnyFoot(other.value) : { ...other.value, variation, foot: 'mirrored' }
+  if (isBack) return onAnyFoot(other.value)
+  return saysSide(figure)
+    ? { ...other.value, foot: 'other' }
+    : { ...other.value, variation, foot: 'mirrored' }
 })
 
 /** Whether a figure took the foot, or the side, that it is not written on. */

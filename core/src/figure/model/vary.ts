@@ -36,8 +36,8 @@ export interface DancedFigure {
   readonly net: StatedNet | null
   /**
    * `asked`: its foot is asked for, though it begins on either; `other`: it took the foot it is not
-   * written on, because that one was free; `mirrored`: it went to the other side for that. Left
-   * out: as it is written.
+   * written on, because that one was free; `mirrored`: it went to the other side for that, and is
+   * called the same. Left out: as it is written.
    */
   readonly foot?: 'asked' | 'other' | 'mirrored'
 }

@@ -8,6 +8,8 @@ const STANDS_FOR: Readonly<Record<string, string>> = {
   manuver: 'manoeuvre',
   manv: 'manoeuvre',
   center: 'centre',
+  neighbor: 'neighbour',
+  neighbors: 'neighbours',
   traveling: 'travelling',
   fwd: 'forward',
   bk: 'back',
@@ -43,6 +45,17 @@ const STANDS_FOR: Readonly<Record<string, string>> = {
   rt: 'right',
   r: 'right',
   l: 'left',
+  tippen: 'touch',
+  tipp: 'touch',
+  vor: 'forward',
+  zuruck: 'back',
+  seite: 'side',
+  schritt: 'step',
+  wechselschritt: 'shuffle',
+  drehung: 'turn',
+  kreuzen: 'cross',
+  ran: 'together',
+  und: 'and',
   rechts: 'right',
   links: 'left',
   halb: 'half',
@@ -71,7 +84,7 @@ const STANDS_FOR: Readonly<Record<string, string>> = {
 }
 
 /** Words that a name has the same meaning without. */
-const WITHOUT: ReadonlySet<string> = new Set(['the', 'a', 'your'])
+const WITHOUT: ReadonlySet<string> = new Set(['the', 'a', 'your', 'with', 'mit'])
 
 /**
  * A name in the spelling in which names are compared: capital letters, hyphens, commas, accents,
