@@ -65,6 +65,7 @@ export {
   type Foot,
 } from './model/step.ts'
 export {
+  otherWeight,
   startingWeight,
   weightAfter,
   freeFoot,

@@ -1,6 +1,13 @@
 import { succeed, type Result } from '../document/index.ts'
-import { applyVariation, type Figure } from '../figure/index.ts'
-import { saysNoSteps, type Part, type Pass, type SlotContent } from '../routine/index.ts'
+import { bookOf, type Figure } from '../figure/index.ts'
+import {
+  contentLength,
+  partLength,
+  saysNoSteps,
+  type Part,
+  type Pass,
+  type SlotContent,
+} from '../routine/index.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 import { passKindOf } from './germanSheet.ts'
 import { problem } from './problem.ts'
@@ -46,16 +53,16 @@ const labelText = (label: string): string => (label.includes(' ') ? quoted(label
  * in the part has no length of its own.
  */
 export function firstHalf(part: Part, figures: readonly Figure[]): Result<Pass['stretch']> {
-  const lengths = part.slots.map(({ content }) => lengthOf(content, figures))
-  const total = lengths.reduce<number>((sum, ticks) => sum + (ticks ?? Number.NaN), 0)
+  const book = bookOf(figures)
+  const total = partLength(part, book)
   let sum = 0
-  for (const [i, ticks] of lengths.entries()) {
-    sum += ticks ?? Number.NaN
-    if (2 * sum === total) return succeed({ from: part.slots[0]!.id, to: part.slots[i]!.id })
+  for (const { id, content } of part.slots) {
+    sum += contentLength(content, book) ?? 0
+    if (2 * sum === total) return succeed({ from: part.slots[0]!.id, to: id })
   }
   return problem('sheet-text.half', {
     label: part.label,
-    counts: Number.isNaN(total) || total === 0 ? null : beatsText(total),
+    counts: total === null || total === 0 ? null : beatsText(total),
   })
 }
 
@@ -75,7 +82,7 @@ function saidLength(text: string, { beatsPerBar }: Metre): number | null {
   const [, count = '', what = ''] = saysNoSteps(text) ? (SAID_LENGTH.exec(text) ?? []) : []
   const found = NUMBERS[count.toLowerCase()] ?? Number(count)
   if (count === '' || found < 1 || found > 64) return null
-  return found * TICKS_PER_BEAT * (/^[bmt]/i.test(what) && !/^beat/i.test(what) ? beatsPerBar : 1)
+  return found * TICKS_PER_BEAT * (/^(?:bar|measure|Takt)/i.test(what) ? beatsPerBar : 1)
 }
 const NUMBERS: Readonly<Record<string, number>> = {
   one: 1,
@@ -93,10 +100,3 @@ const SAID_LENGTH = new RegExp(
   `\\b(\\d{1,2}|${Object.keys(NUMBERS).join('|')}) (bars?|measures?|counts?|beats?|Takte?|Schläge?)\\b`,
   'iu',
 )
-
-function lengthOf(content: SlotContent, figures: readonly Figure[]): number | null {
-  if (content.type === 'words') return content.lengthTicks
-  const figure = figures.find(({ id }) => id === content.figureId)
-  const danced = figure && applyVariation(figure, content.variation)
-  return danced?.ok ? danced.value.lengthTicks : null
-}

@@ -48,7 +48,7 @@ export function readSlot(
 }
 
 /** What joins figures that stand on one line: `vine right, hitch`, `walk two and pick up`. */
-const JOINED = /\s*[,;+]\s*(?:and |then )?|\s+(?:and|then|und)\s+|\s+&\s+/i
+const JOINED = /(\s*[,;+]\s*(?:and |then )?|\s+(?:and|then|und|&)\s+)/i
 /** So many figures are looked for on a line at most. */
 const MOST_JOINED = 6
 
@@ -68,29 +68,28 @@ export function readSlots(
   const isUnknown = content.type === 'words' && content.text === text && /^[^"“„»#]/.test(text)
   const pieces = isUnknown ? text.split(JOINED) : []
   const several =
-    pieces.length < 2 || pieces.length > MOST_JOINED
-      ? null
-      : joined(text, pieces, (name) => danceFigure(line, name, dance, options))
+    pieces.length > 1 && pieces.length < 2 * MOST_JOINED
+      ? joined(pieces, (name) => danceFigure(line, name, dance, options))
+      : null
   return succeed(several ? several.map((content) => ({ ...slot.value, content })) : [slot.value])
 }
 
-/** Each piece as a figure, the longest names first; null where something is left that is none. */
+/**
+ * Pieces of a line, with what joins them between, as figures, the longest names first; null where
+ * something is left that is none.
+ */
 function joined(
-  text: string,
   pieces: readonly string[],
   read: (name: string) => SlotContent | null,
 ): SlotContent[] | null {
   if (pieces.length === 0) return []
-  for (let own = pieces.length; own > 0; own--) {
-    const end = text.indexOf(pieces[own - 1]!, pieces.slice(0, own - 1).join('').length)
-    const name = text.slice(0, end + pieces[own - 1]!.length)
-    const content = read(name)
-    const rest = content && joined(afterJoin(text.slice(name.length)), pieces.slice(own), read)
+  for (let own = pieces.length; own > 0; own -= 2) {
+    const content = read(pieces.slice(0, own).join(''))
+    const rest = content && joined(pieces.slice(own + 1), read)
     if (content && rest) return [content, ...rest]
   }
   return null
 }
-const afterJoin = (text: string): string => text.replace(new RegExp(`^${JOINED.source}`, 'i'), '')
 
 /** A figure of the dance, or of how any dance is opened and ended; null where none is called so. */
 function danceFigure(

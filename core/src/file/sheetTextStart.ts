@@ -1,7 +1,8 @@
 import {
   applyVariation,
   beginning,
-  danceFrom,
+  missingFoot,
+  otherWeight,
   type CoupleState,
   type DancedFigure,
   type Figure,
@@ -17,31 +18,25 @@ export function startOfFirst(
   figures: readonly Figure[],
 ): CoupleState {
   const [pass] = passes
-  const part = parts.find(({ id }) => id === pass?.partId)
-  const first = part?.slots[0]?.content
-  const figure =
-    first?.type === 'figure' ? figures.find(({ id }) => id === first.figureId) : undefined
-  const variation = first?.type === 'figure' ? first.variation : undefined
-  if (!figure || !variation || !pass || figure.dancers === 'set') return start
-  const varied = applyVariation(figure, {
-    ...variation,
-    reflected: variation.reflected !== pass.reflected,
-  })
+  const content = parts.find(({ id }) => id === pass?.partId)?.slots[0]?.content
+  if (!pass || content?.type !== 'figure') return start
+  const figure = figures.find(({ id }) => id === content.figureId)
+  if (!figure || figure.dancers === 'set') return start
+  const reflected = content.variation.reflected !== pass.reflected
+  const varied = applyVariation(figure, { ...content.variation, reflected })
   return varied.ok ? inHoldOf(onFeetOf(start, varied.value), varied.value) : start
 }
 
 /** On the other feet, where the figure can begin on those and not on these. */
 function onFeetOf(start: CoupleState, danced: DancedFigure): CoupleState {
+  const { lead, follow } = start
   const other: CoupleState = {
     ...start,
-    lead: { ...start.lead, weight: OTHER[start.lead.weight] },
-    follow: { ...start.follow, weight: OTHER[start.follow.weight] },
+    lead: { ...lead, weight: otherWeight(lead.weight) },
+    follow: { ...follow, weight: otherWeight(follow.weight) },
   }
-  return isTaken(start, danced) && !isTaken(other, danced) ? other : start
+  return missingFoot(start, danced) && !missingFoot(other, danced) ? other : start
 }
-const OTHER = { left: 'right', right: 'left', both: 'both', split: 'split' } as const
-const isTaken = (state: CoupleState, danced: DancedFigure): boolean =>
-  danceFrom(state, danced).troubles.length > 0
 
 /** As the couple stands once it has turned into the figure, or taken the hands that it needs. */
 function inHoldOf(start: CoupleState, danced: DancedFigure): CoupleState {

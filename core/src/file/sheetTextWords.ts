@@ -6,6 +6,7 @@ import {
   heldAs,
   isHold,
   holdOf,
+  otherWeight,
   readDirection,
   type CoupleState,
   type RoleState,
@@ -72,8 +73,7 @@ const START_FRAMES = ['hall', 'walls', 'ring', 'set'] as const
 
 /** The follow where only the lead is told: as the hold has it, the other foot free. */
 function beside({ facing, weight }: RoleState, hold: string): RoleState {
-  const other = { left: 'right', right: 'left', both: 'both', split: 'split' } as const
-  return { facing: turned(facing, holdOf(hold)?.relation ?? 4), weight: other[weight] }
+  return { facing: turned(facing, holdOf(hold)?.relation ?? 4), weight: otherWeight(weight) }
 }
 
 /** Where all stand alike the hold may be left out: then there is none. */

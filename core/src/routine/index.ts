@@ -74,7 +74,7 @@ export {
   type SheetBeginning,
 } from './freshRoutine.ts'
 export { totalOf, type Total } from './totals.ts'
-export { partLength } from './partLength.ts'
+export { contentLength, partLength } from './partLength.ts'
 export { comparePasses, type ComparedSlot } from './comparePasses.ts'
 export {
   clearChanges,

@@ -1,5 +1,13 @@
 import { applyVariation, type FigureBook } from '../figure/index.ts'
-import type { Part } from './routine.ts'
+import type { Part, SlotContent } from './routine.ts'
+
+/** Ticks of what stands in a slot; null while it is open, unknown or cannot be danced. */
+export function contentLength(content: SlotContent, book: FigureBook): number | null {
+  if (content.type === 'words') return content.lengthTicks
+  const figure = book.get(content.figureId)
+  const danced = figure && applyVariation(figure, content.variation)
+  return danced?.ok ? danced.value.lengthTicks : null
+}
 
 /**
  * Ticks of a part as it is written, danced once; null while something of it is open, unknown or
@@ -8,11 +16,7 @@ import type { Part } from './routine.ts'
 export function partLength(part: Part, book: FigureBook): number | null {
   let total = 0
   for (const { content } of part.slots) {
-    const figure = content.type === 'figure' ? book.get(content.figureId) : undefined
-    const danced =
-      content.type === 'figure' && figure ? applyVariation(figure, content.variation) : null
-    const length =
-      content.type === 'words' ? content.lengthTicks : danced?.ok ? danced.value.lengthTicks : null
+    const length = contentLength(content, book)
     if (length === null) return null
     total += length
   }

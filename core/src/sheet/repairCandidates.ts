@@ -1,6 +1,6 @@
 import { freshId, type Finding, type Repair } from '../check/index.ts'
 import { sameValue } from '../document/index.ts'
-import { AS_WRITTEN, isOfDance, type Figure, type Variation } from '../figure/index.ts'
+import { otherWeight, AS_WRITTEN, isOfDance, type Figure, type Variation } from '../figure/index.ts'
 import {
   addPass,
   addSlot,
@@ -380,9 +380,8 @@ function missingPasses({ routine, timeline, book }: Sheet, beats: number): Repai
 
 /** All begin on the other foot, or one of the two does. */
 function startCandidates({ routine: { start } }: Sheet): Repair[] {
-  const other = { left: 'right', right: 'left', both: 'both', split: 'split' } as const
-  const lead = { ...start.lead, weight: other[start.lead.weight] }
-  const follow = { ...start.follow, weight: other[start.follow.weight] }
+  const lead = { ...start.lead, weight: otherWeight(start.lead.weight) }
+  const follow = { ...start.follow, weight: otherWeight(start.follow.weight) }
   return [{ lead }, { follow }, { lead, follow }].map((change): Repair => ({
     code: 'other-start',
     params: {},

@@ -1,4 +1,5 @@
 import { ARMS, SPIN, family, type Written } from './family.ts'
+import { CUCARACHA } from './rumba.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -171,14 +172,7 @@ const CHA_CHA: readonly Written[] = [
     say: 'cucaracha left / cucaracha left / cucaracha left',
     de: 'Cucaracha links / Cucaracha links / Cuca links',
   },
-  {
-    name: 'Cucaracha',
-    made: 'Cucaracha left',
-    level: 'first',
-    say: 'cucaracha / cucaracha / cuca',
-    de: 'Cucaracha / Cucaracha / Cuca',
-    remarks: 'To whichever side the foot is free.',
-  },
+  CUCARACHA,
   {
     name: 'Aida',
     beats: 4,

@@ -3,6 +3,16 @@ import { ARMS, SPIN, family, type Written } from './family.ts'
 const FACED = 'closed, butterfly, two hands'
 
 /** Rumba as it is counted from 1: slow, quick, quick. */
+/** To whichever side, in every dance that has it. */
+export const CUCARACHA: Written = {
+  name: 'Cucaracha',
+  made: 'Cucaracha left',
+  level: 'first',
+  say: 'cucaracha / cucaracha / cuca',
+  de: 'Cucaracha / Cucaracha / Cuca',
+  remarks: 'To whichever side the foot is free.',
+}
+
 const RUMBA: readonly Written[] = [
   {
     name: 'Box',
@@ -27,14 +37,7 @@ const RUMBA: readonly Written[] = [
     lead: '1 left side part weight, 2 right recover, 3 left close',
     say: 'cucaracha left / cucaracha left / cuca left',
   },
-  {
-    name: 'Cucaracha',
-    made: 'Cucaracha left',
-    level: 'first',
-    say: 'cucaracha / cucaracha / cuca',
-    de: 'Cucaracha / Cucaracha / Cuca',
-    remarks: 'To whichever side the foot is free.',
-  },
+  CUCARACHA,
   {
     name: 'Side walk',
     beats: 4,

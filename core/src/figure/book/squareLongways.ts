@@ -1,5 +1,9 @@
 import { ARMS, SPIN, family, type Written } from './family.ts'
 
+/** Past each other by the right, round each other’s back, and back to place. */
+const BACK_TO_BACK =
+  '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close'
+
 /** Four couples in a square. Feet as they are walked, from either foot; words say who and how far. */
 const SQUARE: readonly Written[] = [
   {
@@ -35,7 +39,7 @@ const SQUARE: readonly Written[] = [
     beats: 8,
     from: 'none',
     level: 'first',
-    lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
+    lead: BACK_TO_BACK,
     say: 'corners back to back / corner, back to back / corner, back',
     de: 'mit der Ecke Rücken an Rücken / Ecke, Rücken an Rücken / Ecke, Rücken',
     aliases: ['Do-si-do your corner'],
@@ -45,7 +49,7 @@ const SQUARE: readonly Written[] = [
     beats: 8,
     from: 'none',
     level: 'first',
-    lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
+    lead: BACK_TO_BACK,
     say: 'partners back to back / partner, back to back / partner, back',
     de: 'mit dem Partner Rücken an Rücken / Partner, Rücken an Rücken / Partner, Rücken',
     aliases: ['Do-si-do your partner', 'Do-si-do'],
@@ -275,7 +279,7 @@ const LONGWAYS: readonly Written[] = [
     beats: 8,
     from: 'none',
     level: 'first',
-    lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
+    lead: BACK_TO_BACK,
     say: 'neighbours back to back / neighbour, back to back / neighbour, back',
     de: 'mit dem Nachbarn Rücken an Rücken / Nachbar, Rücken an Rücken / Nachbar, Rücken',
     aliases: ['Do-si-do your neighbour', 'Neighbour do-si-do'],
@@ -285,7 +289,7 @@ const LONGWAYS: readonly Written[] = [
     beats: 8,
     from: 'none',
     level: 'first',
-    lead: '1 right forward, 2 left forward, 3 right side, 4 left behind, 5 right back, 6 left back, 7 right back, 8 left close',
+    lead: BACK_TO_BACK,
     say: 'partners back to back / partner, back to back / partner, back',
     de: 'mit dem Partner Rücken an Rücken / Partner, Rücken an Rücken / Partner, Rücken',
     aliases: ['Do-si-do your partner', 'Partner do-si-do', 'Do-si-do'],

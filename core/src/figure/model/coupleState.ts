@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { turned, wrapFacing, type Facing } from '../../move/index.ts'
 import { holdIdSchema, holdOf, mirrorOf } from './hold.ts'
-import { freeFoot, type Weight } from './weight.ts'
+import { otherWeight, type Weight } from './weight.ts'
 
 const roleStateSchema = z
   .strictObject({
@@ -65,7 +65,7 @@ export const rotateState = (state: CoupleState, eighths: number): CoupleState =>
 export function reflectState(state: CoupleState): CoupleState {
   const swap = (role: RoleState): RoleState => ({
     ...role,
-    weight: freeFoot(role.weight) ?? role.weight,
+    weight: otherWeight(role.weight),
   })
   return { lead: swap(state.lead), follow: swap(state.follow), hold: mirrorOf(state.hold) }
 }

@@ -13,7 +13,7 @@ import { neededFoot } from './weight.ts'
  * not. They only go forward, back or in place, without a turn, so that on the other foot they lead
  * to the same place; and their words name no side.
  */
-export const isOfEitherFoot = memoised(
+const isOfEitherFoot = memoised(
   ({ figure, steps, holds, moves }: DancedFigure): boolean =>
     moves === null &&
     holds.length === 0 &&
@@ -56,7 +56,7 @@ const CLOSE: readonly string[] = [
  * under the left hand is not. Both do the same to their own side, their name says none, and the two
  * do not stand close.
  */
-export const isOfEitherSide = memoised(
+const isOfEitherSide = memoised(
   ({ figure, variation, steps, moves }: DancedFigure): boolean =>
     moves === null &&
     figure.dancers !== 'set' &&
@@ -86,10 +86,13 @@ export const beginsOnEither = (danced: DancedFigure): boolean =>
  */
 export function onFreeFoot(danced: DancedFigure, state: CoupleState): DancedFigure {
   if (danced.foot === 'asked' || !ROLES.some((role) => isTaken(danced, state, role))) return danced
-  if (!beginsOnEither(danced)) return danced
-  const other = isOfEitherFoot(danced) ? onOtherFoot(danced) : toOtherSide(danced)
-  if (ROLES.some((role) => isTaken(other, state, role))) return danced
-  return isOfEitherFoot(danced) || isHeldAsWell(state, danced, other) ? other : danced
+  const other = isOfEitherFoot(danced)
+    ? onOtherFoot(danced)
+    : isOfEitherSide(danced)
+      ? toOtherSide(danced)
+      : null
+  if (!other || ROLES.some((role) => isTaken(other, state, role))) return danced
+  return isHeldAsWell(state, danced, other) ? other : danced
 }
 
 /** Whether a figure takes no other hands, and no more of them, to the one side than to the other. */

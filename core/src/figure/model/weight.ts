@@ -19,6 +19,9 @@ export type WeightChange = {
 export const freeFoot = (weight: Weight): Foot | null =>
   weight === 'left' || weight === 'right' ? otherFoot(weight) : null
 
+/** The weight on the other foot; the same where it is on none of the two alone. */
+export const otherWeight = (weight: Weight): Weight => freeFoot(weight) ?? weight
+
 /**
  * Weight after a step. A step that takes weight uses a free foot; a touch leaves the foot free;
  * hop, pivot, spin, swivel and twist use the carrying foot and keep it; a jump ends on both; a

@@ -150,7 +150,7 @@ export const PROBLEMS: typeof ENGLISH = {
       ? `Wo „${label}“ halb ist, lässt sich nicht sagen: Nicht alles darin hat eine Länge. Erwartet wurde „von … bis …“.`
       : `In „${label}“ endet keine Figur nach der Hälfte der ${counts} Schläge; erwartet wurde „von … bis …“.`,
   'sheet-text.pass': ({ text }) =>
-    `„${text}“ ist kein Durchgang; erwartet wurde der Name eines Teils, und danach x2, mirrored oder from 2 to 5.`,
+    `„${text}“ ist kein Durchgang; erwartet wurde der Name eines Teils, und danach x2, half, mirrored oder from 2 to 5.`,
   'sheet-text.times': () => 'ein Teil wird 1- bis 64-mal getanzt.',
   'sheet-text.unknown-part': ({ value, parts }) =>
     `einen Teil „${value}“ gibt es nicht; die Teile sind ${parts}.`,

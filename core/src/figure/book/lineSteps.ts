@@ -1,0 +1,103 @@
+import { SPIN, type Written } from './family.ts'
+
+/**
+ * Short steps of line dances as teachers jot them down; those that name no side go to whichever side
+ * is free.
+ */
+export const LINE_STEPS: readonly Written[] = [
+  {
+    name: 'Walk two',
+    beats: 2,
+    level: 'first',
+    lead: '1 right forward, 2 left forward',
+    say: 'walk, walk / walk, walk / walk',
+    de: 'zwei vor / zwei vor / vor',
+    aliases: ['Walk, walk', 'Walk forward two'],
+  },
+  {
+    name: 'Cross, point',
+    beats: 2,
+    level: 'first',
+    lead: '1 right across, 2 left point',
+    say: 'cross, point / cross, point / cross, point',
+    de: 'kreuzen, zeigen / kreuzen, zeigen / kreuzen',
+  },
+  {
+    name: 'Hip sways',
+    beats: 2,
+    level: 'first',
+    lead: '1 right side part weight, 2 left recover',
+    say: 'hip sways / hip sways / sways',
+    de: 'Hüften wiegen / Hüften / Hüften',
+    aliases: ['Sways', 'Hip sway'],
+  },
+  {
+    name: 'Lock step, scuff',
+    beats: 4,
+    lead: '1 right forward, 2 left behind, 3 right forward, 4 left brush',
+    say: 'lock step, scuff / lock step, scuff / lock, scuff',
+    de: 'Lock Step, schleifen / Lock Step, schleifen / Lock, schleifen',
+    aliases: ['Step, lock, step, scuff', 'Forward lock step, scuff'],
+  },
+  {
+    name: 'Side, together, side, touch',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 2 left together, 3 right side, 4 left touch',
+    say: 'side, together, side, touch / side, together, side / side, together',
+    de: 'Seite, ran, Seite, tippen / Seite, ran, Seite / Seite, ran',
+  },
+  {
+    name: 'Cross rock, recover',
+    beats: 2,
+    level: 'first',
+    lead: '1 right across, 2 left recover',
+    say: 'cross rock, recover / cross rock / cross rock',
+    de: 'kreuzen und zurück / Kreuzwiege / Kreuzwiege',
+    aliases: ['Cross rock'],
+  },
+  {
+    name: 'Touch out, in',
+    beats: 2,
+    level: 'first',
+    lead: '1 right point, 2 right touch',
+    say: 'touch out, in / touch out, in / out, in',
+    de: 'tippen, aus und ein / aus und ein / aus, ein',
+    aliases: ['Point, touch', 'Touch side, together'],
+  },
+  {
+    name: 'Side shuffle',
+    made: 'Side shuffle right',
+    level: 'first',
+    say: 'side shuffle / side shuffle / shuffle',
+    de: 'Wechselschritt zur Seite / Wechselschritt, Seite / Wechselschritt',
+    aliases: ['Side chasse'],
+    remarks: 'To whichever side the foot is free.',
+  },
+  {
+    name: 'Shuffle half turn',
+    made: 'Shuffle half turn right',
+    level: 'steady',
+    say: 'shuffle, half turn / shuffle half / shuffle half',
+    de: 'Wechselschritt mit halber Drehung / Wechselschritt, halb / Wechsel halb',
+    aliases: ['Half turn shuffle'],
+    cautions: [SPIN],
+    remarks: 'To whichever side the foot is free.',
+  },
+  {
+    name: 'Step, half turn',
+    made: 'Step, half pivot',
+    say: 'step, half turn / half turn / half turn',
+    de: 'Schritt, halbe Drehung / halbe Drehung / halb herum',
+    aliases: ['Step turn', 'Step, pivot'],
+    remarks: 'The foot that is free steps forward; the turn goes away from it.',
+  },
+  {
+    name: 'Step, quarter turn',
+    made: 'Step, quarter pivot',
+    level: 'first',
+    say: 'step, quarter turn / quarter turn / quarter turn',
+    de: 'Schritt, Vierteldrehung / Vierteldrehung / Viertel herum',
+    remarks: 'The foot that is free steps forward; the turn goes away from it.',
+  },
+]
