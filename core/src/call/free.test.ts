@@ -140,10 +140,7 @@ describe('calling without a sheet', () => {
           sum +
           (way.slice(0, i).includes(danced) ? 6 : 0) +
           (i > 0 && pace(way[i - 1]!) === pace(danced) ? 1 : 0) +
-          (danced.figure.level === 'advanced' &&
-          way.slice(0, i).some(({ figure }) => figure.level === 'advanced')
-            ? 3
-            : 0),
+          (danced.figure.level === 'advanced' ? 3 : 0),
         0,
       )
     walk(START, PHRASE, [])

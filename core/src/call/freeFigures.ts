@@ -198,7 +198,7 @@ const BEST_PHRASES = 3
 const MOST_LOOKED_AT = 12_000
 /**
  * What a phrase costs: a figure that it has already; one of the phrase before; two neighbours that
- * move alike; each hard figure after the first.
+ * move alike; each hard figure.
  */
 const COST = { again: 6, before: 2, alike: 1, hard: 3 }
 const HARD: ReadonlySet<Figure['level']> = new Set(['advanced'])
@@ -258,9 +258,7 @@ function phrasesFrom(
         (way.some(({ figure }) => figure.id === danced.figure.id) ? COST.again : 0) +
         (recent.has(danced.figure.id) ? COST.before : 0) +
         (last && paces.get(last) === paces.get(danced) ? COST.alike : 0) +
-        (HARD.has(danced.figure.level) && way.some(({ figure }) => HARD.has(figure.level))
-          ? COST.hard
-          : 0)
+        (HARD.has(danced.figure.level) ? COST.hard : 0)
       // A way that is dearer than the best one that begins alike cannot become better: costs only
       // grow.
       if (next >= (best.get((way[0] ?? danced).figure.id)?.cost ?? Infinity)) continue

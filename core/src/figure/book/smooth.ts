@@ -127,7 +127,7 @@ const SHARED: readonly Written[] = [
     beats: 4,
     from: 'banjo, closed',
     to: 'semi-closed',
-    level: 'steady',
+    level: 'advanced',
     lead: 'S left back, S hold "right foot crossed, no weight"',
     follow: 'S right forward turn right 1/2, S hold "swivelled"',
     say: 'outside swivel / outside swivel / swivel',
