@@ -63,6 +63,14 @@ describe('what every sheet is written with', () => {
     await one.load()
     expect(one.figures).toHaveLength(3)
   })
+  it('has what was saved while it was being read, not what the list had before', async () => {
+    server()
+    const one = library()
+    const loading = one.load()
+    one.putTune({ ...WALTZ.tune, title: 'In haste' })
+    await loading
+    expect(one.tunes.map(({ title }) => title)).toEqual(['In haste'])
+  })
   it('a school that is gone is the first that ships, never nothing', async () => {
     server()
     const one = library()

@@ -43,7 +43,10 @@ export const useLibrary = defineStore('library', () => {
       api('listGroups'),
     ])
     written.value = figureList.figures
+    // What was saved while the lists were on their way is newer than they are.
+    const saved = tunes.value
     tunes.value = tuneList.tunes
+    saved.forEach(putTune)
     await machine.open({ document: kept.settings, revision: kept.revision })
     await takeGroups(groupList.groups, groupList.revisions)
     await takeSchools(schoolList.schools, schoolList.revisions)

@@ -33,13 +33,23 @@ export function useSoundDesk(
   const moves = (): boolean => isMoving(lectern.call.value)
   const stands = (): boolean => !manual && moves() && audioContext().state !== 'running'
 
-  /** Fades out, then stops, unless it was stopped before; loud again when it goes on. */
+  /**
+   * Fades out, then stops, unless it was stopped before; loud again when it goes on. Sound on a busy
+   * machine runs late: it is waited for, so that nothing is cut off.
+   */
   function fade(): void {
     player()?.fadeOut(FADE_SECONDS)
     stopFading()
-    stopFading = timers.after(FADE_SECONDS * 1000, () => {
-      if (moves()) lectern.pause()
-    })
+    const context = manual ? null : audioContext()
+    const end = (context?.currentTime ?? 0) + FADE_SECONDS
+    const wait = (seconds: number): void => {
+      stopFading = timers.after(seconds * 1000, () => {
+        const left = context?.state === 'running' ? end - context.currentTime : 0
+        if (left > 0 && moves()) wait(left)
+        else if (moves()) lectern.pause()
+      })
+    }
+    wait(FADE_SECONDS)
   }
 
   /**
