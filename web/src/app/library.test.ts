@@ -67,9 +67,20 @@ describe('what every sheet is written with', () => {
     server()
     const one = library()
     const loading = one.load()
-    one.putTune({ ...WALTZ.tune, title: 'In haste' })
+    one.putTune({ ...WALTZ.tune!, title: 'In haste' })
     await loading
     expect(one.tunes.map(({ title }) => title)).toEqual(['In haste'])
+  })
+  it('settings that are changed before they were read keep what they had', async () => {
+    const settings = { ...DEFAULT_SETTINGS, favourites: ['withy'] }
+    server({
+      'GET /api/settings': { settings, revision: 1 },
+      'POST /api/settings/edits': { document: settings, revision: 2, conflicts: [] },
+    })
+    const one = library()
+    let asked: readonly string[] = []
+    await one.saveSettings(({ favourites }) => ({ favourites: (asked = [...favourites, 'knot']) }))
+    expect(asked).toEqual(['withy', 'knot'])
   })
   it('a school that is gone is the first that ships, never nothing', async () => {
     server()

@@ -63,7 +63,13 @@ export const useLibrary = defineStore('library', () => {
     return loading
   }
 
-  async function saveSettings(next: Settings): Promise<void> {
+  /** Changes settings as they are once they have been read: what nobody has read yet stays. */
+  async function saveSettings(
+    change: Partial<Settings> | ((now: Settings) => Partial<Settings>),
+  ): Promise<void> {
+    await load()
+    const now = settings.value
+    const next = { ...now, ...(typeof change === 'function' ? change(now) : change) }
     if (next.voice === 'stand-in') await standIn.load(next.wordsPerMinute)
     await editAtOnce(machine, next)
   }
@@ -87,7 +93,6 @@ export const useLibrary = defineStore('library', () => {
   )
   const callTonightBy = (schoolId: string | null): Promise<void> =>
     saveSettings({
-      ...settings.value,
       tonight: schoolId === null ? null : { schoolId, untilMs: nextMorning(new Date()) },
     })
   /** The school a sheet is called by: the evening's, or the chosen group's, where it has one. */

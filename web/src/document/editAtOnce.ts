@@ -6,13 +6,15 @@ import { whenSaved } from './saved.ts'
 
 /**
  * Puts a changed document in place of an open one: shown at once, sent at once, merged with what
- * others changed; where they changed the same, theirs stays and that is said. Where the server refuses it, it is taken back; where it is not reached, it is
- * kept, sent when it is, and the failure is told all the same.
+ * others changed; where they changed the same, theirs stays and that is said. Where the server refuses
+ * it, it is taken back; where it is not reached, it is kept, sent when it is, and the failure is told
+ * all the same. What is not open cannot be changed: that fails, and is never dropped in silence.
  */
 export async function editAtOnce<Document extends object>(
   opened: OpenDocument<Document>,
   next: Document,
 ): Promise<void> {
+  if (!opened.sync.value) throw new ApiProblem('offline', words.trouble.offline)
   opened.change(next, '')
   opened.saveNow()
   try {

@@ -23,7 +23,7 @@ export function useHalls() {
   async function keep(list: readonly KeptHall[], hallId: string | null): Promise<void> {
     failure.value = ''
     try {
-      await library.saveSettings({ ...library.settings, halls: list, hallId })
+      await library.saveSettings({ halls: list, hallId })
     } catch (error) {
       failure.value = sentenceOf(error)
     }

@@ -65,7 +65,7 @@ async function choose(groupId: string | null): Promise<void> {
   failure.value = ''
   if (groupId !== null) openId.value = groupId
   try {
-    await library.saveSettings({ ...library.settings, groupId })
+    await library.saveSettings({ groupId })
   } catch (error) {
     failure.value = say.notKept + sentenceOf(error)
   }

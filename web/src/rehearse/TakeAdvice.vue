@@ -74,7 +74,6 @@ async function useLengths(): Promise<void> {
   const voice = { ...own, lengths: { ...own.lengths, ...lengths.value.lengths } }
   try {
     await library.saveSettings({
-      ...settings,
       voice: 'mine',
       ownVoices: { ...settings.ownVoices, [language]: voice },
     })

@@ -11,10 +11,11 @@ const props = defineProps<{ id: string; title: string }>()
 const library = useLibrary()
 const on = computed(() => library.settings.favourites.includes(props.id))
 async function turn(): Promise<void> {
-  const others = library.settings.favourites.filter((id) => id !== props.id)
-  const favourites = on.value ? others : [...others, props.id]
   try {
-    await library.saveSettings({ ...library.settings, favourites })
+    await library.saveSettings(({ favourites }) => {
+      const others = favourites.filter((id) => id !== props.id)
+      return { favourites: favourites.includes(props.id) ? others : [...others, props.id] }
+    })
   } catch (error) {
     tellFailure(sentenceOf(error))
   }

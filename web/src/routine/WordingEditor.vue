@@ -76,7 +76,6 @@ async function keepTimed(seconds: number): Promise<void> {
   )
   try {
     await library.saveSettings({
-      ...settings,
       voice: 'mine',
       ownVoices: { ...settings.ownVoices, [language]: own },
     })

@@ -52,7 +52,7 @@ function aboutOf(choice: (typeof CHOICES)[number]): string {
 async function save(change: Partial<Settings>): Promise<void> {
   failure.value = told.value = ''
   try {
-    await library.saveSettings({ ...settings.value, ...change })
+    await library.saveSettings(change)
     told.value = text.saved
   } catch (error) {
     failure.value = sentenceOf(error)
