@@ -77,6 +77,7 @@ export {
   HOLD_IDS,
   holdName,
   heldAs,
+  HOLD_WORDS,
   HOLDS_EXPECTED,
   isHold,
   holdIdSchema,

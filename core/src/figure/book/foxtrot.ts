@@ -185,6 +185,13 @@ const FOXTROT: readonly Written[] = [
     say: 'weave / weave / weave',
     de: 'Flechte / Flechte / Flechte',
   },
+  {
+    name: 'Reverse turn',
+    level: 'advanced',
+    made: 'Reverse turn, first half + Feather finish',
+    say: 'reverse turn / reverse turn / reverse',
+    de: 'Linksdrehung / Linksdrehung / links',
+  },
 ]
 export const FOXTROT_FIGURES = family(
   { name: 'slow foxtrot', from: 'closed', follow: 'opposite', level: 'easy' },

@@ -81,6 +81,9 @@ export const ENDED: readonly Written[] = BASES.flatMap((base) =>
     lead: `${base.lead}, 4 ${base.other} ${step}`,
     say: `${base.say}, ${word} / ${base.short}, ${word} / ${base.say}`,
     de: `${base.de}, ${de} / ${base.de}, ${de} / ${base.de}`,
-    aliases: base.aliases.map((alias) => `${alias}, ${word}`),
+    aliases: [
+      ...base.aliases.map((alias) => `${alias}, ${word}`),
+      ...(word === 'scuff' ? [base.name, ...base.aliases].map((one) => `${one}, brush`) : []),
+    ],
   })),
 )

@@ -100,4 +100,28 @@ export const LINE_STEPS: readonly Written[] = [
     de: 'Schritt, Vierteldrehung / Vierteldrehung / Viertel herum',
     remarks: 'The foot that is free steps forward; the turn goes away from it.',
   },
+  {
+    name: 'Lindy right',
+    beats: 4,
+    level: 'first',
+    lead: '1 right side, 1& left close, 2 right side, 3 left back part weight, 4 right recover',
+    say: 'lindy right / lindy right / lindy right',
+    de: 'Lindy rechts / Lindy rechts / Lindy rechts',
+  },
+  {
+    name: 'Step forward, touch',
+    beats: 2,
+    level: 'first',
+    lead: '1 right forward, 2 left touch',
+    say: 'step forward, touch / forward, touch / forward, touch',
+    de: 'Schritt vor, tippen / vor, tippen / vor, tippen',
+  },
+  {
+    name: 'Step back, touch',
+    beats: 2,
+    level: 'first',
+    lead: '1 right back, 2 left touch',
+    say: 'step back, touch / back, touch / back, touch',
+    de: 'Schritt zurück, tippen / zurück, tippen / zurück',
+  },
 ]

@@ -2,6 +2,11 @@ import type { Figure } from '../model/figure.ts'
 
 /** What figures are called as well, by their ids: as cue sheets and teachers name them. */
 const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
+  'rumba.chase-with-peek-a-boo': ['Peek-a-boo chase'],
+  'cha-cha.chase-with-peek-a-boo': ['Peek-a-boo chase'],
+  'cha-cha.walk-forward': ['Walk two, cha', 'Walk two and cha', 'Forward walk and cha'],
+  'rumba.crab-walk-three': ['Crab walk'],
+  'longways.neighbours-back-to-back': ['Do-si-do your new neighbour'],
   manoeuvre: ['Manoeuvre, side, close'],
   'waltz.change-of-sides-twinkle-through': ['Twinkle through', 'Through twinkle'],
   'waltz.change-sides-under-the-arch': ['California twirl'],
@@ -13,7 +18,15 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'two-step.circle-away-two-two-steps': ['Circle away'],
   'two-step.circle-together-two-two-steps': ['Circle together'],
   'two-step.walk-and-pick-up': ['Walk two and pick up', 'Walk two to pick up'],
-  'two-step.strut-four': ['Strut', 'Strut together'],
+  'two-step.strut-four': ['Strut', 'Strut together', 'Strut together four', 'Strut forward four'],
+  'two-step.hitch': ['Forward hitch'],
+  'waltz.through-chasse': ['Chasse from promenade', 'Chasse to banjo'],
+  'samba.whisk-left': ['Whisk'],
+  'line-dance.vine-right-quarter-scuff': [
+    'Grapevine right, quarter, scuff',
+    'Grapevine right, quarter turn, scuff',
+    'Vine right, quarter turn, scuff',
+  ],
   'line-dance.vine-right-touch': ['Vine right', 'Grapevine right', 'Grapevine right, touch'],
   'line-dance.vine-left-touch': ['Vine left', 'Grapevine left', 'Grapevine left, touch'],
   'line-dance.step-half-pivot': ['Half pivot', 'Step, pivot half turn', 'Pivot half turn'],
@@ -32,7 +45,7 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'jive.basic-rock': ['Jive basic', 'Basic'],
   'quickstep.quarter-turn-to-the-right': ['Quarter turn'],
   'samba.basic-forward-and-back': ['Basic', 'Samba basic'],
-  'samba.travelling-voltas': ['Voltas'],
+  'samba.travelling-voltas': ['Voltas', 'Volta right', 'Travelling volta right'],
   'mambo.mambo-basic': ['Basic'],
   'bolero.bolero-basic': ['Basic'],
   'bachata.side-basic': ['Basic', 'Bachata basic', 'Side step with a tap', 'Side step with tap'],
@@ -76,8 +89,13 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'viennese-waltz.forward-change': ['Change step'],
   'longways.partners-swing-facing-across': ['Swing your partner', 'Partner swing', 'Swing'],
   'ring-dance.mayim-step-to-the-right': ['Mayim step right', 'Mayim-Schritt rechts'],
-  'mixer.swing-the-new-partner': ['Swing your corner'],
-  'mixer.back-to-back-with-the-new-partner': ['Do-si-do your corner', 'Do-si-do your new partner'],
+  'mixer.swing-the-new-partner': ['Swing your corner', 'Swing your partner', 'Swing'],
+  'mixer.back-to-back-with-the-new-partner': [
+    'Do-si-do your corner',
+    'Do-si-do your new partner',
+    'Do-si-do your partner',
+    'Do-si-do',
+  ],
   'set-dance.forward-and-back': ['Long lines forward and back'],
   'quickstep.forward-lock': ['Forward lock forward', 'Forward, lock, forward'],
   'two-step.vine-apart-together': ['Vine apart and together'],
@@ -85,7 +103,13 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'set-dance.left-hand-star': ['Left hand star back', 'Star left'],
   'set-dance.right-hand-star': ['Star right'],
   'square-dance.corner-turn-left': ['Corner allemande left', 'Allemande left your corner'],
-  'mixer.into-the-ring-and-out': ['Into the centre and back', 'Forward and back'],
+  'mixer.into-the-ring-and-out': [
+    'Into the centre and back',
+    'Forward and back',
+    'Into the centre four and back four',
+    'Into the middle and back',
+    'Into the middle and out',
+  ],
   'jive.link': ['Link rock'],
   'merengue.side-steps': ['Basic'],
   'waltz.back-waltz': ['Back up waltz'],
@@ -100,6 +124,8 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
 
 /** The same in German, as dancing schools teach it. */
 const GERMAN_NAMES: Readonly<Record<string, readonly string[]>> = {
+  'slow-foxtrot.reverse-turn': ['Linksdrehung'],
+  'waltz.through-chasse': ['Chassé aus Promenade', 'Promenadenchassé'],
   box: ['Grundschritt', 'Quadrat'],
   'two-right-turns': ['Rechtsdrehung'],
   'waltz.two-left-turns': ['Linksdrehung'],

@@ -176,6 +176,25 @@ const TANGO: readonly Written[] = [
     say: 'back, side, draw / back, side, draw / back, draw',
     de: 'rück, Seite, heranziehen / rück, heranziehen / rück',
   },
+  {
+    name: 'Four step',
+    beats: 4,
+    from: 'closed',
+    to: 'semi-closed',
+    level: 'steady',
+    lead: 'Q left forward, Q right side, Q left back, Q right close turn left 1/8',
+    follow: 'Q right back, Q left side, Q right forward, Q left close turn right 3/8',
+    say: 'four step / four step / four step',
+    de: 'Four Step / Four Step / Four Step',
+  },
+  {
+    name: 'Back rocks, left and right',
+    beats: 8,
+    from: 'closed',
+    lead: 'Q left back part weight, Q right recover, S left back, Q right back part weight, Q left recover, S right back',
+    say: 'back rocks, left and right / back rocks, both / back rocks',
+    de: 'Rückwärts wiegen, links und rechts / rückwärts wiegen, beide / wiegen',
+  },
 ]
 export const TANGO_FIGURES = family(
   { name: 'tango', from: 'closed', follow: 'opposite', level: 'easy' },

@@ -317,6 +317,17 @@ const STEPS: readonly Written[] = [
     say: 'pick up, touch / pick up / pick up',
     de: 'Dame vor den Herrn, tippen / vor den Herrn / vor den Herrn',
   },
+  {
+    name: 'Outside change',
+    beats: 3,
+    from: 'closed, banjo',
+    to: 'banjo',
+    level: 'steady',
+    lead: '1 left back, 2 right back turn left 1/8, 3 left side turn left 1/8',
+    follow: '1 right forward, 2 left forward turn left 1/8, 3 right side turn left 1/8',
+    say: 'outside change / outside change / outside',
+    de: 'Außenwechsel / Außenwechsel / außen',
+  },
 ]
 export const WALTZ_STEPS = family(
   { name: 'waltz', from: 'closed', follow: 'opposite', level: 'easy' },

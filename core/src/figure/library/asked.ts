@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein'
 import { DANCE_NAMES, figureFamily } from '../../tune/index.ts'
+import { TICKS_PER_BEAT } from '../../time/index.ts'
 import { sameValue } from '../../document/index.ts'
 import { namesOf } from '../model/figureWords.ts'
 import type { Figure } from '../model/figure.ts'
@@ -102,6 +103,12 @@ export function findVaried(
   figures: readonly Figure[],
   family: string,
 ): Varied | null {
+  const found = asTyped(text, figures, family)
+  const plain = spelt(text)
+  return found ?? (plain === text ? null : asTyped(plain, figures, family))
+}
+
+function asTyped(text: string, figures: readonly Figure[], family: string): Varied | null {
   const words = text.trim().split(/[\s,]+/)
   const ways: (() => Varied | null)[] = [
     () => repeated(text, figures, family),
@@ -113,6 +120,8 @@ export function findVaried(
       const rest = words.slice(behind).join(' ').toLowerCase()
       return () => variedBy(name, rest, figures, family)
     }),
+    () => eachSide(text, figures, family),
+    () => amountWithin(text, figures, family),
   ]
   for (const way of ways) {
     const found = way()
@@ -166,6 +175,37 @@ function sideWithin(text: string, figures: readonly Figure[], family: string): V
     return { figure, variation: turn > 0 === (side === 'right') ? AS_WRITTEN : MIRRORED }
   const foot = neededFoot(figure.lead)
   return foot && { figure, variation: foot === side ? AS_WRITTEN : MIRRORED }
+}
+
+/** “Sway r l r l”, “hip bumps RR LL”: a count for each side that is told. */
+function eachSide(text: string, figures: readonly Figure[], family: string): Varied | null {
+  const [, name = '', told = ''] =
+    /^(.+?)((?:[\s,]+(?:r+|l+|right|left)){2,})$/i.exec(text.trim()) ?? []
+  const figure = name === '' ? null : ofDance(name, figures, family)
+  if (!figure || figure.dancers !== 'solo') return null
+  const sides = told
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .flatMap((side) => (side === 'right' || side === 'left' ? [side[0]!] : [...side]))
+  // “Right, right, left” is another thing than a side in turn.
+  if (sides.some((side, i) => side === sides[i - 1])) return null
+  const times = (sides.length * TICKS_PER_BEAT) / figure.lengthTicks
+  if (!Number.isInteger(times)) return null
+  const begins = figure.lead.find(({ foot }) => foot !== null)?.foot ?? 'right'
+  return { figure, variation: { ...AS_WRITTEN, times, reflected: begins[0] !== sides[0] } }
+}
+
+/** “Vine left, quarter turn, scuff”: by how much it turns, to the side that its name says, inside. */
+function amountWithin(text: string, figures: readonly Figure[], family: string): Varied | null {
+  const [, before = '', amount = '', behind = ''] =
+    /^(.+?\b(?:left|right)\b.*?)[\s,]+((?:a )?(?:\d\/\d|quarter|half))(?: turn)?(?:[\s,]+(.+))?$/i.exec(
+      text.trim(),
+    ) ?? []
+  const name = `${before} ${behind}`.trim()
+  const side = /\b(left|right)\b/i.exec(before)?.[1]
+  const figure = side === undefined ? null : ofDance(name, figures, family)
+  const variation = figure && readSpokenVariation(`${amount} ${side!.toLowerCase()}`)
+  return figure && variation ? { figure, variation: toSideOf(figure, variation) } : null
 }
 
 function variedBy(

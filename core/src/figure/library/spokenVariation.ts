@@ -1,4 +1,4 @@
-import { heldAs, HOLD_IDS } from '../model/hold.ts'
+import { heldAs, HOLD_WORDS } from '../model/hold.ts'
 import { AS_WRITTEN, variationSchema, type Variation } from '../model/variation.ts'
 import { readVariation } from '../notation/variationText.ts'
 
@@ -35,12 +35,8 @@ const WAYS: readonly (readonly [RegExp, Change])[] = [
   [/^(?:left (?:and|&) right|l (?:and|&) r\b|both ways)/, (_, before) => times(before, 'twice')],
   [/^(?:mirrored|other way)\b/, (_, before) => ({ ...before, reflected: true })],
   [
-    /^to (face|semi|reverse semi)\b(?!-)/,
+    new RegExp(`^to (${HOLD_WORDS.join('|')})\\b(?!-| \\[)`),
     ([, hold], before) => ({ ...before, exitHold: heldAs(hold!) }),
-  ],
-  [
-    new RegExp(`^to (${[...HOLD_IDS].sort((a, b) => b.length - a.length).join('|')})\\b(?! \\[)`),
-    ([, hold], before) => ({ ...before, exitHold: hold! }),
   ],
 ]
 const times = (before: Variation, word: string): Variation => ({ ...before, times: TIMES[word]! })

@@ -152,9 +152,30 @@ export const holdOf = (id: string): Hold | null => HOLDS.get(id) ?? ownHold(id)
 const SAID_HOLDS: Readonly<Record<string, string>> = {
   face: 'open facing',
   facing: 'open facing',
+  'open fcg': 'open facing',
+  'op fcg': 'open facing',
+  'lead hands joined': 'open facing',
+  'inside hands joined': 'open',
+  'double hand hold': 'two hands',
+  'both hands': 'two hands',
   semi: 'semi-closed',
+  'semi closed': 'semi-closed',
   'reverse semi': 'reverse semi-closed',
+  wrapped: 'wrap',
+  cp: 'closed',
+  bfly: 'butterfly',
+  scp: 'semi-closed',
+  rscp: 'reverse semi-closed',
+  op: 'open',
+  lop: 'left open',
+  bjo: 'banjo',
+  scar: 'sidecar',
 }
+
+/** All that a hold may be called, the longest first. */
+export const HOLD_WORDS: readonly string[] = [...HOLD_IDS, ...Object.keys(SAID_HOLDS)].sort(
+  (a, b) => b.length - a.length,
+)
 
 /** A hold by what it is called, or by what dancers say for it. */
 export const heldAs = (said: string): string => SAID_HOLDS[said] ?? said

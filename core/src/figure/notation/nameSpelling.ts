@@ -47,6 +47,10 @@ const STANDS_FOR: Readonly<Record<string, string>> = {
   l: 'left',
   tippen: 'touch',
   tipp: 'touch',
+  tap: 'touch',
+  vierteldrehung: 'quarter turn',
+  jazzbox: 'jazz box',
+  grapevines: 'grapevine',
   vor: 'forward',
   zuruck: 'back',
   seite: 'side',
@@ -96,6 +100,7 @@ export function spelt(name: string): string {
     .normalize('NFD')
     .replaceAll(/\p{M}|[’'.]/gu, '')
     .replaceAll(/pick[ -]up/g, 'pickup')
+    .replaceAll(/\bdos?[ -]?(?:a|sa|si)[ -]?dos?\b/g, 'do si do')
     .split(/[\s,–-]+/)
     .filter((word) => word !== '' && !WITHOUT.has(word))
   return (plain.length > 0 ? plain : [name.trim().toLowerCase()])
