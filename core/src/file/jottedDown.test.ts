@@ -111,3 +111,59 @@ describe('a start that is not told', () => {
     expect(jotted(text).start.lead.weight).toBe('right')
   })
 })
+
+describe('a sheet as it lies on the table', () => {
+  const heads = (text: string): string[] => jotted(text).parts.map(({ label }) => label)
+  it('opens its parts by their labels alone, where lines are indented under them', () => {
+    expect(
+      heads('dance: waltz\nIntro\n  Box\nPart A:\n  Hover\nVerse 2:\n  Box\nTag\n  Box\n'),
+    ).toEqual(['Intro', 'A', 'Verse 2', 'Tag'])
+  })
+  it('has its order before the parts, under another name', () => {
+    const { parts, passes } = jotted(
+      'dance: waltz\nSequence: Intro A, A Tag\nIntro\n  Box\nA\n  Hover\nTag\n  Box\n',
+    )
+    expect(passes.map(({ partId }) => parts.find(({ id }) => id === partId)!.label)).toEqual([
+      'Intro',
+      'A',
+      'A',
+      'Tag',
+    ])
+  })
+  it('has keys by other words, and its counts and walls', () => {
+    const read = jotted(
+      'Name: Heron Lane\nChoreographer: Wren Ashdown-Vale\nRhythm: line dance\nSpeed: 112 bpm\nCount: 32\nWalls: 4\npart A\n',
+    )
+    expect(read).toMatchObject({
+      title: 'Heron Lane',
+      by: 'Wren Ashdown-Vale',
+      dance: 'line dance',
+      bpm: 112,
+      phraseBeats: 32,
+      tags: ['4 walls'],
+    })
+  })
+  it('says how a longways set stands', () => {
+    expect(jotted('dance: contra\nformation: improper\npart A\n')).toMatchObject({
+      dance: 'contra',
+      formation: 'set',
+      places: { shape: 'longways', minor: 'duple', stand: 'improper' },
+    })
+  })
+})
+
+describe('what is danced to each side that is told', () => {
+  it('takes a count for each', () => {
+    expect(
+      slots(
+        'dance: line dance\npart A\n  Heel switches r l\n  Sways l r l r\n  Hip bumps R R L L\n  Vine left, 1/4 turn, brush',
+      ),
+    ).toEqual(['Heel switches', 'Hip sways x2 mirrored', 'Hip bumps R R L L ?', 'Vine left, scuff'])
+  })
+})
+
+describe('a name that other dances have', () => {
+  it('is words where several have it, of a length that is asked for', () => {
+    expect(slots('dance: merengue\npart A\n  Wrap\n')).toEqual(['Wrap ?'])
+  })
+})

@@ -2,7 +2,7 @@ import { succeed, type Result } from '../document/index.ts'
 import { problem } from './problem.ts'
 import { LEVEL_NAMES, levelNamed, LEVELS } from '../figure/index.ts'
 import { placesText, readPlaces } from '../move/index.ts'
-import { FORMATIONS, UNITS, type Calling, type Routine } from '../routine/index.ts'
+import { FORMATIONS, UNITS, usualStart, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
 import { readRelated, relatedText } from './relatedText.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
@@ -134,14 +134,14 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   bar: (value) => as('metre', readMetre(value)),
   tempo: number('bpm', [20, 400]),
   language: oneOf('language', ['en', 'de']),
-  start: (value) => as('start', readStart(value)),
+  start: (value, { formation, dance }) =>
+    as('start', readStart(value, usualStart(formation, dance))),
   remark: text('remark'),
   year: number('year', [1500, 2200]),
   source: text('source'),
   'other names': readOtherNames,
   related: (value) => as('related', readRelated(value)),
-  formation: (value, soFar) =>
-    oneOf('formation', FORMATIONS)(FORMATION_CALLED[value.toLowerCase()] ?? value, soFar),
+  formation: readFormation,
   couples: number('couples', [1, 200]),
   places: (value) => as('places', readPlaces(value)),
   level: readLevel,
@@ -162,6 +162,18 @@ function phraseText({ phraseBeats, metre, unit }: Routine): string {
   return Number.isInteger(bars) && unit !== 'eights' && unit !== 'sixteens' && unit !== 'beats'
     ? `${bars} bars`
     : `${phraseBeats} counts`
+}
+
+/** A longways set is for as many as will; six couples are drawn. */
+const LONGWAYS = /^(?:(duple|triple)(?: minor)?,? )?(proper|improper|becket)$/
+
+function readFormation(value: string, soFar: Routine): Result<Heading> {
+  const said = value.toLowerCase()
+  const [, minor = 'duple', stand] = LONGWAYS.exec(said) ?? []
+  if (stand === undefined)
+    return oneOf('formation', FORMATIONS)(FORMATION_CALLED[said] ?? value, soFar)
+  const places = readPlaces(`longways of 6, ${minor} ${stand}`)
+  return places.ok ? succeed({ formation: 'set', couples: 6, places: places.value }) : places
 }
 
 function readLevel(value: string): Result<Heading> {

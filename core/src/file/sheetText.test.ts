@@ -191,7 +191,7 @@ describe('a sheet as text', () => {
       'Line 1: “follow sits” does not say how the follow starts',
     ],
     [
-      'dance: salsa\npart A\n  Walk two\n',
+      'dance: heron\npart A\n  Walk two\n',
       '22: Line 3: the book holds several figures called “Walk two”; say which: “two-step: Walk two” or',
     ],
     ['dance: waltz\npart A\n  Box (haf)\n', 'Line 3: “haf” is no way to vary a figure'],

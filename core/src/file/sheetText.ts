@@ -15,7 +15,7 @@ import { HEADING_EXTRAS, HEADING_KEYS } from './sheetHeading.ts'
 import { readPartExtra } from './sheetExtras.ts'
 import { linesOf, on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
 import { addOverrule, addToOrder, partOf } from './sheetTextOrder.ts'
-import { startOfFirst } from './sheetTextStart.ts'
+import { leftOpen, startOfFirst } from './sheetTextStart.ts'
 import { readSlots } from './sheetTextSlot.ts'
 import { passesInLine, withSaidLength } from './sheetTextShort.ts'
 import { readValue } from './sheetTextWords.ts'
@@ -48,7 +48,7 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
   const versions = new Map<string, { readonly line: Line; readonly reference: string }>()
   let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
-  const lines = phraseLast(linesOf(text))
+  const lines = usualFirst(linesOf(text))
   const firstLine = lines[0]?.number
   const says = new Set(lines.flatMap(({ text: one }) => SAYS.exec(one)?.[1]!.toLowerCase() ?? []))
   for (const line of lines) {
@@ -102,8 +102,11 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
       ),
     }
   }
-  if (firstLine !== undefined && !says.has('start'))
-    routine = { ...routine, start: startOfFirst(routine, options.figures) }
+  if (firstLine !== undefined) {
+    const start = lines.find((line) => /^start\s*:/i.test(line.text))?.text ?? ''
+    const open = leftOpen(start.replace(/^start\s*:/i, ''))
+    routine = { ...routine, start: startOfFirst(routine, options.figures, open) }
+  }
   const valid = validate(routineSchema, routine, 'The text')
   return valid.ok
     ? succeed({ routine: valid.value, slotLines, partLines })
@@ -168,15 +171,22 @@ function readPart(
   return succeed({ part, versionOf })
 }
 
-/** A phrase may be said in bars: it is read once the heading has said what a bar is. */
-function phraseLast(lines: readonly Line[]): Line[] {
+/**
+ * A phrase may be said in bars, and a start leaves open what is usual: they are read once the heading
+ * has said what a bar and what the dance is. An order on one line may stand before the parts it names.
+ */
+function usualFirst(lines: readonly Line[]): Line[] {
   const end = lines.findIndex(({ text }) => /^(?:part |order)/i.test(text))
   const heading = end < 0 ? lines : lines.slice(0, end)
-  const isPhrase = ({ text }: Line): boolean => /^phrase\s*:/i.test(text)
+  const isLate = ({ text }: Line): boolean => /^(?:phrase|start)\s*:/i.test(text)
+  const rest = lines.slice(heading.length)
+  const isOrder = ({ text, depth }: Line, i: number): boolean =>
+    depth === 0 && /^order:\s*\S/i.test(text) && (rest[i + 1]?.depth ?? 0) === 0
   return [
-    ...heading.filter((line) => !isPhrase(line)),
-    ...heading.filter(isPhrase),
-    ...lines.slice(heading.length),
+    ...heading.filter((line) => !isLate(line)),
+    ...heading.filter(isLate),
+    ...rest.filter((line, i) => !isOrder(line, i)),
+    ...rest.filter(isOrder),
   ]
 }
 

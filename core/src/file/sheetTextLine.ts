@@ -3,6 +3,7 @@ import type { Figure } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { lineIn, sectionOf, type Section } from './germanSheet.ts'
 import { problem } from './problem.ts'
+import { writtenOut } from './sheetTextJotted.ts'
 import { INDENT } from './sheetTextPrint.ts'
 
 /**
@@ -30,19 +31,29 @@ export const refuse = (line: Line, { problem: why }: Refused): Result<never> =>
 export const on = <Value>(line: Line, result: Result<Value>): Result<Value> =>
   result.ok ? result : refuse(line, result)
 
+/** How far a line is indented, 0 to 2; null for one with nothing on it. */
+function depthOf(line: string): 0 | 1 | 2 | null {
+  if (line.trim() === '') return null
+  // A tab is as wide as one step of indenting.
+  const width = /^\s*/.exec(line)![0].replaceAll('\t', INDENT).length
+  return width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2
+}
+
 /** The lines with something on them, each with how far it is indented; German ones in English. */
 export function linesOf(text: string): Line[] {
   let offset = 0
   let section: Section = 'heading'
-  return text.split('\n').flatMap((whole, i): Line[] => {
+  const lines = text.split('\n')
+  const depths = lines.map(depthOf)
+  return lines.flatMap((whole, i): Line[] => {
     const start = offset
     offset += whole.length + 1
-    const trimmed = whole.trim()
-    if (trimmed === '') return []
+    const jotted = whole.trim()
+    if (jotted === '') return []
     const indent = /^\s*/.exec(whole)![0]
-    // A tab is as wide as one step of indenting.
-    const width = indent.replaceAll('\t', INDENT).length
-    const depth = width === 0 ? 0 : width < 2 * INDENT.length ? 1 : 2
+    const depth = depths[i]!
+    const hasMore = (depths.slice(i + 1).find((one) => one !== null) ?? 0) > 0
+    const trimmed = depth === 0 ? writtenOut(jotted, section, hasMore) : jotted
     if (depth === 0) section = sectionOf(trimmed) ?? section
     return [
       {

@@ -82,7 +82,7 @@ function saidLength(text: string, { beatsPerBar }: Metre): number | null {
   const [, count = '', what = ''] = saysNoSteps(text) ? (SAID_LENGTH.exec(text) ?? []) : []
   const found = NUMBERS[count.toLowerCase()] ?? Number(count)
   if (count === '' || found < 1 || found > 64) return null
-  return found * TICKS_PER_BEAT * (/^(?:bar|measure|Takt)/i.test(what) ? beatsPerBar : 1)
+  return found * TICKS_PER_BEAT * (/^(?:bar|meas|Takt)/i.test(what) ? beatsPerBar : 1)
 }
 const NUMBERS: Readonly<Record<string, number>> = {
   one: 1,
@@ -97,6 +97,6 @@ const NUMBERS: Readonly<Record<string, number>> = {
   acht: 8,
 }
 const SAID_LENGTH = new RegExp(
-  `\\b(\\d{1,2}|${Object.keys(NUMBERS).join('|')}) (bars?|measures?|counts?|beats?|Takte?|Schläge?)\\b`,
+  `\\b(\\d{1,2}|${Object.keys(NUMBERS).join('|')}) (bars?|measures?|meas|counts?|beats?|Takte?|Schläge?)\\b`,
   'iu',
 )

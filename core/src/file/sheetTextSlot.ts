@@ -140,11 +140,14 @@ function readContent(
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
   const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
   const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
-  if (!figure.ok && varied === undefined && figure.problem.code !== 'figure.which') {
+  if (!figure.ok && varied === undefined) {
     const found = findVaried(name, figures, familyOf(dance))
     if (found) return asFigure(line, found, lengthTicks)
   }
-  if (!figure.ok && figure.problem.code === 'figure.which') return refuse(line, figure)
+  // What several other dances have, and this one has not, is not guessed.
+  const isAsked = !figure.ok && figure.problem.code === 'figure.which'
+  const isOfKnown = figures.some(({ family }) => family === familyOf(dance))
+  if (isAsked && !isOfKnown) return refuse(line, figure)
   if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation

@@ -8,6 +8,20 @@ import {
   type Figure,
 } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
+import { startJotted } from './startJotted.ts'
+import { isWrittenStart } from './sheetTextWords.ts'
+
+/** What a text leaves to the first figure: hold, feet or both. */
+export interface LeftOpen {
+  readonly hold: boolean
+  readonly feet: boolean
+}
+/** What is left open by what is said of the start, which may be nothing. */
+export function leftOpen(said: string): LeftOpen {
+  if (said.trim() === '') return { hold: true, feet: true }
+  const jotted = isWrittenStart(said) ? null : startJotted(said)
+  return { hold: jotted?.hold === null, feet: jotted?.freeFoot === null }
+}
 
 /**
  * Where a dance begins whose text does not say it: as its formation usually does, but with the feet
@@ -16,6 +30,7 @@ import type { Routine } from '../routine/index.ts'
 export function startOfFirst(
   { start, parts, passes }: Routine,
   figures: readonly Figure[],
+  open: LeftOpen,
 ): CoupleState {
   const [pass] = passes
   const content = parts.find(({ id }) => id === pass?.partId)?.slots[0]?.content
@@ -24,7 +39,9 @@ export function startOfFirst(
   if (!figure || figure.dancers === 'set') return start
   const reflected = content.variation.reflected !== pass.reflected
   const varied = applyVariation(figure, { ...content.variation, reflected })
-  return varied.ok ? inHoldOf(onFeetOf(start, varied.value), varied.value) : start
+  if (!varied.ok) return start
+  const onFeet = open.feet ? onFeetOf(start, varied.value) : start
+  return open.hold ? inHoldOf(onFeet, varied.value) : onFeet
 }
 
 /** On the other feet, where the figure can begin on those and not on these. */

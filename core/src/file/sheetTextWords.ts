@@ -13,6 +13,7 @@ import {
 } from '../figure/index.ts'
 import { turned } from '../move/index.ts'
 import { frameOf, type Formation, type SlotContent } from '../routine/index.ts'
+import { standingAs, startJotted } from './startJotted.ts'
 import { TICKS_PER_BEAT, type Metre } from '../time/index.ts'
 
 /** Small pieces of the plain-text sheet, each written and read back the same. */
@@ -76,8 +77,22 @@ function beside({ facing, weight }: RoleState, hold: string): RoleState {
   return { facing: turned(facing, holdOf(hold)?.relation ?? 4), weight: otherWeight(weight) }
 }
 
+/**
+ * How a dance starts: as it is written out, or as it is jotted down. What is jotted down leaves open
+ * what is usual.
+ */
+export function readStart(text: string, usual: CoupleState): Result<CoupleState> {
+  const written = readWrittenStart(text)
+  if (written.ok) return written
+  const jotted = startJotted(text)
+  return jotted ? succeed(standingAs(jotted, usual)) : written
+}
+
+/** Whether a start is written out, and so leaves nothing open. */
+export const isWrittenStart = (text: string): boolean => readWrittenStart(text).ok
+
 /** Where all stand alike the hold may be left out: then there is none. */
-export function readStart(text: string): Result<CoupleState> {
+function readWrittenStart(text: string): Result<CoupleState> {
   const said = text
     .toLowerCase()
     .replaceAll('’', "'")
