@@ -82,7 +82,12 @@ const TO_ANY_MUSIC: readonly NamedDance[] = [
   dance('clog', [100, 140], FOUR, 'clogging, step dance, clog dance'),
   dance('set dance', [104, 128], TWO, 'set'),
   dance('square dance', [108, 128], TWO, 'square, quadrille, Square Dance'),
-  dance('longways', [100, 124], TWO, 'longways set, longways dance, contra line, contra, contra dance'),
+  dance(
+    'longways',
+    [100, 124],
+    TWO,
+    'longways set, longways dance, contra line, contra, contra dance',
+  ),
   dance('schottische', [120, 160], FOUR, 'Schottisch, schottish'),
   dance('sequence dance', [96, 140], FOUR, 'sequence, old-time sequence, old time'),
   dance('bolero', [84, 104], FOUR, ''),
@@ -91,7 +96,12 @@ const TO_ANY_MUSIC: readonly NamedDance[] = [
   dance('bachata', [108, 144], FOUR, ''),
   dance('merengue', [112, 144], FOUR, ''),
   dance('west coast swing', [90, 126], FOUR, 'west coast'),
-  dance('night club two-step', [56, 80], FOUR, 'nightclub, night club, nightclub two-step, slow two-step'),
+  dance(
+    'night club two-step',
+    [56, 80],
+    FOUR,
+    'nightclub, night club, nightclub two-step, slow two-step',
+  ),
   dance('modern jive', [110, 150], FOUR, ''),
   dance('mixer', [96, 128], FOUR, 'round mixer, ring mixer, circle mixer'),
 ]

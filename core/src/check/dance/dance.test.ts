@@ -204,6 +204,15 @@ describe('the foot that is free', () => {
     expect(pivot!.said!.wording.text).toContain('left')
     expect(sheet.timeline.slots[1]!.after.lead.facing).toBe(4)
   })
+  it('is changed by a change step, which there is on either', () => {
+    const text = (foot: string): string =>
+      `dance: viennese waltz\nstart: closed, facing wall, ${foot} foot free\nunit: words\npart A\n  Forward change\norder\n  A\n`
+    for (const foot of ['left', 'right']) {
+      const { findings, timeline } = proved(text(foot))
+      expect(findings.filter(({ code }) => FEET.includes(code))).toEqual([])
+      expect(timeline.slots[0]!.danced!.steps.lead[0]!.foot).toBe(foot)
+    }
+  })
   it('is not taken to the other side by a turn under one hand, nor in a close hold', () => {
     expect(told(chaCha(['Underarm turn']), 'feet.not-free')).toHaveLength(1)
     expect(told(chaCha(['Half basic'], 'right'), 'feet.not-free')).toHaveLength(1)

@@ -1,3 +1,4 @@
+import { alsoDancedIn, MAMBO_AS_RUMBA, VIENNESE_AS_WALTZ } from './alsoDanced.ts'
 import type { Figure } from '../model/figure.ts'
 import { withOtherNames } from './otherNames.ts'
 import { WALTZ_FIGURES } from './waltz.ts'
@@ -58,11 +59,13 @@ export const SHIPPED_FIGURES: readonly Figure[] = [
   ...LONGWAYS_FIGURES,
   ...PLACE_FIGURES,
   ...VIENNESE_FIGURES,
+  ...alsoDancedIn('viennese waltz', [...WALTZ_FIGURES, ...WALTZ_STEPS], VIENNESE_AS_WALTZ),
   ...POLKA_FIGURES,
   ...SCHOTTISCHE_FIGURES,
   ...SEQUENCE_FIGURES,
   ...BOLERO_FIGURES,
   ...MAMBO_FIGURES,
+  ...alsoDancedIn('mambo', RUMBA_FIGURES, MAMBO_AS_RUMBA),
   ...SAMBA_FIGURES,
   ...BACHATA_FIGURES,
   ...MERENGUE_FIGURES,

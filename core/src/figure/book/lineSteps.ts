@@ -124,4 +124,12 @@ export const LINE_STEPS: readonly Written[] = [
     say: 'step back, touch / back, touch / back, touch',
     de: 'Schritt zurück, tippen / zurück, tippen / zurück',
   },
+  {
+    name: 'Jazz box, cross',
+    beats: 4,
+    level: 'easy',
+    lead: '1 right across, 2 left back, 3 right side, 4 left across',
+    say: 'jazz box, cross / box, cross / box, cross',
+    de: 'Jazzbox, kreuzen / Box, kreuzen / Box, kreuzen',
+  },
 ]

@@ -165,6 +165,17 @@ const SCHOTTISCHE: readonly Written[] = [
     de: 'gedrehte Hüpfschritte / drehen und hüpfen / drehen',
     cautions: [SPIN, FLOOR],
   },
+  {
+    name: 'Step, hop',
+    beats: 2,
+    from: 'open, half open, two hands, butterfly',
+    level: 'first',
+    lead: '1 left forward, 2 left hop',
+    follow: 'alike',
+    say: 'step, hop / step, hop / step hop',
+    de: 'Schritt, hüpf / Schritt, hüpf / hüpf',
+    cautions: [FLOOR],
+  },
 ]
 export const SCHOTTISCHE_FIGURES = family(
   { name: 'schottische', from: 'open', follow: 'opposite', level: 'first' },

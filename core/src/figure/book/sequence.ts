@@ -179,6 +179,26 @@ const SEQUENCE: readonly Written[] = [
     de: 'Seite, ran, zweimal / Seite, ran, zweimal / Seite, ran',
     aliases: ['Side, close, side, close', 'Two side closes'],
   },
+  {
+    name: 'Walk three, swing',
+    beats: 4,
+    from: 'open, half open, semi-closed',
+    level: 'first',
+    lead: '1 left forward, 2 right forward, 3 left forward, 4 right lift "right foot swings"',
+    follow: 'alike',
+    say: 'walk three and swing / walk and swing / walk, swing',
+    de: 'drei vor, schwingen / vor, schwingen / vor',
+  },
+  {
+    name: 'Side, close, side, swing',
+    beats: 4,
+    from: 'closed, butterfly, two hands, open facing',
+    level: 'first',
+    lead: '1 left side, 2 right close, 3 left side, 4 right lift "right foot swings across"',
+    follow: 'alike',
+    say: 'side, close, side, swing / side, swing / side, swing',
+    de: 'Seite, ran, Seite, schwingen / Seite, schwingen / Seite',
+  },
 ]
 export const SEQUENCE_FIGURES = family(
   { name: 'sequence dance', from: 'closed', follow: 'opposite', level: 'easy' },

@@ -55,6 +55,7 @@ describe('looking through the book', () => {
       'slow foxtrot: Back, side, close',
       'slow foxtrot: Feather',
       'slow foxtrot: Feather finish',
+      'slow foxtrot: Forward, side, close',
       'slow foxtrot: Natural turn, first half',
       'slow foxtrot: Natural weave',
       'slow foxtrot: Side, draw, close',

@@ -19,6 +19,7 @@ describe('what may follow', () => {
       'Back, side, close',
       'Feather',
       'Feather finish',
+      'Forward, side, close',
       'Natural turn, first half',
       'Natural weave',
       'Side, draw, close',

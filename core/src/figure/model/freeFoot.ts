@@ -54,7 +54,7 @@ const CLOSE: readonly string[] = [
 /**
  * Figures that are danced to whichever side is free: a new yorker is one to either side, a twirl
  * under the left hand is not. Both do the same to their own side, their name says none, and the two
- * do not stand close.
+ * do not stand close; or all it does is to change the foot, forward or back, side and close.
  */
 const isOfEitherSide = memoised(
   ({ figure, variation, steps, moves }: DancedFigure): boolean =>
@@ -64,10 +64,26 @@ const isOfEitherSide = memoised(
     mirroredName(figure.name) === null &&
     !BESIDE.includes(figure.exitHold ?? '') &&
     (figure.dancers === 'solo' ||
+      isChange(steps) ||
       (figure.entry.holds.some((hold) => !CLOSE.includes(hold)) && isMirrorPair(steps))) &&
     ROLES.every((role) => steps[role].every(({ layer }) => layer !== 'arms')) &&
     ROLES.some((role) => neededFoot(steps[role]) !== null),
 )
+
+/** Whether both do three steps that change the foot: forward or back, side and close. */
+const isChange = (steps: DancedFigure['steps']): boolean =>
+  ROLES.every((role) => {
+    const [first, second, third, ...more] = steps[role]
+    return (
+      more.length === 0 &&
+      [first, second, third].every((step) => step?.turn === 0 && step.weight === 'full') &&
+      first!.travel !== null &&
+      first!.travel.direction % 4 === 0 &&
+      second!.travel !== null &&
+      second!.travel.direction % 4 === 2 &&
+      third!.travel === null
+    )
+  })
 
 /** Whether the follow does what the lead does, to the other side. */
 function isMirrorPair({ lead, follow }: DancedFigure['steps']): boolean {
