@@ -370,6 +370,28 @@ function labelled(text: string): readonly [string, string] {
   return [label, tail]
 }
 
+/** A start as it is jotted down in German: word for word, as far as the words are known. */
+function asSaid(text: string, key: string, to: 0 | 1): string {
+  if (key !== 'start' || to !== 0) return text
+  return [...LISTS['hold']!, ...LISTS['facing']!, ...LISTS['feet']!, ...JOTTED]
+    .toSorted(([, a], [, b]) => b.length - a.length)
+    .reduce(
+      (said, [english, german]) =>
+        said.replaceAll(
+          new RegExp(`(?<!\\p{L})${escaped(german)}(?!\\p{L})`, 'giu'),
+          () => english,
+        ),
+      text,
+    )
+}
+const JOTTED: readonly Pair[] = [
+  ['facing', 'Blick'],
+  ['man', 'Herr'],
+  ['lady', 'Dame'],
+  ['closed', 'geschlossene Haltung'],
+  ['', 'Haltung'],
+]
+
 function headingLine(text: string, to: 0 | 1): string {
   const [, key = '', value = ''] = /^([^:"]+?)\s*:\s*(.*)$/s.exec(text) ?? []
   const told = piece(key, HEADING, to)
@@ -380,7 +402,7 @@ function headingLine(text: string, to: 0 | 1): string {
   const pairs = own(VALUES, english)
   const said = pairs
     ? piecesOutsideQuotes(value, ';')
-        .map((one) => translated(one.text.trim(), pairs, to))
+        .map(({ text: one }) => piece(one.trim(), pairs, to) ?? asSaid(one.trim(), english, to))
         .join('; ')
     : value
   return `${name}:${said === '' ? '' : ` ${said}`}`

@@ -152,6 +152,52 @@ describe('a sheet as it lies on the table', () => {
   })
 })
 
+describe('a heading as paper has it', () => {
+  it('counts bars a minute in the dance’s own bars, wherever they stand', () => {
+    expect(jotted('tempo: 30 mpm\ndance: waltz\npart A\n').bpm).toBe(90)
+    expect(jotted('dance: waltz\nTempo: 30 bars per minute\npart A\n').bpm).toBe(90)
+    expect(jotted('dance: waltz\nSpeed: 96.5 bpm\npart A\n').bpm).toBe(96.5)
+  })
+  it('may have several keys on a line', () => {
+    expect(jotted('dance: line dance\nCount: 48 Wall: 2 Level: Improver\npart A\n')).toMatchObject({
+      phraseBeats: 48,
+      tags: ['2 walls'],
+      level: 'improver',
+    })
+  })
+  it('keeps what it has no place for in the remark, once', () => {
+    const read = jotted(
+      'dance: sequence dance\nRhythm: saunter\nremark: Mind the step.\nFootwork: opposite\npart A\n  Wait two bars\nRestart: third time, after 16\n',
+    )
+    expect(read.dance).toBe('sequence dance')
+    expect(read.remark).toBe(
+      'Mind the step.\nRhythm: saunter\nFootwork: opposite\nRestart: third time, after 16',
+    )
+    expect(read.parts[0]!.slots).toHaveLength(1)
+  })
+  it('tells of a remark that cannot be read, and of no note', () => {
+    expect(() => jotted('dance: waltz\nremark: "half\nFootwork: opposite\npart A\n')).toThrow(
+      'Line 2',
+    )
+  })
+  it('says in German how all start', () => {
+    const { start } = jotted(
+      'Titel: Schilf\nTanz: Walzer\nBeginn: geschlossene Haltung, Herr Blick zur Wand\nTeil A\n  Box\n',
+    )
+    expect([start.hold, start.lead.facing]).toEqual(['closed', 2])
+  })
+})
+
+describe('the counts before a line', () => {
+  it('are left out where figures say how long they are, and else say it of words', () => {
+    expect(
+      slots(
+        'dance: line dance\npart A\n  1-8 Vine right, touch, vine left, touch\n  [9-16] Whatever you like\n  17–20: Rocking chair',
+      ),
+    ).toEqual(['Vine right, touch', 'Vine left, touch', 'Whatever you like 8', 'Rocking chair'])
+  })
+})
+
 describe('what is danced to each side that is told', () => {
   it('takes a count for each', () => {
     expect(

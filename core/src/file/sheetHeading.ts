@@ -132,7 +132,7 @@ export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   tune: (value) => succeed({ tuneId: value || null }),
   recording: (value) => succeed({ recordingId: value || null }),
   bar: (value) => as('metre', readMetre(value)),
-  tempo: number('bpm', [20, 400]),
+  tempo: readTempo,
   language: oneOf('language', ['en', 'de']),
   start: (value, { formation, dance }) =>
     as('start', readStart(value, usualStart(formation, dance))),
@@ -163,6 +163,16 @@ function phraseText({ phraseBeats, metre, unit }: Routine): string {
     ? `${bars} bars`
     : `${phraseBeats} counts`
 }
+
+/** Beats a minute; or bars a minute, as round dancers count them. */
+function readTempo(value: string, soFar: Routine): Result<Heading> {
+  const [, count = value, what = ''] = TEMPO.exec(value) ?? []
+  const beats = /^(?:mpm|bars|measures|takte)/i.test(what) ? soFar.metre.beatsPerBar : 1
+  const bpm = what === '' ? value : String(Number(count) * beats)
+  return number('bpm', [20, 400])(bpm, soFar)
+}
+const TEMPO =
+  /^(\d{1,3}(?:\.\d+)?)\s*(bpm|mpm|(?:beats?|bars?|measures?|schläge|takte)(?: (?:a|per|pro|je) (?:minute|min))?)\.?$/i
 
 /** A longways set is for as many as will; six couples are drawn. */
 const LONGWAYS = /^(?:(duple|triple)(?: minor)?,? )?(proper|improper|becket)$/

@@ -178,7 +178,7 @@ function readPart(
 function usualFirst(lines: readonly Line[]): Line[] {
   const end = lines.findIndex(({ text }) => /^(?:part |order)/i.test(text))
   const heading = end < 0 ? lines : lines.slice(0, end)
-  const isLate = ({ text }: Line): boolean => /^(?:phrase|start)\s*:/i.test(text)
+  const isLate = ({ text }: Line): boolean => /^(?:phrase|start|tempo)\s*:/i.test(text)
   const rest = lines.slice(heading.length)
   const isOrder = ({ text, depth }: Line, i: number): boolean =>
     depth === 0 && /^order:\s*\S/i.test(text) && (rest[i + 1]?.depth ?? 0) === 0

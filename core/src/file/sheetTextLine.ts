@@ -3,7 +3,7 @@ import type { Figure } from '../figure/index.ts'
 import type { Routine } from '../routine/index.ts'
 import { lineIn, sectionOf, type Section } from './germanSheet.ts'
 import { problem } from './problem.ts'
-import { writtenOut } from './sheetTextJotted.ts'
+import { withNotes, writtenOut } from './sheetTextJotted.ts'
 import { INDENT } from './sheetTextPrint.ts'
 
 /**
@@ -45,7 +45,7 @@ export function linesOf(text: string): Line[] {
   let section: Section = 'heading'
   const lines = text.split('\n')
   const depths = lines.map(depthOf)
-  return lines.flatMap((whole, i): Line[] => {
+  const read = lines.flatMap((whole, i): Line[] => {
     const start = offset
     offset += whole.length + 1
     const jotted = whole.trim()
@@ -53,15 +53,15 @@ export function linesOf(text: string): Line[] {
     const indent = /^\s*/.exec(whole)![0]
     const depth = depths[i]!
     const hasMore = (depths.slice(i + 1).find((one) => one !== null) ?? 0) > 0
-    const trimmed = depth === 0 ? writtenOut(jotted, section, hasMore) : jotted
-    if (depth === 0) section = sectionOf(trimmed) ?? section
-    return [
-      {
-        text: lineIn('en', trimmed, section, depth),
+    return (depth === 0 ? writtenOut(jotted, section, hasMore) : [jotted]).map((one): Line => {
+      if (depth === 0) section = sectionOf(one) ?? section
+      return {
+        text: lineIn('en', one, section, depth),
         depth,
         number: i + 1,
         offset: start + indent.length,
-      },
-    ]
+      }
+    })
   })
+  return withNotes(read)
 }

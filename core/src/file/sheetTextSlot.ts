@@ -13,7 +13,7 @@ import {
 } from '../figure/index.ts'
 import type { Slot, SlotContent } from '../routine/index.ts'
 import { lineText, movesTooLong } from '../move/index.ts'
-import { beatsOfTicks, type Tick } from '../time/index.ts'
+import { beatsOfTicks, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 import { problem } from './problem.ts'
 import { readSlotExtra } from './sheetExtras.ts'
 import { on, refuse, type Line, type SheetTextOptions } from './sheetTextLine.ts'
@@ -47,6 +47,17 @@ export function readSlot(
   return succeed(slot)
 }
 
+/** `1-8 side, together, shuffle`: which counts of the dance a line takes. */
+const COUNTED = /^\[?(\d{1,3}) ?[-–] ?(\d{1,3})[\]).:]*\s+(?=\S)(.+)$/s
+const MOST_COUNTS = 64
+/** Words that do not say how long they take last the counts that stand before them. */
+function takingCounts(slot: SlotFields, counts: number): SlotFields {
+  const { content } = slot
+  const isOpen =
+    content.type === 'words' && content.lengthTicks === null && !content.choices && !content.until
+  return isOpen ? { ...slot, content: { ...content, lengthTicks: counts * TICKS_PER_BEAT } } : slot
+}
+
 /** What joins figures that stand on one line: `vine right, hitch`, `walk two and pick up`. */
 const JOINED = /(\s*[,;+]\s*(?:and |then )?|\s+(?:and|then|und|&)\s+)/i
 /** So many figures are looked for on a line at most. */
@@ -62,6 +73,12 @@ export function readSlots(
   dance: string,
   options: SheetTextOptions,
 ): Result<SlotFields[]> {
+  const counted = COUNTED.exec(text)
+  const counts = counted ? Number(counted[2]) - Number(counted[1]) + 1 : 0
+  if (counts >= 1 && counts <= MOST_COUNTS) {
+    const read = readSlots(line, counted![3]!, dance, options)
+    return read.ok ? succeed(read.value.map((one) => takingCounts(one, counts))) : read
+  }
   const slot = readSlot(line, text, dance, options)
   if (!slot.ok) return slot
   const { content } = slot.value

@@ -4,10 +4,14 @@ import type { DancedSlot } from './timeline.ts'
 
 const STILL =
   /^(?:wait|hold|pause|rest|stand|listen|acknowledge|bow|honou?r|clap|pose|applause|warten|halten|stehen|lauschen|zuhören|verbeugen|verneigen|klatschen|pose|applaus)\b/iu
+/** In a list of how all stand: `open facing, lead foot free, wait two bars`. */
+const WAITS =
+  /\bwait (?:\d{1,2}|one|two|three|four|eight) (?:bars?|measures?|meas|counts?|beats?)\b/i
 const OFF = /^(?:walk off|abgehen)\b/iu
 
 /** Whether words say what is done while nothing is danced: nobody looks for steps behind them. */
-export const saysNoSteps = (text: string): boolean => STILL.test(text) || OFF.test(text)
+export const saysNoSteps = (text: string): boolean =>
+  STILL.test(text) || WAITS.test(text) || OFF.test(text)
 
 /** Whether all stay where they are: words that say so, or a figure in which nobody takes a step. */
 export const isStandingStill = ({ danced, slot: { content } }: DancedSlot): boolean =>
