@@ -142,9 +142,11 @@ describe('prompts of single figures', () => {
   })
   it('say where to face after a turn that goes wrong easily: in lines by the clock', () => {
     expect(
-      slotPrompts(LINE, '  Vine four (turning 6/8 right)\n  Vine four (turning 4/8 right)\n', [
-        'facing',
-      ]),
+      slotPrompts(
+        LINE,
+        '  two-step: Vine four (turning 6/8 right)\n  two-step: Vine four (turning 4/8 right)\n',
+        ['facing'],
+      ),
     ).toBe('to face nine o’clock · -')
     expect(slotPrompts(COUPLES, '  Vine four (turning 6/8 right)\n', ['facing'])).toBe(
       'to face line of dance',

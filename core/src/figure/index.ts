@@ -51,7 +51,7 @@ export {
   type Pose,
 } from './geometry/picture.ts'
 export { bodyTurn, netTurn } from './model/turnAmount.ts'
-export { figureReference, findFigure, otherNameOf } from './notation/figureText.ts'
+export { figureReference, findFigure, isOwnFigure, otherNameOf } from './notation/figureText.ts'
 export { piecesOutsideQuotes } from './notation/pieces.ts'
 export { variationText, readVariation } from './notation/variationText.ts'
 export { aliasText, aliasesText, plainName, readAliases } from './notation/aliasText.ts'

@@ -213,3 +213,30 @@ describe('a name that other dances have', () => {
     expect(slots('dance: merengue\npart A\n  Wrap\n')).toEqual(['Wrap ?'])
   })
 })
+
+describe('a figure of another dance', () => {
+  it('is taken by its dance and name, and never by its name alone: its counts are others', () => {
+    expect(
+      slots('dance: tango\npart A\n  Hockey stick\n  cha-cha: Hockey stick\n  Contra check\n'),
+    ).toEqual(['Hockey stick ?', 'Hockey stick', 'Contra check'])
+  })
+  it('is taken by its name where the dance has none of its own', () => {
+    expect(slots('dance: heron\npart A\n  Contra check\n')).toHaveLength(1)
+  })
+  it('is the dance’s own where both have it, in its own counts', () => {
+    const [fan] = jotted('dance: rumba\npart A\n  Fan\n').parts[0]!.slots
+    expect(fan!.content).toMatchObject({ figureId: 'rumba.fan' })
+  })
+})
+
+describe('a German heading as it is jotted down', () => {
+  it('has its counts, walls, level and formation', () => {
+    expect(
+      jotted('Titel: Feldweg\nTanz: Line Dance\nSchläge: 32\nWände: 4\nNiveau: Anfänger\nTeil A\n'),
+    ).toMatchObject({ phraseBeats: 32, tags: ['4 walls'], level: 'easy' })
+    expect(jotted('Tanz: Gassentanz\nAufstellung: Gasse\nPaare: 4\nTeil A\n')).toMatchObject({
+      formation: 'set',
+      couples: 4,
+    })
+  })
+})

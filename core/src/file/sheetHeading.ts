@@ -119,6 +119,13 @@ const FORMATION_CALLED: Readonly<Record<string, string>> = {
   circle: 'ring',
   longways: 'set',
   square: 'set',
+  gasse: 'set',
+  karree: 'set',
+  quadrat: 'set',
+  linien: 'lines',
+  block: 'lines',
+  paarkreis: 'couples-round',
+  paarweise: 'couples-round',
 }
 
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {

@@ -13,11 +13,18 @@ const KEYS: Readonly<Record<string, string>> = {
   position: 'start',
   'starting position': 'start',
   bpm: 'tempo',
+  choreografie: 'by',
+  tanzart: 'dance',
+  haltung: 'start',
+  ausgangsstellung: 'start',
+  geschwindigkeit: 'tempo',
+  niveau: 'level',
+  schwierigkeit: 'level',
   speed: 'tempo',
 }
 /** A length of a line dance and how many walls it goes round, each with its number. */
-const NUMBER = /^(?<key>counts?|walls?)\s*:\s*(?<number>\d{1,3})$/i
-const NUMBER_FIRST = /^(?<number>\d{1,3})[ -](?<key>counts?|walls?)$/i
+const NUMBER = /^(?<key>counts?|walls?|schläge|zählzeiten|wände|wand)\s*:\s*(?<number>\d{1,3})$/i
+const NUMBER_FIRST = /^(?<number>\d{1,3})[ -](?<key>counts?|walls?|schläge|zählzeiten|wände|wand)$/i
 
 /** At the margin these open something already, or are a line of the heading. */
 const OPENS = /^(?:part|teil|order|ablauf|reihenfolge|left so|so gelassen|figure)\b/i
@@ -49,7 +56,7 @@ const TOGETHER = /^(?:counts?|walls?|level|choreographer)\s*:/i
 
 /** Keys of the paper for what stays a remark. */
 const NOTES =
-  /^(?:footwork|music|record|artist|phase|rating|difficulty|notes?|motion|timing|date|released?)\s*:\s*\S/i
+  /^(?:footwork|music|record|artist|phase|rating|difficulty|notes?|motion|timing|date|released?|fußarbeit|notiz|hinweis|datum)\s*:\s*\S/i
 /** What is noted at the margin between or behind the parts. */
 const BEHIND = /^(?:restarts?|notes?)\s*:\s*\S/i
 
@@ -86,7 +93,7 @@ export function withNotes<Line extends { readonly text: string; readonly depth: 
 function headingLine(text: string): string {
   const { key, number } = (NUMBER.exec(text) ?? NUMBER_FIRST.exec(text))?.groups ?? {}
   if (key !== undefined) {
-    return /^c/i.test(key)
+    return /^[csz]/i.test(key)
       ? `phrase: ${number} counts`
       : `tags: "${number} ${number === '1' ? 'wall' : 'walls'}"`
   }

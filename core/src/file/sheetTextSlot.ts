@@ -5,6 +5,7 @@ import {
   familyOf,
   findFigure,
   findVaried,
+  isOwnFigure,
   otherNameOf,
   piecesOutsideQuotes,
   readVariation,
@@ -117,7 +118,7 @@ function danceFigure(
 ): SlotContent | null {
   const family = familyOf(dance)
   const figure = findFigure(name, figures, family)
-  const isOwn = figure.ok && [family, 'openings and endings'].includes(figure.value.family)
+  const isOwn = figure.ok && isOwnFigure(figure.value, family)
   const found = isOwn
     ? {
         figure: figure.value,
@@ -154,32 +155,48 @@ function readContent(
   }
   // No figure lasts one of several lengths: what does is kept as it is told.
   if (takes.choices || takes.until) return succeed({ type: 'words', text: stated, ...takes })
+  const family = familyOf(dance)
   const [, name = stated, varied] = /^(.*?)\s*\(([^()]*)\)$/s.exec(stated) ?? []
-  const whole = varied === undefined ? null : findFigure(stated, figures, familyOf(dance))
-  const figure = whole?.ok ? whole : findFigure(name, figures, familyOf(dance))
-  if (!figure.ok && varied === undefined) {
-    const found = findVaried(name, figures, familyOf(dance))
+  const whole = varied === undefined ? null : findFigure(stated, figures, family)
+  const answer = whole?.ok ? whole : findFigure(name, figures, family)
+  const isAmbiguous = !answer.ok && answer.problem.code === 'figure.which'
+  if (isAmbiguous && !figures.some((one) => one.family === family)) return refuse(line, answer)
+  const figure = answer.ok && isMeant(answer.value, name, family, figures) ? answer.value : null
+  if (!figure && varied === undefined) {
+    const found = findVaried(name, figures, family)
     if (found) return asFigure(line, found, lengthTicks)
   }
-  // What several other dances have, and this one has not, is not guessed.
-  const isAsked = !figure.ok && figure.problem.code === 'figure.which'
-  const isOfKnown = figures.some(({ family }) => family === familyOf(dance))
-  if (isAsked && !isOfKnown) return refuse(line, figure)
-  if (!figure.ok && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
+  if (!figure && !name.startsWith('#')) return succeed({ type: 'words', text: stated, ...takes })
   const variation = whole?.ok ? succeed(AS_WRITTEN) : on(line, readVariation(varied ?? ''))
   if (!variation.ok) return variation
-  return figure.ok
+  return figure
     ? asFigure(
         line,
         {
-          figure: figure.value,
+          figure,
           variation: variation.value,
-          called: otherNameOf(figure.value, whole?.ok ? stated : name),
+          called: otherNameOf(figure, whole?.ok ? stated : name),
         },
         lengthTicks,
       )
     : succeed({ type: 'figure', figureId: name.slice(1), variation: variation.value })
 }
+
+/**
+ * Whether a figure is meant by its name alone: another dance takes other counts for what it calls the
+ * same, so that its figures are named with their dance, or by their id. A dance that has no figures of
+ * its own takes any.
+ */
+const isMeant = (
+  figure: Figure,
+  name: string,
+  family: string,
+  figures: readonly Figure[],
+): boolean =>
+  isOwnFigure(figure, family) ||
+  name.startsWith('#') ||
+  name.toLowerCase().startsWith(`${figure.family}:`) ||
+  !figures.some((one) => one.family === family)
 
 /** A figure of the book as it is danced; refused where the line says another length than it has. */
 function asFigure(

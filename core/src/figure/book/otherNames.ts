@@ -144,6 +144,15 @@ const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
 
 /** The same in German, as dancing schools teach it. */
 const GERMAN_NAMES: Readonly<Record<string, readonly string[]>> = {
+  'rumba.hockey-stick': ['Hockeystick'],
+  'cha-cha.hockey-stick': ['Hockeystick'],
+  'rumba.hip-rocks': ['Wiegeschritt'],
+  'slow-foxtrot.feather-finish': ['Federschritt-Schluss'],
+  'longways.lead-down-the-middle-and-back': ['Durch die Gasse und zurück'],
+  'set-dance.right-hand-turn': ['Rechtshandtour'],
+  'set-dance.left-hand-turn': ['Linkshandtour'],
+  'set-dance.two-hand-turn': ['Zweihandtour'],
+  'set-dance.do-si-do': ['Rücken an Rücken'],
   'slow-foxtrot.reverse-turn': ['Linksdrehung'],
   'waltz.through-chasse': ['Chassé aus Promenade', 'Promenadenchassé'],
   box: ['Grundschritt', 'Quadrat'],

@@ -1,3 +1,4 @@
+import { RUMBA_STEPS } from './rumbaSteps.ts'
 import { ARMS, SPIN, family, type Written } from './family.ts'
 
 const FACED = 'closed, butterfly, two hands'
@@ -320,55 +321,7 @@ const RUMBA: readonly Written[] = [
     say: 'time step / time step / time step',
     de: 'Timestep / Timestep / Timestep',
   },
-  {
-    name: 'Cucarachas',
-    made: 'Cucaracha left + Cucaracha left (mirrored)',
-    say: 'cucarachas, left and right / cucarachas, both / cucarachas',
-    de: 'Cucarachas, links und rechts / Cucarachas, beide / Cucarachas',
-    aliases: ['Cucaracha left and right', 'Two cucarachas'],
-  },
-  {
-    name: 'New yorker in four',
-    beats: 4,
-    from: 'butterfly, open facing, two hands',
-    to: 'open facing',
-    lead: '1 left through turn right 1/4, 2 right recover turn left 1/4, 3 left side, 4 right recover',
-    follow: 'alike',
-    say: 'new yorker in four / new yorker in four / new yorker four',
-    de: 'New Yorker in vier / New Yorker in vier / New Yorker vier',
-  },
-  {
-    name: 'Hip rocks',
-    beats: 4,
-    from: 'butterfly, closed, two hands',
-    level: 'first',
-    lead: '1 left side part weight, 2 right recover, 3 left recover',
-    say: 'hip rocks / hip rocks / hip rocks',
-    de: 'Hüften wiegen / Hüften / Hüften',
-  },
-  {
-    name: 'Break back to open',
-    beats: 4,
-    from: 'butterfly, open facing, two hands',
-    to: 'open',
-    lead: '1 left behind turn left 1/4, 2 right recover, 3 left forward',
-    follow: 'alike',
-    say: 'break back to open / break to open / break open',
-    de: 'zurück öffnen / zurück öffnen / öffnen',
-    aliases: ['Break to open'],
-  },
-  {
-    name: 'Cross body',
-    beats: 8,
-    from: 'closed, open facing',
-    to: 'open facing',
-    level: 'steady',
-    lead: '1 left forward, 2 right recover, 3 left side turn left 1/4, 5 right back turn left 1/8, 6 left recover turn left 1/8, 7 right forward',
-    follow:
-      '1 right back, 2 left recover, 3 right forward, 5 left forward, 6 right forward turn left 1/2, 7 left back',
-    say: 'cross body / cross body / cross body',
-    de: 'Cross Body / Cross Body / Cross Body',
-  },
+  ...RUMBA_STEPS,
 ]
 export const RUMBA_FIGURES = family(
   { name: 'rumba', from: FACED, follow: 'opposite', level: 'easy' },

@@ -297,6 +297,12 @@ function calledElsewhere(
     : calledSo(text, figures, 'set dance')
 }
 
+/** Whether a dance has a figure as its own, or as what any dance or any set has. */
+export const isOwnFigure = (figure: Figure, family: string): boolean =>
+  figure.family === family ||
+  figure.family === 'openings and endings' ||
+  (figure.family === 'set dance' && OF_SETS.includes(family))
+
 /**
  * A figure by what it is called, of its own dance before others, then by its aliases; asks which
  * where several answer.
