@@ -64,6 +64,10 @@ describe('a figure called by another of its names', () => {
   })
   it('is not, where the name is of another language than is spoken', () =>
     expect(slot('Sugar push', 'language: de\n')).not.toMatch(/sugar/i))
+  it('keeps its capitals in German', () => {
+    const rumba = 'dance: rumba\nschool: round\nlanguage: de\npart A\n  Hip rocks\n  Wiegeschritt\n'
+    expect(said(`${rumba}order\n  A\n`).join()).toContain('Wiegeschritt')
+  })
   it('keeps the book’s words where they say all of the name and more', () => {
     const square = 'dance: square dance\npart A\n  Swing your partner\norder\n  A\n'
     expect(said(square).join()).toContain('swing your partner at home')

@@ -145,11 +145,12 @@ function calledIn({ content }: Slot, figure: Figure, language: CueLanguage): Tex
   const called = content.type === 'figure' ? content.called : undefined
   const alias = figure.aliases.find(({ name }) => name === called)
   if (!alias || (alias.language ?? 'en') !== language.id) return null
-  const text = alias.name.toLowerCase()
+  // German nouns keep their capitals.
+  const text = language.id === 'en' ? alias.name.toLowerCase() : alias.name
   const { full, short, keyWord } = wordingsIn(figure, language.id)
   const isPartOf = (part: string, whole: string): boolean => {
-    const known = new Set(wordsOf(whole))
-    return wordsOf(part).every((word) => known.has(word))
+    const known = new Set(wordsOf(whole.toLowerCase()))
+    return wordsOf(part.toLowerCase()).every((word) => known.has(word))
   }
   if (isPartOf(text, full)) return null
   const shorter = (words: string | null | undefined, otherwise: string): string =>

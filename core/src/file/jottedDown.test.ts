@@ -230,6 +230,11 @@ describe('a figure of another dance', () => {
 })
 
 describe('a German heading as it is jotted down', () => {
+  it('has its cues in German, unless it says otherwise', () => {
+    expect(jotted('Titel: Feldweg\nTanz: Walzer\nTeil A\n').language).toBe('de')
+    expect(jotted('Titel: Feldweg\nTanz: Walzer\nSprache: Englisch\nTeil A\n').language).toBe('en')
+    expect(jotted('title: Feldweg\ndance: waltz\npart A\n').language).toBe('en')
+  })
   it('has its counts, walls, level and formation', () => {
     expect(
       jotted('Titel: Feldweg\nTanz: Line Dance\nSchläge: 32\nWände: 4\nNiveau: Anfänger\nTeil A\n'),

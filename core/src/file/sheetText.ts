@@ -45,7 +45,8 @@ export function readSheetText(text: string, options: SheetTextOptions): Result<S
   const partLines: number[] = []
   const passLines: number[] = []
   const { base, newId } = options
-  let routine: Routine = { ...base, parts: [], passes: [], overrules: [] }
+  const language = saidIn(text) ?? base.language
+  let routine: Routine = { ...base, language, parts: [], passes: [], overrules: [] }
   const versions = new Map<string, { readonly line: Line; readonly reference: string }>()
   let section: 'heading' | 'part' | 'order' | 'left' = 'heading'
   const lines = usualFirst(linesOf(text))
@@ -170,6 +171,10 @@ function readPart(
   }
   return succeed({ part, versionOf })
 }
+
+/** A sheet whose heading is in German is called in German, unless it says otherwise; null else. */
+const saidIn = (text: string): Routine['language'] | null =>
+  /^(?:titel|tanz)\s*:/im.test(text) && !/^(?:sprache|language)\s*:/im.test(text) ? 'de' : null
 
 /**
  * A phrase may be said in bars, and a start leaves open what is usual: they are read once the heading
