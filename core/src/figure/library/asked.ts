@@ -103,10 +103,14 @@ export function findVaried(
   figures: readonly Figure[],
   family: string,
 ): Varied | null {
+  if (text.length > MOST_LETTERS) return null
   const found = asTyped(text, figures, family)
   const plain = spelt(text)
   return found ?? (plain === text ? null : asTyped(plain, figures, family))
 }
+
+/** No figure has a longer name, whatever is said behind it. */
+const MOST_LETTERS = 160
 
 function asTyped(text: string, figures: readonly Figure[], family: string): Varied | null {
   const words = text.trim().split(/[\s,]+/)
