@@ -77,9 +77,18 @@ export function readSlots(
   const counted = COUNTED.exec(text)
   const counts = counted ? Number(counted[2]) - Number(counted[1]) + 1 : 0
   if (counts >= 1 && counts <= MOST_COUNTS) {
-    const read = readSlots(line, counted![3]!, dance, options)
+    const read = slotsIn(line, counted![3]!, dance, options)
     return read.ok ? succeed(read.value.map((one) => takingCounts(one, counts))) : read
   }
+  return slotsIn(line, text, dance, options)
+}
+
+function slotsIn(
+  line: Line,
+  text: string,
+  dance: string,
+  options: SheetTextOptions,
+): Result<SlotFields[]> {
   const slot = readSlot(line, text, dance, options)
   if (!slot.ok) return slot
   const { content } = slot.value

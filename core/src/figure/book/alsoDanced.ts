@@ -29,6 +29,7 @@ export const MAMBO_AS_RUMBA: readonly string[] = [
   'Fence line',
   'Open break',
   'Crab walks',
+  'Cross body',
   'Shoulder to shoulder',
   'Break back to open',
   'Whip',

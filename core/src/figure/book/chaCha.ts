@@ -1,5 +1,6 @@
 import { ARMS, SPIN, family, type Written } from './family.ts'
 import { CUCARACHA } from './rumba.ts'
+import { CUCARACHAS, NEW_YORKER_IN_FOUR } from './rumbaSteps.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -296,23 +297,8 @@ const CHA_CHA: readonly Written[] = [
     say: 'side walks / side walks / side walks',
     de: 'Seitschritte / Seitschritte / Seitschritte',
   },
-  {
-    name: 'Cucarachas',
-    made: 'Cucaracha left + Cucaracha left (mirrored)',
-    say: 'cucarachas, left and right / cucarachas, both / cucarachas',
-    de: 'Cucarachas, links und rechts / Cucarachas, beide / Cucarachas',
-    aliases: ['Cucaracha left and right', 'Two cucarachas'],
-  },
-  {
-    name: 'New yorker in four',
-    beats: 4,
-    from: 'butterfly, open facing, two hands',
-    to: 'open facing',
-    lead: '1 left through turn right 1/4, 2 right recover turn left 1/4, 3 left side, 4 right recover',
-    follow: 'alike',
-    say: 'new yorker in four / new yorker in four / new yorker four',
-    de: 'New Yorker in vier / New Yorker in vier / New Yorker vier',
-  },
+  CUCARACHAS,
+  NEW_YORKER_IN_FOUR,
   {
     name: 'Crab walk',
     beats: 4,

@@ -175,18 +175,6 @@ const MAMBO: readonly Written[] = [
     say: 'scallop / scallop / scallop',
     de: 'Muschel / Muschel / Muschel',
   },
-  {
-    name: 'Cross body',
-    beats: 8,
-    from: 'closed, open facing',
-    to: 'open facing',
-    level: 'steady',
-    lead: '1 left forward, 2 right recover, 3 left side turn left 1/4, 5 right back turn left 1/8, 6 left recover turn left 1/8, 7 right forward',
-    follow:
-      '1 right back, 2 left recover, 3 right forward, 5 left forward, 6 right forward turn left 1/2, 7 left back',
-    say: 'cross body / cross body / cross body',
-    de: 'Cross Body / Cross Body / Cross Body',
-  },
 ]
 export const MAMBO_FIGURES = family(
   { name: 'mambo', from: 'closed', follow: 'opposite', level: 'easy' },

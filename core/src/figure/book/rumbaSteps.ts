@@ -1,24 +1,30 @@
 import { ARMS, SPIN, type Written } from './family.ts'
 
-/** More of the rumba: quick, quick, slow, and what it shares with other Latin dances in its own counts. */
+/** To both sides, in every dance that has them. */
+export const CUCARACHAS: Written = {
+  name: 'Cucarachas',
+  made: 'Cucaracha left + Cucaracha left (mirrored)',
+  say: 'cucarachas, left and right / cucarachas, both / cucarachas',
+  de: 'Cucarachas, links und rechts / Cucarachas, beide / Cucarachas',
+  aliases: ['Cucaracha left and right', 'Two cucarachas'],
+}
+
+/** A step on each count, in every dance that has it. */
+export const NEW_YORKER_IN_FOUR: Written = {
+  name: 'New yorker in four',
+  beats: 4,
+  from: 'butterfly, open facing, two hands',
+  to: 'open facing',
+  lead: '1 left through turn right 1/4, 2 right recover turn left 1/4, 3 left side, 4 right recover',
+  follow: 'alike',
+  say: 'new yorker in four / new yorker in four / new yorker four',
+  de: 'New Yorker in vier / New Yorker in vier / New Yorker vier',
+}
+
+/** More of the rumba: quick, quick, slow. */
 export const RUMBA_STEPS: readonly Written[] = [
-  {
-    name: 'Cucarachas',
-    made: 'Cucaracha left + Cucaracha left (mirrored)',
-    say: 'cucarachas, left and right / cucarachas, both / cucarachas',
-    de: 'Cucarachas, links und rechts / Cucarachas, beide / Cucarachas',
-    aliases: ['Cucaracha left and right', 'Two cucarachas'],
-  },
-  {
-    name: 'New yorker in four',
-    beats: 4,
-    from: 'butterfly, open facing, two hands',
-    to: 'open facing',
-    lead: '1 left through turn right 1/4, 2 right recover turn left 1/4, 3 left side, 4 right recover',
-    follow: 'alike',
-    say: 'new yorker in four / new yorker in four / new yorker four',
-    de: 'New Yorker in vier / New Yorker in vier / New Yorker vier',
-  },
+  CUCARACHAS,
+  NEW_YORKER_IN_FOUR,
   {
     name: 'Hip rocks',
     beats: 4,
