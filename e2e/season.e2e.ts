@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import { emptyEntry, type LogEntry } from '@dellop/core/logbook'
 import type { Routine } from '@dellop/core/routine'
 import type { Tune } from '@dellop/core/tune'
@@ -120,6 +121,43 @@ test('the logbook shows kinds, one dance and a group; groups and programmes go b
     await expect(changeover).toHaveValue(before, { timeout: 500 })
   }).toPass()
   for (let i = 0; i < 6; i++) await page.request.delete(`/api/logbook/change-${i}`)
+})
+
+test('where it went wrong stands on the page; a logbook taken along comes back whole', async ({
+  page,
+}) => {
+  await page.goto('/sheets/four-lamps-square')
+  const wrong = page.getByRole('button', { name: /went wrong here 2 times lately$/ })
+  await expect(wrong).toHaveText(/^Corner turn left\s*2×/)
+
+  await page.goto('/logbook')
+  const taken = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'File (JSON)' }).click()
+  const file = await (await taken).path()
+  const { entries } = (await (await page.request.get('/api/logbook')).json()) as {
+    entries: { id: string; slips: unknown[] }[]
+  }
+  const lost = entries.filter(({ slips }) => slips.length > 0).slice(0, 2)
+  for (const { id } of lost)
+    expect((await page.request.delete(`/api/logbook/${id}`)).ok()).toBe(true)
+  await page.reload()
+  const bring = page.locator('.pick-file input[type="file"]')
+  await bring.setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('[{"format":"dellop-entry"}]'),
+  })
+  await expect(page.getByRole('alert')).toContainText('broken.json, entry 1')
+  await bring.setInputFiles({
+    name: 'logbook.json',
+    mimeType: 'application/json',
+    buffer: await readFile(file),
+  })
+  await expect(page.getByText(/^2 entries added, \d+ were here\.$/)).toBeVisible()
+  for (const { id, slips } of lost) {
+    const again = await (await page.request.get(`/api/logbook/${id}`)).json()
+    expect(again).toMatchObject({ entry: { id, slips } })
+  }
 })
 
 test('an item is played slower and called by somebody else; the lectern begins so; requests stand where they matter', async ({

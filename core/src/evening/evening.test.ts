@@ -152,6 +152,15 @@ describe('warnings of a programme', () => {
       {},
     ],
     [
+      'tune-lately',
+      [dance('a')],
+      {
+        facts: of(facts('a', { tuneId: 't' }), facts('b', { tuneId: 't' })),
+        before: [entry('c', '2026-11-25'), entry('b', '2026-11-18')],
+      },
+      {},
+    ],
+    [
       'to-teach',
       [dance('a')],
       {

@@ -25,6 +25,13 @@ export type Warning = { readonly itemIds: readonly string[] } & (
   | { readonly code: 'odd'; readonly title: string; readonly left: number }
   | { readonly code: 'lately'; readonly title: string; readonly evenings: number }
   | { readonly code: 'tune-twice'; readonly titles: readonly string[] }
+  /** Another dance to the same tune was danced lately. */
+  | {
+      readonly code: 'tune-lately'
+      readonly title: string
+      readonly other: string
+      readonly evenings: number
+    }
   | { readonly code: 'figure-often'; readonly name: string; readonly dances: number }
   | { readonly code: 'to-teach'; readonly title: string; readonly names: readonly string[] }
   | { readonly code: 'level'; readonly title: string; readonly level: string }
@@ -43,6 +50,7 @@ export const WARNING_CODES = [
   'crowded',
   'lately',
   'tune-twice',
+  'tune-lately',
   'figure-often',
   'to-teach',
   'level',
@@ -132,6 +140,7 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
   const ago = eveningsSince(one, context.before, evening.date)
   if (ago !== null && ago <= EVENINGS_BACK)
     found.push({ code: 'lately', title, evenings: ago, itemIds })
+  else found.push(...ofTuneLately(item, one, evening, context))
   const { knows, level } = context
   if (knows && item.walkMinutes === undefined) {
     const names = one.figures.filter(({ id }) => !knows(id)).map(({ name }) => name)
@@ -140,6 +149,30 @@ function ofItem(item: EveningItem, evening: Evening, context: WarningContext): W
   if (level !== null && one.level !== null && levelRank(one.level) > levelRank(level))
     found.push({ code: 'level', title, level: one.level, itemIds })
   return found
+}
+
+/** Its tune with another dance, at one of the last evenings: ears notice that too. */
+function ofTuneLately(
+  { id }: EveningItem,
+  { title, tuneId }: DanceFacts,
+  { date }: Evening,
+  { before, facts }: WarningContext,
+): Warning[] {
+  if (tuneId === null) return []
+  const found = lastEvening(before, date, ({ sheetId }) => {
+    return sheetId !== null && facts.get(sheetId)?.tuneId === tuneId
+  })
+  return found === null || found.evenings > EVENINGS_BACK
+    ? []
+    : [
+        {
+          code: 'tune-lately',
+          title,
+          other: found.entry.title,
+          evenings: found.evenings,
+          itemIds: [id],
+        },
+      ]
 }
 
 /** How many of those who are there would dance it: of sets, whole ones. */
@@ -155,14 +188,28 @@ export function eveningsSince(
   before: readonly LogEntry[],
   date: string,
 ): number | null {
+  const found = lastEvening(
+    before,
+    date,
+    (entry) =>
+      entry.sheetId === sheetId || (entry.sheetId !== null && sameAs.includes(entry.sheetId)),
+  )
+  return found?.evenings ?? null
+}
+
+/** The newest entry of an evening before that day that is meant, and how many evenings ago. */
+function lastEvening(
+  before: readonly LogEntry[],
+  date: string,
+  isMeant: (entry: LogEntry) => boolean,
+): { readonly entry: LogEntry; readonly evenings: number } | null {
   const today = Math.floor(Date.parse(`${date}T00:00:00Z`) / DAY_MS)
   const days: number[] = []
   for (const entry of before) {
     const day = Math.floor(entry.atMs / DAY_MS)
     if (day >= today) continue
     if (days.at(-1) !== day) days.push(day)
-    if (entry.sheetId === sheetId || (entry.sheetId !== null && sameAs.includes(entry.sheetId)))
-      return days.length
+    if (isMeant(entry)) return { entry, evenings: days.length }
   }
   return null
 }

@@ -12,9 +12,9 @@ export interface Logbook {
   readonly last: (sheetId: string, groupId?: string | null) => LogEntry | null
   /**
    * On how many evenings a group has danced it, back to the last pause that is long enough to
-   * forget it; whoever danced it, where no group is named.
+   * forget it, six weeks where nothing else is said; whoever danced it, where no group is named.
    */
-  readonly known: (sheetId: string, groupId: string | null, nowMs: number) => number
+  readonly known: (sheetId: string, groupId: string | null, nowMs: number, weeks?: number) => number
   /** Places that went wrong, each with how often, of the last calls of a dance; the worst first. */
   readonly slipsOf: (sheetId: string, calls?: number) => readonly SlipPlace[]
   /** How often a fill went round on a music, last; null where nobody knows. */
@@ -56,10 +56,11 @@ export function logbookOf(all: readonly LogEntry[]): Logbook {
     ofGroup,
     last: (sheetId, groupId) =>
       ofSheet(sheetId).find((one) => groupId == null || one.groupId === groupId) ?? null,
-    known: (sheetId, groupId, nowMs) =>
+    known: (sheetId, groupId, nowMs, weeks = FORGOTTEN_WEEKS) =>
       eveningsKnown(
         ofSheet(sheetId).filter((one) => groupId === null || one.groupId === groupId),
         nowMs,
+        weeks,
       ),
     slipsOf: (sheetId, calls = 5) => slipPlaces(ofSheet(sheetId).slice(0, calls)),
     fill: (sheetId, passId, recordingId) =>
@@ -86,12 +87,33 @@ export function logbookOf(all: readonly LogEntry[]): Logbook {
 /** Weeks without a dance after which it is called as if it were new. */
 const FORGOTTEN_WEEKS = 6
 
-function eveningsKnown(newestFirst: readonly LogEntry[], nowMs: number): number {
+/** What lessons say of when a group has forgotten. */
+interface Lessons {
+  readonly groupId?: string | undefined
+  readonly dueWeeks: number
+  readonly lessons: readonly { readonly date: string }[]
+}
+/**
+ * Weeks without a dance after which a group is told anew, as its lessons have it: those of the
+ * series that goes on longest. Null where no series is for that group.
+ */
+export function weeksUntilDue(series: readonly Lessons[], groupId: string): number | null {
+  const last = ({ lessons }: Lessons): string =>
+    lessons
+      .map(({ date }) => date)
+      .sort()
+      .at(-1) ?? ''
+  const own = series.filter((one) => one.groupId === groupId)
+  const [newest] = own.sort((a, b) => last(b).localeCompare(last(a)))
+  return newest?.dueWeeks ?? null
+}
+
+function eveningsKnown(newestFirst: readonly LogEntry[], nowMs: number, weeks: number): number {
   const days = new Set<number>()
   let after = nowMs
   for (const { atMs } of newestFirst) {
     if (atMs > nowMs) continue
-    if (after - atMs >= FORGOTTEN_WEEKS * WEEK_MS) break
+    if (after - atMs >= weeks * WEEK_MS) break
     days.add(Math.floor(atMs / DAY_MS))
     after = atMs
   }
@@ -157,20 +179,26 @@ function dancedBy(entries: readonly LogEntry[]): readonly DancedFigure[] {
 }
 
 /**
- * Dances of a shelf that lie idle: not danced for so many weeks, the longest idle first; those never
- * danced come last.
+ * Dances of a shelf that lie idle: not danced for so many weeks from this sheet or another of the
+ * same dance, the longest idle first; those never danced come last.
  *
  * @param nowMs Now, in milliseconds.
  * @param weeks Without having been danced.
+ * @param sameAs Other sheets of a dance, by its sheet.
  */
 export function idleDances<Dance extends { readonly id: string }>(
   { last }: Logbook,
   dances: readonly Dance[],
   nowMs: number,
   weeks: number,
+  sameAs: ReadonlyMap<string, readonly string[]> = new Map(),
 ): readonly { readonly dance: Dance; readonly lastMs: number | null }[] {
   return dances
-    .map((dance) => ({ dance, lastMs: last(dance.id)?.atMs ?? null }))
+    .map((dance) => {
+      const sheets = [dance.id, ...(sameAs.get(dance.id) ?? [])]
+      const times = sheets.flatMap((id) => last(id)?.atMs ?? [])
+      return { dance, lastMs: times.length > 0 ? Math.max(...times) : null }
+    })
     .filter(({ lastMs }) => lastMs === null || nowMs - lastMs >= weeks * WEEK_MS)
     .sort((a, b) => (a.lastMs ?? Infinity) - (b.lastMs ?? Infinity))
 }

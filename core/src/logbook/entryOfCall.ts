@@ -2,6 +2,7 @@ import { callReport, replay, type CallLog, type Happening } from '../call/index.
 import type { DancedPass, DancedSlot } from '../routine/index.ts'
 import type { Sheet } from '../sheet/index.ts'
 import { emptyEntry, type LogEntry } from './entry.ts'
+import { passName } from './slipMarks.ts'
 
 const SLIPS = { lost: 1, held: 1, paused: 1, marked: 1, turned: 1, free: 1 } as const
 type SlipKind = keyof typeof SLIPS
@@ -78,7 +79,7 @@ function slipOf(
       what: kind as SlipKind,
       slotId: slot?.slot.id ?? null,
       name: slot?.figure?.name ?? '',
-      pass: pass ? `${pass.part.label} ${pass.ordinal}` : '',
+      pass: pass ? passName(pass) : '',
     },
   ]
 }

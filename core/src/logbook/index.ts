@@ -13,6 +13,7 @@ export {
   idleDances,
   isDueAgain,
   logbookOf,
+  weeksUntilDue,
   type DancedFigure as DancedByGroup,
   type Logbook,
   type SlipPlace,
@@ -26,4 +27,6 @@ export {
   type KindOfEvenings,
   type WeekOfFigures,
 } from './season.ts'
+export { slipsBySlot } from './slipMarks.ts'
 export { logbookCsv, readLogbookCsv } from './csv.ts'
+export { logbookJson, readLogbookJson } from './json.ts'

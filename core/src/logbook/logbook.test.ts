@@ -8,8 +8,12 @@ import {
   idleDances,
   isDueAgain,
   logbookCsv,
+  logbookJson,
   logbookOf,
   readLogbookCsv,
+  readLogbookJson,
+  slipsBySlot,
+  weeksUntilDue,
   type LogEntry,
 } from './index.ts'
 
@@ -76,6 +80,16 @@ describe('the entry of a call', () => {
     expect(one).toMatchObject({ finished: true, passesDanced: passes.length, minutes: 1.5 })
   })
 
+  it('marks where it went wrong on the dance as it stands, and nowhere else', () => {
+    const at = slots[6]!
+    const mark = { type: 'mark', at: 21, tick: at.start } as const
+    const one = entryOfCall(log([start, mark]), sheet, facts)
+    const places = logbookOf([one, { ...one, id: 'again' }]).slipsOf('pegs-on-a-line')
+    expect([...slipsBySlot(passes, places)]).toEqual([[at.key, 2]])
+    const elsewhere = places.map((place) => ({ ...place, slotId: 'gone' }))
+    expect(slipsBySlot(passes, elsewhere).size).toBe(0)
+  })
+
   it('without its sheet says what the log alone knows', () => {
     const one = entryOfCall(log([start]), null, facts)
     expect(one).toMatchObject({ title: 'Pegs on a Line', figures: [], passesDanced: 0 })
@@ -138,6 +152,9 @@ describe('what a logbook answers', () => {
   it('which dances lie idle, and how often each figure was called', () => {
     const idle = idleDances(book, [{ id: 'a' }, { id: 'b' }, { id: 'c' }], 10 * WEEK, 8)
     expect(idle.map(({ dance }) => dance.id)).toEqual(['b', 'c'])
+    const same = new Map([['b', ['a']]])
+    const left = idleDances(book, [{ id: 'b' }, { id: 'c' }], 10 * WEEK, 8, same)
+    expect(left.map(({ dance }) => dance.id)).toEqual(['c'])
     expect(book.figureTimes(0, 10 * WEEK)).toEqual([
       { id: 'wrap', times: 5 },
       { id: 'box', times: 1 },
@@ -169,6 +186,28 @@ describe('a logbook as a table', () => {
   })
 })
 
+describe('a logbook as JSON', () => {
+  const entries = [
+    entry('b', 2 * WEEK, { figures: [{ id: 'box', times: 2 }], fills: [] }),
+    entry('a', WEEK, { remarks: 'again', corrected: [] }),
+  ]
+  it('is read back whole, the oldest first', () => {
+    expect(readLogbookJson(logbookJson(entries))).toEqual({
+      ok: true,
+      value: [entries[1], entries[0]],
+    })
+  })
+  it.each([
+    ['{', /line 1/],
+    ['{"format": "dellop-sheet"}', /no list of entries/],
+    [JSON.stringify([entries[0], { ...entries[1], minutes: -1 }]), /entry 2.*minutes/],
+    [JSON.stringify([{ ...entries[0], version: 2 }]), /entry 1.*version/],
+  ])('that says %s is refused whole, with the place', (text, where) => {
+    const read = readLogbookJson(text)
+    expect(read.ok ? '' : read.problem.message).toMatch(where)
+  })
+})
+
 describe('how well a group knows a dance', () => {
   const danced = (id: string, day: number, groupId: string | null = 'g') => ({
     ...emptyEntry(id, 'Pegs on a Line', day * DAY),
@@ -188,6 +227,26 @@ describe('how well a group knows a dance', () => {
     expect(known(entries, 110)).toBe(2)
     expect(known(entries, 107 + 41)).toBe(2)
     expect(known(entries, 107 + 42)).toBe(0)
+  })
+  it('begins anew after as many weeks as are set', () => {
+    const entries = [danced('a', 93), danced('b', 100)]
+    const after = (weeks: number) => logbookOf(entries).known('pegs', 'g', 121 * DAY, weeks)
+    expect([after(3), after(4), after(12)]).toEqual([0, 2, 2])
+  })
+  it('goes by the weeks of the group’s own lessons, those that go on longest', () => {
+    const lessons = (groupId: string, dueWeeks: number, date: string) => ({
+      groupId,
+      dueWeeks,
+      lessons: [{ date }],
+    })
+    const all = [
+      lessons('g', 4, '2026-03-01'),
+      lessons('g', 8, '2026-09-01'),
+      lessons('other', 3, '2026-10-01'),
+    ]
+    expect(weeksUntilDue(all, 'g')).toBe(8)
+    expect(weeksUntilDue([...all].reverse(), 'g')).toBe(8)
+    expect(weeksUntilDue(all, 'nobody')).toBeNull()
   })
   it('is that of the group that is named, or of whoever danced it', () => {
     const entries = [danced('a', 100), danced('b', 107, 'other'), danced('c', 108, null)]

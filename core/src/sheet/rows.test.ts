@@ -1,12 +1,17 @@
 import { utterancesOf } from '../cue/index.ts'
 import { applyEdits, expectOk } from '../document/index.ts'
-import { routineShape, setWording } from '../routine/index.ts'
+import { freshSlot, routineShape, setWording } from '../routine/index.ts'
 import { demoRoutine, houseWaltz, inputOf } from '../testing/sheets.ts'
 import { deriveSheet, sheetCache, type Sheet } from './derive.ts'
 import { phraseRows, type PhraseRow } from './rows.ts'
 
 const tune = houseWaltz()
-const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4) =>
+const rowsOf = (
+  sheet: Sheet,
+  before: readonly PhraseRow[] = [],
+  barsPerLine = 4,
+  by: 'part' | 'music' = 'part',
+) =>
   phraseRows(
     {
       timeline: sheet.timeline,
@@ -15,6 +20,7 @@ const rowsOf = (sheet: Sheet, before: readonly PhraseRow[] = [], barsPerLine = 4
       metre: sheet.routine.metre,
       firstStep: sheet.firstStep,
       barsPerLine,
+      by,
     },
     before,
   )
@@ -116,6 +122,30 @@ describe('the page of phrases', () => {
     ])
     expect(row.lines.at(-1)!.blocks.map(({ slot }) => slot.slot.id)).toEqual(['most'])
   })
+
+  it.each(['part', 'music'] as const)(
+    'shows words whose length is not known at the very end of the dance, by %s',
+    (by) => {
+      const { routine } = lanterns
+      const last = lanterns.timeline.passes.at(-1)!.part.id
+      const open = freshSlot('open', { type: 'words', text: 'bow', lengthTicks: null })
+      const sheet = deriveSheet(
+        inputOf(
+          {
+            ...routine,
+            parts: routine.parts.map((part) =>
+              part.id === last ? { ...part, slots: [...part.slots, open] } : part,
+            ),
+          },
+          tune,
+        ),
+      )
+      const blocks = rowsOf(sheet, [], 4, by).flatMap((row) =>
+        row.lines.flatMap((line) => line.blocks.map((block) => block.slot.key)),
+      )
+      expect([...new Set(blocks)]).toEqual(sheet.timeline.slots.map((slot) => slot.key))
+    },
+  )
 
   it('keeps rows that show the same as the very same value', () => {
     const { routine } = lanterns

@@ -259,7 +259,8 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
     const until = (phrases[n]?.end ?? at + usual) as Tick
     const slots = timeline.slots.filter(
       (slot) =>
-        slot.start < until && (slot.end > at || (slot.start === slot.end && slot.start >= at)),
+        (slot.start < until && (slot.end > at || (slot.start === slot.end && slot.start >= at))) ||
+        (until >= end && isLastWithoutLength(slot, end)),
     )
     const begins = timeline.passes.filter(({ start }) => start >= at && start < until)
     const section = sections.find((one) => one.start <= at && at < one.end)
@@ -283,6 +284,10 @@ function musicSpans({ phrases, sections = [], timeline, metre }: RowInput): Span
   return spans
 }
 
+/** Words whose length is not known and behind which nothing comes: they stand at the very end. */
+const isLastWithoutLength = (slot: DancedSlot, end: Tick): boolean =>
+  slot.start === slot.end && slot.start === end
+
 function linesOf(
   span: Span,
   ribbons: readonly RowRibbon[],
@@ -290,7 +295,7 @@ function linesOf(
   { metre, barsPerLine, counts = NO_COUNTS }: RowInput,
 ): RowLine[] {
   const lineTicks = ticksPerBar(metre) * barsPerLine
-  const axisEnd = Math.max(span.end, span.start + span.phraseTicks)
+  const axisEnd = Math.max(span.end, span.start + span.phraseTicks) as Tick
   const whole = Math.max(1, Math.round(span.phraseTicks / lineTicks))
   // What sticks out further than there is room for beside the line goes on a line of its own.
   const own = span.overTicks > lineTicks * MOST_BESIDE ? Math.ceil(span.overTicks / lineTicks) : 0
@@ -303,7 +308,9 @@ function linesOf(
     const blocks = span.slots.flatMap((slot): RowBlock[] => {
       const from = Math.max(slot.start, start)
       const to = Math.min(slot.end, end, span.end)
-      const empty = slot.start === slot.end && slot.start >= start && slot.start < end
+      const empty =
+        (slot.start === slot.end && slot.start >= start && slot.start < end) ||
+        (span.last && i === count - 1 && isLastWithoutLength(slot, axisEnd))
       return from < to || empty
         ? [
             {

@@ -1,4 +1,4 @@
-import { logbookOf } from '@dellop/core/logbook'
+import { logbookOf, weeksUntilDue } from '@dellop/core/logbook'
 import { api } from './api.ts'
 
 /**
@@ -34,9 +34,13 @@ export async function askKnown(sheetId: string, groupId: string | null): Promise
     localStorage.removeItem(loggedKeyOf(sheetId))
     return knownOf(sheetId)
   }
-  const answer = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
+  const [answer, lessons] = await Promise.all([
+    api('listEntries', { query: { sheet: sheetId } }).catch(() => null),
+    api('listSeries').catch(() => null),
+  ])
   if (answer) {
-    const times = logbookOf(answer.entries).known(sheetId, groupId, Date.now())
+    const weeks = weeksUntilDue(lessons?.series ?? [], groupId) ?? undefined
+    const times = logbookOf(answer.entries).known(sheetId, groupId, Date.now(), weeks)
     localStorage.setItem(loggedKeyOf(sheetId), String(times))
   }
   return knownOf(sheetId)

@@ -1,5 +1,6 @@
-import { logbookOf, type LogEntry } from '@dellop/core/logbook'
-import { onMounted, ref, shallowRef, watch, type Ref } from 'vue'
+import { logbookOf, slipsBySlot, type LogEntry, type SlipPlace } from '@dellop/core/logbook'
+import type { DancedPass } from '@dellop/core/routine'
+import { computed, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
 
@@ -14,6 +15,22 @@ export function useLastTime(sheetId: string): Ref<readonly string[]> {
     if (found && found.entries.length > 0) told.value = lastTimeTold(found.entries, sheetId)
   })
   return told
+}
+
+/**
+ * How often it lately went wrong at each slot of the dance as it stands, by the slot's key. Nothing
+ * where it was never danced, or where the server is away.
+ */
+export function useSlipMarks(
+  sheetId: string,
+  passes: () => readonly DancedPass[],
+): Ref<ReadonlyMap<string, number>> {
+  const places = shallowRef<readonly SlipPlace[]>([])
+  onMounted(async () => {
+    const found = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
+    if (found) places.value = logbookOf(found.entries).slipsOf(sheetId)
+  })
+  return computed(() => slipsBySlot(passes(), places.value))
 }
 
 /**

@@ -3,9 +3,12 @@ import {
   dancedEvenings,
   idleDances,
   logbookCsv,
+  logbookJson,
   readLogbookCsv,
+  readLogbookJson,
   type LogEntry,
 } from '@dellop/core/logbook'
+import { sameDances } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
 import { api } from '../app/api.ts'
@@ -57,8 +60,10 @@ const rows = computed(() =>
 
 const onShelf = computed(() => sheets.value.filter(({ archived }) => !archived))
 const WEEK_MS = 7 * 24 * 3600_000
+/** Weeks after which a dance lies idle. */
+const IDLE_WEEKS = 8
 const idle = computed(() =>
-  idleDances(logbook.value, onShelf.value, Date.now(), 8)
+  idleDances(logbook.value, onShelf.value, Date.now(), IDLE_WEEKS, sameDances(sheets.value))
     .slice(0, 8)
     .map(({ dance, lastMs }) =>
       say.idle(dance.title, lastMs === null ? null : Math.floor((Date.now() - lastMs) / WEEK_MS)),
@@ -106,7 +111,10 @@ async function takeOut(entry: LogEntry): Promise<void> {
 }
 async function bring(file: File): Promise<void> {
   told.value = failure.value = ''
-  const read = readLogbookCsv(await file.text(), randomId)
+  const content = await file.text()
+  const read = /\.json$/i.test(file.name)
+    ? readLogbookJson(content, file.name)
+    : readLogbookCsv(content, randomId)
   if (!read.ok) return void (failure.value = words.problem(read.problem))
   const here = new Set(entries.value?.map(({ id }) => id))
   const fresh = read.value.filter(({ id }) => !here.has(id))
@@ -115,7 +123,7 @@ async function bring(file: File): Promise<void> {
 }
 const csv = (): void => download('logbook.csv', 'text/csv', logbookCsv(entries.value ?? []))
 const json = (): void =>
-  download('logbook.json', 'application/json', JSON.stringify(entries.value ?? [], null, 2))
+  download('logbook.json', 'application/json', logbookJson(entries.value ?? []))
 const print = (): void => window.print()
 </script>
 
@@ -220,7 +228,11 @@ const print = (): void => window.print()
       <div class="actions no-print">
         <el-button :disabled="entries.length === 0" @click="csv">{{ say.toCsv }}</el-button>
         <el-button :disabled="entries.length === 0" @click="json">{{ say.toJson }}</el-button>
-        <PickFile accept=".csv,text/csv" :label="say.fromCsv" @pick="bring" />
+        <PickFile
+          accept=".csv,text/csv,.json,application/json"
+          :label="say.bringIn"
+          @pick="bring"
+        />
         <el-button :disabled="entries.length === 0" @click="print">{{ say.report }}</el-button>
       </div>
     </template>

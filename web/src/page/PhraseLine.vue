@@ -8,11 +8,14 @@ import { computed } from 'vue'
 import { words } from '../words/index.ts'
 import type { Density } from './density.ts'
 import { layoutLine, ribbonHeight, tierBottom } from './lineLayout.ts'
+import PhraseBlock from './PhraseBlock.vue'
 import type { Shown } from './shown.ts'
 import { useRibbonDrag } from './ribbonDrag.ts'
+import { useSlips } from './slips.ts'
 import { useSpoken } from './spokenLanguage.ts'
 
 const cueLanguage = useSpoken()
+const slips = useSlips()
 const props = defineProps<{
   line: RowLine
   rowStart: number
@@ -60,7 +63,7 @@ const names = computed(() =>
 const shownNames = computed(() =>
   props.line.blocks.map(({ slot, start, end, fromBefore, toNext, unsaid }, i) =>
     end === start
-      ? OPEN_LENGTH
+      ? ''
       : [
           fromBefore && '…',
           names.value[i],
@@ -68,6 +71,7 @@ const shownNames = computed(() =>
           slot.slot.hard && '◆',
           slot.slot.optional && '(○)',
           props.marks.has(slot.key) && '!',
+          slips.value.has(slot.key) && `${slips.value.get(slot.key)}×`,
           unsaidWord(unsaid) && `\n${unsaidWord(unsaid)}`,
           slot.changed && `\n${words.sheet.changedMark}`,
         ]
@@ -75,8 +79,6 @@ const shownNames = computed(() =>
           .join(' '),
   ),
 )
-/** What stands for words whose length is not known: there is no room for them on the page. */
-const OPEN_LENGTH = '?'
 const layout = computed(() => layoutLine(props.line, props.beatPx, shownNames.value, props.density))
 
 const labels = computed(() => {
@@ -149,21 +151,37 @@ const trouble = (key: string): string => {
   const severity = props.marks.get(key)
   return severity ? words.severity[severity] : ''
 }
-const blockLabel = (i: number): string => {
-  const { slot } = props.line.blocks[i]!
-  return words.sheet.blockLabel(
-    names.value[i]!,
-    props.place(slot.key),
-    counts(slot.lengthTicks),
-    slot.changed ? words.sheet.changedMark : '',
-    trouble(slot.key),
-  )
-}
-
-function drop(event: DragEvent, key: string): void {
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  emit('dropOn', key, event.clientX > box.left + box.width / 2)
-}
+const blocks = computed(() =>
+  props.line.blocks.map((block, i) => {
+    const { slot } = block
+    const name = names.value[i]!
+    return {
+      block,
+      name,
+      label: words.sheet.blockLabel(
+        name,
+        props.place(slot.key),
+        block.end === block.start ? words.sheet.howLong : counts(slot.lengthTicks),
+        slot.changed ? words.sheet.changedMark : '',
+        trouble(slot.key),
+      ),
+      mark: props.marks.get(slot.key) ?? null,
+      unsaid: unsaidWord(block.unsaid),
+      slips: slips.value.get(slot.key) ?? 0,
+      isChosen: slot.key === props.selectedKey,
+      isTabStop: slot.key === props.tabKey,
+      isWithin: props.inRange.has(slot.key),
+      isFresh: props.fresh.has(slot.key),
+    }
+  }),
+)
+const timed = computed(() => blocks.value.filter(({ block }) => block.end > block.start))
+/**
+ * Words whose length is not known: they take no place on the page of beats, so they stand below it,
+ * with a mark where they come.
+ */
+const untimed = computed(() => blocks.value.filter(({ block }) => block.end === block.start))
+const untimedAt = computed(() => [...new Set(untimed.value.map(({ block }) => block.start))])
 </script>
 
 <template>
@@ -238,62 +256,30 @@ function drop(event: DragEvent, key: string): void {
       />
     </div>
     <div
-      v-if="shown.danced && (line.blocks.length > 0 || hole)"
+      v-if="shown.danced && (timed.length > 0 || hole)"
       class="danced"
       :style="{ minHeight: `${layout.blockLines * density.text + density.block}px` }"
     >
-      <button
-        v-for="(block, i) in line.blocks"
-        :key="block.slot.key"
-        class="block"
-        :class="{
-          chosen: block.slot.key === selectedKey,
-          within: inRange.has(block.slot.key),
-          fresh: fresh.has(block.slot.key),
-          before: block.fromBefore,
-          next: block.toNext,
-          changed: block.slot.changed,
-          unknown: !block.slot.danced,
-          troubled: marks.has(block.slot.key) && marks.get(block.slot.key) !== 'note',
-        }"
+      <PhraseBlock
+        v-for="one in timed"
+        :key="one.block.slot.key"
+        v-bind="one"
         :style="{
-          left: `${x(block.start)}px`,
-          width: `${Math.max(x(block.end) - x(block.start) - 2, block.end === block.start ? 26 : 12)}px`,
+          left: `${x(one.block.start)}px`,
+          width: `${Math.max(x(one.block.end) - x(one.block.start) - 2, 12)}px`,
         }"
-        :data-slot="block.slot.key"
-        :tabindex="block.slot.key === tabKey ? 0 : -1"
-        :aria-label="blockLabel(i)"
-        :title="block.end === block.start ? names[i] : undefined"
-        :aria-pressed="block.slot.key === selectedKey"
-        draggable="true"
-        @click.exact="emit('select', block.slot.key)"
-        @mousedown.shift.prevent
-        @click.shift="emit('extend', block.slot.key)"
-        @dblclick="emit('open', block.slot.key)"
-        @focus="emit('select', block.slot.key)"
-        @dragstart="emit('grab', block.slot.key)"
-        @dragover.prevent
-        @drop.prevent="drop($event, block.slot.key)"
-      >
-        <span v-if="block.fromBefore" aria-hidden="true">… </span
-        >{{ block.end === block.start ? OPEN_LENGTH : names[i]
-        }}<span v-if="block.toNext" aria-hidden="true"> …</span>
-        <span
-          v-if="marks.get(block.slot.key) && marks.get(block.slot.key) !== 'note'"
-          class="mark"
-          aria-hidden="true"
-          >!</span
-        >
-        <span v-if="block.slot.slot.hard" class="sign" :title="words.sheets.print.hard"
-          >◆<span class="unseen">{{ words.sheets.print.hard }}</span></span
-        >
-        <span v-if="block.slot.slot.optional" class="sign" :title="words.sheets.print.optional"
-          >(○)<span class="unseen">{{ words.sheets.print.optional }}</span></span
-        >
-        {{ ' '
-        }}<span v-if="unsaidWord(block.unsaid)" class="only">{{ unsaidWord(block.unsaid) }}</span
-        ><span v-if="block.slot.changed" class="only">{{ words.sheet.changedMark }}</span>
-      </button>
+        @select="emit('select', $event)"
+        @extend="emit('extend', $event)"
+        @grab="emit('grab', $event)"
+        @drop-on="(key, behind) => emit('dropOn', key, behind)"
+        @open="emit('open', $event)"
+      />
+      <span
+        v-for="at in untimedAt"
+        :key="at"
+        class="untimed-at"
+        :style="{ left: `${Math.min(x(at), layout.width - 2)}px` }"
+      />
       <button
         v-if="hole"
         class="hole"
@@ -303,9 +289,21 @@ function drop(event: DragEvent, key: string): void {
         {{ words.sheet.openIn(hole.counts, inBars ? metre.beatsPerBar : null) }}
       </button>
     </div>
+    <div v-if="shown.danced && untimed.length > 0" class="untimed">
+      <PhraseBlock
+        v-for="one in untimed"
+        :key="one.block.slot.key"
+        v-bind="one"
+        @select="emit('select', $event)"
+        @extend="emit('extend', $event)"
+        @grab="emit('grab', $event)"
+        @drop-on="(key, behind) => emit('dropOn', key, behind)"
+        @open="emit('open', $event)"
+      />
+    </div>
     <div v-if="strip && shown.danced" class="strip">
       <span
-        v-for="block in line.blocks"
+        v-for="{ block } in timed"
         :key="block.slot.key"
         class="stripped"
         :style="{

@@ -20,6 +20,7 @@ import {
 } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { sentenceOf } from '../app/api.ts'
+import { useSlipMarks } from '../app/lastTime.ts'
 import { useLibrary } from '../app/library.ts'
 import PhrasePage from '../page/PhrasePage.vue'
 import { ALL_SHOWN, type Shown } from '../page/shown.ts'
@@ -43,6 +44,7 @@ import { useSheetTelling } from './sheetTelling.ts'
 import SheetSide from './SheetSide.vue'
 import { useBesidePage } from './besidePage.ts'
 import { clipboard } from './clipboard.ts'
+import { provideSlips } from '../page/slips.ts'
 import { provideSpoken } from '../page/spokenLanguage.ts'
 import { DENSITIES, keepDensity, keptDensity } from '../page/density.ts'
 import { tell } from '../ui/message.ts'
@@ -116,6 +118,7 @@ function fromMenu(what: SheetMenu): void {
 }
 const spoken = computed(() => sheet.value?.routine.language ?? 'en')
 provideSpoken(spoken)
+provideSlips(useSlipMarks(id, () => sheet.value?.timeline.passes ?? []))
 const voice = computed(() => library.voiceFor(spoken.value))
 async function load(): Promise<void> {
   failure.value = null

@@ -114,7 +114,7 @@ export const logbook: typeof ENGLISH_LOGBOOK = {
   answers: 'Was das Logbuch beantwortet',
   worst: 'Wo es schiefging',
   slip: (dance, figure, part, times) =>
-    `${dance}: ${[figure, part].filter(Boolean).join(', ') || 'irgendwo'}, ${times}-mal`,
+    `${dance}: ${figure || 'irgendwo'}${part && ` (${part})`}, ${times}-mal`,
   calledTitle: 'In dieser Saison am meisten angesagt',
   called: (figure, times) => `${figure}, ${times}-mal`,
   idleTitle: 'Lange nicht getanzt',
@@ -167,7 +167,7 @@ export const logbook: typeof ENGLISH_LOGBOOK = {
   more: (n) => `${n} weitere zeigen`,
   toCsv: 'Tabelle (CSV)',
   toJson: 'Datei (JSON)',
-  fromCsv: 'Tabelle einlesen',
+  bringIn: 'Einlesen (CSV, JSON)',
   report: 'Die Saison drucken',
   brought: (added, known) =>
     `${count(added, 'Eintrag', 'Einträge')} dazugekommen${known > 0 ? `, ${known} waren schon hier` : ''}.`,

@@ -100,6 +100,8 @@ export const sheet: Catalogue['sheet'] = {
   of: (n, inBars) =>
     `von ${inBars ? plural(n, 'Takt', 'Takten') : plural(n, 'Schlag', 'Schlägen')}`,
   open: (n) => `${counts(n)} offen`,
+  slipsHere: (n) => `ging hier zuletzt ${n}-mal schief`,
+  howLong: 'wie lang?',
   openIn: (n, beatsPerBar) =>
     beatsPerBar !== null && n % beatsPerBar === 0
       ? `${bars(n / beatsPerBar)} offen`

@@ -112,7 +112,7 @@ export const logbook = {
   answers: 'What the logbook answers',
   worst: 'Where it went wrong',
   slip: (dance: string, figure: string, part: string, times: number) =>
-    `${dance}: ${[figure, part].filter(Boolean).join(', ') || 'somewhere'}, ${plural(times, 'time')}`,
+    `${dance}: ${figure || 'somewhere'}${part && ` (${part})`}, ${plural(times, 'time')}`,
   calledTitle: 'Most called this season',
   called: (figure: string, times: number) => `${figure}, ${plural(times, 'time')}`,
   idleTitle: 'Lying idle',
@@ -165,7 +165,7 @@ export const logbook = {
   more: (n: number) => `Show ${n} more`,
   toCsv: 'Table (CSV)',
   toJson: 'File (JSON)',
-  fromCsv: 'Bring in a table',
+  bringIn: 'Bring in (CSV, JSON)',
   report: 'Print the season',
   brought: (added: number, known: number) =>
     `${plural(added, 'entry').replace('entrys', 'entries')} added${known > 0 ? `, ${known} were here` : ''}.`,

@@ -105,6 +105,10 @@ export const sheet = {
     (inBars ? plural(n, 'bar') : counts(n)).replace(/^\S+ /, ''),
   open: (n: number) => `${counts(n)} open`,
   /** What is open, in whole bars where it is some. */
+  /** How often it lately went wrong at a figure. */
+  slipsHere: (n: number) => `went wrong here ${plural(n, 'time')} lately`,
+  /** Of words whose length is not known. */
+  howLong: 'how long?',
   openIn: (n: number, beatsPerBar: number | null) =>
     beatsPerBar !== null && n % beatsPerBar === 0
       ? `${plural(n / beatsPerBar, 'bar')} open`

@@ -33,6 +33,8 @@ export const WARNINGS: typeof ENGLISH = {
       ? `${title} wurde beim letzten Mal getanzt.`
       : `${title} wurde vor ${evenings} Abenden getanzt.`,
   'tune-twice': ({ titles }) => `${titles.join(' und ')} werden zur selben Musik getanzt.`,
+  'tune-lately': ({ title, other, evenings }) =>
+    `${title} geht zur Musik von ${other}; das wurde ${evenings === 1 ? 'beim letzten Mal' : `vor ${evenings} Abenden`} getanzt.`,
   'figure-often': ({ name, dances }) => `${name} kommt in ${dances} der Tänze vor.`,
   'to-teach': ({ title, names }) =>
     `${title} hat Figuren, die hier noch niemand gelernt hat: ${names.join(', ')}. Planen Sie einen Trockenlauf.`,

@@ -28,6 +28,8 @@ export const WARNINGS: { readonly [Code in WarningCode]: (warning: Of<Code>) => 
       ? `${title} was danced last time.`
       : `${title} was danced ${evenings} evenings ago.`,
   'tune-twice': ({ titles }) => `${titles.join(' and ')} are danced to the same tune.`,
+  'tune-lately': ({ title, other, evenings }) =>
+    `${title} goes to the tune of ${other}, which was danced ${evenings === 1 ? 'last time' : `${evenings} evenings ago`}.`,
   'figure-often': ({ name, dances }) => `${name} comes in ${dances} of the dances.`,
   'to-teach': ({ title, names }) =>
     `${title} has figures that nobody here was taught: ${names.join(', ')}. Plan a walk-through.`,
