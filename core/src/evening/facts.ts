@@ -2,7 +2,7 @@ import { danceFloor, type DanceFloor } from './crowding.ts'
 import { ROLES, stepsPerSecond, type FigureBook } from '../figure/index.ts'
 import { sameDances, unfold, NO_MUSIC, type Named, type Routine } from '../routine/index.ts'
 import { musicOn } from '../sheet/index.ts'
-import type { Tune } from '../tune/index.ts'
+import { keptDanceName, type Tune } from '../tune/index.ts'
 import { secondsAt, steadyBeatMap, TICKS_PER_BEAT, type Tick } from '../time/index.ts'
 
 /** A dance on one recording: whether it is heard, how fast, and how long from end to end. */
@@ -129,7 +129,7 @@ export function danceFacts(routine: Routine, book: FigureBook, tune: Tune | null
     sheetId: routine.id,
     title: routine.title,
     by: routine.by ?? '',
-    dance: routine.dance,
+    dance: keptDanceName(routine.dance),
     formation: routine.formation ?? 'couple',
     level: routine.level ?? null,
     tuneId: routine.tuneId,

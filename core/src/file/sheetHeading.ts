@@ -4,6 +4,7 @@ import { LEVEL_NAMES, levelNamed, LEVELS } from '../figure/index.ts'
 import { placesText, readPlaces } from '../move/index.ts'
 import { FORMATIONS, UNITS, usualStart, type Calling, type Routine } from '../routine/index.ts'
 import { SHIPPED_SCHOOLS } from '../school/index.ts'
+import { keptDanceName } from '../tune/index.ts'
 import { readRelated, relatedText } from './relatedText.ts'
 import { MODE_WORDS } from './sheetExtras.ts'
 import {
@@ -94,7 +95,7 @@ const quotedList = (list: readonly string[] = []): string => list.map(quoted).jo
 const as = <Key extends keyof Routine>(key: Key, result: Result<Routine[Key]>): Result<Heading> =>
   result.ok ? succeed({ [key]: result.value } as Heading) : result
 const text =
-  (key: 'title' | 'by' | 'dance' | 'remark' | 'source' | 'told'): HeadingKey =>
+  (key: 'title' | 'by' | 'remark' | 'source' | 'told'): HeadingKey =>
   (value) =>
     as(key, readValue(value))
 const oneOf =
@@ -131,7 +132,10 @@ const FORMATION_CALLED: Readonly<Record<string, string>> = {
 export const HEADING_KEYS: Readonly<Record<string, HeadingKey>> = {
   title: text('title'),
   by: text('by'),
-  dance: text('dance'),
+  dance: (value) => {
+    const read = readValue(value)
+    return read.ok ? succeed({ dance: keptDanceName(read.value) }) : read
+  },
   school: (value) =>
     succeed({
       schoolId: SHIPPED_SCHOOLS.find(({ id }) => id === value.toLowerCase())?.id ?? value,

@@ -128,6 +128,18 @@ for (const one of [...DANCES, ...TO_ANY_MUSIC, ...FAMILIES_ONLY])
 /** A dance by its name or one of its other names; null for one that nobody here knows. */
 const danceNamed = (name: string): NamedDance | null => named.get(plain(name)) ?? null
 
+const written = new Map<string, string>()
+for (const { dance: name } of [...DANCES, ...TO_ANY_MUSIC])
+  for (const one of [name, GERMAN_DANCES[name] ?? name])
+    if (!written.has(plain(one))) written.set(plain(one), name)
+
+/**
+ * A dance’s name as it is kept, whatever its capitals and hyphens and in whichever language it is
+ * written: “Rumba”, “Two Step” and “Walzer” are rumba, two-step and waltz. Another name of a dance
+ * stays as somebody wrote it, as does one that nobody here knows.
+ */
+export const keptDanceName = (name: string): string => written.get(plain(name)) ?? name.trim()
+
 /**
  * The usual tempo and metre of a dance that an ear can listen for by its name; null where the name
  * says nothing of the music.

@@ -29,6 +29,7 @@ export {
   type SectionFacts,
 } from './tempo.ts'
 export {
+  keptDanceName,
   DANCE_NAMES,
   DANCE_TEMPI,
   danceTempo,

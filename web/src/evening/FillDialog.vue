@@ -98,12 +98,15 @@ const speaksFor = (one: Filled): string[] =>
   terms(one)
     .filter(({ share: own }) => own >= 80)
     .map(({ name }) => name)
-const speaksAgainst = (one: Filled): string[] => [
-  ...terms(one)
-    .filter(({ share: own }) => own < 60)
-    .map(({ name, share: own }) => `${name} (${own} %)`),
-  ...one.unmet.map((unmet) => unmetTold(unmet, language)),
-]
+const speaksAgainst = (one: Filled): string[] => {
+  const poor = terms(one).filter(({ share: own }) => own < 60)
+  return [
+    ...(poor.length > 0
+      ? [`${poor.map(({ name, share: own }) => say.poorly(name, own)).join('; ')}.`]
+      : []),
+    ...one.unmet.map((unmet) => unmetTold(unmet, language)),
+  ]
+}
 const take = ({ dances }: Filled): void =>
   emit(
     'take',
@@ -158,7 +161,7 @@ const take = ({ dances }: Filled): void =>
           @change="kinds = { ...kinds, [kind]: $event ?? 0 }"
       /></Labelled>
     </div>
-    <p>
+    <p class="search">
       <el-button v-if="!working" type="primary" size="large" @click="search">{{
         say.search
       }}</el-button>
@@ -205,7 +208,11 @@ const take = ({ dances }: Filled): void =>
 .found {
   display: grid;
   gap: 0.8rem;
-  padding-left: 1.2rem;
+  padding-left: 0;
+  list-style: none;
+}
+.search {
+  margin: 1rem 0;
 }
 .found h3,
 .found p {

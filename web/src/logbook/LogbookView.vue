@@ -10,7 +10,7 @@ import {
 } from '@dellop/core/logbook'
 import { sameDances } from '@dellop/core/routine'
 import type { SheetSummary } from '@dellop/wire'
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, shallowRef } from 'vue'
 import { api } from '../app/api.ts'
 import { download } from '../app/download.ts'
 import { randomId } from '../app/randomId.ts'
@@ -124,7 +124,14 @@ async function bring(file: File): Promise<void> {
 const csv = (): void => download('logbook.csv', 'text/csv', logbookCsv(entries.value ?? []))
 const json = (): void =>
   download('logbook.json', 'application/json', logbookJson(entries.value ?? []))
-const print = (): void => window.print()
+/** The report has every entry, however many the page shows. */
+async function print(): Promise<void> {
+  const shown = most.value
+  most.value = Infinity
+  await nextTick()
+  window.print()
+  most.value = shown
+}
 </script>
 
 <template>
@@ -281,7 +288,7 @@ ul {
 @media print {
   .no-print,
   :deep(.no-print) {
-    display: none;
+    display: none !important;
   }
 }
 </style>

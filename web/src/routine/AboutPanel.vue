@@ -3,6 +3,7 @@ import { freeFoot, LEVELS, type CoupleState, type Role } from '@dellop/core/figu
 import { placesText, readPlaces, type Facing } from '@dellop/core/move'
 import { rolesOf, slowOf, FORMATIONS, UNITS, type Routine } from '@dellop/core/routine'
 import type { School } from '@dellop/core/school'
+import { keptDanceName } from '@dellop/core/tune'
 import { TICKS_PER_BEAT } from '@dellop/core/time'
 import { computed, ref } from 'vue'
 import { rolesTold } from '../page/roles.ts'
@@ -75,7 +76,10 @@ const FACINGS: readonly Facing[] = [0, 1, 2, 3, 4, 5, 6, 7]
     </p>
     <div class="two">
       <Labelled :label="words.sheets.head.dance"
-        ><EntryInput :value="routine.dance" maxlength="40" @change="emit('set', 'dance', $event)"
+        ><EntryInput
+          :value="routine.dance"
+          maxlength="40"
+          @change="emit('set', 'dance', keptDanceName($event))"
       /></Labelled>
       <Labelled :label="words.sheet.author"
         ><el-input

@@ -132,6 +132,7 @@ export const evenings: typeof ENGLISH = {
     found: (rank, dances, minutes) =>
       `${rank}. ${count(dances, 'Tanz', 'Tänze')}, ${minutes} Minuten`,
     speaksFor: (what) => `Dafür: ${what.join(', ')}.`,
+    poorly: (term, percent) => `${term}: nur ${percent} %`,
     speaksAgainst: (what) => `Dagegen: ${what.join(' ')}`,
     terms: {
       time: 'füllt die Zeit',

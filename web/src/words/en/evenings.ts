@@ -132,6 +132,7 @@ export const evenings = {
     found: (rank: number, dances: number, minutes: number) =>
       `${rank}. ${plural(dances, 'dance')}, ${minutes} minutes`,
     speaksFor: (what: readonly string[]) => `For it: ${what.join(', ')}.`,
+    poorly: (term: string, percent: number) => `${term}: only ${percent} %`,
     speaksAgainst: (what: readonly string[]) => `Against it: ${what.join(' ')}`,
     terms: {
       time: 'fills the time',
