@@ -1,5 +1,5 @@
 import { memoised } from '../document/index.ts'
-import { deedText, spotAt, type LinesDanced } from '../move/index.ts'
+import { deedText, spotAt, type Dancer, type LinesDanced } from '../move/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 
 /** Two who are no pair come nearer than this, in centimetres, where it is worth a word. */
@@ -32,8 +32,8 @@ const callsOf = memoised((danced: LinesDanced): readonly CloseCall[] => {
   if (spans.length === 0 || lines.some((line) => line.do.verb === 'arches')) return []
   const end = Math.max(...spans.map(({ to }) => to))
   const ticks = Math.floor(end / QUARTER) + 1
-  const own = standing.dancers.map((_, i) => spans.filter(({ dancer }) => dancer === i))
-  const paths = own.map((mine, i) => pathOf({ before: standing, spans: mine }, i, ticks))
+  const own = spansByDancer(danced)
+  const paths = own.map((mine, i) => pathOf(standing.dancers[i]!, mine, ticks))
   const calls: CloseCall[] = []
   for (let a = 0; a < paths.length; a++)
     for (let b = a + 1; b < paths.length; b++) {
@@ -52,6 +52,13 @@ const callsOf = memoised((danced: LinesDanced): readonly CloseCall[] => {
   return calls
 })
 
+/** The spans of each dancer, as they follow each other. */
+function spansByDancer({ before, spans }: LinesDanced): readonly LinesDanced['spans'][number][][] {
+  const own: LinesDanced['spans'][number][][] = before.dancers.map(() => [])
+  for (const span of spans) own[span.dancer]!.push(span)
+  return own
+}
+
 /** Pairs that go round each other side by side, by one line, draw in as the room asks. */
 const GOES_ROUND: ReadonlySet<string> = new Set(['turn', 'do-si-do', 'swing'])
 const makeRoom = (
@@ -69,23 +76,31 @@ interface Path {
   readonly ys: readonly number[]
   readonly box: readonly [number, number, number, number]
 }
-function pathOf(
-  danced: Pick<LinesDanced, 'before' | 'spans'>,
-  dancer: number,
-  ticks: number,
-): Path {
-  if (danced.spans.length === 0) {
-    const { x, y } = danced.before.dancers[dancer]!
-    return { xs: [x], ys: [y], box: [x, x, y, y] }
-  }
+/** Of one dancer, whose spans follow each other; `ticks` quarter beats from the beginning. */
+function pathOf({ x, y }: Dancer, spans: LinesDanced['spans'], ticks: number): Path {
+  if (spans.length === 0) return { xs: [x], ys: [y], box: [x, x, y, y] }
   const xs: number[] = []
   const ys: number[] = []
-  for (let i = 0; i < ticks; i++) {
-    const { x, y } = spotAt(danced, dancer, i * QUARTER)
-    xs.push(x)
-    ys.push(y)
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity]
+  let at = -1
+  let spot = { x, y }
+  for (let tick = 0; xs.length < ticks; tick += QUARTER) {
+    // Who has come to the end of a way stays there until another one begins.
+    const isThere = at < 0 || tick - QUARTER >= spans[at]!.to
+    const before = at
+    while (at + 1 < spans.length && spans[at + 1]!.from <= tick) at++
+    if (at > before || !isThere) {
+      const { way, from, to } = spans[at]!
+      spot = way(Math.min(1, (tick - from) / (to - from)))
+    }
+    xs.push(spot.x)
+    ys.push(spot.y)
+    left = Math.min(left, spot.x)
+    right = Math.max(right, spot.x)
+    low = Math.min(low, spot.y)
+    high = Math.max(high, spot.y)
   }
-  return { xs, ys, box: [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)] }
+  return { xs, ys, box: [left, right, low, high] }
 }
 const areApart = ({ box: a }: Path, { box: b }: Path): boolean =>
   a[0] - b[1] >= NEAR || b[0] - a[1] >= NEAR || a[2] - b[3] >= NEAR || b[2] - a[3] >= NEAR
@@ -135,11 +150,11 @@ export function leftPassings(danced: LinesDanced): readonly LeftPassing[] {
 }
 
 const passingsOf = memoised((danced: LinesDanced): readonly LeftPassing[] => {
-  const { before, spans, lines } = danced
+  const { before, lines } = danced
   if (lines.length < 2) return []
   const silent = lines.map((line) => !SAYS_SIDE.test(deedText(line)))
   const found: LeftPassing[] = []
-  const own = before.dancers.map((_, i) => spans.filter(({ dancer }) => dancer === i))
+  const own = spansByDancer(danced)
   for (let a = 0; a < own.length; a++)
     for (let b = a + 1; b < own.length; b++) {
       // Partners know how they pass each other.

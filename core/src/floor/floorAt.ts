@@ -3,7 +3,7 @@ import { facingSeen, spotAt, type LinesDanced, type Standing } from '../move/ind
 import type { DancedSlot, Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import type { DancerSpot } from './dancerSpot.ts'
-import type { Track } from './track.ts'
+import type { Track } from './tracked.ts'
 import { isWalked, walkedAt, walkOf } from './walk.ts'
 
 /** The floor at one moment of a dance. */

@@ -1,7 +1,7 @@
 import type { Timeline } from '../routine/index.ts'
 import { TICKS_PER_BEAT } from '../time/index.ts'
 import { floorAt } from './floorAt.ts'
-import type { Track } from './track.ts'
+import type { Track } from './tracked.ts'
 
 /** A dance on the floor as a row of pictures, for a screen that knows nothing of dancing. */
 export interface FloorFrames {

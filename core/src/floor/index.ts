@@ -1,5 +1,6 @@
 export { partnerAfter, passesUntilPartner, type MixerShift } from './mixer.ts'
-export { linesOf, track, type Track, type TrackedPass, type TrackedSlot } from './track.ts'
+export { linesOf, track } from './track.ts'
+export type { Track, TrackedPass, TrackedSlot } from './tracked.ts'
 export { meetsBy, meetsOf, passesOf, type PassRow, type Passes } from './passes.ts'
 export {
   closeCalls,

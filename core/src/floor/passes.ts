@@ -11,7 +11,8 @@ import {
   type Standing,
 } from '../move/index.ts'
 import type { Timeline } from '../routine/index.ts'
-import { dancedThrough, type Track } from './track.ts'
+import { dancedThrough } from './track.ts'
+import type { Track } from './tracked.ts'
 
 /** Who stands where as a time through begins. */
 export interface PassRow {

@@ -1,4 +1,6 @@
 import { memoised } from '../document/index.ts'
+import { again } from './danceAgain.ts'
+import type { PassDanced, Track, TrackedPass, TrackedSlot } from './tracked.ts'
 import {
   danceLines,
   notDanced,
@@ -19,34 +21,6 @@ import {
   type Pass,
   type Timeline,
 } from '../routine/index.ts'
-
-/** One slot on the floor: where everybody stands before and after it, and the ways between. */
-export interface TrackedSlot {
-  readonly before: Standing
-  readonly after: Standing
-  readonly lines: readonly Line[]
-  readonly danced: LinesDanced
-  /** Nothing says who moves where in it, so that the places are open from here. */
-  readonly isOpen: boolean
-  /** Places that a stated net names and the formation does not have. */
-  readonly unknownPlaces: readonly string[]
-}
-/** One time through: where it began and ended, before the set went on. */
-export interface TrackedPass {
-  readonly key: string
-  readonly before: Standing
-  /** As its last step ends, before the progression. */
-  readonly danced: Standing
-  readonly after: Standing
-}
-/** A dance on the floor. */
-export interface Track {
-  readonly places: Places
-  readonly first: Standing
-  readonly slots: ReadonlyMap<string, TrackedSlot>
-  readonly passes: readonly TrackedPass[]
-  readonly last: Standing
-}
 
 /** Formations in which what has no lines keeps everybody in their places. */
 const STAYS: readonly Places['shape'][] = ['circle', 'round', 'lines']
@@ -86,12 +60,6 @@ export function track(
   return { places, first, slots, passes, last: now }
 }
 
-interface PassDanced {
-  readonly slots: readonly TrackedSlot[]
-  readonly end: Standing
-  /** Dancers by their points, in one order for all who stand in the same shape. */
-  readonly order: readonly number[]
-}
 type DancedOnce = PassDanced & { readonly pass: DancedPass; readonly before: Standing }
 
 function dancePass(before: Standing, pass: DancedPass, order: readonly number[]): PassDanced {
@@ -109,11 +77,10 @@ const sameDance = (one: DancedPass, other: DancedPass): boolean =>
   one.slots.length === other.slots.length &&
   one.slots.every((slot, i) => {
     const twin = other.slots[i]!
-    return (
-      linesOf(slot) === linesOf(twin) &&
-      slot.slot.content === twin.slot.content &&
-      slot.slot.progress === twin.slot.progress
-    )
+    const isAsWritten =
+      slot.slot === twin.slot ||
+      (slot.slot.content === twin.slot.content && slot.slot.progress === twin.slot.progress)
+    return isAsWritten && (slot.danced === twin.danced || linesOf(slot) === linesOf(twin))
   })
 
 /** Who stands where, whoever that is: two standings of one shape dance everything alike. */
@@ -134,79 +101,6 @@ function shapeOf(standing: Standing): { readonly key: string; readonly order: re
 /** Where minor sets begin, which a progression within the pass goes by. */
 const offsetKey = ({ phase, places }: Standing): number =>
   places.shape !== 'longways' ? phase : places.minor === 'triple' ? phase % 3 : phase % 2
-
-/** What was danced once, told of others who began it in the same shape. */
-function again(once: DancedOnce, before: Standing, order: readonly number[]): PassDanced {
-  const dancerThere: number[] = []
-  const dancerHere: number[] = []
-  order.forEach((here, place) => {
-    const there = once.order[place]!
-    dancerThere[here] = there
-    dancerHere[there] = here
-  })
-  const phases = before.phase - once.before.phase
-  const as = (standing: Standing): Standing => ({
-    ...standing,
-    phase: standing.phase + phases,
-    dancers: before.dancers.map(({ id, role, couple }, i) => {
-      const { x, y, facing, number, group, partner } = standing.dancers[dancerThere[i]!]!
-      const met = partner === null ? null : dancerHere[partner]!
-      return { id, role, couple, x, y, facing, number, group, partner: met }
-    }),
-  })
-  return {
-    slots: once.slots.map((slot) => slotAgain(slot, as, dancerThere, dancerHere)),
-    end: as(once.end),
-    order,
-  }
-}
-
-/** Worked out when somebody asks: most are not looked at. */
-function slotAgain(
-  slot: TrackedSlot,
-  as: (standing: Standing) => Standing,
-  dancerThere: readonly number[],
-  dancerHere: readonly number[],
-): TrackedSlot {
-  let made: Pick<TrackedSlot, 'before' | 'after' | 'danced'> | null = null
-  const all = (): NonNullable<typeof made> => {
-    if (made) return made
-    const { spans, troubles, lines } = slot.danced
-    const [before, after] = [as(slot.before), as(slot.after)]
-    const here = (index: number): number => dancerHere[index]!
-    const danced: LinesDanced = {
-      as: { danced: slot.danced, dancerThere },
-      before,
-      after,
-      lines,
-      spans: spans.map((span) => ({
-        ...span,
-        dancer: here(span.dancer),
-        with: span.with.map(here),
-      })),
-      troubles: troubles.map((one) => ({
-        ...one,
-        dancer: one.dancer === null ? null : here(one.dancer),
-      })),
-    }
-    made = { before, after, danced }
-    return made
-  }
-  return {
-    lines: slot.lines,
-    isOpen: slot.isOpen,
-    unknownPlaces: slot.unknownPlaces,
-    get before() {
-      return all().before
-    },
-    get after() {
-      return all().after
-    },
-    get danced() {
-      return all().danced
-    },
-  }
-}
 
 /** Where a time through leads from a standing, before the set goes on at its end. */
 export const dancedThrough = (from: Standing, pass: DancedPass): Standing =>
