@@ -42,7 +42,7 @@ test('four phrases are called without a sheet, by digit, by initials, by whole w
   await page.keyboard.press('1')
   expect(first).toContain('Left turning box')
   await page.keyboard.type('bo')
-  await expect(offers).toHaveText([/Box/, /half a forward box/])
+  await expect(offers).toHaveText([/Box/, /half a box/])
   await page.keyboard.press('Enter')
   expect((await taken()).map(({ figureId }) => figureId)).toEqual(['left-turning-box', 'box'])
   // What is not said yet is put back.

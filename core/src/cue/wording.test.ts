@@ -50,7 +50,7 @@ describe('what may be said', () => {
     ])
     expect(texts(slot('a', 'canter', { times: 2 }))).toEqual([['canter, twice']])
     expect(texts(slot('a', 'box', { times: 3, exitHold: 'butterfly' }))[0]![0]).toBe(
-      'forward box, three times, to butterfly',
+      'box, three times, to butterfly',
     )
   })
 
@@ -66,10 +66,10 @@ describe('what may be said', () => {
     const full = (amounts: readonly AmountKind[]) =>
       wordingsOf(box!, LANGUAGES.en, { amounts })[0]!.text
     expect([full(AMOUNT_KINDS), full(['times']), full(['exit']), full([])]).toEqual([
-      'forward box, twice, to butterfly',
-      'forward box, twice',
-      'forward box, to butterfly',
-      'forward box',
+      'box, twice, to butterfly',
+      'box, twice',
+      'box, to butterfly',
+      'box',
     ])
     const quiet = cuesOf(unfolded(slot('a', 'left-turning-box', { cut: { type: 'half' } })), {
       school: { ...ALONE, amounts: [] },
@@ -174,7 +174,7 @@ describe('cue slots', () => {
       roleCues: { lead: 'gents wait', follow: 'ladies turn', first: 'follow' as const },
     }
     expect(kinds(cuesOf(unfolded(both)))).toEqual([
-      'cue ahead 0 forward box',
+      'cue ahead 0 box',
       'first-role ahead 0 ladies turn',
       'other-role ahead 0 gents wait',
     ])
@@ -230,9 +230,7 @@ describe('joined utterances', () => {
     expect(joined(slot('a', 'canter'), slot('b', 'canter'), slot('c', 'hover'))[0]).toEqual(
       expect.arrayContaining(['canter, twice', 'canter, canter and hover to semi']),
     )
-    expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain(
-      'forward box and hover to semi',
-    )
+    expect(joined(slot('a', 'box'), slot('b', 'hover'))[0]).toContain('box and hover to semi')
   })
   it('count a figure that is danced again, whatever its heads-up says', () => {
     const slots = [slot('a', 'canter'), slot('b', 'canter')]

@@ -67,9 +67,13 @@ function drop(event: DragEvent): void {
     <span v-if="block.fromBefore" aria-hidden="true">… </span>{{ name
     }}<span v-if="isOpen" class="ask">{{ words.sheet.howLong }}</span
     ><span v-if="block.toNext" aria-hidden="true"> …</span>
-    <span v-if="slips > 0" class="slips" :title="words.sheet.slipsHere(slips)" aria-hidden="true"
-      >{{ slips }}×</span
-    >
+    <span
+      v-if="slips > 0"
+      class="slips"
+      :data-times="`${slips}×`"
+      :title="words.sheet.slipsHere(slips)"
+      aria-hidden="true"
+    />
     <span v-if="isTroubled" class="mark" aria-hidden="true">!</span>
     <span v-if="block.slot.slot.hard" class="sign" :title="words.sheets.print.hard"
       >◆<span class="unseen">{{ words.sheets.print.hard }}</span></span

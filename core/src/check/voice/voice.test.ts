@@ -37,7 +37,7 @@ describe('the voice', () => {
   it('names a pin that cannot be kept, and lets it go', () => {
     const routine = of(EASY[0], { ...EASY[1], pin: { startTicks: -6 } })
     expect(told(routine)).toEqual([
-      'voice.pin: “forward box” cannot be said where you pinned it. pinned 0.25 beats before its step',
+      'voice.pin: “box” cannot be said where you pinned it. pinned 0.25 beats before its step',
     ])
     const [repair] = found(routine)[0]!.repairs
     expect(told(expectOk(applyEdits(routineShape, routine, repair!.edits)))).toEqual([])
@@ -69,7 +69,7 @@ describe('the voice', () => {
     ).toBe(true)
     const early = of(words('w', 'wait', 24), { ...slot('b', 'box'), pin: { startTicks: -20 * 24 } })
     expect(told(early)[0]).toMatch(
-      /^voice.early: “forward box” ends [\d.]+ beats before the step: dancers may start early\./,
+      /^voice.early: “box” ends [\d.]+ beats before the step: dancers may start early\./,
     )
     expect(mended(early, 'voice.early')).toEqual([['loosen-pin', []]])
   })

@@ -60,8 +60,8 @@ const CLOG: readonly Written[] = [
     name: 'Seven step',
     beats: 4,
     level: 'steady',
-    lead: '1 right in place, 1& left in place, 2 right in place, 2& left in place, 3 right in place, 3& left in place, 4 right stamp',
-    say: 'seven and stamp / seven / seven',
+    lead: '1 right side x0.5, 1& left behind, 2 right side x0.5, 2& left behind, 3 right side x0.5, 3& left behind, 4 right side x0.5',
+    say: 'sideways seven to the right / seven right / seven right',
     cautions: [FLOOR],
   },
   {
@@ -75,8 +75,8 @@ const CLOG: readonly Written[] = [
     name: 'Stomp, stomp, clap',
     beats: 2,
     level: 'first',
-    lead: '1 left stamp, 1& right stamp, 2 clap',
-    say: 'stamp, stamp, clap / stamp, stamp / stamp',
+    lead: '1 left in place "left stomp", 1& right in place "right stomp", 2 clap',
+    say: 'stomp, stomp, clap / stomp, stomp / stomp',
     cautions: [FLOOR],
   },
   {

@@ -17,6 +17,8 @@ import { germanWords, inGerman } from './german.ts'
 
 /** A figure of the shipped book as it is written here; what is left out is the family's usual. */
 export interface Written {
+  /** Where it is known by an earlier name; else it follows from the name. */
+  readonly id?: string
   readonly name: string
   readonly beats?: number
   /** Holds it may begin in, with commas; empty for any. */
@@ -82,7 +84,7 @@ export function family(
     const [full = one.name.toLowerCase(), short = full, keyWord = short] =
       one.say?.split(' / ') ?? []
     const holds = (one.from ?? from).split(', ').filter(Boolean)
-    const id = idOf(name, one.name)
+    const id = one.id ?? idOf(name, one.name)
     const holdChanges = expectOk(readHoldChanges(one.hands ?? '', options))
     const endings = expectOk(readEndings(one.endings ?? '', options))
     const chosen = expectOk(readOptions(one.options ?? '', options))
@@ -139,6 +141,10 @@ export const SPIN: Figure['cautions'][number] = {
 export const ARMS: Figure['cautions'][number] = {
   kind: 'arms',
   text: 'Joined hands go over a head: keep the grip loose and never pull.',
+}
+export const PUSH: Figure['cautions'][number] = {
+  kind: 'arms',
+  text: 'The spin comes from an arm held firm in front of the body: no throwing, and the hands let go.',
 }
 export const DIP: Figure['cautions'][number] = {
   kind: 'dip',

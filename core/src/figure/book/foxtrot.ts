@@ -51,12 +51,13 @@ const FOXTROT: readonly Written[] = [
     to: 'closed',
   },
   {
-    name: 'Left turn, quarter',
+    id: 'slow-foxtrot.left-turn-quarter',
+    name: 'Left rock turn',
     beats: 6,
     level: 'easy',
     lead: 'S left forward, S right back, Q left side turn left 1/4, Q right close',
-    say: 'left turn, a quarter / left turn / left turn',
-    aliases: ['Left rock turn'],
+    say: 'left rock turn / left turn / left turn',
+    aliases: ['Left turn, quarter'],
   },
   {
     name: 'Hover',

@@ -1,4 +1,4 @@
-import { ARMS, SPIN, family, type Written } from './family.ts'
+import { ARMS, PUSH, SPIN, family, type Written } from './family.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -46,13 +46,13 @@ const JIVE: readonly Written[] = [
   {
     name: 'American spin',
     beats: 6,
-    from: 'open facing',
+    from: 'handshake, open facing',
     to: 'open facing',
     level: 'steady',
     lead: '1 left back, 2 right recover, 3 left side, 3a right close, 4 left side, 5 right side, 5a left close, 6 right side',
     follow:
       '1 right back, 2 left recover, 3 right forward, 3a left close, 4 right forward turn right 1, 5 left side, 5a right close, 6 left side',
-    cautions: [SPIN, ARMS],
+    cautions: [SPIN, PUSH],
   },
   {
     name: 'Kick, ball, change',

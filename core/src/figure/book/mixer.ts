@@ -13,7 +13,7 @@ const MIXER: readonly Written[] = [
   {
     name: 'Promenade eight',
     beats: 8,
-    from: 'skaters, half open, open',
+    from: 'skaters, crossed promenade, half open, open',
     level: 'first',
     lead: '1 left forward, 2 right forward, 3 left forward, 4 right forward, 5 left forward, 6 right forward, 7 left forward, 8 right forward',
     say: 'promenade eight / promenade / promenade',

@@ -155,7 +155,7 @@ const GERMAN_NAMES: Readonly<Record<string, readonly string[]>> = {
   'set-dance.do-si-do': ['Rücken an Rücken'],
   'slow-foxtrot.reverse-turn': ['Linksdrehung'],
   'waltz.through-chasse': ['Chassé aus Promenade', 'Promenadenchassé'],
-  box: ['Grundschritt', 'Quadrat'],
+  box: ['Left box', 'Forward box', 'Grundschritt', 'Quadrat'],
   'two-right-turns': ['Rechtsdrehung'],
   'waltz.two-left-turns': ['Linksdrehung'],
   'balance-left-right': ['Wiegeschritt', 'Pendelschritt'],

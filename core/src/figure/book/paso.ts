@@ -1,4 +1,4 @@
-import { family, KNEES, type Written } from './family.ts'
+import { family, FLOOR, type Written } from './family.ts'
 
 const PASO: readonly Written[] = [
   {
@@ -37,7 +37,7 @@ const PASO: readonly Written[] = [
     beats: 1,
     lead: '1 right stamp',
     say: 'appel / appel / appel',
-    cautions: [KNEES],
+    cautions: [FLOOR],
     remarks: 'A strong step in place that announces what comes.',
   },
   {
@@ -45,7 +45,7 @@ const PASO: readonly Written[] = [
     beats: 4,
     level: 'steady',
     lead: '1 right stamp, 2 left forward, 3 right side turn left 1/4, 4 left close',
-    cautions: [KNEES],
+    cautions: [FLOOR],
   },
   {
     name: 'Separation',
@@ -53,7 +53,7 @@ const PASO: readonly Written[] = [
     to: 'open facing',
     level: 'steady',
     lead: '1 right stamp, 2 left forward, 3 right close, 4 left in place, 5 right in place, 6 left in place, 7 right in place, 8 left in place',
-    cautions: [KNEES],
+    cautions: [FLOOR],
     remarks: 'The follow goes back two steps and comes forward again; the lead marks time.',
     follow:
       '1 left stamp, 2 right back, 3 left back, 4 right close, 5 left forward, 6 right forward, 7 left in place, 8 right in place',

@@ -9,7 +9,7 @@ const RING: readonly Written[] = [
     beats: 4,
     level: 'first',
     lead: '1 right side, 2 left behind, 3 right side, 4 left across',
-    say: 'grapevine to the right / grapevine / grapevine',
+    say: 'grapevine to the right / grapevine right / grapevine right',
     aliases: ['Vine right'],
   },
   {
@@ -81,14 +81,15 @@ const RING: readonly Written[] = [
     remarks: 'Small, from the knees; the shoulders stay level.',
   },
   {
-    name: 'Pivot round',
+    id: 'ring-dance.pivot-round',
+    name: 'Three-step turn and touch',
     beats: 4,
     from: 'none',
     level: 'steady',
     lead: '1 right side turn right 1/4, 2 left forward turn right 1/2, 3 right back turn right 1/4, 4 left touch',
     say: 'three-step turn and touch / three-step turn / turn',
     cautions: [SPIN],
-    aliases: ['Three-step turn and touch'],
+    aliases: ['Pivot round'],
   },
   {
     name: 'Walk four in line of dance',

@@ -1,4 +1,4 @@
-import { ARMS, KNEES, SPIN, family, type Written } from './family.ts'
+import { ARMS, SPIN, family, type Written } from './family.ts'
 
 const FACED = 'closed, butterfly, two hands'
 
@@ -28,8 +28,7 @@ const SALSA: readonly Written[] = [
     lead: '1 left back, 2 right recover, 3 left close, 5 right back, 6 left recover, 7 right close',
     follow:
       '1 right back, 2 left recover, 3 right close, 5 left back, 6 right recover, 7 left close',
-    say: 'back basic / breaks / back',
-    aliases: ['Open break both'],
+    say: 'back basic / back / back',
   },
   {
     name: 'Right turn for the follow',
@@ -39,14 +38,15 @@ const SALSA: readonly Written[] = [
     lead: '1 left forward, 2 right recover, 3 left close, 5 right back, 6 left recover, 7 right close',
     follow:
       '1 right back, 2 left recover, 3 right close, 5 left forward turn right 1/2, 6 right recover turn right 1/2, 7 left close',
-    say: 'right turn, follow / right turn / turn',
+    say: 'lady’s right turn / lady’s turn / lady’s turn',
+    aliases: ['Underarm turn'],
     cautions: [ARMS, SPIN],
   },
   {
     name: 'Cross body lead',
     beats: 8,
-    from: 'closed, two hands',
-    level: 'steady',
+    from: 'closed, two hands, open facing',
+    level: 'easy',
     lead: '1 left forward, 2 right recover turn left 1/4, 3 left side, 5 right back, 6 left recover turn left 1/4, 7 right forward',
     follow:
       '1 right back, 2 left recover, 3 right forward, 5 left forward, 6 right forward turn left 1/2, 7 left back',
@@ -74,7 +74,6 @@ const SALSA: readonly Written[] = [
     lead: '1 left across, 2 right side x0.5, 3 left across, 5 right across, 6 left side x0.5, 7 right across',
     follow:
       '1 right across, 2 left side x0.5, 3 right across, 5 left across, 6 right side x0.5, 7 left across',
-    cautions: [KNEES],
   },
   {
     name: 'Half basic forward',

@@ -161,7 +161,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
       step(5, 'left', 'side left', 'side'),
       step(6, 'right', 'in place', 'close'),
     ],
-    wordings: { full: 'forward box', short: 'box', keyWord: 'box' },
+    wordings: { full: 'box', short: 'box', keyWord: 'box' },
     remarks: 'Square and unturned: say so where a turning box came just before.',
   }),
   waltz({
@@ -334,14 +334,14 @@ export const WALTZ_FIGURES: readonly Figure[] = [
     from: ['closed', 'butterfly'],
     to: 'banjo',
     lead: [
-      step(1, 'left', 'side left', 'side'),
+      step(1, 'left', 'side left', 'side', 1),
       step(2, 'right', 'behind', 'behind'),
-      step(3, 'left', 'side left', 'side', -1),
+      step(3, 'left', 'side left', 'side', -2),
     ],
     follow: [
-      step(1, 'right', 'side right', 'side'),
+      step(1, 'right', 'side right', 'side', 1),
       step(2, 'left', 'across', 'in front'),
-      step(3, 'right', 'side right', 'side', -1),
+      step(3, 'right', 'side right', 'side', -2),
     ],
     wordings: { full: 'twist vine, three', short: 'twist vine', keyWord: 'twist' },
     cautions: [
@@ -421,7 +421,6 @@ export const WALTZ_FIGURES: readonly Figure[] = [
   waltz({
     id: 'two-forward-waltzes',
     name: 'Two forward waltzes',
-    aliases: ['Forward waltz'],
     level: 'first',
     beats: 6,
     from: ['closed', 'banjo'],
@@ -439,7 +438,7 @@ export const WALTZ_FIGURES: readonly Figure[] = [
       step(5, 'left', 'forward', 'forward'),
       step(6, 'right', 'in place', 'close'),
     ],
-    wordings: { full: 'two forward waltzes', short: 'forward waltz', keyWord: 'forward' },
+    wordings: { full: 'two forward waltzes', short: 'two forward', keyWord: 'two forward' },
   }),
   waltz({
     id: 'side-draw-touch',

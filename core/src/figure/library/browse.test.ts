@@ -65,16 +65,16 @@ describe('looking through the book', () => {
     ])
     const group = cover(
       cover(emptyGroup('mondays', 'Mondays', 'first'), named('tango', 'Walk four').id, true),
-      named('tango', 'Double cross').id,
+      named('tango', 'Doble cruz').id,
       true,
     )
     const known = knownFigures(group)
     expect(names({ family: 'tango', group: { known, only: 'covered' } })).toEqual([
-      'tango: Double cross',
+      'tango: Doble cruz',
       'tango: Walk four',
     ])
     expect(names({ family: 'tango', group: { known, only: 'within' } })).toEqual([
-      'tango: Double cross',
+      'tango: Doble cruz',
       'tango: Walk four',
       'tango: Walk two',
     ])

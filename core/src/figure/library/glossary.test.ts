@@ -46,8 +46,6 @@ describe('the glossary', () => {
     expect(wordsOfFigure(named).map(({ word, as }) => `${word} ${as}`)).toEqual([
       'Box name',
       'Karree alias',
-      'forward box said',
-      'Quadrat vorwärts said',
       'Quadrat said',
     ])
   })

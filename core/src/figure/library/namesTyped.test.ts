@@ -48,7 +48,7 @@ describe('names as they are typed from paper', () => {
     ['west coast swing', 'Sugar push', 'Push basic'],
     ['square dance', 'Grand right and left', 'Grand chain home'],
     ['ring dance', 'Grapevine', 'Grapevine to the right'],
-    ['cha-cha', 'Fence line', 'Side door'],
+    ['cha-cha', 'Side door', 'Fence line'],
     // By what is said of them, in German too.
     ['rumba', 'Grundschritt', 'Basic'],
     ['line dance', 'Grapevine rechts', 'Vine right, touch'],
