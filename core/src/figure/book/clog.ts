@@ -134,7 +134,7 @@ const CLOG: readonly Written[] = [
     beats: 4,
     lead: '&1 left brush "left double toe", 1 left side, 1& right behind x0.5, 2 left side x0.5, 2& right across x0.5, 3 left side x0.5, 3& right behind x0.25 "right rock back", 4 left in place',
     say: 'clog vine left / clog vine left / clog vine',
-    de: 'Kreuzschritt links / Kreuz links / Kreuz',
+    de: 'Clog Vine links / Clog Vine links / Clog Vine',
   },
   {
     name: 'Stomp double',

@@ -11,10 +11,10 @@ const WORDS: Readonly<Record<string, string>> = {
   'two-right-turns': 'zwei Rechtsdrehungen / Rechtsdrehungen / drehen',
   manoeuvre: 'Manöver, Seite, Schluss / Manöver, Seite / Manöver',
   'twirl-vine': 'Dame dreht, Herr kreuzt hinten / Dame dreht / dreht',
-  'vine-three': 'Kreuzschritt, drei / Kreuzschritt / Kreuz',
+  'vine-three': 'Vine, drei / Vine / Vine',
   'through-face-close': 'durch, zueinander, Schluss / durch, zueinander / durch',
   canter: 'Seite, ziehen, Schluss / Seite, Schluss / Seite',
-  'twist-vine': 'gedrehter Kreuzschritt / Twist / Twist',
+  'twist-vine': 'Twist Vine, drei / Twist Vine / Twist',
   'forward-face-close': 'vor, zueinander, Schluss / vor, zueinander / vor',
   hover: 'Hover zur Promenade / Hover / Hover',
   dip: 'Dip zurück / Dip / Dip',
@@ -34,7 +34,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'two-step.hitch-six': 'vor, Schluss, zurück, und vor / vor, zurück, vor / vor',
   'two-step.scissors-across': 'Schere vorne gekreuzt / Schere / Schere',
   'clog.two-doubles-with-arms': 'zwei Doppel mit Armen / Doppel, Arme / Arme',
-  'two-step.vine-four': 'Kreuzschritt, vier / Kreuzschritt / Kreuz',
+  'two-step.vine-four': 'Vine, vier / Vine / Vine',
   'two-step.limp-four': 'zweimal Seite, hinten / Seite, hinten / hinten',
   'two-step.walk-two': 'zwei Schritte vor / zwei Schritte / zwei',
   'two-step.strut-four': 'vier stolze Schritte / vier Schritte / vier',
@@ -161,7 +161,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'line-dance.vine-right-and-left':
     'Grapevine rechts und links / Vine rechts und links / beide Seiten',
   'line-dance.vine-right-quarter-scuff':
-    'Kreuzschritt rechts mit Viertel und Scuff / Kreuz, Viertel, Scuff / Viertel',
+    'Grapevine rechts, Viertel rechts, Scuff / Vine, Viertel rechts, Scuff / Viertel rechts',
   'line-dance.rocking-chair': 'Rocking Chair / Rocking Chair / Rocking',
   'line-dance.jazz-box': 'Jazz Box / Jazz Box / Jazz',
   'line-dance.jazz-box-quarter-right':
@@ -177,7 +177,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'line-dance.heel-grind-quarter':
     'Heel Grind, Viertel rechts / Heel Grind rechts / Viertel rechts',
   'line-dance.rolling-vine-right':
-    'gedrehter Kreuzschritt nach rechts / gedreht nach rechts / gedreht',
+    'Rolling Vine nach rechts / Rolling Vine rechts / Rolling rechts',
   'clog.clog-basic': 'Cloggrundschritt / Grundschritt / Grund',
   'clog.double-step': 'Doppelschritt / Doppelschritt / Doppel',
   'clog.two-double-steps': 'zwei Doppelschritte / zwei Doppel / Doppel',
@@ -189,7 +189,7 @@ const WORDS: Readonly<Record<string, string>> = {
   'clog.hop-shuffle': 'hüpfen, Shuffle / hüpfen / hüpf',
   'clog.stomp-stomp-clap': 'Stomp, Stomp, klatsch / Stomp, Stomp / Stomp',
   'ring-dance.grapevine-to-the-right':
-    'Kreuzschritt nach rechts, vier / Kreuzschritt rechts / Kreuz',
+    'Kreuzschritt nach rechts, vier / Kreuzschritt rechts / Kreuz rechts',
   'ring-dance.grapevine-eight': 'Kreuzschritt, acht / Kreuz, acht / acht',
   'ring-dance.grapevine-front-first': 'Kreuzschritt, vorne zuerst / Kreuz, vorne / vorne',
   'ring-dance.three-steps-and-hold': 'drei Schritte und halten / drei und halten / drei',

@@ -169,7 +169,7 @@ const LINE: readonly Written[] = [
     beats: 4,
     lead: '1 right side, 2 left behind, 3 right side, 4 left across',
     say: 'weave right, four / weave right / weave right',
-    de: 'Kreuzschritte rechts, vier / Kreuzschritte rechts / Kreuz rechts',
+    de: 'Weave nach rechts, vier / Weave rechts / Weave rechts',
     aliases: ['Weave right'],
   },
   {
@@ -397,7 +397,7 @@ const LINE: readonly Written[] = [
     beats: 4,
     lead: '1 right side, 2 left behind, 3 right side turn right 1/2, 4 left brush',
     say: 'vine right, half right, scuff / vine, half right / half right',
-    de: 'Kreuzschritt rechts, halb rechts / Kreuz, halb rechts / halb rechts',
+    de: 'Grapevine rechts, halb rechts, Scuff / Vine, halb rechts / halb rechts',
   },
   {
     name: 'Unwind half left',

@@ -312,7 +312,7 @@ const FIGURES: readonly Written[] = [
     lead: '1 left side, 2 right behind',
     follow: 'alike',
     say: 'vine two / vine two / vine two',
-    de: 'Kreuzschritt, zwei / Kreuz, zwei / Kreuz, zwei',
+    de: 'Vine, zwei / Vine, zwei / Vine, zwei',
   },
   {
     name: 'Side, close, twice',

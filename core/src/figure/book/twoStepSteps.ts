@@ -82,7 +82,7 @@ export const TWO_STEP_STEPS: readonly Written[] = [
     lead: '1 left side, 2 right behind turn right 1/4, 3 left side turn left 1/4, 4 right through',
     follow: 'alike',
     say: 'open vine four / open vine / open vine',
-    de: 'offener Kreuzschritt, vier / offener Kreuzschritt / offenes Kreuz',
+    de: 'Open Vine, vier / Open Vine / Open Vine',
   },
   {
     name: 'Cut back two',
@@ -139,7 +139,7 @@ export const TWO_STEP_STEPS: readonly Written[] = [
     level: 'first',
     lead: '1 left side, 2 right behind, 3 left side, 4 right touch',
     say: 'vine three, touch / vine three, touch / vine, touch',
-    de: 'drei Kreuzschritte, tippen / Kreuzschritte, tippen / kreuzen, tippen',
+    de: 'Vine, drei, tippen / Vine, drei, tippen / Vine, tippen',
   },
   {
     name: 'Solo left turning box',
