@@ -159,9 +159,11 @@ function ofTuneLately(
   { before, facts }: WarningContext,
 ): Warning[] {
   if (tuneId === null) return []
-  const found = lastEvening(before, date, ({ sheetId }) => {
-    return sheetId !== null && facts.get(sheetId)?.tuneId === tuneId
-  })
+  const found = lastEvening(
+    before,
+    date,
+    ({ sheetId }) => sheetId !== null && facts.get(sheetId)?.tuneId === tuneId,
+  )
   return found === null || found.evenings > EVENINGS_BACK
     ? []
     : [

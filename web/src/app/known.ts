@@ -1,5 +1,6 @@
 import { logbookOf, weeksUntilDue } from '@dellop/core/logbook'
 import { api } from './api.ts'
+import { dancedFrom } from './danced.ts'
 
 /**
  * How often the group has danced a sheet before: as the cuer has set it on this machine, or else as
@@ -34,13 +35,13 @@ export async function askKnown(sheetId: string, groupId: string | null): Promise
     localStorage.removeItem(loggedKeyOf(sheetId))
     return knownOf(sheetId)
   }
-  const [answer, lessons] = await Promise.all([
-    api('listEntries', { query: { sheet: sheetId } }).catch(() => null),
+  const [entries, lessons] = await Promise.all([
+    dancedFrom(sheetId),
     api('listSeries').catch(() => null),
   ])
-  if (answer) {
+  if (entries) {
     const weeks = weeksUntilDue(lessons?.series ?? [], groupId) ?? undefined
-    const times = logbookOf(answer.entries).known(sheetId, groupId, Date.now(), weeks)
+    const times = logbookOf(entries).known(sheetId, groupId, Date.now(), weeks)
     localStorage.setItem(loggedKeyOf(sheetId), String(times))
   }
   return knownOf(sheetId)

@@ -3,6 +3,7 @@ import type { DancedPass } from '@dellop/core/routine'
 import { computed, onMounted, ref, shallowRef, watch, type Ref } from 'vue'
 import { words } from '../words/index.ts'
 import { api } from './api.ts'
+import { dancedFrom } from './danced.ts'
 
 /**
  * What the logbook says of the last time a dance was danced, from this sheet or another of the same
@@ -27,8 +28,8 @@ export function useSlipMarks(
 ): Ref<ReadonlyMap<string, number>> {
   const places = shallowRef<readonly SlipPlace[]>([])
   onMounted(async () => {
-    const found = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
-    if (found) places.value = logbookOf(found.entries).slipsOf(sheetId)
+    const entries = await dancedFrom(sheetId)
+    if (entries) places.value = logbookOf(entries).slipsOf(sheetId)
   })
   return computed(() => slipsBySlot(passes(), places.value))
 }
@@ -46,9 +47,9 @@ export function useLastFill(
     async (asked) => {
       times.value = null
       const { sheetId, passId, recordingId } = of()
-      const found = await api('listEntries', { query: { sheet: sheetId } }).catch(() => null)
-      if (found && asked === JSON.stringify(of()))
-        times.value = logbookOf(found.entries).fill(sheetId, passId, recordingId)
+      const entries = await dancedFrom(sheetId)
+      if (entries && asked === JSON.stringify(of()))
+        times.value = logbookOf(entries).fill(sheetId, passId, recordingId)
     },
     { immediate: true },
   )

@@ -175,6 +175,14 @@ const blocks = computed(() =>
     }
   }),
 )
+/** What is done to a block is its owner's. */
+const relay = {
+  select: (key: string) => emit('select', key),
+  extend: (key: string) => emit('extend', key),
+  grab: (key: string) => emit('grab', key),
+  dropOn: (key: string, behind: boolean) => emit('dropOn', key, behind),
+  open: (key: string) => emit('open', key),
+}
 const timed = computed(() => blocks.value.filter(({ block }) => block.end > block.start))
 /**
  * Words whose length is not known: they take no place on the page of beats, so they stand below it,
@@ -268,11 +276,7 @@ const untimedAt = computed(() => [...new Set(untimed.value.map(({ block }) => bl
           left: `${x(one.block.start)}px`,
           width: `${Math.max(x(one.block.end) - x(one.block.start) - 2, 12)}px`,
         }"
-        @select="emit('select', $event)"
-        @extend="emit('extend', $event)"
-        @grab="emit('grab', $event)"
-        @drop-on="(key, behind) => emit('dropOn', key, behind)"
-        @open="emit('open', $event)"
+        v-on="relay"
       />
       <span
         v-for="at in untimedAt"
@@ -290,16 +294,7 @@ const untimedAt = computed(() => [...new Set(untimed.value.map(({ block }) => bl
       </button>
     </div>
     <div v-if="shown.danced && untimed.length > 0" class="untimed">
-      <PhraseBlock
-        v-for="one in untimed"
-        :key="one.block.slot.key"
-        v-bind="one"
-        @select="emit('select', $event)"
-        @extend="emit('extend', $event)"
-        @grab="emit('grab', $event)"
-        @drop-on="(key, behind) => emit('dropOn', key, behind)"
-        @open="emit('open', $event)"
-      />
+      <PhraseBlock v-for="one in untimed" :key="one.block.slot.key" v-bind="one" v-on="relay" />
     </div>
     <div v-if="strip && shown.danced" class="strip">
       <span

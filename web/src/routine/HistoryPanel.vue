@@ -6,6 +6,7 @@ import type { Sheet } from '@dellop/core/sheet'
 import type { Revision } from '@dellop/wire'
 import { computed, ref, watch } from 'vue'
 import { api, sentenceOf } from '../app/api.ts'
+import { dancedFrom } from '../app/danced.ts'
 import { words } from '../words/index.ts'
 import AskedFor from '../ui/AskedFor.vue'
 import LastTime from '../ui/LastTime.vue'
@@ -35,8 +36,7 @@ const read = (): Promise<void> =>
     const answer = await api('sheetRevisions', { params: { id } })
     revisions.value = answer.revisions
     createdAtMs.value = answer.createdAtMs
-    const found = await api('listEntries', { query: { sheet: id } }).catch(() => null)
-    danced.value = found?.entries ?? []
+    danced.value = (await dancedFrom(id)) ?? []
   })
 watch(
   () => props.saved,

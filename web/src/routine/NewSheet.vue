@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FORMATIONS, type Formation } from '@dellop/core/routine'
-import { DANCE_NAMES } from '@dellop/core/tune'
+import { DANCE_NAMES, keptDanceName } from '@dellop/core/tune'
 import type { FormInstance, FormRules } from 'element-plus'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -44,7 +44,7 @@ async function create(): Promise<void> {
       body: {
         title: title.trim(),
         tuneId: tuneId === '' ? null : tuneId,
-        ...(dance.trim() === '' ? {} : { dance: dance.trim() }),
+        ...(dance.trim() === '' ? {} : { dance: keptDanceName(dance) }),
         ...(schoolId === '' ? {} : { schoolId }),
         ...(formation === '' ? {} : { formation }),
       },
